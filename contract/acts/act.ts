@@ -1,0 +1,94 @@
+import { z } from 'zod';
+import type { Act } from '@cardinex/core/job/act';
+import { measure, moment, plainId, uuid, words } from '../text';
+
+/** The largest stand-out or gap that is a reading and not a slip of the decimal mark. */
+export const REACH_MM = { standOut: 2, gap: 5 } as const;
+
+const printed = z.strictObject({ text: words(20), unit: z.enum(['mm', 'thou']) });
+const run = z.strictObject({ set: plainId, instance: plainId, programme: plainId });
+const end = z.enum(['fan', 'flywheel', 'propeller', 'pulley']);
+const nm = measure(0.001, 20_000);
+const pass = z.int().min(1).max(1000);
+
+const data = {
+  'job.opened': z.strictObject({
+    sheet: z.strictObject({ id: plainId, revision: z.int().min(1), hash: z.string().regex(/^[0-9a-f]{64}$/) }),
+    serial: words(40),
+    name: words(60),
+    why: words(400),
+    cylinder1End: end,
+  }),
+  'liner.read': z.strictObject({
+    bore: plainId,
+    place: z.int().min(0).max(3),
+    mm: measure(-REACH_MM.standOut, REACH_MM.standOut),
+    printed,
+  }),
+  'liners.accepted': z.strictObject({ words: words(400).optional() }),
+  'run.prepared': z.strictObject({
+    run,
+    wrench: z.strictObject({ id: plainId, name: words(60), lowNm: nm, highNm: nm, lengthMm: measure(1, 5000) }),
+    adapter: z.strictObject({ mm: measure(0, 2000), deg: measure(0, 180) }).nullable(),
+    treatment: words(200),
+  }),
+  'bolt.pulled': z.strictObject({ key: plainId, pass, nm, setNm: nm, wrench: plainId }),
+  'bolt.failed': z.strictObject({
+    key: plainId,
+    pass,
+    fault: z.enum(['did-not-reach', 'slipped']),
+    words: words(400),
+  }),
+  'contest.decided': z.strictObject({ key: plainId, words: words(400) }),
+  'crank.stood': z.strictObject({ atDeg: measure(0, 720), seen: words(200) }),
+  'crank.doubted': z.strictObject({ words: words(400) }),
+  'valve.read': z.strictObject({
+    valve: plainId,
+    reading: z.enum(['found', 'set', 'locked', 'hot']),
+    mm: measure(0, REACH_MM.gap),
+    printed,
+  }),
+  'recheck.begun': z.strictObject({ words: words(400) }),
+  struck: z.strictObject({ target: uuid, words: words(400).optional() }),
+};
+
+const envelope = {
+  id: uuid,
+  v: z.literal(1),
+  at: moment,
+  by: uuid,
+  device: uuid,
+  count: z.int().min(1).max(1_000_000),
+  seenSeq: z.int().min(0).max(1_000_000),
+  unproved: z.literal(true).optional(),
+};
+
+function act<T extends keyof typeof data>(type: T) {
+  return z.strictObject({ ...envelope, type: z.literal(type), data: data[type] });
+}
+
+/** One act as it comes over the wire. Unknown fields are refused: a misspelt one must not be lost. */
+export const actSchema = z.discriminatedUnion('type', [
+  act('job.opened'),
+  act('liner.read'),
+  act('liners.accepted'),
+  act('run.prepared'),
+  act('bolt.pulled'),
+  act('bolt.failed'),
+  act('contest.decided'),
+  act('crank.stood'),
+  act('crank.doubted'),
+  act('valve.read'),
+  act('recheck.begun'),
+  act('struck'),
+]) satisfies z.ZodType<Act>;
+
+/** Most acts in one post. */
+export const MOST_IN_BATCH = 200;
+
+export const batchSchema = z.strictObject({
+  /** The device's clock as it sends, so that a wrong one can be flagged. */
+  sentAt: moment,
+  /** Each act is read on its own: a bad one is refused, the rest go on. */
+  acts: z.array(z.unknown()).min(1).max(MOST_IN_BATCH),
+});

@@ -1,0 +1,83 @@
+import { z } from 'zod';
+import type { Role } from '@cardinex/core/job/roles';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { CardName, TrayCard } from '@cardinex/core/job/tray';
+import type { JobEvent } from '@cardinex/core/job/act';
+import { uuid, words } from './text';
+
+/** What app and server say to each other besides acts. */
+export const signInSchema = z.strictObject({
+  shop: words(60),
+  member: uuid,
+  /** A PIN for the crew, a passphrase for the lead. */
+  secret: z.string().min(4, 'is at least four characters').max(200),
+});
+export type SignIn = z.infer<typeof signInSchema>;
+
+export interface Instance {
+  /** The database's own id: names the cookie and the outbox, so that copies don't mix. */
+  readonly instance: string;
+  readonly shops: readonly { readonly slug: string; readonly name: string; readonly place: string }[];
+}
+
+export interface CrewMember {
+  readonly id: string;
+  readonly name: string;
+  readonly initials: string;
+  readonly role: Role;
+  readonly secretKind: 'pin' | 'passphrase';
+}
+
+export interface Session {
+  readonly device: string;
+  readonly shop: { readonly slug: string; readonly name: string };
+  /** Members who proved themselves on this device, and when. */
+  readonly proved: Readonly<Record<string, string>>;
+  readonly crew: readonly CrewMember[];
+}
+
+/** A job on the board. */
+export interface JobSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly serial: string;
+  readonly why: string;
+  readonly openedAt: string;
+  readonly sheet: { readonly id: string; readonly revision: number; readonly name: string };
+  readonly cylinder1End: EngineSheet['cylinder1End'];
+  readonly tray: readonly TrayCard[];
+  readonly current: CardName | null;
+  readonly finished: boolean;
+}
+
+export interface SheetRevision {
+  readonly hash: string;
+  readonly sheet: EngineSheet;
+}
+
+/** A job's log with the sheet it is pinned to. */
+export interface JobLog {
+  readonly id: string;
+  readonly sheet: SheetRevision;
+  readonly events: readonly JobEvent[];
+}
+
+export interface Wrench {
+  readonly id: string;
+  readonly name: string;
+  readonly square: string;
+  readonly lowNm: number;
+  readonly highNm: number;
+  readonly lengthMm: number;
+}
+
+/** RFC 9457 problem details, with a machine-readable code and the field that is wrong. */
+export interface Problem {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly code: string;
+  readonly field?: string;
+  readonly requestId?: string;
+}

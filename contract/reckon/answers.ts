@@ -1,0 +1,110 @@
+import { z } from 'zod';
+import type { ReckonName } from './schemas';
+
+const id = z.string();
+const deg = z.number();
+const mm = z.number();
+const reason = z.string().describe('The finding in a sentence');
+const window = z.strictObject({ fromDeg: deg, toDeg: deg });
+const limitVerdict = z.enum(['within', 'over', 'no-limit']);
+const gapVerdict = z.enum(['within', 'tight', 'loose', 'no-limit']);
+
+/** What each reckoning answers over HTTP: core's findings with a sentence for each. */
+export const reckonAnswers = {
+  'valve-windows': z.strictObject({ intake: window.optional(), exhaust: window.optional() }),
+  'barring-plan': z.strictObject({
+    positions: z.array(
+      z.strictObject({
+        atDeg: deg,
+        barDeg: deg,
+        rockingCylinders: z.array(z.number()),
+        set: z.array(z.strictObject({ id, clearanceDeg: deg })),
+      }),
+    ),
+    totalBarDeg: deg,
+    smallestClearanceDeg: deg.nullable(),
+    neverSettable: z.array(id),
+    reason,
+  }),
+  settable: z.strictObject({
+    items: z.array(
+      z.strictObject({ id, clearanceDeg: deg, verdict: z.enum(['settable', 'near', 'lifted']) }),
+    ),
+    cylinders: z.array(
+      z.strictObject({
+        cylinder: z.number(),
+        localDeg: deg,
+        stroke: z.enum(['power', 'exhaust', 'intake', 'compression', 'overlap']),
+        companions: z.array(z.number()),
+      }),
+    ),
+    reason,
+  }),
+  'screw-turn': z.strictObject({
+    turns: z.number(),
+    deg,
+    direction: z.enum(['in', 'out', 'none']),
+    reason,
+  }),
+  'lash-verdict': z.strictObject({
+    found: gapVerdict.optional(),
+    set: gapVerdict.optional(),
+    locked: gapVerdict.optional(),
+    hot: gapVerdict.optional(),
+    shiftMm: mm.optional(),
+    counts: z
+      .strictObject({ reading: z.enum(['found', 'set', 'locked', 'hot']), mm, verdict: gapVerdict })
+      .optional(),
+    reason,
+  }),
+  'liner-check': z.strictObject({
+    bores: z.array(
+      z.strictObject({
+        id,
+        meanMm: mm,
+        tiltMm: mm.nullable(),
+        verdict: z.enum(['within', 'low', 'high']),
+        tiltVerdict: limitVerdict,
+        readingOutside: z.boolean(),
+        reason,
+      }),
+    ),
+    differences: z.array(z.strictObject({ from: id, to: id, mm, verdict: limitVerdict, reason })),
+    rise: z.array(
+      z.strictObject({
+        bank: id.nullable(),
+        direction: z.enum(['up', 'down']),
+        verdict: z.enum(['within', 'broken']),
+        breaks: z.array(z.strictObject({ from: id, to: id, excessMm: mm })),
+        reason,
+      }),
+    ),
+    groups: z.array(z.strictObject({ headGroup: id, spreadMm: mm, verdict: limitVerdict })),
+    overall: z.enum(['within', 'out']),
+    first: z
+      .strictObject({
+        kind: z.enum(['tilt', 'height', 'adjacent', 'group', 'rise']),
+        bores: z.array(id),
+        excessMm: mm,
+      })
+      .nullable(),
+    reason,
+  }),
+  'tighten-plan': z.strictObject({
+    acts: z.array(
+      z.strictObject({
+        key: id,
+        cycle: id,
+        stage: id,
+        fastener: id,
+        kind: z.enum(['torque', 'slacken']),
+        nm: z.number().optional(),
+        lowNm: z.number().optional(),
+        highNm: z.number().optional(),
+      }),
+    ),
+    findings: z.array(z.looseObject({ code: z.string(), reason })),
+    reason,
+  }),
+  'adapter-setting': z.strictObject({ settingNm: z.number() }),
+} as const satisfies Record<ReckonName, z.ZodType>;

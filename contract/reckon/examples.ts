@@ -1,0 +1,66 @@
+import type { z } from 'zod';
+import type { ReckonName, reckonInputs } from './schemas';
+
+type Inputs = { readonly [N in ReckonName]: z.infer<(typeof reckonInputs)[N]> };
+
+const fourCylinders = {
+  strokes: 4 as const,
+  firing: [
+    { cylinder: 1, atDeg: 0 },
+    { cylinder: 3, atDeg: 180 },
+    { cylinder: 4, atDeg: 360 },
+    { cylinder: 2, atDeg: 540 },
+  ],
+  items: [1, 2, 3, 4].flatMap((cylinder) => [
+    { id: `E${cylinder}`, cylinder, kind: 'exhaust', active: { fromDeg: 132, toDeg: 374 } },
+    { id: `I${cylinder}`, cylinder, kind: 'intake', active: { fromDeg: 348, toDeg: 584 } },
+  ]),
+  marginDeg: 20,
+};
+
+/** One request for each reckoning, shown in the OpenAPI document and run by its tests. */
+export const reckonExamples: Inputs = {
+  'valve-windows': { strokes: 4, ivoBtdcDeg: 12, ivcAbdcDeg: 44, evoBbdcDeg: 48, evcAtdcDeg: 14 },
+  'barring-plan': { ...fourCylinders, stops: [0, 360] },
+  settable: { ...fourCylinders, atDeg: 0 },
+  'screw-turn': {
+    measuredMm: 0.45,
+    targetMm: 0.3,
+    pitchMm: 1,
+    rockerRatio: 1.5,
+    screwAt: 'pushrod',
+  },
+  'lash-verdict': { lowMm: 0.3, highMm: 0.35, foundMm: 0.42, setMm: 0.32, lockedMm: 0.34 },
+  'liner-check': {
+    bores: [
+      { id: '1', readingsMm: [0.07, 0.08] },
+      { id: '2', readingsMm: [0.08, 0.08] },
+      { id: '3', readingsMm: [0.07, 0.11] },
+      { id: '4', readingsMm: [0.1, 0.11] },
+    ],
+    limits: { lowMm: 0.05, highMm: 0.12, adjacentMm: 0.03, tiltMm: 0.03 },
+    rise: 'up',
+  },
+  'tighten-plan': {
+    set: 'head',
+    instance: '1',
+    fasteners: [
+      { id: 'a', number: '1', xMm: 0, yMm: 0 },
+      { id: 'b', number: '2', xMm: 100, yMm: 0 },
+    ],
+    programme: {
+      id: 'main',
+      cycles: [
+        {
+          id: '1',
+          stages: [
+            { id: 's1', kind: 'torque', order: ['a', 'b'], values: [{ nm: 45 }] },
+            { id: 's2', kind: 'torque', order: ['a', 'b'], values: [{ lowNm: 80, highNm: 90 }] },
+          ],
+        },
+      ],
+    },
+    wrenches: [{ id: 'w3', lowNm: 20, highNm: 100 }],
+  },
+  'adapter-setting': { targetNm: 85, wrenchMm: 420, adapterMm: 60, adapterDeg: 0 },
+};

@@ -1,0 +1,155 @@
+import { z } from 'zod';
+import type { LinerCheckInput } from '@cardinex/core/block/linerCheck';
+import type { BarringPlanInput } from '@cardinex/core/overhead/barringPlan';
+import type { LashVerdictInput } from '@cardinex/core/overhead/lashVerdict';
+import type { ScrewTurnInput } from '@cardinex/core/overhead/screwTurn';
+import type { SettableInput } from '@cardinex/core/overhead/settable';
+import type { CamEvents } from '@cardinex/core/overhead/valveWindows';
+import type { AdapterSettingInput } from '@cardinex/core/tightening/adapterSetting';
+import type { TightenPlanInput } from '@cardinex/core/tightening/tightenPlan';
+import { plainId } from '../text';
+
+/** Bounds that no engine leaves and no server chokes on. */
+const deg = z.number('must be a number').min(-3600).max(3600);
+const mm = z.number('must be a number').min(-10_000).max(10_000);
+const nm = z.number('must be a number').min(-100_000).max(100_000);
+const strokes = z.union([z.literal(4), z.literal(2)], 'must be 4 or 2');
+const window = z.strictObject({ fromDeg: deg, toDeg: deg });
+const most = (count: number) => `holds more than ${count}`;
+
+const overhead = {
+  strokes,
+  firing: z.array(z.strictObject({ cylinder: z.int().min(1).max(99), atDeg: deg })).max(24, most(24)),
+  items: z
+    .array(
+      z.strictObject({
+        id: plainId,
+        cylinder: z.int().min(1).max(99),
+        kind: plainId,
+        active: window,
+      }),
+    )
+    .max(200, most(200)),
+  marginDeg: deg,
+};
+
+const torqueValue = z.union([
+  z.strictObject({ nm, group: plainId.optional() }),
+  z.strictObject({ lowNm: nm, highNm: nm, group: plainId.optional() }),
+]);
+const order = z.array(plainId).max(200, most(200));
+const stage = z.discriminatedUnion('kind', [
+  z.strictObject({
+    id: plainId,
+    kind: z.literal('torque'),
+    order,
+    leaveOut: order.optional(),
+    values: z.array(torqueValue).max(20, most(20)),
+  }),
+  z.strictObject({ id: plainId, kind: z.literal('slacken'), order }),
+]);
+
+/** What each reckoning takes. Unknown fields are refused, so that a misspelt limit is not dropped. */
+export const reckonInputs = {
+  'valve-windows': z.strictObject({
+    strokes,
+    ivoBtdcDeg: deg.optional(),
+    ivcAbdcDeg: deg.optional(),
+    evoBbdcDeg: deg,
+    evcAtdcDeg: deg.optional(),
+    evcAbdcDeg: deg.optional(),
+    rampDeg: deg.optional(),
+  }) satisfies z.ZodType<CamEvents>,
+  'barring-plan': z.strictObject({
+    ...overhead,
+    stops: z.union(
+      [z.enum(['tdc', 'any']), z.array(deg).max(720, most(720))],
+      'must be "tdc", "any" or a list of degrees',
+    ),
+    startDeg: deg.optional(),
+    prefer: z.enum(['clearance', 'barring']).optional(),
+  }) satisfies z.ZodType<BarringPlanInput>,
+  settable: z.strictObject({ ...overhead, atDeg: deg }) satisfies z.ZodType<SettableInput>,
+  'screw-turn': z.strictObject({
+    measuredMm: mm,
+    targetMm: mm,
+    pitchMm: mm,
+    rockerRatio: z.number('must be a number').max(100),
+    screwAt: z.enum(['pushrod', 'valve', 'pivot']),
+    inCloses: z.boolean().optional(),
+  }) satisfies z.ZodType<ScrewTurnInput>,
+  'lash-verdict': z.strictObject({
+    lowMm: mm,
+    highMm: mm,
+    foundMm: mm.optional(),
+    setMm: mm.optional(),
+    lockedMm: mm.optional(),
+    hotMm: mm.optional(),
+    hotLowMm: mm.optional(),
+    hotHighMm: mm.optional(),
+  }) satisfies z.ZodType<LashVerdictInput>,
+  'liner-check': z.strictObject({
+    bores: z
+      .array(
+        z.strictObject({
+          id: plainId,
+          bank: plainId.optional(),
+          headGroup: plainId.optional(),
+          readingsMm: z.array(mm).max(64, most(64)),
+        }),
+      )
+      .max(64, most(64)),
+    limits: z.strictObject({
+      lowMm: mm,
+      highMm: mm,
+      adjacentMm: mm.optional(),
+      tiltMm: mm.optional(),
+      groupSpreadMm: mm.optional(),
+    }),
+    rise: z.enum(['none', 'either', 'up', 'down']),
+  }) satisfies z.ZodType<LinerCheckInput>,
+  'tighten-plan': z.strictObject({
+    set: plainId,
+    instance: plainId,
+    fasteners: z
+      .array(
+        z.strictObject({
+          id: plainId,
+          number: plainId,
+          xMm: mm,
+          yMm: mm,
+          group: plainId.optional(),
+          oneUseStretch: z.boolean().optional(),
+        }),
+      )
+      .max(200, most(200)),
+    programme: z.strictObject({
+      id: plainId,
+      cycles: z
+        .array(z.strictObject({ id: plainId, stages: z.array(stage).max(20, most(20)) }))
+        .max(10, most(10)),
+    }),
+    wrenches: z
+      .array(z.strictObject({ id: plainId, lowNm: nm, highNm: nm }))
+      .max(50, most(50))
+      .optional(),
+    demands: z
+      .array(
+        z.strictObject({
+          about: z.enum(['settle-and-check', 'after-heat', 'reuse']),
+          says: z.enum(['do', 'never']),
+          source: z.string().min(1).max(200),
+        }),
+      )
+      .max(50, most(50))
+      .optional(),
+  }) satisfies z.ZodType<TightenPlanInput>,
+  'adapter-setting': z.strictObject({
+    targetNm: nm,
+    wrenchMm: mm,
+    adapterMm: mm,
+    adapterDeg: deg,
+  }) satisfies z.ZodType<AdapterSettingInput>,
+} as const;
+
+export type ReckonName = keyof typeof reckonInputs;

@@ -1,0 +1,114 @@
+import type { LengthUnit } from '../quantity/units';
+import type { EngineEnd } from '../sheet/engineSheet';
+
+/** What each kind of act says. Facts and decisions only; what follows from them is derived. */
+export interface ActData {
+  'job.opened': {
+    readonly sheet: { readonly id: string; readonly revision: number; readonly hash: string };
+    readonly serial: string;
+    readonly name: string;
+    readonly why: string;
+    readonly cylinder1End: EngineEnd;
+  };
+  'liner.read': {
+    readonly bore: string;
+    readonly place: number;
+    readonly mm: number;
+    readonly printed: Printed;
+  };
+  'liners.accepted': { readonly words?: string };
+  'run.prepared': {
+    readonly run: RunName;
+    readonly wrench: WrenchShown;
+    readonly adapter: { readonly mm: number; readonly deg: number } | null;
+    readonly treatment: string;
+  };
+  'bolt.pulled': {
+    readonly key: string;
+    readonly pass: number;
+    readonly nm: number;
+    readonly setNm: number;
+    readonly wrench: string;
+  };
+  'bolt.failed': {
+    readonly key: string;
+    readonly pass: number;
+    readonly fault: BoltFault;
+    readonly words: string;
+  };
+  'contest.decided': { readonly key: string; readonly words: string };
+  'crank.stood': { readonly atDeg: number; readonly seen: string };
+  'crank.doubted': { readonly words: string };
+  'valve.read': {
+    readonly valve: string;
+    readonly reading: GapReading;
+    readonly mm: number;
+    readonly printed: Printed;
+  };
+  'recheck.begun': { readonly words: string };
+  struck: { readonly target: string; readonly words?: string };
+}
+
+export type ActType = keyof ActData;
+
+/** A reading as it was typed, beside its value in millimetres. */
+export interface Printed {
+  readonly text: string;
+  readonly unit: LengthUnit;
+}
+
+/** Which run: a fastened set, one instance of it, and its programme. */
+export interface RunName {
+  readonly set: string;
+  readonly instance: string;
+  readonly programme: string;
+}
+
+/** The wrench as it was when it was taken in hand. */
+export interface WrenchShown {
+  readonly id: string;
+  readonly name: string;
+  readonly lowNm: number;
+  readonly highNm: number;
+  /** From its square to the mark where the hand belongs. */
+  readonly lengthMm: number;
+}
+
+export type BoltFault = 'did-not-reach' | 'slipped';
+export type GapReading = 'found' | 'set' | 'locked' | 'hot';
+
+/** What a device sends. `count` and `seenSeq` let gaps and blind acts be told. */
+export type Act = { readonly [T in ActType]: ActOf<T> }[ActType];
+
+export interface ActOf<T extends ActType> {
+  /** UUIDv7, made on the device. */
+  readonly id: string;
+  readonly v: 1;
+  readonly type: T;
+  /** When, by the device's clock: ISO 8601 with its offset. */
+  readonly at: string;
+  readonly by: string;
+  readonly device: string;
+  /** Counts this device's acts on this stream from 1. */
+  readonly count: number;
+  /** The last event of the stream the device had seen. */
+  readonly seenSeq: number;
+  /** The member was switched to without a PIN, the network being away. */
+  readonly unproved?: true;
+  readonly data: ActData[T];
+}
+
+/** An act in the log. In an outbox, `receivedAt` is still null and `seq` its place to be. */
+export type LoggedAct = Act & {
+  readonly seq: number;
+  readonly receivedAt: string | null;
+  /** How far the device's clock was off the server's, when that was more than two minutes. */
+  readonly clockOffMs?: number;
+};
+
+/** An event as the server keeps it, chained to the one before. */
+export type JobEvent = LoggedAct & {
+  readonly receivedAt: string;
+  readonly previousHash: string;
+  readonly hash: string;
+};

@@ -1,0 +1,324 @@
+import { adapterSetting } from '../../tightening/adapterSetting';
+import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
+import type { EngineSheet, FastenedSet, SheetStage } from '../../sheet/engineSheet';
+import { planOf, setOf } from '../../sheet/programmeOf';
+import type { TightenAct } from '../../tightening/tightenPlan';
+import type { ActOf, BoltFault, LoggedAct, RunName, WrenchShown } from '../act';
+import type { DecideContext } from '../decide';
+import { ACCEPTED, refused, type Verdict } from '../refusal';
+
+/** A pause longer than this leaves doubt about which bolt was last: sweep the stage. */
+export const SWEEP_AFTER_MS = 15 * 60 * 1000;
+
+export interface Attempt {
+  readonly actId: string;
+  readonly pass: number;
+  readonly at: string;
+  readonly by: string;
+  readonly device: string;
+  /** Absent when the bolt was pulled and reached its value. */
+  readonly fault?: { readonly kind: BoltFault; readonly words: string };
+}
+
+export interface RunState {
+  readonly prepared: {
+    readonly wrench: WrenchShown;
+    readonly adapter: { readonly mm: number; readonly deg: number } | null;
+    readonly at: string;
+    readonly by: string;
+  } | null;
+  /** What was done to each bolt in each stage, by the plan's key. */
+  readonly attempts: Readonly<Record<string, readonly Attempt[]>>;
+  /** Contested keys that someone has decided, with how many attempts they had then. */
+  readonly decided: Readonly<Record<string, number>>;
+  /** By stage: bolts pulled before this moment are to be swept, a long pause having followed. */
+  readonly sweepFrom: Readonly<Record<string, string>>;
+  /** By stage: when it was last worked on. */
+  readonly lastAt: Readonly<Record<string, string>>;
+}
+
+export const NO_RUN: RunState = {
+  prepared: null,
+  attempts: {},
+  decided: {},
+  sweepFrom: {},
+  lastAt: {},
+};
+
+export type RunsState = Readonly<Record<string, RunState>>;
+
+/** The key under which a run is kept: the head of each of its plan's keys. */
+export function runKey({ set, instance, programme }: RunName): string {
+  return [set, instance, programme].join('/');
+}
+
+/** Splits a plan's key into the run it belongs to, its stage and its fastener. */
+export function readKey(key: string): { run: RunName; stage: string; fastener: string } {
+  const [set = '', instance = '', programme = '', , stage = '', fastener = ''] = key.split('/');
+  return { run: { set, instance, programme }, stage, fastener };
+}
+
+export function evolveRuns(state: RunsState, act: LoggedAct): RunsState {
+  switch (act.type) {
+    case 'run.prepared': {
+      const { wrench, adapter } = act.data;
+      const prepared = { wrench, adapter, at: act.at, by: act.by };
+      return changed(state, act.data.run, (run) => ({ ...run, prepared }));
+    }
+    case 'bolt.pulled':
+    case 'bolt.failed':
+      return changed(state, readKey(act.data.key).run, (run) => attempted(run, act));
+    case 'contest.decided': {
+      const { key } = act.data;
+      return changed(state, readKey(key).run, (run) => ({
+        ...run,
+        decided: { ...run.decided, [key]: run.attempts[key]?.length ?? 0 },
+      }));
+    }
+    default:
+      return state;
+  }
+}
+
+function changed(state: RunsState, name: RunName, change: (run: RunState) => RunState): RunsState {
+  const key = runKey(name);
+  return { ...state, [key]: change(state[key] ?? NO_RUN) };
+}
+
+function attempted(
+  run: RunState,
+  act: LoggedAct & (ActOf<'bolt.pulled'> | ActOf<'bolt.failed'>),
+): RunState {
+  const { key, pass } = act.data;
+  const { stage } = readKey(key);
+  const attempt: Attempt = {
+    actId: act.id,
+    pass,
+    at: act.at,
+    by: act.by,
+    device: act.device,
+    ...(act.type === 'bolt.failed' && { fault: { kind: act.data.fault, words: act.data.words } }),
+  };
+  const before = run.lastAt[stage];
+  const paused = before !== undefined && pausedTooLong(before, act.at);
+  return {
+    ...run,
+    attempts: { ...run.attempts, [key]: [...(run.attempts[key] ?? []), attempt] },
+    sweepFrom: paused ? { ...run.sweepFrom, [stage]: act.at } : run.sweepFrom,
+    lastAt: { ...run.lastAt, [stage]: later(before, act.at) },
+  };
+}
+
+function later(one: string | undefined, other: string): string {
+  return one !== undefined && Date.parse(one) > Date.parse(other) ? one : other;
+}
+
+function pausedTooLong(from: string, to: string): boolean {
+  return Date.parse(to) - Date.parse(from) > SWEEP_AFTER_MS;
+}
+
+export type BoltStatus = 'open' | 'done' | 'failed' | 'contested' | 'sweep';
+
+export interface BoltView {
+  readonly act: TightenAct;
+  readonly status: BoltStatus;
+  readonly attempts: readonly Attempt[];
+  readonly nextPass: number;
+}
+
+export interface StageView {
+  readonly stage: SheetStage;
+  readonly bolts: readonly BoltView[];
+  readonly closed: boolean;
+  readonly lastAt: string | null;
+}
+
+export interface RunView {
+  readonly name: RunName;
+  readonly set: FastenedSet;
+  readonly run: RunState;
+  readonly stages: readonly StageView[];
+  /** The first stage not closed; null when the run is done. */
+  readonly current: StageView | null;
+  /** The pull to make next: sweep first, then the order, then those that failed. */
+  readonly next: BoltView | null;
+  readonly sweeping: boolean;
+  /** The last bolt worked on, in any stage. */
+  readonly last: { readonly bolt: BoltView; readonly attempt: Attempt; readonly stage: SheetStage } | null;
+}
+
+/**
+ * Where a run stands at a moment: which stage, which bolt next, what is in the way.
+ * @param now ISO time; a pause since the last act that is too long asks for a sweep
+ * @returns null when the sheet has no such set
+ */
+export function runView(sheet: EngineSheet, name: RunName, runs: RunsState, now: string): RunView | null {
+  const set = setOf(sheet, name.set);
+  if (!set || set.programme.id !== name.programme || !set.instances.includes(name.instance)) return null;
+  const run = runs[runKey(name)] ?? NO_RUN;
+  const { acts } = planOf(set, name.instance);
+  const stages: StageView[] = [];
+  let closedSoFar = true;
+  for (const stage of set.programme.stages) {
+    const ofStage = acts.filter((act) => act.stage === stage.id);
+    const bolts = boltViews(run, stage.id, ofStage);
+    closedSoFar = closedSoFar && bolts.every((bolt) => bolt.status === 'done');
+    stages.push({ stage, bolts, closed: closedSoFar, lastAt: run.lastAt[stage.id] ?? null });
+  }
+  const firstOpen = stages.findIndex((stage) => !stage.closed);
+  const current = firstOpen < 0 ? null : pauseSweeps(stages[firstOpen], now);
+  if (current) stages[firstOpen] = current;
+  return {
+    name,
+    set,
+    run,
+    stages,
+    current,
+    next: current ? nextOf(current.bolts) : null,
+    sweeping: current?.bolts.some((bolt) => bolt.status === 'sweep') ?? false,
+    last: lastOf(stages),
+  };
+}
+
+function boltViews(run: RunState, stage: string, acts: readonly TightenAct[]): BoltView[] {
+  const sweepFrom = run.sweepFrom[stage];
+  return acts.map((act) => {
+    const attempts = run.attempts[act.key] ?? [];
+    return {
+      act,
+      attempts,
+      status: statusOf(attempts, run.decided[act.key] ?? 0, sweepFrom),
+      nextPass: Math.max(0, ...attempts.map((a) => a.pass)) + 1,
+    };
+  });
+}
+
+function statusOf(
+  attempts: readonly Attempt[],
+  decidedUpTo: number,
+  sweepFrom: string | undefined,
+): BoltStatus {
+  const last = attempts.at(-1);
+  if (!last) return 'open';
+  if (isContested(attempts.slice(decidedUpTo), attempts.slice(0, decidedUpTo))) return 'contested';
+  if (last.fault) return 'failed';
+  if (sweepFrom !== undefined && Date.parse(last.at) < Date.parse(sweepFrom)) return 'sweep';
+  return 'done';
+}
+
+/** Two attempts on one pass: two people who could not see each other. */
+function isContested(undecided: readonly Attempt[], decided: readonly Attempt[]): boolean {
+  const passes = new Set(decided.map((a) => a.pass));
+  return undecided.some((attempt) => {
+    if (passes.has(attempt.pass)) return true;
+    passes.add(attempt.pass);
+    return false;
+  });
+}
+
+/** After a long pause every bolt done in the open stage is doubtful. */
+function pauseSweeps(stage: StageView | undefined, now: string): StageView | null {
+  if (!stage) return null;
+  if (stage.lastAt === null || !pausedTooLong(stage.lastAt, now)) return stage;
+  const bolts = stage.bolts.map((bolt) =>
+    bolt.status === 'done' ? { ...bolt, status: 'sweep' as const } : bolt,
+  );
+  return { ...stage, bolts };
+}
+
+function nextOf(bolts: readonly BoltView[]): BoltView | null {
+  for (const status of ['sweep', 'open', 'failed'] as const) {
+    const bolt = bolts.find((b) => b.status === status);
+    if (bolt) return bolt;
+  }
+  return null;
+}
+
+function lastOf(stages: readonly StageView[]): RunView['last'] {
+  let last: RunView['last'] = null;
+  for (const { stage, bolts } of stages) {
+    for (const bolt of bolts) {
+      for (const attempt of bolt.attempts) {
+        if (!last || Date.parse(attempt.at) >= Date.parse(last.attempt.at)) last = { bolt, attempt, stage };
+      }
+    }
+  }
+  return last;
+}
+
+/** What to set the wrench in hand to for a value, its adapter counted in. */
+export function wrenchSettingNm(nm: number, prepared: NonNullable<RunState['prepared']>): number {
+  const { wrench, adapter } = prepared;
+  if (!adapter) return nm;
+  return adapterSetting({
+    targetNm: nm,
+    wrenchMm: wrench.lengthMm,
+    adapterMm: adapter.mm,
+    adapterDeg: adapter.deg,
+  }).settingNm;
+}
+
+export function decideRunPrepared(act: ActOf<'run.prepared'>, { sheet, now }: DecideContext): Verdict {
+  return runView(sheet, act.data.run, {}, now) ? ACCEPTED : refused('unknown-run');
+}
+
+export function decideBolt(
+  state: RunsState,
+  act: ActOf<'bolt.pulled'> | ActOf<'bolt.failed'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const { key, pass } = act.data;
+  const { run: name, stage: stageId } = readKey(key);
+  // The act's own time, not the server's: what waited in an outbox was not a pause at the engine.
+  const view = runView(sheet, name, state, act.at);
+  if (!view) return refused('unknown-run');
+  const { prepared } = view.run;
+  if (!prepared) return refused('run-not-prepared');
+  const stage = view.stages.find((s) => s.stage.id === stageId);
+  const bolt = stage?.bolts.find((b) => b.act.key === key);
+  if (!stage || !bolt) return refused('unknown-fastener');
+  const taken = bolt.attempts.some((attempt) => attempt.pass === pass);
+  if (taken || bolt.status === 'contested') return refused('pass-taken', { bolt: numberOf(view, bolt) });
+  if (stage !== view.current) return refused('stage-not-current', { bolt: numberOf(view, bolt) });
+  if (pass !== bolt.nextPass || bolt.status === 'done') {
+    return refused('pass-taken', { bolt: numberOf(view, bolt) });
+  }
+  if (act.type === 'bolt.failed') return ACCEPTED;
+  return decideFigures(act, bolt.act, prepared);
+}
+
+/** The figures an act carries must be the ones the sheet and the wrench in hand give. */
+function decideFigures(
+  { data }: ActOf<'bolt.pulled'>,
+  planned: TightenAct,
+  prepared: NonNullable<RunState['prepared']>,
+): Verdict {
+  const nm = planned.nm ?? 0;
+  const setNm = wrenchSettingNm(nm, prepared);
+  const asShown =
+    inMillionths(data.nm) === inMillionths(nm) &&
+    inMillionths(data.setNm) === inMillionths(setNm) &&
+    data.wrench === prepared.wrench.id;
+  if (!asShown) return refused('figure-not-shown', { nm, setNm });
+  const { lowNm, highNm } = prepared.wrench;
+  if (!atLeast(setNm, lowNm) || !atMost(setNm, highNm)) {
+    return refused('wrench-out-of-range', { setNm, lowNm, highNm });
+  }
+  return ACCEPTED;
+}
+
+export function decideContest(
+  state: RunsState,
+  act: ActOf<'contest.decided'>,
+  { sheet, now, member }: DecideContext,
+): Verdict {
+  const view = runView(sheet, readKey(act.data.key).run, state, now);
+  const bolt = view?.stages.flatMap((s) => s.bolts).find((b) => b.act.key === act.data.key);
+  if (bolt?.status !== 'contested') return refused('not-contested');
+  return member.fresh ? ACCEPTED : refused('needs-fresh-proof');
+}
+
+/** The number printed beside a bolt. */
+export function numberOf(view: RunView, bolt: BoltView): string {
+  return view.set.fasteners.find((f) => f.id === bolt.act.fastener)?.number ?? bolt.act.fastener;
+}

@@ -1,0 +1,110 @@
+import type { EngineSheet } from '../sheet/engineSheet';
+import type { Act, ActOf, LoggedAct } from './act';
+import { decideLinerRead, decideLinersAccepted } from './cards/liners';
+import { decideBolt, decideContest, decideRunPrepared } from './cards/tighten';
+import { decideCrankStood, decideValveRead } from './cards/valves';
+import { fold } from './evolve';
+import { ACCEPTED, refused, type Verdict } from './refusal';
+import { mayAct, type Role } from './roles';
+import { headSeq, type JobState } from './state';
+import { cardOf, trayOf } from './tray';
+
+/** What a decision may look at besides the log: the clock, the pinned sheet, and who is acting. */
+export interface DecideContext {
+  readonly now: string;
+  readonly sheet: EngineSheet;
+  readonly member: {
+    readonly id: string;
+    readonly role: Role;
+    /** Proved the PIN a short while ago, online. */
+    readonly fresh: boolean;
+  };
+}
+
+/**
+ * May this act join the log?
+ *
+ * A physical fact is not refused for what its sender could not know: when the log as it stands
+ * would refuse, the act is held against the log as the sender had seen it. Accepted there, it is
+ * kept, and the fold shows what it contradicts.
+ */
+export function decide(state: JobState, act: Act, context: DecideContext): Verdict {
+  const verdict = decideOn(state, act, context);
+  if (verdict.ok || !madeUnaware(state, act)) return verdict;
+  const seen = state.log.filter((event) => wasSeen(event, act));
+  return decideOn(fold(seen), act, context);
+}
+
+function madeUnaware(state: JobState, act: Act): boolean {
+  return headSeq(state) > act.seenSeq && state.log.some((event) => !wasSeen(event, act));
+}
+
+/** A device has seen what it was sent, and whatever it did itself. */
+function wasSeen(event: LoggedAct, act: Act): boolean {
+  return event.seq <= act.seenSeq || event.device === act.device;
+}
+
+function decideOn(state: JobState, act: Act, context: DecideContext): Verdict {
+  if (!mayAct(context.member.role, act.type)) return refused('role-may-not', { type: act.type });
+  if (act.type === 'job.opened') return decideOpened(state, act, context);
+  if (!state.opened) return refused('not-open');
+  const card = cardOf(act.type);
+  if (card) {
+    const entry = trayOf(context.sheet, state, act.at).find((c) => c.card === card);
+    if (entry?.status === 'barred') return refused('card-barred', { card });
+  }
+  switch (act.type) {
+    case 'liner.read':
+      return decideLinerRead(act, context);
+    case 'liners.accepted':
+      return decideLinersAccepted(state.liners, act, context);
+    case 'run.prepared':
+      return decideRunPrepared(act, context);
+    case 'bolt.pulled':
+    case 'bolt.failed':
+      return decideBolt(state.runs, act, context);
+    case 'contest.decided':
+      return decideContest(state.runs, act, context);
+    case 'crank.stood':
+      return decideCrankStood(act, context);
+    case 'valve.read':
+      return decideValveRead(state.valves, state.crank, act, context);
+    case 'struck':
+      return decideStruck(state, act);
+    case 'crank.doubted':
+    case 'recheck.begun':
+      return ACCEPTED;
+  }
+}
+
+function decideOpened(state: JobState, act: ActOf<'job.opened'>, { sheet }: DecideContext): Verdict {
+  if (state.opened) return refused('already-open');
+  if (act.data.sheet.id !== sheet.id || act.data.sheet.revision !== sheet.revision) {
+    return refused('wrong-sheet');
+  }
+  if (act.data.cylinder1End !== sheet.cylinder1End) {
+    return refused('wrong-end', { end: sheet.cylinder1End });
+  }
+  return ACCEPTED;
+}
+
+/** One's own last act may be undone without a word; any other correction needs a reason. */
+function decideStruck(state: JobState, act: ActOf<'struck'>): Verdict {
+  const target = state.log.find((event) => event.id === act.data.target);
+  if (!target) return refused('unknown-target');
+  if (state.struck[target.id]) return refused('already-struck');
+  if (target.type === 'struck' || target.type === 'job.opened') return refused('not-strikable');
+  if (lastActOf(state, act.by)?.id === target.id || act.data.words) return ACCEPTED;
+  return refused('words-needed');
+}
+
+/** The last act of a member that still stands and can be undone. */
+export function lastActOf(state: JobState, member: string): LoggedAct | undefined {
+  return state.log.findLast(
+    (event) =>
+      event.by === member &&
+      event.type !== 'struck' &&
+      event.type !== 'job.opened' &&
+      !state.struck[event.id],
+  );
+}

@@ -1,0 +1,49 @@
+import type { LoggedAct } from './act';
+import { evolveLiners } from './cards/liners';
+import { evolveRuns } from './cards/tighten';
+import { evolveCrank, evolveValves } from './cards/valves';
+import { EMPTY_JOB, type JobState, type Strike } from './state';
+
+/**
+ * The state of a job after its whole log. Struck acts are skipped, which reopens whatever they
+ * had closed.
+ */
+export function fold(log: readonly LoggedAct[]): JobState {
+  const struck = strikesIn(log);
+  let state: JobState = EMPTY_JOB;
+  for (const act of log) {
+    if (!struck[act.id]) state = step(state, act);
+  }
+  return { ...state, struck, log };
+}
+
+/** The state after one more act. A strike reaches back, so the log is folded again without it. */
+export function evolve(state: JobState, act: LoggedAct): JobState {
+  const log = [...state.log, act];
+  if (act.type === 'struck') return fold(log);
+  return { ...step(state, act), log };
+}
+
+function step(state: JobState, act: LoggedAct): JobState {
+  if (act.type === 'job.opened') {
+    return { ...state, opened: { ...act.data, at: act.at, by: act.by } };
+  }
+  return {
+    ...state,
+    liners: evolveLiners(state.liners, act),
+    runs: evolveRuns(state.runs, act),
+    valves: evolveValves(state.valves, act),
+    crank: evolveCrank(state.crank, act),
+  };
+}
+
+/** Strikes count from the first; a second strike of the same act, made unaware, changes nothing. */
+function strikesIn(log: readonly LoggedAct[]): Readonly<Record<string, Strike>> {
+  const struck: Record<string, Strike> = {};
+  for (const act of log) {
+    if (act.type !== 'struck' || struck[act.data.target]) continue;
+    const { target, words } = act.data;
+    struck[target] = { by: act.by, at: act.at, actId: act.id, ...(words && { words }) };
+  }
+  return struck;
+}

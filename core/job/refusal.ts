@@ -1,0 +1,42 @@
+/** Why an act was not accepted. `words/` makes the sentence; `facts` carry what it needs. */
+export interface Refusal {
+  readonly code: RefusalCode;
+  readonly facts?: Readonly<Record<string, string | number>>;
+}
+
+export type RefusalCode =
+  | 'role-may-not'
+  | 'needs-fresh-proof'
+  | 'already-open'
+  | 'not-open'
+  | 'wrong-sheet'
+  | 'wrong-end'
+  | 'unknown-bore'
+  | 'unknown-place'
+  | 'liners-incomplete'
+  | 'liners-out'
+  | 'card-barred'
+  | 'unknown-run'
+  | 'run-not-prepared'
+  | 'wrench-out-of-range'
+  | 'unknown-fastener'
+  | 'stage-not-current'
+  | 'pass-taken'
+  | 'figure-not-shown'
+  | 'not-contested'
+  | 'unknown-valve'
+  | 'crank-unknown'
+  | 'not-settable-here'
+  | 'reading-of-recheck'
+  | 'unknown-target'
+  | 'already-struck'
+  | 'words-needed'
+  | 'not-strikable';
+
+export type Verdict = { readonly ok: true } | { readonly ok: false; readonly refusal: Refusal };
+
+export const ACCEPTED: Verdict = { ok: true };
+
+export function refused(code: RefusalCode, facts?: Refusal['facts']): Verdict {
+  return { ok: false, refusal: facts ? { code, facts } : { code } };
+}

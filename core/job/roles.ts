@@ -1,0 +1,29 @@
+import type { ActType } from './act';
+
+export type Role = 'mechanic' | 'inspector' | 'lead' | 'viewer';
+
+/** Who may do what. The matrix in docs/roles.md is this table in words. */
+const MAY: Readonly<Record<ActType, readonly Role[]>> = {
+  'job.opened': ['mechanic', 'lead'],
+  'liner.read': ['mechanic', 'inspector', 'lead'],
+  'liners.accepted': ['mechanic', 'lead'],
+  'run.prepared': ['mechanic', 'lead'],
+  'bolt.pulled': ['mechanic', 'lead'],
+  'bolt.failed': ['mechanic', 'inspector', 'lead'],
+  'contest.decided': ['inspector', 'lead'],
+  'crank.stood': ['mechanic', 'lead'],
+  'crank.doubted': ['mechanic', 'inspector', 'lead'],
+  'valve.read': ['mechanic', 'inspector', 'lead'],
+  'recheck.begun': ['mechanic', 'lead'],
+  struck: ['mechanic', 'inspector', 'lead'],
+};
+
+/** May a member of this role do acts of this kind? */
+export function mayAct(role: Role, type: ActType): boolean {
+  return MAY[type].includes(role);
+}
+
+/** May this role let something stand that the sheet's limits do not? */
+export function mayOverride(role: Role): boolean {
+  return role === 'lead';
+}

@@ -1,0 +1,39 @@
+import type { ActData, LoggedAct } from './act';
+import { NO_LINERS, type LinersState } from './cards/liners';
+import type { RunsState } from './cards/tighten';
+import { CRANK_UNKNOWN, NO_VALVES, type CrankState, type ValvesState } from './cards/valves';
+
+/** Everything that follows from a job's log. Derived, never stored. */
+export interface JobState {
+  readonly opened: (ActData['job.opened'] & { readonly at: string; readonly by: string }) | null;
+  readonly liners: LinersState;
+  readonly runs: RunsState;
+  readonly valves: ValvesState;
+  readonly crank: CrankState;
+  /** Acts struck, by the id of the act they were struck from. */
+  readonly struck: Readonly<Record<string, Strike>>;
+  readonly log: readonly LoggedAct[];
+}
+
+export interface Strike {
+  readonly by: string;
+  readonly at: string;
+  /** Absent for a mis-tap undone by the one who made it. */
+  readonly words?: string;
+  readonly actId: string;
+}
+
+export const EMPTY_JOB: JobState = {
+  opened: null,
+  liners: NO_LINERS,
+  runs: {},
+  valves: NO_VALVES,
+  crank: CRANK_UNKNOWN,
+  struck: {},
+  log: [],
+};
+
+/** The last event of the log; 0 for an empty one. */
+export function headSeq(state: JobState): number {
+  return state.log.at(-1)?.seq ?? 0;
+}

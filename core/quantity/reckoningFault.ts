@@ -1,0 +1,54 @@
+/**
+ * A reckoning was given something it cannot work with. `field` is the path of the input that is
+ * wrong (`bores[2].id`), `code` what is wrong with it; `words/` makes the sentence.
+ */
+export class ReckoningFault extends Error {
+  constructor(
+    readonly field: string,
+    readonly code: ReckoningFaultCode,
+    readonly facts: Readonly<Record<string, number | string>> = {},
+  ) {
+    super(`${field}: ${code}`);
+    this.name = 'ReckoningFault';
+  }
+}
+
+export type ReckoningFaultCode =
+  | 'empty'
+  | 'repeated'
+  | 'not-a-number'
+  | 'must-be-positive'
+  | 'must-not-be-negative'
+  | 'range-upside-down'
+  | 'missing-partner'
+  | 'wrong-for-strokes'
+  | 'window-without-length'
+  | 'window-fills-cycle'
+  | 'unknown-cylinder'
+  | 'unknown-fastener'
+  | 'adapter-too-long';
+
+/** Refuses NaN and the infinities, which JSON cannot carry but a caller in code can. */
+export function requireNumber(field: string, value: number): void {
+  if (!Number.isFinite(value)) throw new ReckoningFault(field, 'not-a-number');
+}
+
+/** Refuses anything that is not a number above zero. */
+export function requirePositive(field: string, value: number): void {
+  requireNumber(field, value);
+  if (value <= 0) throw new ReckoningFault(field, 'must-be-positive', { value });
+}
+
+/** Refuses an empty list. */
+export function requireSome(field: string, list: readonly unknown[]): void {
+  if (list.length === 0) throw new ReckoningFault(field, 'empty');
+}
+
+/** Refuses a list in which one id stands twice; names the second place. */
+export function requireDistinct(field: string, ids: readonly (string | number)[], key = 'id'): void {
+  const seen = new Set<string | number>();
+  ids.forEach((id, place) => {
+    if (seen.has(id)) throw new ReckoningFault(`${field}[${place}].${key}`, 'repeated', { id });
+    seen.add(id);
+  });
+}

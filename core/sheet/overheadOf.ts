@@ -1,0 +1,75 @@
+import type { Firing, OverheadItem, Overhead } from '../overhead/barringInput';
+import { barringPlan, type BarringPlan } from '../overhead/barringPlan';
+import { cycleDegrees } from '../overhead/cycle';
+import { valveWindows } from '../overhead/valveWindows';
+import type { LengthFigure } from '../quantity/figure';
+import { lengthToMm } from '../quantity/units';
+import type { EngineSheet, Valve } from './engineSheet';
+
+/** Least clearance at which a valve is offered; wider when the cam events are only assumed. */
+export const MARGIN_DEG = { printed: 20, assumed: 30 } as const;
+
+/** How much looser than the hot figure a cold engine may be left until its hot recheck. */
+export const PROVISIONAL_EXTRA_MM = 0.05;
+
+/** Each cylinder's firing top dead centre after cylinder 1's, at even intervals. */
+export function firingOf(sheet: EngineSheet): readonly Firing[] {
+  const interval = cycleDegrees(sheet.strokes) / sheet.firingOrder.length;
+  return sheet.firingOrder.map((cylinder, place) => ({ cylinder, atDeg: place * interval }));
+}
+
+/** The sheet's valves as items of a barring plan. */
+export function overheadOf(sheet: EngineSheet): Overhead {
+  const { from, source: _source, ...events } = sheet.overhead.camEvents;
+  const windows = valveWindows(events);
+  const items = sheet.overhead.valves.flatMap((valve): OverheadItem[] => {
+    const active = windows[valve.kind];
+    return active ? [{ id: valve.id, cylinder: valve.cylinder, kind: valve.kind, active }] : [];
+  });
+  return {
+    strokes: sheet.strokes,
+    firing: firingOf(sheet),
+    items,
+    marginDeg: from === 'assumed' ? MARGIN_DEG.assumed : MARGIN_DEG.printed,
+  };
+}
+
+/** The plan for a whole set of valves, stopping at dead centres, where engines have marks. */
+export function valvePlan(sheet: EngineSheet): BarringPlan {
+  return barringPlan({ ...overheadOf(sheet), stops: 'tdc', startDeg: 0 });
+}
+
+export interface GapTarget {
+  readonly lowMm: number;
+  readonly highMm: number;
+  /** What to set. */
+  readonly aimMm: number;
+  /** Set cold from a figure that holds hot: it must be checked again hot. */
+  readonly provisional: boolean;
+  readonly hotLowMm?: number;
+  readonly hotHighMm?: number;
+}
+
+/**
+ * What a valve is set to on this engine, cold.
+ *
+ * With only a hot figure the gap is left at that figure or a little more, never tighter: it closes
+ * as the valve grows, and a valve held open burns. Provisional until checked hot.
+ * @returns null when the sheet prints nothing for this kind of valve
+ */
+export function gapTarget(sheet: EngineSheet, valve: Valve): GapTarget | null {
+  const { cold, hot } = sheet.overhead.clearances[valve.kind];
+  const hotLimits = hot && { hotLowMm: inMm(hot.low), hotHighMm: inMm(hot.high) };
+  if (cold) {
+    const limits = { lowMm: inMm(cold.low), highMm: inMm(cold.high), aimMm: inMm(cold.figure) };
+    return { ...limits, provisional: false, ...hotLimits };
+  }
+  if (!hot) return null;
+  const lowMm = inMm(hot.figure);
+  const highMm = lowMm + PROVISIONAL_EXTRA_MM;
+  return { lowMm, highMm, aimMm: (lowMm + highMm) / 2, provisional: true, ...hotLimits };
+}
+
+function inMm({ value, unit }: LengthFigure): number {
+  return lengthToMm(value, unit);
+}

@@ -1,0 +1,188 @@
+import { createHash } from 'node:crypto';
+import { canonicalJson } from '@cardinex/core/job/chain';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { tolvane44 } from './sheets/tolvane44';
+import { crewMember, lockside, weirStreet, type DemoShop } from './shops';
+import { Storyteller, type DemoJob } from './storyteller';
+
+/** The hash a job pins its sheet by. */
+export function sheetHash(sheet: EngineSheet): string {
+  return createHash('sha256').update(canonicalJson(sheet), 'utf8').digest('hex');
+}
+
+const jobId = (shop: number, job: number): string =>
+  `0190000${shop}-0000-7000-9000-${job.toString(16).padStart(12, '0')}`;
+
+/** Jobs by what they show, so that tests and pictures can open one by name. */
+export const DEMO_JOB = {
+  conveyor: jobId(1, 1),
+  baler: jobId(1, 2),
+  sluice: jobId(1, 3),
+  ferryWinch: jobId(1, 4),
+  otherShops: jobId(2, 1),
+} as const;
+
+/** The made-up shop's jobs, told so that the last of them ends at `now`. */
+export function demoJobs(now: Date): readonly DemoJob[] {
+  return [conveyor(now), baler(now), sluice(now), ferryWinch(now), otherShops(now)];
+}
+
+function open(
+  shop: DemoShop,
+  id: string,
+  startsAt: Date,
+  opened: { serial: string; name: string; why: string },
+  initials: string,
+): Storyteller {
+  const sheet = { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) };
+  return new Storyteller(shop, id, tolvane44, startsAt, crewMember(shop, initials)).act('job.opened', {
+    sheet,
+    ...opened,
+    cylinder1End: tolvane44.cylinder1End,
+  });
+}
+
+function hoursBefore(now: Date, hours: number): Date {
+  return new Date(now.getTime() - hours * 3_600_000);
+}
+
+/** Honest trouble at the liners: number 3 tilts, and 2 stands higher than 3. */
+function conveyor(now: Date): DemoJob {
+  return open(
+    lockside,
+    DEMO_JOB.conveyor,
+    hoursBefore(now, 3),
+    {
+      serial: 'T44-21960',
+      name: 'quarry conveyor',
+      why: 'Water in the sump; seals of liner 3 weeping into the crankcase.',
+    },
+    'WH',
+  )
+    .liner('1', 0.06, 0.07)
+    .liner('2', 0.09, 0.09)
+    .liner('3', 0.05, 0.11)
+    .end();
+}
+
+/** Half-way through stage 2, left for longer than a bolt is remembered. */
+function baler(now: Date): DemoJob {
+  return open(
+    lockside,
+    DEMO_JOB.baler,
+    new Date(now.getTime() - 45 * 60_000),
+    {
+      serial: 'T44-20817',
+      name: 'top-field baler',
+      why: 'Head gasket blown between 2 and 3; coolant pushed out of the cap.',
+    },
+    'MO',
+  )
+    .liner('1', 0.06, 0.07)
+    .liner('2', 0.08, 0.07)
+    .liner('3', 0.09, 0.08)
+    .liner('4', 0.1, 0.1)
+    .act('liners.accepted', {})
+    .by(crewMember(lockside, 'TR'))
+    .prepare('wrench-3')
+    .pull('s1', 10, 'wrench-3')
+    .pull('s2', 4, 'wrench-3')
+    .strikeLast()
+    .act('bolt.pulled', {
+      key: 'head/1/main/1/s2/h4',
+      pass: 1,
+      nm: 85,
+      setNm: 85,
+      wrench: 'wrench-3',
+    })
+    .act('bolt.pulled', {
+      key: 'head/1/main/1/s2/h5',
+      pass: 1,
+      nm: 85,
+      setNm: 85,
+      wrench: 'wrench-3',
+    })
+    .act('bolt.pulled', {
+      key: 'head/1/main/1/s2/h6',
+      pass: 1,
+      nm: 85,
+      setNm: 85,
+      wrench: 'wrench-3',
+    })
+    .end();
+}
+
+/** Closed up and set cold; the hot recheck waits. */
+function sluice(now: Date): DemoJob {
+  return headOn(
+    open(
+      lockside,
+      DEMO_JOB.sluice,
+      hoursBefore(now, 50),
+      { serial: 'T44-18402', name: 'sluice pump', why: 'Low compression on 4; exhaust seats cut.' },
+      'TR',
+    ),
+  ).end();
+}
+
+/** Finished, hot recheck and all. */
+function ferryWinch(now: Date): DemoJob {
+  const story = headOn(
+    open(
+      lockside,
+      DEMO_JOB.ferryWinch,
+      hoursBefore(now, 200),
+      { serial: 'T44-19733', name: 'ferry winch', why: 'Overheated after a lost fan belt; head skimmed.' },
+      'WH',
+    ),
+  )
+    .wait(300)
+    .act('recheck.begun', { words: '45 minutes under load, 80 °C at the outlet' })
+    .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
+    .hot('E1', 0.4)
+    .hot('I1', 0.3)
+    .hot('I2', 0.31)
+    .hot('E3', 0.41)
+    .act('crank.stood', { atDeg: 360, seen: 'cylinder 1 rocking' })
+    .hot('E2', 0.39)
+    .hot('I3', 0.3)
+    .hot('I4', 0.29)
+    .hot('E4', 0.4);
+  return story.end();
+}
+
+/** Liners, all three stages and all gaps, cold. */
+function headOn(story: Storyteller): Storyteller {
+  return story
+    .liner('1', 0.06, 0.06)
+    .liner('2', 0.07, 0.07)
+    .liner('3', 0.08, 0.09)
+    .liner('4', 0.09, 0.1)
+    .act('liners.accepted', {})
+    .wait(60)
+    .prepare('wrench-5')
+    .pull('s1', 10, 'wrench-5')
+    .pull('s2', 10, 'wrench-5')
+    .pull('s3', 10, 'wrench-5')
+    .wait(20)
+    .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
+    .valve('E1', 0.36, 0.42, 0.43)
+    .valve('I1', 0.28, 0.32, 0.32)
+    .valve('I2', 0.31, 0.32, 0.33)
+    .valve('E3', 0.34, 0.42, 0.42)
+    .act('crank.stood', { atDeg: 360, seen: 'cylinder 1 rocking' })
+    .valve('E2', 0.38, 0.43, 0.43)
+    .valve('I3', 0.3, 0.33, 0.32)
+    .valve('I4', 0.29, 0.32, 0.33)
+    .valve('E4', 0.27, 0.42, 0.43);
+}
+
+function otherShops(now: Date): DemoJob {
+  return open(
+    weirStreet,
+    DEMO_JOB.otherShops,
+    hoursBefore(now, 5),
+    { serial: 'T44-11018', name: 'mowing tractor', why: 'Smokes when warm.' },
+    'LP',
+  ).end();
+}

@@ -1,0 +1,117 @@
+import { v7 as uuidv7 } from 'uuid';
+import type { Act, ActData, ActType, Printed } from '@cardinex/core/job/act';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { planOf } from '@cardinex/core/sheet/programmeOf';
+import type { DemoMember, DemoShop } from './shops';
+
+/** A demo job: its acts in order, as some device of the shop would have sent them. */
+export interface DemoJob {
+  readonly id: string;
+  readonly shop: DemoShop;
+  readonly acts: readonly Act[];
+}
+
+/**
+ * Tells a job act by act on an injected clock, so that the demo's logs are made the way real ones
+ * are. Every act moves the clock on a little.
+ */
+export class Storyteller {
+  private readonly told: Act[] = [];
+  private clockMs: number;
+  private member: DemoMember;
+
+  constructor(
+    private readonly shop: DemoShop,
+    private readonly jobId: string,
+    private readonly sheet: EngineSheet,
+    startsAt: Date,
+    member: DemoMember,
+  ) {
+    this.clockMs = startsAt.getTime();
+    this.member = member;
+  }
+
+  by(member: DemoMember): this {
+    this.member = member;
+    return this;
+  }
+
+  wait(minutes: number): this {
+    this.clockMs += minutes * 60_000;
+    return this;
+  }
+
+  act<T extends ActType>(type: T, data: ActData[T]): this {
+    this.clockMs += 20_000;
+    const count = this.told.length + 1;
+    const act = {
+      id: uuidv7({ msecs: this.clockMs, seq: count, random: new Uint8Array(16).fill(count % 251) }),
+      v: 1,
+      type,
+      at: new Date(this.clockMs).toISOString().replace('Z', '+00:00'),
+      by: this.member.id,
+      device: this.shop.device,
+      count,
+      seenSeq: count - 1,
+      data,
+    };
+    this.told.push(act as unknown as Act);
+    return this;
+  }
+
+  /** Strikes the last act told, as a mis-tap, or with words when it was another's. */
+  strikeLast(words?: string): this {
+    const target = this.told.at(-1)?.id ?? '';
+    return this.act('struck', { target, ...(words && { words }) });
+  }
+
+  /** Two readings a liner, fan side and flywheel side. */
+  liner(bore: string, ...readingsMm: number[]): this {
+    readingsMm.forEach((mm, place) =>
+      this.act('liner.read', { bore, place, mm, printed: typed(mm) }),
+    );
+    return this;
+  }
+
+  /** Pulls bolts of the head in a stage, from the first of its order on. */
+  pull(stage: string, bolts: number, wrench: string): this {
+    const set = this.sheet.fastenedSets[0];
+    if (!set) throw new Error('the sheet has no head');
+    planOf(set, '1')
+      .acts.filter((act) => act.stage === stage)
+      .slice(0, bolts)
+      .forEach(({ key, nm = 0 }) => this.act('bolt.pulled', { key, pass: 1, nm, setNm: nm, wrench }));
+    return this;
+  }
+
+  prepare(wrench: string): this {
+    const found = this.shop.wrenches.find((w) => w.id === wrench);
+    const set = this.sheet.fastenedSets[0];
+    if (!found || !set) throw new Error(`no ${wrench} or no head`);
+    const { id, name, lowNm, highNm, lengthMm } = found;
+    return this.act('run.prepared', {
+      run: { set: set.id, instance: '1', programme: set.programme.id },
+      wrench: { id, name, lowNm, highNm, lengthMm },
+      adapter: null,
+      treatment: set.treatment,
+    });
+  }
+
+  valve(valve: string, foundMm: number, setMm: number, lockedMm: number): this {
+    return this.act('valve.read', { valve, reading: 'found', mm: foundMm, printed: typed(foundMm) })
+      .act('valve.read', { valve, reading: 'set', mm: setMm, printed: typed(setMm) })
+      .act('valve.read', { valve, reading: 'locked', mm: lockedMm, printed: typed(lockedMm) });
+  }
+
+  hot(valve: string, mm: number): this {
+    return this.act('valve.read', { valve, reading: 'hot', mm, printed: typed(mm) });
+  }
+
+  end(): DemoJob {
+    return { id: this.jobId, shop: this.shop, acts: this.told };
+  }
+}
+
+function typed(mm: number): Printed {
+  return { text: mm.toFixed(2), unit: 'mm' };
+}

@@ -1,0 +1,34 @@
+import { spawn } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { startPostgres } from './postgres';
+import { prepareDatabase } from './prepareDatabase';
+
+/** For developing: the server restarts when its sources change, the app reloads from Metro. */
+const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+const dataFolder = path.resolve(process.env.CARDINEX_DATA ?? path.join(root, '.data'));
+mkdirSync(dataFolder, { recursive: true });
+const postgres = await startPostgres(dataFolder);
+await postgres.createDatabase('cardinex_dev');
+const databaseUrl = postgres.url('cardinex_dev');
+await prepareDatabase(databaseUrl);
+
+const children = [
+  spawn(process.execPath, ['--watch', '--import', 'tsx', path.join(root, 'server/main.ts')], {
+    stdio: 'inherit',
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: process.env.PORT ?? '4700' },
+  }),
+  spawn('npx', ['--no-install', 'expo', 'start', '--web', '--localhost'], {
+    cwd: path.join(root, 'app'),
+    stdio: 'inherit',
+    env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1' },
+  }),
+];
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+  process.on(signal, () => {
+    children.forEach((child) => child.kill('SIGTERM'));
+    void postgres.stop().then(() => process.exit(0));
+  });
+}

@@ -1,0 +1,4 @@
+import { ensurePackages, runScript } from './ensurePackages.mjs';
+
+ensurePackages();
+runScript('start.ts');

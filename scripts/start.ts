@@ -1,0 +1,99 @@
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
+import { fileURLToPath } from 'node:url';
+import { demoShops } from '../demo/shops';
+import { appFolder, exportApp } from './exportApp';
+import { startPostgres, type Postgres } from './postgres';
+import { prepareDatabase } from './prepareDatabase';
+import { startServerProcess, stopServerProcess, type ServerProcess } from './serverProcess';
+
+const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+const fresh = process.argv.includes('--fresh');
+const port = process.env.PORT ?? '4700';
+const dataFolder = path.resolve(process.env.CARDINEX_DATA ?? path.join(root, '.data'));
+
+/** Waits between restarts of a server that fell over. */
+const RESTART_MS = 1000;
+
+let postgres: Postgres | null = null;
+let server: ServerProcess | null = null;
+let stopping = false;
+
+try {
+  const databaseUrl = await database();
+  await exportApp();
+  const { seeded } = await prepareDatabase(databaseUrl);
+  if (seeded) console.log('A new database was filled with the demo shop.');
+  server = await serve(databaseUrl);
+  console.log(`\nCardinex is ready at ${server.address}\n`);
+  printSignIns();
+} catch (error) {
+  console.error(error instanceof Error ? error.message : error);
+  await stop(1);
+}
+
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) {
+  process.on(signal, () => void stop(0));
+}
+
+/** The database to use: the one given, or one of our own, made the first time. */
+async function database(): Promise<string> {
+  const given = process.env.DATABASE_URL;
+  if (given) {
+    if (fresh) throw new Error('--fresh makes a new database of its own; leave DATABASE_URL unset for it.');
+    return given;
+  }
+  mkdirSync(dataFolder, { recursive: true });
+  postgres = await startPostgres(dataFolder);
+  const nameFile = path.join(dataFolder, 'database-name');
+  const known = existsSync(nameFile) && !fresh ? readFileSync(nameFile, 'utf8').trim() : null;
+  const name = known ?? `cardinex_${new Date().toISOString().replace(/\D/g, '').slice(0, 17)}`;
+  await postgres.createDatabase(name);
+  writeFileSync(nameFile, `${name}\n`);
+  return postgres.url(name);
+}
+
+/** Runs the server, and again should it fall over. */
+async function serve(databaseUrl: string): Promise<ServerProcess> {
+  const running = await startServerProcess({
+    DATABASE_URL: databaseUrl,
+    PORT: port,
+    CARDINEX_APP: appFolder,
+    LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+  });
+  running.child.once('exit', () => {
+    if (!stopping) void serveAgain(databaseUrl);
+  });
+  return running;
+}
+
+async function serveAgain(databaseUrl: string): Promise<void> {
+  console.error('The server fell over and is started again.');
+  await pause(RESTART_MS);
+  try {
+    server = await serve(databaseUrl);
+  } catch (error) {
+    console.error(error);
+    await stop(1);
+  }
+}
+
+async function stop(code: number): Promise<void> {
+  if (stopping) return;
+  stopping = true;
+  if (server) await stopServerProcess(server);
+  await postgres?.stop();
+  process.exit(code);
+}
+
+function printSignIns(): void {
+  console.log('Demo sign-ins (everything in these shops is made up):');
+  for (const shop of demoShops) {
+    console.log(`  ${shop.name}`);
+    for (const { name, role, secretKind, secret } of shop.crew) {
+      const kind = secretKind === 'pin' ? 'PIN' : 'passphrase';
+      console.log(`    ${name.padEnd(15)} ${role.padEnd(10)} ${kind} ${secret}`);
+    }
+  }
+}

@@ -1,0 +1,158 @@
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
+import type { JobEvent } from '@cardinex/core/job/act';
+import type { Role } from '@cardinex/core/job/roles';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+
+type Row<M extends Model> = InferAttributes<M>;
+type NewRow<M extends Model> = InferCreationAttributes<M>;
+
+export class Instance extends Model<Row<Instance>, NewRow<Instance>> {
+  declare onlyOne: CreationOptional<boolean>;
+  declare id: CreationOptional<string>;
+  declare cookieSecret: string;
+}
+
+export class Shop extends Model<Row<Shop>, NewRow<Shop>> {
+  declare shopId: string;
+  declare slug: string;
+  declare name: string;
+  declare place: string;
+  declare timeZone: string;
+}
+
+export class Member extends Model<Row<Member>, NewRow<Member>> {
+  declare shopId: string;
+  declare memberId: string;
+  declare name: string;
+  declare initials: string;
+  declare role: Role;
+  declare secretKind: 'pin' | 'passphrase';
+  declare secretHash: string;
+}
+
+export class Device extends Model<Row<Device>, NewRow<Device>> {
+  declare shopId: string;
+  declare deviceId: string;
+  declare enrolledAt: Date;
+}
+
+export class Sheet extends Model<Row<Sheet>, NewRow<Sheet>> {
+  declare shopId: string;
+  declare sheetId: string;
+  declare revision: number;
+  declare hash: string;
+  declare document: EngineSheet;
+}
+
+export class Wrench extends Model<Row<Wrench>, NewRow<Wrench>> {
+  declare shopId: string;
+  declare wrenchId: string;
+  declare name: string;
+  declare square: string;
+  declare lowNm: number;
+  declare highNm: number;
+  declare lengthMm: number;
+}
+
+export type StreamKind = 'job' | 'engine' | 'tool';
+
+export class Stream extends Model<Row<Stream>, NewRow<Stream>> {
+  declare shopId: string;
+  declare streamKind: StreamKind;
+  declare streamId: string;
+  declare headSeq: number;
+  declare headHash: string;
+}
+
+export class EventRow extends Model<Row<EventRow>, NewRow<EventRow>> {
+  declare shopId: string;
+  declare streamKind: StreamKind;
+  declare streamId: string;
+  declare seq: number;
+  declare actId: string;
+  declare event: JobEvent;
+}
+
+// A fresh description for every column: Sequelize writes into what it is given.
+const text = () => ({ type: DataTypes.TEXT, allowNull: false });
+const uuid = () => ({ type: DataTypes.UUID, allowNull: false });
+const key = () => ({ type: DataTypes.UUID, primaryKey: true });
+const textKey = () => ({ type: DataTypes.TEXT, primaryKey: true });
+const integer = () => ({ type: DataTypes.INTEGER, allowNull: false });
+const integerKey = () => ({ type: DataTypes.INTEGER, primaryKey: true });
+const double = () => ({ type: DataTypes.DOUBLE, allowNull: false });
+const json = () => ({ type: DataTypes.JSONB, allowNull: false });
+
+/** Binds the models to a connection. Tables are made by the migrations, never from here. */
+export function defineModels(sequelize: Sequelize): void {
+  const table = (tableName: string) => ({ sequelize, tableName, underscored: true, timestamps: false });
+  Instance.init(
+    {
+      onlyOne: { type: DataTypes.BOOLEAN, primaryKey: true, defaultValue: true },
+      id: { type: DataTypes.UUID, defaultValue: DataTypes.UUIDV4 },
+      cookieSecret: text(),
+    },
+    table('instance'),
+  );
+  Shop.init({ shopId: key(), slug: text(), name: text(), place: text(), timeZone: text() }, table('shops'));
+  Member.init(
+    {
+      shopId: key(),
+      memberId: key(),
+      name: text(),
+      initials: text(),
+      role: text(),
+      secretKind: text(),
+      secretHash: text(),
+    },
+    table('members'),
+  );
+  Device.init(
+    { shopId: key(), deviceId: key(), enrolledAt: { type: DataTypes.DATE, allowNull: false } },
+    table('devices'),
+  );
+  Sheet.init(
+    {
+      shopId: key(),
+      sheetId: textKey(),
+      revision: integerKey(),
+      hash: text(),
+      document: json(),
+    },
+    table('sheets'),
+  );
+  Wrench.init(
+    {
+      shopId: key(),
+      wrenchId: textKey(),
+      name: text(),
+      square: text(),
+      lowNm: double(),
+      highNm: double(),
+      lengthMm: double(),
+    },
+    table('wrenches'),
+  );
+  Stream.init(
+    { shopId: key(), streamKind: textKey(), streamId: key(), headSeq: integer(), headHash: text() },
+    table('streams'),
+  );
+  EventRow.init(
+    {
+      shopId: key(),
+      streamKind: textKey(),
+      streamId: key(),
+      seq: integerKey(),
+      actId: uuid(),
+      event: json(),
+    },
+    table('events'),
+  );
+}

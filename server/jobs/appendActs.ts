@@ -1,0 +1,222 @@
+import { createHash } from 'node:crypto';
+import { ValidationError, type Sequelize, type Transaction } from 'sequelize';
+import { actSchema } from '@cardinex/contract/acts/act';
+import type { Outcome, Outcomes } from '@cardinex/contract/acts/outcome';
+import type { Act, JobEvent } from '@cardinex/core/job/act';
+import { FIRST_PREVIOUS_HASH, canonicalJson, chainText } from '@cardinex/core/job/chain';
+import { decide } from '@cardinex/core/job/decide';
+import { evolve } from '@cardinex/core/job/evolve';
+import type { Role } from '@cardinex/core/job/roles';
+import { headSeq, type JobState } from '@cardinex/core/job/state';
+import { refusalSentence } from '@cardinex/words/en/refusals';
+import { EventRow, Stream } from '../database/models';
+import { ProblemError, problemOfZod } from '../problems/problem';
+import type { JobCache } from './jobCache';
+import { sheetRevision } from './sheets';
+
+/** Clocks further off than this are flagged on the event; nothing is refused for it. */
+const CLOCK_OFF_MS = 2 * 60 * 1000;
+
+export interface Sender {
+  readonly shopId: string;
+  readonly device: string;
+  /** Role and freshness of proof of a member signed in on this device; null for anyone else. */
+  readonly member: (id: string) => { readonly role: Role; readonly fresh: boolean } | null;
+}
+
+export interface Batch {
+  readonly acts: readonly unknown[];
+  readonly sentAt: string;
+  readonly receivedAt: Date;
+}
+
+/**
+ * Adds a batch of acts to a job's log, each decided in turn against the log as it then stands.
+ *
+ * A bad act is refused by itself and does not hold up those behind it. All that are accepted are
+ * committed together; an act sent before with the same content is answered with the event it
+ * already is.
+ */
+export async function appendActs(
+  sequelize: Sequelize,
+  cache: JobCache,
+  sender: Sender,
+  jobId: string,
+  batch: Batch,
+): Promise<Outcomes> {
+  const appended = await sequelize.transaction(async (transaction) => {
+    const parsed = batch.acts.map((raw) => parseAct(raw));
+    const stream = await lockStream(sender.shopId, jobId, parsed, transaction);
+    const state = await cache.load(sender.shopId, jobId, transaction);
+    const kept = await eventsByActId(sender.shopId, parsed, transaction);
+    const appending = new Appending(sender, jobId, batch, state, stream?.headHash ?? null, kept);
+    const outcomes: Outcome[] = [];
+    for (const act of parsed) {
+      outcomes.push(act instanceof Unreadable ? act.outcome() : await appending.take(act));
+    }
+    await store(sender.shopId, jobId, appending.events, transaction);
+    if (stream && stream.headSeq === 0 && appending.events.length === 0) await stream.destroy({ transaction });
+    return { outcomes, state: appending.state };
+  });
+  cache.keep(sender.shopId, jobId, appended.state);
+  return { outcomes: appended.outcomes, headSeq: headSeq(appended.state) };
+}
+
+/** Takes acts one by one, carrying the log forward in memory until all are stored. */
+class Appending {
+  readonly events: JobEvent[] = [];
+
+  constructor(
+    private readonly sender: Sender,
+    private readonly jobId: string,
+    private readonly batch: Batch,
+    public state: JobState,
+    private headHash: string | null,
+    private readonly kept: Map<string, { event: JobEvent; streamId: string }>,
+  ) {}
+
+  async take(act: Act): Promise<Outcome> {
+    try {
+      const before = this.kept.get(act.id);
+      if (before) return this.duplicate(act, before);
+      await this.require(act);
+      return { status: 'accepted', id: act.id, event: this.add(act) };
+    } catch (error) {
+      if (error instanceof ProblemError) return refusedOutcome(act.id, error);
+      throw error;
+    }
+  }
+
+  private duplicate(act: Act, before: { event: JobEvent; streamId: string }): Outcome {
+    const same = before.streamId === this.jobId && canonicalJson(actOf(before.event)) === canonicalJson(act);
+    if (!same) throw new ProblemError(409, 'act-id-taken');
+    return { status: 'duplicate', id: act.id, event: before.event };
+  }
+
+  private async require(act: Act): Promise<void> {
+    if (act.device !== this.sender.device) throw new ProblemError(403, 'wrong-device', undefined, 'device');
+    const member = this.sender.member(act.by);
+    if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
+    if (this.headHash === null) throw new ProblemError(404, 'no-such-job');
+    const pinned = act.type === 'job.opened' ? act.data.sheet : this.state.opened?.sheet;
+    if (!pinned) throw new ProblemError(404, 'no-such-job');
+    const revision = await sheetRevision(this.sender.shopId, pinned.id, pinned.revision);
+    if (!revision || revision.hash !== pinned.hash) {
+      throw new ProblemError(422, 'wrong-sheet', refusalSentence({ code: 'wrong-sheet' }), 'data.sheet');
+    }
+    const now = this.batch.receivedAt.toISOString();
+    const context = { now, sheet: revision.sheet, member: { id: act.by, ...member } };
+    const verdict = decide(this.state, act, context);
+    if (!verdict.ok) throw new ProblemError(422, verdict.refusal.code, refusalSentence(verdict.refusal));
+  }
+
+  private add(act: Act): JobEvent {
+    const clockOffMs = Date.parse(this.batch.sentAt) - this.batch.receivedAt.getTime();
+    const unhashed = {
+      ...act,
+      seq: headSeq(this.state) + 1,
+      receivedAt: this.batch.receivedAt.toISOString(),
+      ...(Math.abs(clockOffMs) > CLOCK_OFF_MS && { clockOffMs }),
+      previousHash: this.headHash ?? FIRST_PREVIOUS_HASH,
+    };
+    const event: JobEvent = { ...unhashed, hash: sha256(chainText(unhashed)) };
+    this.events.push(event);
+    this.headHash = event.hash;
+    this.state = evolve(this.state, event);
+    this.kept.set(act.id, { event, streamId: this.jobId });
+    return event;
+  }
+}
+
+/** An act that is not even an act; its place in the batch still gets an answer. */
+class Unreadable {
+  constructor(
+    private readonly id: string | null,
+    private readonly problem: ProblemError,
+  ) {}
+
+  outcome(): Outcome {
+    return refusedOutcome(this.id, this.problem);
+  }
+}
+
+function parseAct(raw: unknown): Act | Unreadable {
+  const parsed = actSchema.safeParse(raw);
+  if (parsed.success) return parsed.data;
+  const id = typeof raw === 'object' && raw !== null && 'id' in raw ? String(raw.id).slice(0, 80) : null;
+  const unknownType = parsed.error.issues.some(
+    (issue) => issue.code === 'invalid_union' && issue.path.join('.') === 'type',
+  );
+  const problem = unknownType
+    ? new ProblemError(422, 'newer-app', undefined, 'type')
+    : problemOfZod(parsed.error);
+  return new Unreadable(id, problem);
+}
+
+function refusedOutcome(id: string | null, problem: ProblemError): Outcome {
+  const { status, code, title, detail, field } = problem.toBody();
+  return { status: 'refused', id, problem: { status, code, title, detail, ...(field && { field }) } };
+}
+
+/** The act as it was sent, without what the server added. */
+function actOf(event: JobEvent): Omit<JobEvent, 'seq' | 'receivedAt' | 'previousHash' | 'hash'> {
+  const { seq: _s, receivedAt: _r, previousHash: _p, hash: _h, clockOffMs: _c, ...act } = event;
+  return act;
+}
+
+/** Holds the job's stream until commit; makes it first when the batch opens the job. */
+async function lockStream(
+  shopId: string,
+  streamId: string,
+  acts: readonly (Act | Unreadable)[],
+  transaction: Transaction,
+): Promise<Stream | null> {
+  if (acts.some((act) => !(act instanceof Unreadable) && act.type === 'job.opened')) {
+    await Stream.bulkCreate(
+      [{ shopId, streamKind: 'job', streamId, headSeq: 0, headHash: FIRST_PREVIOUS_HASH }],
+      { ignoreDuplicates: true, transaction },
+    );
+  }
+  return Stream.findOne({
+    where: { shopId, streamKind: 'job', streamId },
+    lock: transaction.LOCK.UPDATE,
+    transaction,
+  });
+}
+
+async function eventsByActId(
+  shopId: string,
+  acts: readonly (Act | Unreadable)[],
+  transaction: Transaction,
+): Promise<Map<string, { event: JobEvent; streamId: string }>> {
+  const ids = acts.flatMap((act) => (act instanceof Unreadable ? [] : [act.id]));
+  if (ids.length === 0) return new Map();
+  const rows = await EventRow.findAll({ where: { shopId, actId: ids }, raw: true, transaction });
+  return new Map(rows.map((row) => [row.actId, { event: row.event, streamId: row.streamId }]));
+}
+
+async function store(
+  shopId: string,
+  streamId: string,
+  events: readonly JobEvent[],
+  transaction: Transaction,
+): Promise<void> {
+  const last = events.at(-1);
+  if (!last) return;
+  const stream = { shopId, streamKind: 'job' as const, streamId };
+  try {
+    await EventRow.bulkCreate(
+      events.map((event) => ({ ...stream, seq: event.seq, actId: event.id, event })),
+      { transaction },
+    );
+  } catch (error) {
+    // The same act id arriving on two jobs at once passes both looks and meets at the key.
+    if (error instanceof ValidationError) throw new ProblemError(409, 'act-id-taken');
+    throw error;
+  }
+  await Stream.update({ headSeq: last.seq, headHash: last.hash }, { where: stream, transaction });
+}
+
+function sha256(text: string): string {
+  return createHash('sha256').update(text, 'utf8').digest('hex');
+}

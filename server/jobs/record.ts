@@ -1,0 +1,35 @@
+import type { JobEvent } from '@cardinex/core/job/act';
+import type { SheetRevision } from '@cardinex/contract/api';
+import { Member, Shop } from '../database/models';
+
+export interface JobRecord {
+  readonly format: 'cardinex-job-record';
+  readonly version: 1;
+  readonly exportedAt: string;
+  readonly shop: { readonly name: string; readonly place: string; readonly timeZone: string };
+  readonly crew: readonly { readonly id: string; readonly name: string; readonly role: string }[];
+  readonly job: string;
+  readonly sheet: SheetRevision;
+  readonly chain: string;
+  readonly events: readonly JobEvent[];
+}
+
+/** Everything kept of a job, with what is needed to read and check it elsewhere. */
+export async function jobRecord(
+  shopId: string,
+  job: { readonly id: string; readonly sheet: SheetRevision; readonly log: readonly JobEvent[] },
+): Promise<JobRecord> {
+  const shop = await Shop.findByPk(shopId, { rejectOnEmpty: true });
+  const crew = await Member.findAll({ where: { shopId }, order: ['name'] });
+  return {
+    format: 'cardinex-job-record',
+    version: 1,
+    exportedAt: new Date().toISOString(),
+    shop: { name: shop.name, place: shop.place, timeZone: shop.timeZone },
+    crew: crew.map(({ memberId: id, name, role }) => ({ id, name, role })),
+    job: job.id,
+    sheet: job.sheet,
+    chain: 'SHA-256 of the RFC 8785 canonical JSON of each event without "hash"; "previousHash" is the hash before, 64 zeros at first.',
+    events: job.log,
+  };
+}

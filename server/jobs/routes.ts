@@ -1,0 +1,145 @@
+import { Router } from 'express';
+import type { Sequelize } from 'sequelize';
+import { batchSchema } from '@cardinex/contract/acts/act';
+import type { JobLog, JobSummary, Wrench as WrenchBody } from '@cardinex/contract/api';
+import { uuid } from '@cardinex/contract/text';
+import { headSeq, type JobState } from '@cardinex/core/job/state';
+import { currentCard, isFinished, trayOf } from '@cardinex/core/job/tray';
+import { Member, Stream, Wrench } from '../database/models';
+import { streamEvents } from '../live/eventStream';
+import type { LiveHub } from '../live/hub';
+import { ProblemError, parse } from '../problems/problem';
+import { hasFreshProof, signedIn, type SignedIn } from '../session/session';
+import { appendActs, type Sender } from './appendActs';
+import type { JobCache } from './jobCache';
+import { jobRecord } from './record';
+import { newestSheets, sheetRevision } from './sheets';
+
+export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): Router {
+  const routes = Router();
+
+  routes.get('/sheets', async (request, response) => {
+    response.json({ sheets: await newestSheets(signedIn(request).shopId) });
+  });
+
+  routes.get('/wrenches', async (request, response) => {
+    const { shopId } = signedIn(request);
+    const rows = await Wrench.findAll({ where: { shopId }, order: ['lowNm', 'name'] });
+    const wrenches = rows.map(
+      ({ wrenchId: id, name, square, lowNm, highNm, lengthMm }): WrenchBody => ({
+        id,
+        name,
+        square,
+        lowNm,
+        highNm,
+        lengthMm,
+      }),
+    );
+    response.json({ wrenches });
+  });
+
+  routes.get('/jobs', async (request, response) => {
+    const { shopId } = signedIn(request);
+    const streams = await Stream.findAll({ where: { shopId, streamKind: 'job' }, raw: true });
+    const now = new Date().toISOString();
+    const jobs = await Promise.all(
+      streams.map(async ({ streamId }) =>
+        summaryOf(shopId, streamId, await cache.load(shopId, streamId), now),
+      ),
+    );
+    const newestFirst = jobs
+      .filter((job) => job !== null)
+      .sort((a, b) => Date.parse(b.openedAt) - Date.parse(a.openedAt));
+    response.json({ jobs: newestFirst });
+  });
+
+  routes.get('/jobs/:id', async (request, response) => {
+    const { shopId } = signedIn(request);
+    const id = parse(uuid, request.params.id);
+    const { log, sheet } = await openJob(cache, shopId, id);
+    response.json({ id, sheet, events: log } satisfies JobLog);
+  });
+
+  routes.get('/jobs/:id/record.json', async (request, response) => {
+    const { shopId } = signedIn(request);
+    const id = parse(uuid, request.params.id);
+    const job = await openJob(cache, shopId, id);
+    response.attachment(`cardinex-${id}.json`).json(await jobRecord(shopId, { id, ...job }));
+  });
+
+  routes.get('/jobs/:id/live', async (request, response) => {
+    const { shopId } = signedIn(request);
+    const jobId = parse(uuid, request.params.id);
+    await openJob(cache, shopId, jobId);
+    streamEvents(request, response, hub, { shopId, jobId });
+  });
+
+  routes.post('/jobs/:id/acts', async (request, response) => {
+    const who = signedIn(request);
+    const id = parse(uuid, request.params.id);
+    const { acts, sentAt } = parse(batchSchema, request.body);
+    const receivedAt = new Date();
+    const sender = await senderOf(who, receivedAt);
+    const outcomes = await appendActs(sequelize, cache, sender, id, { acts, sentAt, receivedAt });
+    response.json(outcomes);
+    if (outcomes.outcomes.some((outcome) => outcome.status === 'accepted')) {
+      hub
+        .tell({ shopId: who.shopId, streamId: id, seq: outcomes.headSeq })
+        .catch((error: unknown) => request.log.warn({ err: error }, 'could not notify'));
+    }
+  });
+
+  return routes;
+}
+
+/** The members who may act from this device. Roles are read anew: they can change. */
+async function senderOf(who: SignedIn, now: Date): Promise<Sender> {
+  const members = await Member.findAll({
+    where: { shopId: who.shopId, memberId: Object.keys(who.proved) },
+    attributes: ['memberId', 'role'],
+    raw: true,
+  });
+  const roles = new Map(members.map(({ memberId, role }) => [memberId, role]));
+  return {
+    shopId: who.shopId,
+    device: who.device,
+    member: (id) => {
+      const role = roles.get(id);
+      return role ? { role, fresh: hasFreshProof(who, id, now) } : null;
+    },
+  };
+}
+
+async function openJob(cache: JobCache, shopId: string, id: string) {
+  const state = await cache.load(shopId, id);
+  const pinned = state.opened?.sheet;
+  const sheet = pinned ? await sheetRevision(shopId, pinned.id, pinned.revision) : null;
+  if (headSeq(state) === 0 || !sheet) throw new ProblemError(404, 'no-such-job');
+  return { log: state.log as JobLog['events'], state, sheet };
+}
+
+async function summaryOf(
+  shopId: string,
+  id: string,
+  state: JobState,
+  now: string,
+): Promise<JobSummary | null> {
+  const { opened } = state;
+  if (!opened) return null;
+  const revision = await sheetRevision(shopId, opened.sheet.id, opened.sheet.revision);
+  if (!revision) return null;
+  const { sheet } = revision;
+  const tray = trayOf(sheet, state, now);
+  return {
+    id,
+    name: opened.name,
+    serial: opened.serial,
+    why: opened.why,
+    openedAt: opened.at,
+    sheet: { id: sheet.id, revision: sheet.revision, name: sheet.name },
+    cylinder1End: sheet.cylinder1End,
+    tray,
+    current: currentCard(tray)?.card ?? null,
+    finished: isFinished(tray),
+  };
+}

@@ -1,0 +1,116 @@
+import { z } from 'zod';
+import { actSchema, batchSchema } from '@cardinex/contract/acts/act';
+import { signInSchema } from '@cardinex/contract/api';
+import { reckonAnswers } from '@cardinex/contract/reckon/answers';
+import { reckonExamples } from '@cardinex/contract/reckon/examples';
+import { reckonInputs, type ReckonName } from '@cardinex/contract/reckon/schemas';
+import { reckon } from './reckon/reckon';
+
+type Json = Record<string, unknown>;
+
+function schemaOf(schema: z.ZodType): Json {
+  const { $schema: _dialect, ...rest } = z.toJSONSchema(schema, { unrepresentable: 'any' }) as Json;
+  return rest;
+}
+
+const problem = {
+  description: 'Problem details (RFC 9457): what is wrong, at which field, and what would be right',
+  content: {
+    'application/problem+json': {
+      schema: {
+        type: 'object',
+        required: ['type', 'title', 'status', 'detail', 'code'],
+        properties: {
+          type: { type: 'string' },
+          title: { type: 'string' },
+          status: { type: 'integer' },
+          detail: { type: 'string' },
+          code: { type: 'string' },
+          field: { type: 'string' },
+          requestId: { type: 'string' },
+        },
+      },
+    },
+  },
+};
+
+const idParameter = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } };
+
+function answer(description: string, schema: Json = { type: 'object' }, example?: unknown): Json {
+  const content = { 'application/json': { schema, ...(example !== undefined && { example }) } };
+  return { '200': { description, content }, default: problem };
+}
+
+function body(schema: z.ZodType, example?: unknown): Json {
+  const content = { schema: schemaOf(schema), ...(example !== undefined && { example }) };
+  return { required: true, content: { 'application/json': content } };
+}
+
+function reckonPath<N extends ReckonName>(name: N): Json {
+  const example = reckonExamples[name];
+  return {
+    post: {
+      operationId: name,
+      tags: ['reckonings'],
+      requestBody: body(reckonInputs[name], example),
+      responses: answer('The finding', schemaOf(reckonAnswers[name]), reckon(name, example as never)),
+    },
+  };
+}
+
+/** The whole interface of the server, generated from the contract the server itself parses with. */
+export function openApiDocument(): Json {
+  const reckonNames = Object.keys(reckonInputs) as ReckonName[];
+  const reckonings = Object.fromEntries(
+    reckonNames.map((name) => [`/api/reckon/${name}`, reckonPath(name)]),
+  );
+  const get = (summary: string, parameters: Json[] = []): Json => ({
+    get: { tags: ['jobs'], summary, parameters, responses: answer(summary) },
+  });
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Cardinex',
+      version: '1',
+      description:
+        'Reckonings need no sign-in. Everything else belongs to a shop and needs the cookie of POST /api/session.',
+    },
+    components: { schemas: { Act: schemaOf(actSchema) } },
+    paths: {
+      ...reckonings,
+      '/api/instance': get('The database and its shops'),
+      '/api/shops/{slug}/crew': get('The crew of a shop, for its tiles', [
+        { name: 'slug', in: 'path', required: true, schema: { type: 'string' } },
+      ]),
+      '/api/session': {
+        ...get('Who is signed in on this device'),
+        post: {
+          tags: ['session'],
+          summary: 'Sign in, or prove a PIN again',
+          requestBody: body(signInSchema),
+          responses: answer('Signed in'),
+        },
+        delete: {
+          tags: ['session'],
+          summary: 'Sign everyone out',
+          responses: { '204': { description: 'Signed out' } },
+        },
+      },
+      '/api/sheets': get('The newest revision of each sheet'),
+      '/api/wrenches': get('The torque wrenches of the shop'),
+      '/api/jobs': get('The board'),
+      '/api/jobs/{id}': get('A job: its log and its pinned sheet', [idParameter]),
+      '/api/jobs/{id}/record.json': get('A job as a file to keep and to check', [idParameter]),
+      '/api/jobs/{id}/live': get('Server-sent events: each new act, from Last-Event-ID on', [idParameter]),
+      '/api/jobs/{id}/acts': {
+        post: {
+          tags: ['jobs'],
+          summary: 'Send acts in order; each is answered by itself (see components.schemas.Act)',
+          parameters: [idParameter],
+          requestBody: body(batchSchema),
+          responses: answer('One outcome for each act, in order'),
+        },
+      },
+    },
+  };
+}

@@ -1,0 +1,83 @@
+import type { ErrorRequestHandler, RequestHandler } from 'express';
+import type { z } from 'zod';
+import type { Problem } from '@cardinex/contract/api';
+import { problemWords, type ProblemCode } from '@cardinex/words/en/problems';
+
+/** An answer that is not the one asked for: RFC 9457 problem details. */
+export class ProblemError extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: ProblemCode | (string & {}),
+    readonly detail: string = wordsFor(code).detail,
+    readonly field?: string,
+  ) {
+    super(`${code}: ${detail}`);
+    this.name = 'ProblemError';
+  }
+
+  toBody(requestId?: string): Problem {
+    return {
+      type: `/problems/${this.code}`,
+      title: wordsFor(this.code).title,
+      status: this.status,
+      detail: this.detail,
+      code: this.code,
+      ...(this.field !== undefined && { field: this.field }),
+      ...(requestId !== undefined && { requestId }),
+    };
+  }
+}
+
+function wordsFor(code: string): { title: string; detail: string } {
+  return code in problemWords ? problemWords[code as ProblemCode] : problemWords.refused;
+}
+
+/** The first thing wrong with a body, named by its field, as a 422. */
+export function problemOfZod(error: z.ZodError): ProblemError {
+  const issue = error.issues[0];
+  if (!issue) return new ProblemError(422, 'bad-field', 'The body does not fit.');
+  const unknown = issue.code === 'unrecognized_keys' ? issue.keys[0] : undefined;
+  const path = [...issue.path, ...(unknown === undefined ? [] : [unknown])];
+  const field = path.reduce<string>(
+    (text, step) =>
+      typeof step === 'number' ? `${text}[${step}]` : text === '' ? String(step) : `${text}.${String(step)}`,
+    '',
+  );
+  const detail = unknown === undefined ? issue.message : 'is not a field known here; check its spelling';
+  return new ProblemError(422, 'bad-field', `${field || 'The body'}: ${detail}.`, field);
+}
+
+/** Parses with a schema of the contract, or answers 422 with the field. */
+export function parse<T>(schema: z.ZodType<T>, value: unknown): T {
+  const parsed = schema.safeParse(value);
+  if (parsed.success) return parsed.data;
+  throw problemOfZod(parsed.error);
+}
+
+export const notFound: RequestHandler = () => {
+  throw new ProblemError(404, 'not-found');
+};
+
+/** Turns whatever was thrown into problem details; the unexpected is logged and told as our fault. */
+export const answerProblem: ErrorRequestHandler = (error: unknown, request, response, next) => {
+  if (response.headersSent) {
+    next(error);
+    return;
+  }
+  const problem = error instanceof ProblemError ? error : problemOfParser(error);
+  if (problem.status >= 500) request.log.error({ err: error }, 'request failed');
+  response
+    .status(problem.status)
+    .type('application/problem+json')
+    .send(JSON.stringify(problem.toBody(String(request.id))));
+};
+
+/** Express's own body parser throws errors with a status; anything else is a fault of ours. */
+function problemOfParser(error: unknown): ProblemError {
+  const status =
+    typeof error === 'object' && error !== null && 'status' in error ? Number(error.status) : 500;
+  if (status === 413) return new ProblemError(413, 'too-large');
+  if (status === 415) return new ProblemError(415, 'wrong-media');
+  if (status >= 400 && status < 500) return new ProblemError(status, 'not-json');
+  return new ProblemError(500, 'went-wrong');
+}

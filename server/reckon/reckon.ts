@@ -1,0 +1,76 @@
+import { linerCheck } from '@cardinex/core/block/linerCheck';
+import { barringPlan } from '@cardinex/core/overhead/barringPlan';
+import { lashVerdict } from '@cardinex/core/overhead/lashVerdict';
+import { screwTurn } from '@cardinex/core/overhead/screwTurn';
+import { settable } from '@cardinex/core/overhead/settable';
+import { valveWindows } from '@cardinex/core/overhead/valveWindows';
+import { adapterSetting } from '@cardinex/core/tightening/adapterSetting';
+import { tightenPlan } from '@cardinex/core/tightening/tightenPlan';
+import type { z } from 'zod';
+import type { ReckonName, reckonInputs } from '@cardinex/contract/reckon/schemas';
+import type { reckonAnswers } from '@cardinex/contract/reckon/answers';
+import {
+  boreSentence,
+  differenceSentence,
+  linersSentence,
+  riseSentence,
+} from '@cardinex/words/en/cards/liners';
+import { tightenFindingSentence } from '@cardinex/words/en/cards/tighten';
+import {
+  barringSentence,
+  lashSentence,
+  screwSentence,
+  settableSentence,
+} from '@cardinex/words/en/cards/valves';
+
+type Input<N extends ReckonName> = z.infer<(typeof reckonInputs)[N]>;
+type Answer<N extends ReckonName> = DeepReadonly<z.infer<(typeof reckonAnswers)[N]>>;
+
+/** Every reckoning with its sentences, by the name it has on the wire. */
+const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> } = {
+  'valve-windows': valveWindows,
+  'adapter-setting': adapterSetting,
+  'barring-plan': (input) => {
+    const plan = barringPlan(input);
+    return { ...plan, reason: barringSentence(plan) };
+  },
+  settable: (input) => {
+    const here = settable(input);
+    return { ...here, reason: settableSentence(here) };
+  },
+  'screw-turn': (input) => {
+    const turn = screwTurn(input);
+    return { ...turn, reason: screwSentence(turn) };
+  },
+  'lash-verdict': (input) => {
+    const verdict = lashVerdict(input);
+    return { ...verdict, reason: lashSentence(verdict) };
+  },
+  'liner-check': (input) => {
+    const check = linerCheck(input);
+    const { limits } = input;
+    return {
+      ...check,
+      bores: check.bores.map((b) => ({ ...b, reason: boreSentence(b, limits) })),
+      differences: check.differences.map((d) => ({ ...d, reason: differenceSentence(d, limits) })),
+      rise: check.rise.map((r) => ({ ...r, reason: riseSentence(r) })),
+      reason: linersSentence(check),
+    };
+  },
+  'tighten-plan': (input) => {
+    const plan = tightenPlan(input);
+    const findings = plan.findings.map((f) => ({ ...f, reason: tightenFindingSentence(f) }));
+    const reason = findings[0]?.reason ?? 'The programme holds together.';
+    return { acts: plan.acts, findings, reason };
+  },
+};
+
+/**
+ * Works one reckoning out.
+ * @throws ReckoningFault naming the field that cannot be worked with
+ */
+export function reckon<N extends ReckonName>(name: N, input: Input<N>): Answer<N> {
+  return RECKONINGS[name](input);
+}
+
+type DeepReadonly<T> = T extends object ? { readonly [K in keyof T]: DeepReadonly<T[K]> } : T;

@@ -1,0 +1,21 @@
+import { Router } from 'express';
+import type { z } from 'zod';
+import { reckonInputs, type ReckonName } from '@cardinex/contract/reckon/schemas';
+import { ProblemError, parse } from '../problems/problem';
+import type { ReckonPool } from './pool';
+
+function isReckonName(name: string): name is ReckonName {
+  return Object.hasOwn(reckonInputs, name);
+}
+
+/** Reckonings need no sign-in: they know nothing of any shop. */
+export function reckonRoutes(pool: ReckonPool): Router {
+  const routes = Router();
+  routes.post('/reckon/:name', async (request, response) => {
+    const { name } = request.params;
+    if (!isReckonName(name)) throw new ProblemError(404, 'not-found');
+    const schema: z.ZodType = reckonInputs[name];
+    response.json(await pool.ask(name, parse(schema, request.body)));
+  });
+  return routes;
+}

@@ -1,0 +1,69 @@
+import { randomBytes } from 'node:crypto';
+import { hash } from '@node-rs/argon2';
+import type { Sequelize } from 'sequelize';
+import { demoJobs, sheetHash } from '@cardinex/demo/jobs';
+import { demoShops, type DemoShop } from '@cardinex/demo/shops';
+import type { DemoJob } from '@cardinex/demo/storyteller';
+import { Device, Instance, Member, Sheet, Shop, Wrench } from './database/models';
+import { appendActs } from './jobs/appendActs';
+import { JobCache } from './jobs/jobCache';
+
+/** Gives the database its identity; a database that has one keeps it. */
+export async function ensureInstance(): Promise<void> {
+  await Instance.findOrCreate({
+    where: { onlyOne: true },
+    defaults: { cookieSecret: randomBytes(32).toString('hex') },
+  });
+}
+
+/** Fills an empty database with the made-up shops. One that has a shop is left as it is. */
+export async function seedDemo(sequelize: Sequelize, now: Date): Promise<boolean> {
+  if ((await Shop.count()) > 0) return false;
+  for (const shop of demoShops) await seedShop(shop, now);
+  const cache = new JobCache();
+  for (const job of demoJobs(now)) await seedJob(sequelize, cache, job);
+  return true;
+}
+
+async function seedShop(shop: DemoShop, now: Date): Promise<void> {
+  const { id: shopId, slug, name, place, timeZone } = shop;
+  await Shop.create({ shopId, slug, name, place, timeZone });
+  await Device.create({ shopId, deviceId: shop.device, enrolledAt: now });
+  const members = shop.crew.map(async ({ id, secret, ...member }) => ({
+    ...member,
+    shopId,
+    memberId: id,
+    secretHash: await hash(secret),
+  }));
+  await Member.bulkCreate(await Promise.all(members));
+  await Wrench.bulkCreate(shop.wrenches.map(({ id, ...wrench }) => ({ ...wrench, shopId, wrenchId: id })));
+  await Sheet.bulkCreate(
+    shop.sheets.map((sheet) => ({
+      shopId,
+      sheetId: sheet.id,
+      revision: sheet.revision,
+      hash: sheetHash(sheet),
+      document: sheet,
+    })),
+  );
+}
+
+/** Each act goes through the same door as a device's, received the moment it was made. */
+async function seedJob(sequelize: Sequelize, cache: JobCache, job: DemoJob): Promise<void> {
+  const sender = {
+    shopId: job.shop.id,
+    device: job.shop.device,
+    member: (id: string) => {
+      const member = job.shop.crew.find((m) => m.id === id);
+      return member ? { role: member.role, fresh: false } : null;
+    },
+  };
+  for (const act of job.acts) {
+    const batch = { acts: [act], sentAt: act.at, receivedAt: new Date(act.at) };
+    const { outcomes } = await appendActs(sequelize, cache, sender, job.id, batch);
+    const [outcome] = outcomes;
+    if (outcome?.status !== 'accepted') {
+      throw new Error(`demo job ${job.id}, ${act.type}: ${JSON.stringify(outcome)}`);
+    }
+  }
+}

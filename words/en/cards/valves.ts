@@ -1,0 +1,133 @@
+import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
+import type { GapVerdict, LashVerdict } from '@cardinex/core/overhead/lashVerdict';
+import type { ScrewTurn } from '@cardinex/core/overhead/screwTurn';
+import type { SettableHere, StrokeName } from '@cardinex/core/overhead/settable';
+import type { GapReading } from '@cardinex/core/job/act';
+import { METRIC, degrees, length, listed, type ReaderUnits } from '../quantity';
+
+const VERDICTS: Readonly<Record<GapVerdict, string>> = {
+  within: 'within',
+  tight: 'too tight',
+  loose: 'too loose',
+  'no-limit': 'no limit given',
+};
+
+const READINGS: Readonly<Record<GapReading, string>> = {
+  found: 'As found',
+  set: 'As set',
+  locked: 'As locked',
+  hot: 'Hot',
+};
+
+const STROKES: Readonly<Record<StrokeName, string>> = {
+  power: 'power',
+  exhaust: 'exhaust',
+  intake: 'inlet',
+  compression: 'compression',
+  overlap: 'rocking',
+};
+
+export function gapVerdictWord(verdict: GapVerdict): string {
+  return VERDICTS[verdict];
+}
+
+export function readingName(reading: GapReading): string {
+  return READINGS[reading];
+}
+
+export function strokeWord(stroke: StrokeName): string {
+  return STROKES[stroke];
+}
+
+/** How far to turn the adjusting screw, in degrees and as a part of a turn. */
+export function screwSentence(turn: ScrewTurn): string {
+  if (turn.direction === 'none') return 'Leave the screw where it is.';
+  const amount = turn.turns >= 1 ? `${turn.turns.toFixed(2)} turns` : degrees(turn.deg);
+  return `Turn the screw ${turn.direction} ${amount}.`;
+}
+
+/** The reading that counts and what it says. */
+export function lashSentence({ counts, shiftMm }: LashVerdict, units: ReaderUnits = METRIC): string {
+  if (!counts) return 'No gap has been read.';
+  const gap = `${READINGS[counts.reading]} ${length(counts.mm, units)}: ${VERDICTS[counts.verdict]}.`;
+  if (shiftMm === undefined || Math.abs(shiftMm) < 0.005) return gap;
+  const way = shiftMm > 0 ? 'opened' : 'closed';
+  return `${gap} Locking ${way} it by ${length(Math.abs(shiftMm), units)}.`;
+}
+
+export function barringSentence(plan: BarringPlan): string {
+  const never =
+    plan.neverSettable.length > 0 ? ` ${listed(plan.neverSettable)} cannot be set at any of these stops.` : '';
+  if (plan.positions.length === 0) return `Nothing can be set at these stops.${never}`;
+  const stops = plan.positions.length === 1 ? 'One position' : `${plan.positions.length} positions`;
+  const near = degrees(plan.smallestClearanceDeg ?? 0);
+  return `${stops}, ${degrees(plan.totalBarDeg)} of barring; the nearest cam is ${near} away.${never}`;
+}
+
+export function settableSentence(here: SettableHere): string {
+  const may = here.items.filter((item) => item.verdict === 'settable').map((item) => item.id);
+  return may.length === 0 ? 'Nothing may be set here.' : `Here ${listed(may)} may be set.`;
+}
+
+export const valvesScreen = {
+  barTo: (position: number, of: number) => `Bar to position ${position} of ${of}`,
+  standingAt: (position: number, of: number) => `Position ${position} of ${of}`,
+  countSet: (done: number, of: number) => `${done} of ${of} set`,
+  countChecked: (done: number, of: number) => `${done} of ${of} checked`,
+  seenFrom: (end: string) => `seen from ${end}`,
+  fires: (order: readonly number[]) => `fires ${order.join('-')}`,
+  youShouldSee: 'You should see',
+  shouldSee: (rocking: readonly number[], loose: readonly number[]) => {
+    const seen = rocking.length > 0 ? `cylinder ${listed(rocking)} rocking` : 'no cylinder rocking';
+    return loose.length > 0 ? `${seen}, both push rods of cylinder ${listed(loose)} loose.` : `${seen}.`;
+  },
+  iSeeThat: 'I see that',
+  thenSet: (count: number) => (count === 1 ? 'then set 1 valve' : `then set ${count} valves`),
+  notWhatISee: 'Not what I see',
+  oneTurnOut: 'If another cylinder rocks, the crank is one turn out: bar one full turn forward and look again.',
+  thisWay: (direction: string) => `${direction}, this way`,
+  firstFind: 'Bring cylinder 1 to its firing top',
+  firstFindHow:
+    'Bar forward until cylinder 1 is at the top with both its valves shut. Past it? Go well back and come up again.',
+  fullTurn: 'one turn',
+  teeth: (count: number) => `${count} ring-gear teeth`,
+  bars: 'bar forward only',
+  barCaution: 'Bar by hand, never with the starter. Fingers and helpers clear.',
+  setHere: (ids: readonly string[]) => `Set here: ${listed(ids)}`,
+  leaveAlone: 'leave alone',
+  target: (low: string, high: string) => `${low} to ${high}`,
+  provisional: 'Only a hot figure is printed. Set it now, never tighter; check again hot.',
+  provisionalShort: 'Provisional: hot figure only',
+  hotTarget: 'Hot limits',
+  leafBetween: (where: string) => `Leaf between ${where}`,
+  keep: (reading: GapReading) => `Keep ${READINGS[reading].toLowerCase()}`,
+  nextIs: (valve: string) => `next is ${valve}`,
+  nextReading: (reading: GapReading) => `then ${READINGS[reading].toLowerCase()}`,
+  shift: (text: string) => `Locking moved it ${text}`,
+  alongHead: (place: number) => `valve ${place} along the head`,
+  kind: (kind: 'intake' | 'exhaust') => (kind === 'intake' ? 'inlet' : 'exhaust'),
+  allSet: 'All valves set',
+  allSetProvisional: 'All valves set, provisionally. The hot recheck stands in the tray.',
+  allChecked: 'All valves checked hot',
+  bookAgrees: (source: string) => `The book's table (${source}) agrees with ours.`,
+  bookDiffers: (source: string) => `The book's table (${source}) differs from ours:`,
+  bookDoubt: (valve: string, at: string, clearance: string) =>
+    `${valve} at ${at}: we reckon its cam is only ${clearance} away.`,
+  bookMissing: (valves: readonly string[]) => `It leaves out ${listed(valves)}.`,
+  bookWins: 'Where they differ the book wins; look at the valve before setting it.',
+  assumedEvents: 'The cam events are assumed, so the margin is wide.',
+  recheckTitle: 'Recheck hot',
+  recheckBegin: 'The engine is hot',
+  recheckHow:
+    'Run the engine to its working heat, stop it, make it dead. Say how it was warmed, then check each gap while it is hot.',
+  recheckWords: 'How was it warmed?',
+  recheckHint: 'e.g. 40 minutes under load, 82 °C',
+  recheckCaution: 'Hot engine, hot coolant under pressure. Sleeves down, cap shut, engine made dead.',
+  crankDoubt: 'What do you see?',
+  crankLost: 'The crank position is in doubt. Find cylinder 1 at its firing top again.',
+  clockLabel: (at: string, bar: string, direction: string, end: string) =>
+    `Crank clock seen from ${end}. It stands at ${at}. Bar ${bar} ${direction}.`,
+  rowLabel: 'Valves along the head from the cylinder-1 end',
+  changeValve: 'Another valve',
+  doing: (cylinder: number, stroke: StrokeName) => `${cylinder} ${STROKES[stroke]}`,
+} as const;

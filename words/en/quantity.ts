@@ -1,0 +1,79 @@
+import {
+  lengthFromMm,
+  torqueFromNm,
+  type LengthUnit,
+  type TorqueUnit,
+} from '@cardinex/core/quantity/units';
+import type { EngineEnd } from '@cardinex/core/sheet/engineSheet';
+
+/** The units a reader has chosen. */
+export interface ReaderUnits {
+  readonly length: LengthUnit;
+  readonly torque: TorqueUnit;
+}
+
+export const METRIC: ReaderUnits = { length: 'mm', torque: 'N·m' };
+
+/** A length without its unit: hundredths of a millimetre, thousandths where they matter, or tenths of a thou. */
+export function lengthFigure(mm: number, unit: LengthUnit): string {
+  const value = lengthFromMm(mm, unit);
+  const digits = unit === 'thou' ? 1 : Math.abs(value * 100 - Math.round(value * 100)) > 0.05 ? 3 : 2;
+  return minus(value.toFixed(digits));
+}
+
+/** A length with its unit: "0.08 mm", "3.1 thou". */
+export function length(mm: number, { length: unit }: ReaderUnits = METRIC): string {
+  return `${lengthFigure(mm, unit)} ${unit}`;
+}
+
+/** A torque without its unit: whole above 20, tenths below; kgf·m always in tenths. */
+export function torqueFigure(nm: number, unit: TorqueUnit): string {
+  const value = torqueFromNm(nm, unit);
+  const digits = unit === 'kgf·m' || (value < 20 && !isWhole(value)) ? 1 : 0;
+  return value.toFixed(digits);
+}
+
+/** A torque with its unit: "85 N·m", "63 lbf·ft". */
+export function torque(nm: number, { torque: unit }: ReaderUnits = METRIC): string {
+  return `${torqueFigure(nm, unit)} ${unit}`;
+}
+
+/** An angle: whole degrees where it is one, else one decimal. */
+export function degrees(deg: number): string {
+  return `${isWhole(deg) ? Math.round(deg) : deg.toFixed(1)}°`;
+}
+
+/** How a unit is spoken, so that a voice says "newton metres". */
+export const SPOKEN_TORQUE: Readonly<Record<TorqueUnit, string>> = {
+  'N·m': 'newton metres',
+  'lbf·ft': 'pound feet',
+  'lbf·in': 'pound inches',
+  'kgf·m': 'kilogram metres',
+};
+
+const ENDS: Readonly<Record<EngineEnd, string>> = {
+  fan: 'fan',
+  flywheel: 'flywheel',
+  propeller: 'propeller',
+  pulley: 'pulley',
+};
+
+/** "the fan end" */
+export function endName(end: EngineEnd): string {
+  return `the ${ENDS[end]} end`;
+}
+
+/** "1, 4 and 5" */
+export function listed(items: readonly (string | number)[]): string {
+  if (items.length < 2) return items.join('');
+  return `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
+}
+
+function isWhole(value: number): boolean {
+  return Math.abs(value - Math.round(value)) < 0.05;
+}
+
+/** A true minus sign, and no minus before a rounded zero. */
+function minus(text: string): string {
+  return /^-0(\.0+)?$/.test(text) ? text.slice(1) : text.replace('-', '\u2212');
+}
