@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import type { Role } from '@cardinex/core/job/roles';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import type { CardName, TrayCard } from '@cardinex/core/job/tray';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { uuid, words } from './text';
 
@@ -34,20 +33,6 @@ export interface Session {
   /** Members who proved themselves on this device, and when. */
   readonly proved: Readonly<Record<string, string>>;
   readonly crew: readonly CrewMember[];
-}
-
-/** A job on the board. */
-export interface JobSummary {
-  readonly id: string;
-  readonly name: string;
-  readonly serial: string;
-  readonly why: string;
-  readonly openedAt: string;
-  readonly sheet: { readonly id: string; readonly revision: number; readonly name: string };
-  readonly cylinder1End: EngineSheet['cylinder1End'];
-  readonly tray: readonly TrayCard[];
-  readonly current: CardName | null;
-  readonly finished: boolean;
 }
 
 export interface SheetRevision {

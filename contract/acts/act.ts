@@ -1,9 +1,7 @@
 import { z } from 'zod';
 import type { Act } from '@cardinex/core/job/act';
+import { MOST_IN_BATCH, REACH_MM } from './limits';
 import { measure, moment, plainId, uuid, words } from '../text';
-
-/** The largest stand-out or gap that is a reading and not a slip of the decimal mark. */
-export const REACH_MM = { standOut: 2, gap: 5 } as const;
 
 const printed = z.strictObject({ text: words(20), unit: z.enum(['mm', 'thou']) });
 const run = z.strictObject({ set: plainId, instance: plainId, programme: plainId });
@@ -82,9 +80,6 @@ export const actSchema = z.discriminatedUnion('type', [
   act('recheck.begun'),
   act('struck'),
 ]) satisfies z.ZodType<Act>;
-
-/** Most acts in one post. */
-export const MOST_IN_BATCH = 200;
 
 export const batchSchema = z.strictObject({
   /** The device's clock as it sends, so that a wrong one can be flagged. */

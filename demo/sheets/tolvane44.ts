@@ -71,7 +71,7 @@ export const tolvane44: EngineSheet = {
     adjacent: mm(0.03, 22),
     tilt: mm(0.03, 22),
     rise: 'up',
-    places: ['fan side', 'pump side', 'flywheel side', 'manifold side'],
+    places: ['fan side', 'flywheel side', 'pump side', 'manifold side'],
   },
   fastenedSets: [
     {

@@ -1,10 +1,10 @@
 import { Router } from 'express';
 import type { Sequelize } from 'sequelize';
 import { batchSchema } from '@cardinex/contract/acts/act';
-import type { JobLog, JobSummary, Wrench as WrenchBody } from '@cardinex/contract/api';
+import type { JobLog, Wrench as WrenchBody } from '@cardinex/contract/api';
 import { uuid } from '@cardinex/contract/text';
 import { headSeq, type JobState } from '@cardinex/core/job/state';
-import { currentCard, isFinished, trayOf } from '@cardinex/core/job/tray';
+import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
 import { Member, Stream, Wrench } from '../database/models';
 import { streamEvents } from '../live/eventStream';
 import type { LiveHub } from '../live/hub';
@@ -44,7 +44,7 @@ export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): 
     const now = new Date().toISOString();
     const jobs = await Promise.all(
       streams.map(async ({ streamId }) =>
-        summaryOf(shopId, streamId, await cache.load(shopId, streamId), now),
+        onBoard(shopId, streamId, await cache.load(shopId, streamId), now),
       ),
     );
     const newestFirst = jobs
@@ -118,28 +118,8 @@ async function openJob(cache: JobCache, shopId: string, id: string) {
   return { log: state.log as JobLog['events'], state, sheet };
 }
 
-async function summaryOf(
-  shopId: string,
-  id: string,
-  state: JobState,
-  now: string,
-): Promise<JobSummary | null> {
-  const { opened } = state;
-  if (!opened) return null;
-  const revision = await sheetRevision(shopId, opened.sheet.id, opened.sheet.revision);
-  if (!revision) return null;
-  const { sheet } = revision;
-  const tray = trayOf(sheet, state, now);
-  return {
-    id,
-    name: opened.name,
-    serial: opened.serial,
-    why: opened.why,
-    openedAt: opened.at,
-    sheet: { id: sheet.id, revision: sheet.revision, name: sheet.name },
-    cylinder1End: sheet.cylinder1End,
-    tray,
-    current: currentCard(tray)?.card ?? null,
-    finished: isFinished(tray),
-  };
+async function onBoard(shopId: string, id: string, state: JobState, now: string): Promise<JobSummary | null> {
+  const pinned = state.opened?.sheet;
+  const revision = pinned ? await sheetRevision(shopId, pinned.id, pinned.revision) : null;
+  return revision ? summaryOf(id, revision.sheet, state, now) : null;
 }

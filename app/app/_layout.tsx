@@ -1,0 +1,38 @@
+import '../global.css';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import { AtkinsonHyperlegibleNext_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular';
+import { AtkinsonHyperlegibleNext_700Bold } from '@expo-google-fonts/atkinson-hyperlegible-next/700Bold';
+import { BarlowSemiCondensed_600SemiBold } from '@expo-google-fonts/barlow-semi-condensed/600SemiBold';
+import { BarlowSemiCondensed_700Bold } from '@expo-google-fonts/barlow-semi-condensed/700Bold';
+import { useFonts } from 'expo-font';
+import { Slot, type ErrorBoundaryProps } from 'expo-router';
+import { shared } from '@cardinex/words/en/screens';
+import { AppUpdate } from '../features/device/AppUpdate';
+import { persistOptions, queryClient } from '../session/queryClient';
+import { SessionProvider } from '../session/SessionProvider';
+import { Notice } from '../ui/Notice';
+import { useThemeOnPage } from '../ui/useTheme';
+
+export default function RootLayout() {
+  useThemeOnPage();
+  const [fontsLoaded] = useFonts({
+    AtkinsonHyperlegibleNext_400Regular,
+    AtkinsonHyperlegibleNext_700Bold,
+    BarlowSemiCondensed_600SemiBold,
+    BarlowSemiCondensed_700Bold,
+  });
+  if (!fontsLoaded) return null;
+  return (
+      <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions}>
+        <SessionProvider>
+          <Slot />
+          <AppUpdate />
+        </SessionProvider>
+      </PersistQueryClientProvider>
+  );
+}
+
+/** Shown when a screen falls over; acts are on the disk, so starting again loses nothing. */
+export function ErrorBoundary({ retry }: ErrorBoundaryProps) {
+  return <Notice text={shared.wentWrong} action={shared.tryAgain} onAction={() => void retry()} />;
+}

@@ -1,0 +1,1 @@
+export { Tray as default } from '../../../features/job/Tray';

@@ -1,0 +1,1 @@
+export { LinersCard as default } from '../../../features/liners/LinersCard';

@@ -1,0 +1,1 @@
+export { RecheckCard as default } from '../../../features/recheck/RecheckCard';

@@ -1,0 +1,1 @@
+export { Record as default } from '../../../features/record/Record';

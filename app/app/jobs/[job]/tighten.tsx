@@ -1,0 +1,1 @@
+export { TightenCard as default } from '../../../features/tighten/TightenCard';

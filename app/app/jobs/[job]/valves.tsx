@@ -1,0 +1,1 @@
+export { ValvesCard as default } from '../../../features/valves/ValvesCard';

@@ -1,0 +1,71 @@
+import { useSyncExternalStore } from 'react';
+import { z } from 'zod';
+import type { ReaderUnits } from '@cardinex/words/en/quantity';
+
+/** What this device remembers of how its reader likes things. */
+const preferencesSchema = z.object({
+  theme: z.enum(['day', 'lamp', 'glare']).catch('day'),
+  speech: z.boolean().catch(false),
+  /** Each member's own choice, by member. */
+  units: z
+    .record(
+      z.string(),
+      z.object({
+        length: z.enum(['mm', 'thou']),
+        torque: z.enum(['N·m', 'lbf·ft', 'lbf·in', 'kgf·m']),
+      }),
+    )
+    .catch({}),
+  /** Who is at the bench now. */
+  member: z.string().nullable().catch(null),
+  /** Went on as a member without a PIN, the network being away. */
+  unproved: z.boolean().catch(false),
+  shop: z.string().nullable().catch(null),
+});
+
+export type Preferences = z.infer<typeof preferencesSchema>;
+
+const KEY = 'cardinex.preferences';
+const listeners = new Set<() => void>();
+let current = read();
+
+function read(): Preferences {
+  try {
+    return preferencesSchema.parse(JSON.parse(localStorage.getItem(KEY) ?? '{}'));
+  } catch {
+    return preferencesSchema.parse({});
+  }
+}
+
+export function getPreferences(): Preferences {
+  return current;
+}
+
+export function setPreferences(change: Partial<Preferences>): void {
+  current = { ...current, ...change };
+  localStorage.setItem(KEY, JSON.stringify(current));
+  listeners.forEach((listener) => listener());
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+export function usePreferences(): Preferences {
+  return useSyncExternalStore(subscribe, getPreferences, getPreferences);
+}
+
+const DEFAULT_UNITS: ReaderUnits = { length: 'mm', torque: 'N·m' };
+
+/** The units of whoever is at the bench. */
+export function useUnits(): ReaderUnits {
+  const { units, member } = usePreferences();
+  return units[member ?? ''] ?? DEFAULT_UNITS;
+}
+
+export function setUnits(change: Partial<ReaderUnits>): void {
+  const { units, member } = current;
+  const own = { ...(units[member ?? ''] ?? DEFAULT_UNITS), ...change };
+  setPreferences({ units: { ...units, [member ?? '']: own } });
+}

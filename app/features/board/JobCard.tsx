@@ -1,0 +1,78 @@
+import { router } from 'expo-router';
+import { Pressable, Text, View } from 'react-native';
+import type { JobSummary } from '@cardinex/core/job/summary';
+import type { CardStatus, TrayCard } from '@cardinex/core/job/tray';
+import { cylinder1At } from '@cardinex/words/en/acts';
+import { cardTitle } from '@cardinex/words/en/cards/names';
+import { boardWords } from '@cardinex/words/en/screens';
+import { trayReasonSentence } from '@cardinex/words/en/tray';
+import { Mark } from '../../ui/Mark';
+import { TabbedCard } from '../../ui/TabbedCard';
+import { Body, Small } from '../../ui/Words';
+import { cn } from '../../ui/cn';
+import { ago } from './ago';
+
+/** One engine: its cards as a strip, the one in hand, and what it asks for. */
+export function JobCard({ job }: { job: JobSummary }) {
+  const card = job.tray.find((c) => c.card === job.current);
+  const goTo = job.finished ? 'record' : (job.current ?? '');
+  return (
+    <Pressable
+      role="link"
+      aria-label={`${job.sheet.name}, ${job.name}`}
+      onPress={() => router.push(`/jobs/${job.id}/${goTo}`)}
+      className="active:opacity-90"
+    >
+      <TabbedCard tab={`${job.sheet.name} · ${job.name}`}>
+        <Small>
+          {job.serial} · {cylinder1At(job)}
+        </Small>
+        <Strip tray={job.tray} current={job.current} />
+        {card ? (
+          <>
+            <View className="flex-row items-center justify-between">
+              <Text className="font-head text-[22px] text-ink">{cardTitle(card.card)}</Text>
+              <Standing card={card} />
+            </View>
+            <Body>{trayReasonSentence(card.reason, ago)}</Body>
+          </>
+        ) : (
+          <View className="flex-row items-center justify-between">
+            <Text className="font-head text-[22px] text-ink">{boardWords.finished}</Text>
+            <Mark kind="within" word={boardWords.done} />
+          </View>
+        )}
+      </TabbedCard>
+    </Pressable>
+  );
+}
+
+const BARS: Readonly<Record<CardStatus, string>> = {
+  done: 'bg-ink border-ink',
+  open: 'bg-card border-soft',
+  waiting: 'bg-brass-fill border-brass',
+  barred: 'bg-rule border-rule',
+};
+
+function Strip({ tray, current }: Pick<JobSummary, 'tray' | 'current'>) {
+  return (
+    <View className="my-2.5 flex-row gap-1.5" aria-hidden>
+      {tray.map((c) => (
+        <View
+          key={c.card}
+          className={cn(
+            'h-2.5 flex-1 rounded-sm border',
+            c.card === current && c.status === 'open' ? 'border-blue bg-blue' : BARS[c.status],
+          )}
+        />
+      ))}
+    </View>
+  );
+}
+
+function Standing({ card }: { card: TrayCard }) {
+  if (card.reason.code === 'sweep-first') return <Mark kind="leftOpen" word={boardWords.leftOpen} />;
+  if (card.trouble) return <Mark kind="out" word={boardWords.out} />;
+  if (card.status === 'waiting') return <Mark kind="waiting" word={boardWords.waiting} />;
+  return <Mark kind="now" word={boardWords.open} />;
+}

@@ -1,0 +1,47 @@
+import { useEffect, useState } from 'react';
+import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
+import { evolve, fold } from '@cardinex/core/job/evolve';
+import { headSeq } from '@cardinex/core/job/state';
+import type { LedgerStorage } from '../../ledger/storage';
+import { useBench } from '../../session/SessionProvider';
+
+/** Jobs of which this device keeps acts that have not gone out, as they stand here. */
+export function useKeptJobs(): readonly JobSummary[] {
+  const { ledgers } = useBench();
+  const [jobs, setJobs] = useState<readonly JobSummary[]>([]);
+  useEffect(() => {
+    let left = false;
+    const look = (): void =>
+      void keptJobs(ledgers.storage).then((found) => {
+        if (!left) setJobs(found);
+      });
+    look();
+    const stop = ledgers.subscribe(look);
+    return () => {
+      left = true;
+      stop();
+    };
+  }, [ledgers]);
+  return jobs;
+}
+
+async function keptJobs(storage: LedgerStorage): Promise<JobSummary[]> {
+  const kept = (await storage.allKept()).filter((k) => !k.problem);
+  const ids = [...new Set(kept.map((k) => k.jobId))];
+  const now = new Date().toISOString();
+  const found = await Promise.all(
+    ids.map(async (id) => {
+      const sheet = await storage.sheetOf(id);
+      if (!sheet) return null;
+      const events = await storage.eventsOf(id);
+      const state = kept
+        .filter((k) => k.jobId === id)
+        .reduce(
+          (before, { act }) => evolve(before, { ...act, seq: headSeq(before) + 1, receivedAt: null }),
+          fold(events),
+        );
+      return summaryOf(id, sheet.sheet, state, now);
+    }),
+  );
+  return found.filter((job) => job !== null);
+}

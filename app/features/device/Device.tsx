@@ -1,0 +1,89 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { client } from '@cardinex/contract/client';
+import type { TorqueUnit } from '@cardinex/core/quantity/units';
+import { deviceWords as w, roleNames, shared } from '@cardinex/words/en/screens';
+import { setPreferences, setUnits, usePreferences, useUnits } from '../../device/preferences';
+import { queryClient } from '../../session/queryClient';
+import { useBench } from '../../session/SessionProvider';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Screen } from '../../ui/Screen';
+import { Body, Heading, Small } from '../../ui/Words';
+import { KeptActs } from './KeptActs';
+import { useKeptActs } from './useKeptActs';
+
+const TORQUES: readonly TorqueUnit[] = ['N·m', 'lbf·ft', 'lbf·in', 'kgf·m'];
+
+/** This device: who is at it, how it looks and speaks, and what it still keeps. */
+export function Device() {
+  const { session, member } = useBench();
+  const { theme, speech } = usePreferences();
+  const units = useUnits();
+  const kept = useKeptActs();
+  const [held, setHeld] = useState(false);
+  const signOut = (): void => {
+    if (kept.length > 0) return setHeld(true);
+    void client.signOut().finally(() => {
+      setPreferences({ member: null });
+      queryClient.setQueryData(['session'], null);
+      router.replace('/sign-in');
+    });
+  };
+  return (
+    <Screen
+      header={
+        <Heading level={1} className="px-3 pb-3 pt-4 text-[26px] leading-8 text-on-bench">
+          {w.title}
+        </Heading>
+      }
+      actBar={<Button label={shared.back} kind="bench" tall onPress={() => router.replace('/')} />}
+    >
+      <View className="gap-4 rounded-lg bg-card p-4">
+        <View className="flex-row items-center justify-between gap-3">
+          <View className="shrink">
+            <Small>
+              {w.signedIn} · {session.shop.name}
+            </Small>
+            <Heading level={2}>{member.name}</Heading>
+            <Small>{roleNames[member.role]}</Small>
+          </View>
+          <Button label={w.switchTo} onPress={() => router.push('/sign-in')} />
+        </View>
+        <Choice
+          label={w.light}
+          value={theme}
+          options={(['day', 'lamp', 'glare'] as const).map((value) => ({ value, label: w.themes[value] }))}
+          onChange={(value) => setPreferences({ theme: value })}
+        />
+        <Choice
+          label={w.lengths}
+          value={units.length}
+          options={(['mm', 'thou'] as const).map((value) => ({ value, label: value }))}
+          onChange={(length) => setUnits({ length })}
+        />
+        <Choice
+          label={w.torques}
+          value={units.torque}
+          options={TORQUES.map((value) => ({ value, label: value }))}
+          onChange={(torque) => setUnits({ torque })}
+        />
+        <Choice
+          label={w.speech}
+          value={speech ? 'on' : 'off'}
+          options={[
+            { value: 'off', label: w.off },
+            { value: 'on', label: w.on },
+          ]}
+          onChange={(value) => setPreferences({ speech: value === 'on' })}
+        />
+        <KeptActs kept={kept} />
+        <View className="gap-2 border-t border-rule pt-3">
+          {held && kept.length > 0 ? <Body className="text-red">{w.signOutKept}</Body> : null}
+          <Button label={w.signOut} kind="stop" onPress={signOut} />
+        </View>
+      </View>
+    </Screen>
+  );
+}

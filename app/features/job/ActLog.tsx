@@ -1,0 +1,37 @@
+import { format } from 'date-fns/format';
+import { Text, View } from 'react-native';
+import type { LoggedAct } from '@cardinex/core/job/act';
+import { actLine } from '@cardinex/words/en/acts';
+import { shared } from '@cardinex/words/en/screens';
+import { useUnits } from '../../device/preferences';
+import { Heading, Small } from '../../ui/Words';
+import { cn } from '../../ui/cn';
+import { useJob } from './JobProvider';
+
+const MOST_SHOWN = 12;
+
+/** The newest acts of one card, struck ones struck through. */
+export function ActLog({ of }: { of: (act: LoggedAct) => boolean }) {
+  const { state, sheet } = useJob();
+  const units = useUnits();
+  const acts = state.log.filter(of).slice(-MOST_SHOWN).reverse();
+  return (
+    <View className="gap-1 border-t border-rule pt-3">
+      <Heading level={3} className="text-[18px]">
+        {shared.recorded}
+      </Heading>
+      {acts.length === 0 ? <Small>{shared.nothingRecorded}</Small> : null}
+      {acts.map((act) => {
+        const line = actLine(act, sheet, units);
+        const struck = state.struck[act.id] !== undefined && 'line-through';
+        return (
+          <View key={act.id} className="flex-row gap-3 py-0.5">
+            <Text className="w-12 font-text text-[16px] text-soft">{format(new Date(act.at), 'HH:mm')}</Text>
+            <Text className={cn('flex-1 font-text text-[16px] text-ink', struck)}>{line.what}</Text>
+            <Text className={cn('font-text text-[16px] text-ink', struck)}>{line.value ?? ''}</Text>
+          </View>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,39 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import type { TrayCard } from '@cardinex/core/job/tray';
+import { cardTitle, statusWord } from '@cardinex/words/en/cards/names';
+import { trayWords } from '@cardinex/words/en/screens';
+import { trayReasonSentence } from '@cardinex/words/en/tray';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Body } from '../../ui/Words';
+import { ago } from '../board/ago';
+import { CardFrame } from './CardFrame';
+import { useJob } from './JobProvider';
+
+/** A card that must wait for another: why, and the way to that other. */
+export function BarredCard({ entry }: { entry: TrayCard }) {
+  const { jobId } = useJob();
+  const first = entry.reason.code === 'card-first' ? entry.reason.card : null;
+  return (
+    <CardFrame
+      card={entry.card}
+      title={cardTitle(entry.card)}
+      actBar={
+        first ? (
+          <Button
+            label={trayWords.openCard(cardTitle(first).toLowerCase())}
+            kind="expected"
+            tall
+            onPress={() => router.replace(`/jobs/${jobId}/${first}`)}
+          />
+        ) : undefined
+      }
+    >
+      <View className="gap-2 p-4">
+        <Mark kind="barred" word={statusWord(entry.status)} />
+        <Body>{trayReasonSentence(entry.reason, ago)}</Body>
+      </View>
+    </CardFrame>
+  );
+}

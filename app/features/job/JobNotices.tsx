@@ -1,0 +1,33 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import { shared } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Body, Small } from '../../ui/Words';
+import { useJob } from './JobProvider';
+
+/** Said quietly: acts kept on this device. Said plainly: acts that were not accepted. */
+export function JobNotices() {
+  const { waiting, away, refused, problem } = useJob();
+  return (
+    <View className="no-print gap-2 pt-1" aria-live="polite">
+      {problem ? (
+        <View className="flex-row gap-2 rounded-lg border-2 border-red bg-card p-3" role="alert">
+          <Mark kind="out" />
+          <Body className="flex-1">{problem}</Body>
+        </View>
+      ) : null}
+      {away ? (
+        <Small className="px-1 text-bench-soft" testID="kept-here">
+          {waiting > 0 ? shared.keptHere(waiting) : shared.away}
+        </Small>
+      ) : null}
+      {refused.length > 0 ? (
+        <View className="flex-row items-center gap-3 rounded-lg bg-card p-3">
+          <Body className="flex-1">{shared.refusedHere(refused.length)}</Body>
+          <Button label={shared.see} onPress={() => router.push('/device')} />
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,105 @@
+import { router } from 'expo-router';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+  type PropsWithChildren,
+} from 'react';
+import type { ActData, ActType } from '@cardinex/core/job/act';
+import { trayOf, type TrayCard } from '@cardinex/core/job/tray';
+import type { JobState } from '@cardinex/core/job/state';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { refusalSentence } from '@cardinex/words/en/refusals';
+import { shared } from '@cardinex/words/en/screens';
+import type { KeptAct } from '../../ledger/storage';
+import { useActor, useBench } from '../../session/SessionProvider';
+import { Notice } from '../../ui/Notice';
+import { signal } from '../../ui/signal';
+import { useNow } from '../../ui/useNow';
+
+export interface OpenJob {
+  readonly jobId: string;
+  readonly sheet: EngineSheet;
+  readonly state: JobState;
+  readonly tray: readonly TrayCard[];
+  readonly now: string;
+  readonly waiting: number;
+  readonly away: boolean;
+  readonly refused: readonly KeptAct[];
+  /** Records an act. Resolves to why it was not accepted, or null. One at a time: a second press waits. */
+  readonly record: <T extends ActType>(type: T, data: ActData[T]) => Promise<string | null>;
+  /** Why the last act was not accepted. */
+  readonly problem: string | null;
+}
+
+const JobContext = createContext<OpenJob | null>(null);
+
+/** Opens a job for the screens inside: its log on this device, folded, and the way to add to it. */
+export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: string }>) {
+  const { ledgers } = useBench();
+  const actor = useActor();
+  const ledger = useMemo(() => ledgers.job(jobId), [ledgers, jobId]);
+  const view = useSyncExternalStore(ledger.subscribe, ledger.getView);
+  const away = useSyncExternalStore(ledgers.subscribe, ledgers.isAway);
+  const now = useNow();
+  const [problem, setProblem] = useState<string | null>(null);
+  const record = useCallback(
+    async <T extends ActType>(type: T, data: ActData[T]): Promise<string | null> => {
+      const verdict = await ledger.record(type, data, actor);
+      const said = verdict.ok ? null : refusalSentence(verdict.refusal);
+      signal(verdict.ok ? 'confirmed' : 'refused');
+      setProblem(said);
+      return said;
+    },
+    [ledger, actor],
+  );
+  const { state, refused, waiting } = view;
+  const sheet = view.sheet?.sheet ?? null;
+  // The tray looks at the clock; an act later than the last tick must not seem to lie in the future.
+  const tray = useMemo(
+    () => (sheet ? trayOf(sheet, state, latest(now, state)) : []),
+    [sheet, state, now],
+  );
+  const job = useMemo(
+    () =>
+      sheet && {
+        jobId,
+        sheet,
+        state,
+        tray,
+        now: latest(now, state),
+        waiting,
+        away,
+        refused,
+        record,
+        problem,
+      },
+    [jobId, sheet, state, tray, now, waiting, away, refused, record, problem],
+  );
+  if (view.status === 'unreachable' || view.status === 'missing') {
+    const missing = view.status === 'missing';
+    return (
+      <Notice
+        text={missing ? shared.notFound : shared.away}
+        action={missing ? shared.toBoard : shared.tryAgain}
+        onAction={() => (missing ? router.replace('/') : void ledger.load())}
+      />
+    );
+  }
+  if (!job) return <Notice text={shared.loading} />;
+  return <JobContext.Provider value={job}>{children}</JobContext.Provider>;
+}
+
+function latest(now: string, state: JobState): string {
+  const at = state.log.at(-1)?.at;
+  return at !== undefined && Date.parse(at) > Date.parse(now) ? at : now;
+}
+
+export function useJob(): OpenJob {
+  const job = useContext(JobContext);
+  if (!job) throw new Error('no job is open here');
+  return job;
+}

@@ -1,0 +1,20 @@
+import { View } from 'react-native';
+import { shared } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { Slip } from '../../ui/Slip';
+import { Body } from '../../ui/Words';
+
+/** What the keys and the pedal do, under `?`. */
+export function KeyHelp({ onClose }: { onClose: () => void }) {
+  return (
+    <Slip title={shared.keysTitle} onClose={onClose}>
+      {shared.keyList.map(([keys, act]) => (
+        <View key={keys} className="flex-row justify-between gap-4">
+          <Body className="font-strong">{keys}</Body>
+          <Body>{act}</Body>
+        </View>
+      ))}
+      <Button label={shared.close} onPress={onClose} />
+    </Slip>
+  );
+}

@@ -1,0 +1,85 @@
+import { router } from 'expo-router';
+import { Pressable, Text, View } from 'react-native';
+import type { TrayCard } from '@cardinex/core/job/tray';
+import { cardTitle, statusWord } from '@cardinex/words/en/cards/names';
+import { trayWords } from '@cardinex/words/en/screens';
+import { trayReasonSentence } from '@cardinex/words/en/tray';
+import { Mark, type MarkKind } from '../../ui/Mark';
+import { cn } from '../../ui/cn';
+import { Small } from '../../ui/Words';
+import { ago } from '../board/ago';
+import { useJob } from './JobProvider';
+
+interface Props {
+  readonly card: string | null;
+  /** As a column beside a card: marks only, no reasons. */
+  readonly narrow?: boolean;
+}
+
+/** The job's cards in the order of work, each open, done, waiting or barred with the reason. */
+export function TrayList({ card, narrow = false }: Props) {
+  const { jobId, tray } = useJob();
+  const go = (to: string): void => router.replace(`/jobs/${jobId}/${to}`);
+  return (
+    <View className={narrow ? 'gap-1 pt-0.5' : 'gap-2'}>
+      {tray.map((entry) => (
+        <Entry
+          key={entry.card}
+          label={`${entry.number} ${cardTitle(entry.card)}`}
+          current={entry.card === card}
+          narrow={narrow}
+          onPress={() => go(entry.card)}
+          mark={markOf(entry)}
+          word={statusWord(entry.status)}
+          reason={trayReasonSentence(entry.reason, ago)}
+        />
+      ))}
+      <Entry
+        label={trayWords.record}
+        current={card === 'record'}
+        narrow={narrow}
+        onPress={() => go('record')}
+      />
+    </View>
+  );
+}
+
+function markOf(entry: TrayCard): MarkKind {
+  if (entry.trouble) return 'out';
+  return ({ done: 'within', open: 'now', waiting: 'waiting', barred: 'barred' } as const)[entry.status];
+}
+
+interface EntryProps {
+  readonly label: string;
+  readonly current: boolean;
+  readonly narrow: boolean;
+  readonly onPress: () => void;
+  readonly mark?: MarkKind;
+  readonly word?: string;
+  readonly reason?: string;
+}
+
+function Entry({ label, current, narrow, onPress, mark, word, reason }: EntryProps) {
+  return (
+    <Pressable
+      role="link"
+      aria-current={current ? 'page' : undefined}
+      aria-label={[label, word, narrow ? undefined : reason].filter(Boolean).join('. ')}
+      onPress={onPress}
+      className={cn(
+        'min-h-[56px] justify-center px-3 py-1.5 active:opacity-80',
+        narrow ? 'rounded-l-lg' : 'rounded-lg',
+        narrow && !current ? 'ml-2 bg-tab' : 'bg-card',
+        !narrow && 'min-h-[72px]',
+      )}
+    >
+      <View className="flex-row items-center justify-between gap-2">
+        <Text className={cn('font-head text-ink', narrow && !current ? 'text-[18px]' : 'text-[21px]')}>
+          {label}
+        </Text>
+        {mark ? <Mark kind={mark} {...(!narrow && word ? { word } : {})} /> : null}
+      </View>
+      {!narrow && reason ? <Small className="text-[16px]">{reason}</Small> : null}
+    </Pressable>
+  );
+}

@@ -1,0 +1,143 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { REACH_MM } from '@cardinex/contract/acts/limits';
+import { boreIds, linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
+import type { Printed } from '@cardinex/core/job/act';
+import { lengthToMm } from '@cardinex/core/quantity/units';
+import { cardTitle } from '@cardinex/words/en/cards/names';
+import { linersSentence } from '@cardinex/words/en/cards/liners';
+import { length } from '@cardinex/words/en/quantity';
+import { linersWords as w } from '@cardinex/words/en/screens';
+import { useUnits } from '../../device/preferences';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body, Heading, Small } from '../../ui/Words';
+import { CardFrame } from '../job/CardFrame';
+import { EndMark } from '../job/EndMark';
+import { KeyHelp } from '../job/KeyHelp';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { useUndo } from '../job/useUndo';
+import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
+import { AcceptOut } from './AcceptOut';
+import { BlockPlan } from './BlockPlan';
+import { HeightProfile } from './HeightProfile';
+import { LinersBack } from './LinersBack';
+import { Places } from './Places';
+import { nextPlace, type Place } from './nextPlace';
+
+/** Stand-out of every liner: read, seen from above and in profile, checked, accepted. */
+export function LinersCard() {
+  const { sheet, state, record } = useJob();
+  const units = useUnits();
+  const entry = useReadingField();
+  const { last, undo } = useUndo();
+  const [chosen, setChosen] = useState<Place | null>(null);
+  const [accepting, setAccepting] = useState(false);
+  const [help, setHelp] = useState(false);
+  const at = chosen ?? nextPlace(sheet, state.liners);
+  const check = linersFinding(sheet, state.liners);
+  const unread = unreadBores(sheet, state.liners);
+  const complete = unread.length === 0;
+  const accepted = state.liners.accepted;
+  const typing = entry.text !== '';
+  const limits = {
+    lowMm: lengthToMm(sheet.liners.low.value, sheet.liners.low.unit),
+    highMm: lengthToMm(sheet.liners.high.value, sheet.liners.high.unit),
+  };
+
+  const keep = async (mm: number, printed: Printed): Promise<boolean> => {
+    const problem = await record('liner.read', { bore: at.bore, place: at.place, mm, printed });
+    if (problem === null) setChosen(null);
+    return problem === null;
+  };
+  const accept = useOnce(async () => {
+    if (check?.overall === 'within') await record('liners.accepted', {});
+    else setAccepting(true);
+  });
+  const accepts = complete && !accepted && !typing && chosen === null;
+  const main = accepts ? accept : () => entry.keep.current();
+  const undoable = last?.type === 'liner.read' || last?.type === 'liners.accepted';
+  useActKeys({
+    confirm: accepting ? undefined : main,
+    undo: undoable ? undo : undefined,
+    help: () => setHelp(!help),
+  });
+  const placeName = sheet.liners.places[at.place] ?? '';
+  return (
+    <CardFrame
+      card="liners"
+      title={cardTitle('liners')}
+      aside={`${length(limits.lowMm, units)} to ${length(limits.highMm, units)}`}
+      back={<LinersBack check={check} />}
+      foot={accepted ? <Mark kind="within" word={w.accepted} /> : null}
+      actBar={
+        <View className="flex-row gap-3">
+          <Button label="Undo" kind="bench" tall disabled={!undoable} onPress={undo} className="flex-1" />
+          <Button
+            label={accepts ? (check?.overall === 'within' ? w.accept : w.acceptOut) : w.keep}
+            hint={
+              accepts
+                ? check?.overall === 'within'
+                  ? w.acceptHint
+                  : w.acceptOutHint
+                : w.keepHint(at.bore, placeName)
+            }
+            kind={accepts && check?.overall !== 'within' ? 'bench' : 'expected'}
+            tall
+            testID="confirm"
+            onPress={main}
+            className="flex-[3]"
+          />
+        </View>
+      }
+      slip={
+        <>
+          {accepting ? <AcceptOut onClose={() => setAccepting(false)} /> : null}
+          {help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
+        </>
+      }
+    >
+      <View className="px-3 pt-2">
+        <View className="flex-row items-center justify-between pb-1">
+          <EndMark end={sheet.cylinder1End} />
+          <Small>{w.seenFromAbove}</Small>
+        </View>
+        <BlockPlan
+          bores={boreIds(sheet)}
+          check={check}
+          current={accepted && !chosen ? null : at.bore}
+          onPress={(bore) => setChosen({ bore, place: 0 })}
+        />
+        <HeightProfile sheet={sheet} check={check} limits={limits} />
+      </View>
+      <View className="gap-2 border-t border-rule px-3.5 py-2.5">
+        <Places at={at} onChoose={setChosen} />
+        <ReadingEntry
+          label={`${w.liner(at.bore)}, ${placeName}`}
+          reachMm={REACH_MM.standOut}
+          signed
+          beyond={w.beyond}
+          onRead={keep}
+          entry={entry}
+        />
+      </View>
+      {check && (complete || check.first) ? (
+        <View className="gap-1 border-t border-rule px-3.5 py-2.5" testID="finding">
+          {check.first ? (
+            <View className="flex-row items-center gap-2">
+              <Mark kind="out" />
+              <Heading level={3} className="text-[18px] text-red">
+                {w.first}
+              </Heading>
+            </View>
+          ) : (
+            <Mark kind="within" word={w.within} />
+          )}
+          <Body>{linersSentence(check, units)}</Body>
+        </View>
+      ) : null}
+    </CardFrame>
+  );
+}

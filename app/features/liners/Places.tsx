@@ -1,0 +1,44 @@
+import { Pressable, Text, View } from 'react-native';
+import { lengthFigure } from '@cardinex/words/en/quantity';
+import { useUnits } from '../../device/preferences';
+import { cn } from '../../ui/cn';
+import { useJob } from '../job/JobProvider';
+import type { Place } from './nextPlace';
+
+interface Props {
+  readonly at: Place;
+  readonly onChoose: (place: Place) => void;
+}
+
+/** The places of the liner in hand, each with its newest reading; tap one to read it (again). */
+export function Places({ at, onChoose }: Props) {
+  const { sheet, state } = useJob();
+  const units = useUnits();
+  return (
+    <View className="flex-row gap-2" role="group" aria-label={`Liner ${at.bore}`}>
+      {sheet.liners.places.map((name, place) => {
+        const reading = state.liners.readings[at.bore]?.[place];
+        const here = place === at.place;
+        const figure = reading ? lengthFigure(reading.mm, units.length) : '–';
+        return (
+          <Pressable
+            key={name}
+            role="button"
+            aria-label={`${name}, ${figure}`}
+            aria-pressed={here}
+            onPress={() => onChoose({ bore: at.bore, place })}
+            className={cn(
+              'min-h-[56px] flex-1 items-center justify-center rounded-lg border px-0.5',
+              here ? 'border-[3px] border-blue' : 'border-soft',
+            )}
+          >
+            <Text className="font-head text-[20px] text-ink">{figure}</Text>
+            <Text numberOfLines={1} className="font-text text-[12.5px] text-soft">
+              {name}
+            </Text>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

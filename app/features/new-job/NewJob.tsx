@@ -1,0 +1,164 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { router } from 'expo-router';
+import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
+import { View } from 'react-native';
+import { v7 as uuidv7 } from 'uuid';
+import { z } from 'zod';
+import { words } from '@cardinex/contract/text';
+import type { EngineEnd } from '@cardinex/core/sheet/engineSheet';
+import { refusalSentence } from '@cardinex/words/en/refusals';
+import { newJobWords as w, shared } from '@cardinex/words/en/screens';
+import { useSheets } from '../../session/queries';
+import { useActor, useBench } from '../../session/SessionProvider';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Screen } from '../../ui/Screen';
+import { Heading, Small } from '../../ui/Words';
+import { Mark } from '../../ui/Mark';
+import { Body } from '../../ui/Words';
+
+const formSchema = z.object({
+  sheetId: z.string().min(1),
+  serial: words(40),
+  name: words(60),
+  why: words(400),
+  end: z.string().min(1),
+});
+type NewJobForm = z.infer<typeof formSchema>;
+
+const ASKS: Readonly<Partial<Record<keyof NewJobForm, string>>> = {
+  serial: w.needSerial,
+  name: w.needName,
+  why: w.needWhy,
+  end: w.needEnd,
+};
+
+/** Opens a job from a sheet: which engine, why it is here, and cylinder 1's end looked at. */
+export function NewJob() {
+  const { ledgers } = useBench();
+  const actor = useActor();
+  const sheets = useSheets().data?.sheets ?? [];
+  const form = useForm<NewJobForm>({
+    resolver: zodResolver(formSchema),
+    defaultValues: { sheetId: '', serial: '', name: '', why: '', end: '' },
+  });
+  const [chosenId, end] = useWatch({ control: form.control, name: ['sheetId', 'end'] });
+  const chosen = sheets.find((s) => s.sheet.id === chosenId) ?? sheets[0];
+  const open = form.handleSubmit(async (entered) => {
+    if (!chosen) return;
+    const id = uuidv7();
+    const ledger = ledgers.job(id);
+    await ledger.begin(chosen);
+    const { sheet, hash } = chosen;
+    const verdict = await ledger.record(
+      'job.opened',
+      {
+        sheet: { id: sheet.id, revision: sheet.revision, hash },
+        serial: entered.serial,
+        name: entered.name,
+        why: entered.why,
+        cylinder1End: entered.end as EngineEnd,
+      },
+      actor,
+    );
+    if (verdict.ok) router.replace(`/jobs/${id}`);
+    else form.setError('end', { message: refusalSentence(verdict.refusal) });
+  });
+  const submit = (): void => {
+    if (chosen) form.setValue('sheetId', chosen.sheet.id);
+    void open();
+  };
+  return (
+    <Screen
+      header={
+        <Heading level={1} className="px-3 pb-3 pt-4 text-[26px] leading-8 text-on-bench">
+          {w.title}
+        </Heading>
+      }
+      actBar={
+        <View className="flex-row gap-3">
+          <Button label={shared.back} kind="bench" tall onPress={() => router.back()} className="flex-1" />
+          <Button label={w.open} kind="expected" tall onPress={submit} className="flex-[2]" />
+        </View>
+      }
+    >
+      <View className="gap-4 rounded-lg bg-card p-4">
+        {chosen ? (
+          <>
+            <Choice
+              label={w.sheet}
+              value={chosen.sheet.id}
+              options={sheets.map(({ sheet }) => ({ value: sheet.id, label: sheet.name }))}
+              onChange={(value) => form.setValue('sheetId', value)}
+            />
+            <Small>
+              {chosen.sheet.description} · {shared.sheetRevision(chosen.sheet.revision)}
+            </Small>
+            <FormField control={form.control} name="name" label={w.name} hint={w.nameHint} />
+            <FormField control={form.control} name="serial" label={w.serial} hint={w.serialHint} />
+            <FormField control={form.control} name="why" label={w.why} hint={w.whyHint} multiline />
+            <Choice
+              label={w.end(w.cylinder1)}
+              value={end}
+              options={[chosen.sheet.cylinder1End, chosen.sheet.otherEnd]
+                .sort()
+                .map((value) => ({ value: String(value), label: w.endOf(value) }))}
+              onChange={(value) => form.setValue('end', value, { shouldValidate: true })}
+            />
+            <EndAnswer end={end} right={chosen.sheet.cylinder1End} fault={form.formState.errors.end && w.needEnd} />
+          </>
+        ) : (
+          <Body>{w.noSheets}</Body>
+        )}
+      </View>
+    </Screen>
+  );
+}
+
+interface FormFieldProps {
+  readonly control: Control<NewJobForm>;
+  readonly name: 'serial' | 'name' | 'why';
+  readonly label: string;
+  readonly hint: string;
+  readonly multiline?: boolean;
+}
+
+function FormField({ control, name, label, hint, multiline = false }: FormFieldProps) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <Field
+          label={label}
+          hint={hint}
+          value={field.value}
+          onChangeText={field.onChange}
+          onBlur={field.onBlur}
+          multiline={multiline}
+          {...(multiline && { numberOfLines: 3 })}
+          fault={faultOf(fieldState.error, ASKS[name])}
+        />
+      )}
+    />
+  );
+}
+
+/** An empty field asks for what it wants; anything else says what is wrong with what was typed. */
+function faultOf(error: { type?: string; message?: string } | undefined, ask?: string) {
+  if (!error) return undefined;
+  return error.type === 'too_small' ? ask : error.message;
+}
+
+function EndAnswer({ end, right, fault }: { end: string; right: EngineEnd; fault?: string | undefined }) {
+  if (end === '') return fault ? <Mark kind="out" word={fault} /> : null;
+  return end === right ? (
+    <Mark kind="within" word={w.endRight(right)} />
+  ) : (
+    <View className="flex-row gap-2">
+      <Mark kind="out" />
+      <Body className="flex-1 font-strong text-red">{w.endWrong(right)}</Body>
+    </View>
+  );
+}

@@ -1,0 +1,127 @@
+import { useEffect, useRef, useState } from 'react';
+import { View, type TextInput } from 'react-native';
+import { parseReading, type ReadingFault } from '@cardinex/core/quantity/parseReading';
+import type { Printed } from '@cardinex/core/job/act';
+import { length } from '@cardinex/words/en/quantity';
+import { linersWords as w } from '@cardinex/words/en/screens';
+import { useUnits } from '../../device/preferences';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { signal } from '../../ui/signal';
+
+interface Props {
+  readonly label: string;
+  /** Largest size this kind of reading can have, in millimetres. */
+  readonly reachMm: number;
+  /** Can it be below zero? Then there is a sign key: number pads have none. */
+  readonly signed?: boolean;
+  readonly beyond: (value: string, reach: string) => string;
+  /** Keeps the reading; resolves to false when it was not accepted and should stay in the field. */
+  readonly onRead: (mm: number, printed: Printed) => Promise<boolean>;
+  readonly entry: ReadingField;
+}
+
+/** What stands in the field, shared with the card's act bar. */
+export interface ReadingField {
+  readonly text: string;
+  readonly setText: (text: string) => void;
+  /** Set by the entry: keeps what stands in the field. */
+  readonly keep: { current: () => void };
+}
+
+export function useReadingField(): ReadingField {
+  const [text, setText] = useState('');
+  const keep = useRef<() => void>(() => undefined);
+  return { text, setText, keep };
+}
+
+/**
+ * A reading typed by hand, or sent by a gauge that types digits and Enter. Digits go into the
+ * field wherever the focus is.
+ */
+export function ReadingEntry({ label, reachMm, signed = false, beyond, onRead, entry }: Props) {
+  const units = useUnits();
+  const { text, setText, keep } = entry;
+  const [fault, setFault] = useState<string | undefined>();
+  const field = useRef<TextInput>(null);
+  useDigitsTo(field);
+  const busy = useRef(false);
+  const keepReading = async (): Promise<void> => {
+    if (busy.current) return;
+    const result = parseReading(text, units.length, reachMm);
+    if (!result.ok) {
+      signal('refused');
+      setFault(faultWords(result.fault, `${text} ${units.length}`, beyond, length(reachMm, units)));
+      return;
+    }
+    setFault(undefined);
+    busy.current = true;
+    const kept = await onRead(result.mm, { text: result.text, unit: units.length });
+    busy.current = false;
+    if (kept) setText('');
+  };
+  useEffect(() => {
+    keep.current = () => void keepReading();
+  });
+  return (
+    <View className="flex-row items-start gap-2">
+      <View className="flex-1">
+        <Field
+          ref={field}
+          label={label}
+          unit={units.length}
+          big
+          inputMode="decimal"
+          value={text}
+          onChangeText={(typed) => {
+            setText(typed);
+            setFault(undefined);
+          }}
+          onSubmitEditing={() => void keepReading()}
+          blurOnSubmit={false}
+          fault={fault}
+          testID="reading"
+        />
+      </View>
+      {signed ? (
+        <View className="pt-6">
+          <Button label="±" tall onPress={() => setText(flipped(text))} className="w-14" />
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+function flipped(text: string): string {
+  return /^[-\u2212]/.test(text) ? text.slice(1) : `\u2212${text}`;
+}
+
+function faultWords(
+  fault: ReadingFault,
+  value: string,
+  beyond: Props['beyond'],
+  reach: string,
+): string {
+  switch (fault) {
+    case 'empty':
+      return w.empty;
+    case 'letters':
+      return w.letters;
+    case 'grouped':
+      return w.grouped;
+    case 'beyond-gauge':
+      return beyond(value, reach);
+  }
+}
+
+/** A digit typed anywhere on the card begins a reading. */
+function useDigitsTo(field: React.RefObject<TextInput | null>): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const inField = event.target instanceof HTMLElement && event.target.closest('input, textarea');
+      if (!inField && /^[\d.,-]$/.test(event.key)) field.current?.focus();
+    };
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
+  }, [field]);
+}

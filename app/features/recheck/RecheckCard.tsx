@@ -1,0 +1,23 @@
+import { overheadView } from '@cardinex/core/job/cards/valves';
+import { BarredCard } from '../job/BarredCard';
+import { useJob } from '../job/JobProvider';
+import { Barring } from '../valves/Barring';
+import { GapSetting } from '../valves/GapSetting';
+import { ValvesDone } from '../valves/ValvesDone';
+import { BeginRecheck } from './BeginRecheck';
+
+/** The gaps again, hot: because the sheet has only a hot figure, the cold setting was provisional. */
+export function RecheckCard() {
+  const { sheet, state, tray } = useJob();
+  const entry = tray.find((c) => c.card === 'recheck');
+  if (!entry) return null;
+  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  if (entry.status === 'waiting') return <BeginRecheck />;
+  const view = overheadView(sheet, state.valves, state.crank, 'hot');
+  if (!view.next) return <ValvesDone card="recheck" view={view} />;
+  return view.barDeg === 0 ? (
+    <GapSetting card="recheck" view={view} phase="hot" />
+  ) : (
+    <Barring card="recheck" view={view} />
+  );
+}

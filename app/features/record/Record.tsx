@@ -1,0 +1,76 @@
+import { format } from 'date-fns/format';
+import { useState } from 'react';
+import { Text, View } from 'react-native';
+import type { LoggedAct } from '@cardinex/core/job/act';
+import { recordWords as w, shared } from '@cardinex/words/en/screens';
+import { useBench } from '../../session/SessionProvider';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Body, Heading, Small } from '../../ui/Words';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { RecordRow } from './RecordRow';
+import { StrikeSlip } from './StrikeSlip';
+import { downloadRecord } from './downloadRecord';
+
+/** Everything done on the job, with who and when; corrections struck through beside the right figure. */
+export function Record() {
+  const { jobId, sheet, state, tray } = useJob();
+  const { session } = useBench();
+  const [striking, setStriking] = useState<LoggedAct | null>(null);
+  const [unreachable, setUnreachable] = useState(false);
+  const recheck = tray.find((card) => card.card === 'recheck' && card.status !== 'done');
+  const acts = state.log.filter((act) => act.type !== 'struck');
+  const download = (): void => void downloadRecord(jobId).then((got) => setUnreachable(!got));
+  const days = byDay(acts);
+  return (
+    <CardFrame
+      card="record"
+      title={w.title}
+      aside={`${sheet.name} · ${shared.sheetRevision(sheet.revision)}`}
+      actBar={
+        <View className="flex-row gap-3">
+          <Button label={w.print} kind="bench" tall onPress={() => window.print()} className="flex-1" />
+          <Button label={w.download} kind="expected" tall onPress={download} className="flex-[2]" />
+        </View>
+      }
+      foot={unreachable ? <Small className="py-2 text-bench-soft">{shared.away}</Small> : null}
+      slip={striking ? <StrikeSlip act={striking} onClose={() => setStriking(null)} /> : null}
+    >
+      <View className="gap-2 p-3.5">
+        <View className="gap-0.5">
+          <Heading level={2} className="text-[24px] leading-7">
+            {state.opened?.name ?? ''}
+          </Heading>
+          <Body>
+            {w.serial} {state.opened?.serial ?? ''} · {shared.cylinder1(sheet.cylinder1End)}
+          </Body>
+          <Small>{session.shop.name}</Small>
+          <Body>{state.opened?.why ?? ''}</Body>
+        </View>
+        <View className="border-t border-rule pt-2" testID="rechecks">
+          <Heading level={3}>{w.rechecks}</Heading>
+          {recheck ? <Mark kind="waiting" word={w.recheckValves} /> : <Small>{w.noRechecks}</Small>}
+        </View>
+        {days.map(([day, ofDay]) => (
+          <View key={day} className="border-t border-rule pt-2">
+            <Text className="font-label text-[16px] text-soft">{day}</Text>
+            {ofDay.map((act) => (
+              <RecordRow key={act.id} act={act} onStrike={setStriking} />
+            ))}
+          </View>
+        ))}
+        <Small>{w.checkable}</Small>
+      </View>
+    </CardFrame>
+  );
+}
+
+function byDay(acts: readonly LoggedAct[]): [string, LoggedAct[]][] {
+  const days = new Map<string, LoggedAct[]>();
+  for (const act of acts) {
+    const day = format(new Date(act.at), 'EEEE d MMMM yyyy');
+    days.set(day, [...(days.get(day) ?? []), act]);
+  }
+  return [...days];
+}

@@ -1,0 +1,61 @@
+import { format } from 'date-fns/format';
+import { Pressable, Text, View } from 'react-native';
+import type { LoggedAct } from '@cardinex/core/job/act';
+import { replacementOf } from '@cardinex/core/job/subject';
+import { actLine } from '@cardinex/words/en/acts';
+import { recordWords as w } from '@cardinex/words/en/screens';
+import { useUnits } from '../../device/preferences';
+import { useMemberName } from '../../session/SessionProvider';
+import { Small } from '../../ui/Words';
+import { cn } from '../../ui/cn';
+import { useJob } from '../job/JobProvider';
+
+interface Props {
+  readonly act: LoggedAct;
+  readonly onStrike: (act: LoggedAct) => void;
+}
+
+/** One act: when, what, the figure, who; struck through with what stands in its place. */
+export function RecordRow({ act, onStrike }: Props) {
+  const { sheet, state } = useJob();
+  const units = useUnits();
+  const nameOf = useMemberName();
+  const line = actLine(act, sheet, units);
+  const strike = state.struck[act.id];
+  const replacement = strike ? replacementOf(state, act) : undefined;
+  const struckStyle = strike !== undefined && 'text-soft line-through';
+  const flags = [
+    nameOf(act.by),
+    act.receivedAt === null && w.kept,
+    act.unproved && w.unproved,
+    act.clockOffMs !== undefined && w.clock,
+  ].filter(Boolean);
+  const strikable = strike === undefined && act.type !== 'job.opened';
+  return (
+    <Pressable
+      role={strikable ? 'button' : undefined}
+      aria-label={strikable ? `${line.what} ${line.value ?? ''}. ${w.strike}` : undefined}
+      disabled={!strikable}
+      onPress={() => onStrike(act)}
+      className="print-row min-h-[48px] border-b border-rule py-1.5"
+    >
+      <View className="flex-row gap-2.5">
+        <Text className="w-12 font-text text-[16px] text-soft">{format(new Date(act.at), 'HH:mm')}</Text>
+        <Text className={cn('flex-1 font-text text-[17px] text-ink', struckStyle)}>{line.what}</Text>
+        <Text className={cn('font-head text-[18px] text-ink', struckStyle)}>{line.value ?? ''}</Text>
+        {replacement ? (
+          <Text className="font-head text-[18px] text-ink">{actLine(replacement, sheet, units).value}</Text>
+        ) : null}
+      </View>
+      <Small className="pl-[58px]">
+        {flags.join(' · ')}
+        {line.words ? ` · ${line.words}` : ''}
+      </Small>
+      {strike ? (
+        <Small className="pl-[58px] text-red">
+          {w.struckBy(nameOf(strike.by), format(new Date(strike.at), 'HH:mm'))}: {strike.words ?? w.misTap}
+        </Small>
+      ) : null}
+    </Pressable>
+  );
+}

@@ -1,0 +1,119 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import { client } from '@cardinex/contract/client';
+import type { CrewMember, Instance } from '@cardinex/contract/api';
+import { roleNames, shared, signInWords } from '@cardinex/words/en/screens';
+import { setPreferences, usePreferences } from '../../device/preferences';
+import { queryClient } from '../../session/queryClient';
+import { useSessionState, type AtTheBench } from '../../session/SessionProvider';
+import { Button } from '../../ui/Button';
+import { Notice } from '../../ui/Notice';
+import { Screen } from '../../ui/Screen';
+import { Body, Heading, Small } from '../../ui/Words';
+import { SecretEntry } from './SecretEntry';
+
+/** Who is at the bench: the shop once, then a tile and a PIN. */
+export function SignIn() {
+  const state = useSessionState();
+  if (state === 'loading') return <Notice text={shared.loading} />;
+  if (state === 'no-server') {
+    const again = (): void => void queryClient.refetchQueries();
+    return <Notice text={signInWords.noServer} action={shared.tryAgain} onAction={again} />;
+  }
+  return <ChooseMember bench={state} />;
+}
+
+function ChooseMember({ bench }: { bench: AtTheBench }) {
+  const { shop: remembered } = usePreferences();
+  const shop = bench.session?.shop.slug ?? remembered;
+  const [member, setMember] = useState<CrewMember | null>(null);
+  if (!shop) return <ChooseShop instance={bench.instance} />;
+  if (member) {
+    return <SecretEntry shop={shop} member={member} bench={bench} onBack={() => setMember(null)} />;
+  }
+  return <CrewTiles shop={shop} bench={bench} onChoose={setMember} />;
+}
+
+function ChooseShop({ instance }: { instance: Instance }) {
+  return (
+    <Screen header={<Title text={signInWords.whichShop} under={signInWords.whichShopHint} />}>
+      <View className="gap-3">
+        {instance.shops.map(({ slug, name, place }) => (
+          <Button
+            key={slug}
+            label={name}
+            hint={place}
+            tall
+            onPress={() => setPreferences({ shop: slug, member: null })}
+          />
+        ))}
+      </View>
+    </Screen>
+  );
+}
+
+interface TilesProps {
+  readonly shop: string;
+  readonly bench: AtTheBench;
+  readonly onChoose: (member: CrewMember) => void;
+}
+
+function CrewTiles({ shop, bench, onChoose }: TilesProps) {
+  const crew = useQuery({ queryKey: ['crew', shop], queryFn: () => client.crew(shop) });
+  const members = crew.data?.crew ?? bench.session?.crew ?? [];
+  const shopName = bench.instance.shops.find((s) => s.slug === shop)?.name ?? '';
+  return (
+    <Screen
+      header={<Title text={signInWords.title} under={shopName} />}
+      actBar={
+        bench.session ? undefined : (
+          <Button
+            label={signInWords.otherShop}
+            kind="bench"
+            onPress={() => setPreferences({ shop: null, member: null })}
+          />
+        )
+      }
+    >
+      {crew.isError && members.length === 0 ? (
+        <Body className="p-4 text-on-bench">{signInWords.noServer}</Body>
+      ) : null}
+      <View className="gap-3">
+        {members.map((member) => (
+          <Tile key={member.id} member={member} onPress={() => onChoose(member)} />
+        ))}
+      </View>
+    </Screen>
+  );
+}
+
+function Tile({ member, onPress }: { member: CrewMember; onPress: () => void }) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${member.name}, ${roleNames[member.role]}`}
+      onPress={onPress}
+      className="min-h-[76px] flex-row items-center gap-4 rounded-lg bg-card px-4 py-2 active:opacity-80"
+    >
+      <View className="h-14 w-14 items-center justify-center rounded-full border-2 border-ink">
+        <Text className="font-head text-[20px] text-ink">{member.initials}</Text>
+      </View>
+      <View className="flex-1">
+        <Text className="font-head text-[22px] text-ink">{member.name}</Text>
+        <Small>{roleNames[member.role]}</Small>
+      </View>
+    </Pressable>
+  );
+}
+
+function Title({ text, under }: { text: string; under: string }) {
+  return (
+    <View className="px-3 pb-4 pt-5">
+      <Heading level={1} className="text-[28px] leading-8 text-on-bench">
+        {text}
+      </Heading>
+      <Small className="text-bench-soft">{under}</Small>
+    </View>
+  );
+}

@@ -1,0 +1,164 @@
+import { View } from 'react-native';
+import Svg, { Circle, G, Line, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
+import type { BoltStatus } from '@cardinex/core/job/cards/tighten';
+import type { FastenedSet } from '@cardinex/core/sheet/engineSheet';
+import { usePalette } from '../../ui/useTheme';
+
+export interface MapBolt {
+  readonly id: string;
+  readonly status: BoltStatus;
+}
+
+interface Props {
+  readonly set: FastenedSet;
+  readonly bolts: readonly MapBolt[];
+  readonly currentId: string | null;
+  readonly nextId: string | null;
+  readonly label: string;
+  readonly onPress?: ((id: string) => void) | undefined;
+}
+
+/** Room round the deck for the marks that stand over its edge. */
+const EDGE_MM = 26;
+const BOLT_MM = 25;
+
+/**
+ * A head from above, cylinder 1 at the left. Every standing has a shape of its own with the number
+ * kept: hexagon to do, disc with a tick done, cross-hair now, dashed next, triangle not so.
+ */
+export function HeadMap({ set, bolts, currentId, nextId, label, onPress }: Props) {
+  const c = usePalette();
+  const statusOf = new Map(bolts.map((bolt) => [bolt.id, bolt.status]));
+  const width = set.widthMm + 2 * EDGE_MM;
+  const height = set.heightMm + 2 * EDGE_MM;
+  return (
+    <View role="img" aria-label={label}>
+      <Svg
+        width="100%"
+        viewBox={`${-EDGE_MM} ${-EDGE_MM} ${width} ${height}`}
+        style={{ aspectRatio: width / height }}
+        aria-hidden
+      >
+        <Rect
+          width={set.widthMm}
+          height={set.heightMm}
+          rx={20}
+          fill="none"
+          stroke={c.ink}
+          strokeWidth={c.stroke * 1.8}
+        />
+        {set.bores.map(({ cylinder, xMm, yMm }) => (
+          <G key={cylinder}>
+            <Circle cx={xMm} cy={yMm} r={set.boreMm / 2 - 4} fill="none" stroke={c.soft} strokeWidth={c.stroke} />
+            <Label x={xMm} y={yMm} text={String(cylinder)} fill={c.soft} />
+          </G>
+        ))}
+        {set.fasteners.map(({ id, number, xMm, yMm }) => (
+          <G key={id} x={xMm} y={yMm} {...(onPress && { onPress: () => onPress(id) })}>
+            <Bolt
+              number={number}
+              status={statusOf.get(id) ?? 'open'}
+              current={id === currentId}
+              next={id === nextId}
+            />
+          </G>
+        ))}
+      </Svg>
+    </View>
+  );
+}
+
+interface BoltProps {
+  readonly number: string;
+  readonly status: BoltStatus;
+  readonly current: boolean;
+  readonly next: boolean;
+}
+
+const HEXAGON = [0, 60, 120, 180, 240, 300]
+  .map((deg) => {
+    const rad = (deg * Math.PI) / 180;
+    return `${(Math.cos(rad) * BOLT_MM * 1.08).toFixed(1)},${(Math.sin(rad) * BOLT_MM * 1.08).toFixed(1)}`;
+  })
+  .join(' ');
+
+function Bolt({ number, status, current, next }: BoltProps) {
+  const c = usePalette();
+  if (current) {
+    const reach = BOLT_MM * 1.75;
+    return (
+      <G>
+        <Line x1={-reach} x2={reach} stroke={c.blue} strokeWidth={5} />
+        <Line y1={-reach} y2={reach} stroke={c.blue} strokeWidth={5} />
+        <Circle r={BOLT_MM * 1.3} fill={c.blue} />
+        <Label x={0} y={0} text={number} fill={c.onBlue} size={36} />
+      </G>
+    );
+  }
+  switch (status) {
+    case 'done':
+      return (
+        <G>
+          <Circle r={BOLT_MM} fill={c.green} />
+          <Path
+            d={`M${BOLT_MM * 0.35} ${-BOLT_MM * 0.95} L${BOLT_MM * 0.7} ${-BOLT_MM * 0.6} L${BOLT_MM * 1.35} ${-BOLT_MM * 1.45}`}
+            fill="none"
+            stroke={c.green}
+            strokeWidth={6}
+          />
+          <Label x={0} y={0} text={number} fill={c.onGreen} />
+        </G>
+      );
+    case 'failed':
+    case 'contested':
+      return (
+        <G>
+          <Polygon points="0,-34 34,24 -34,24" fill={c.card} stroke={c.red} strokeWidth={5} />
+          <Label x={0} y={4} text={number} fill={c.red} size={26} />
+        </G>
+      );
+    case 'sweep':
+      return (
+        <G>
+          <Rect
+            x={-BOLT_MM}
+            y={-BOLT_MM}
+            width={BOLT_MM * 2}
+            height={BOLT_MM * 2}
+            fill={c.card}
+            stroke={c.brass}
+            strokeWidth={5}
+          />
+          <Label x={0} y={0} text={number} fill={c.ink} />
+        </G>
+      );
+    case 'open':
+      return (
+        <G>
+          <Polygon
+            points={HEXAGON}
+            fill={c.card}
+            stroke={next ? c.blue : c.ink}
+            strokeWidth={next ? 5 : 4}
+            {...(next && { strokeDasharray: '10 6' })}
+          />
+          <Label x={0} y={0} text={number} fill={c.ink} />
+        </G>
+      );
+  }
+}
+
+function Label({ x, y, text, fill, size = 28 }: { x: number; y: number; text: string; fill: string; size?: number }) {
+  return (
+    <SvgText
+      x={x}
+      y={y + size * 0.36}
+      fill={fill}
+      fontSize={size}
+      fontFamily="BarlowSemiCondensed_700Bold"
+      textAnchor="middle"
+    >
+      {text}
+    </SvgText>
+  );
+}

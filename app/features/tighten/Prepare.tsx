@@ -1,0 +1,156 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { Wrench } from '@cardinex/contract/api';
+import { wrenchSettingNm, type RunView } from '@cardinex/core/job/cards/tighten';
+import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
+import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
+import { torqueToNm } from '@cardinex/core/quantity/units';
+import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { faultSentence } from '@cardinex/words/en/faults';
+import { torque } from '@cardinex/words/en/quantity';
+import { shared } from '@cardinex/words/en/screens';
+import { useUnits } from '../../device/preferences';
+import { useWrenches } from '../../session/queries';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Figure } from '../../ui/Figure';
+import { Mark } from '../../ui/Mark';
+import { Body, Heading } from '../../ui/Words';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+
+interface Props {
+  readonly view: RunView;
+  readonly onCancel?: (() => void) | undefined;
+}
+
+/** Before the first pull: head flush, thread treated, wrench and adapter in hand, and what to set it to. */
+export function Prepare({ view, onCancel }: Props) {
+  const { record } = useJob();
+  const before = view.run.prepared;
+  const wrenches = useWrenches().data?.wrenches ?? [];
+  const [wrenchId, setWrenchId] = useState(before?.wrench.id ?? null);
+  const [withAdapter, setWithAdapter] = useState(before?.adapter !== null && before !== null);
+  const [mm, setMm] = useState(String(before?.adapter?.mm ?? ''));
+  const [deg, setDeg] = useState(String(before?.adapter?.deg ?? ''));
+  const [flush, setFlush] = useState(before !== null);
+  const [treated, setTreated] = useState(before !== null);
+  const wrench = wrenches.find((candidate) => candidate.id === wrenchId) ?? null;
+  const adapter = withAdapter ? { mm: number(mm), deg: number(deg) } : null;
+  const settings = wrench ? settingsFor(view, wrench, adapter) : null;
+  const ready = flush && treated && wrench !== null && settings?.fault === undefined;
+  const begin = useOnce(async () => {
+    if (!wrench || !ready) return;
+    const { id, name, lowNm, highNm, lengthMm } = wrench;
+    await record('run.prepared', {
+      run: view.name,
+      wrench: { id, name, lowNm, highNm, lengthMm },
+      adapter,
+      treatment: view.set.treatment,
+    });
+  });
+  return (
+    <View className="gap-4 p-3.5">
+      <Confirm text={w.flush} label={w.flushConfirm} done={flush} onPress={() => setFlush(!flush)} />
+      <Confirm
+        text={`${w.treatment}: ${view.set.treatment.toLowerCase()}. ${view.set.thread}, ${view.set.spanner}.`}
+        label={w.treatmentConfirm}
+        done={treated}
+        onPress={() => setTreated(!treated)}
+      />
+      <View className="gap-2">
+        <Heading level={3}>{w.wrenchInHand}</Heading>
+        <View className="gap-3">
+          {wrenches.map((candidate) => (
+            <Button
+              key={candidate.id}
+              label={candidate.name}
+              hint={`${candidate.lowNm} to ${candidate.highNm} N·m, ${candidate.square}`}
+              selected={candidate.id === wrenchId}
+              onPress={() => setWrenchId(candidate.id)}
+            />
+          ))}
+        </View>
+        <Button
+          label={withAdapter ? w.adapter : w.noAdapter}
+          selected={withAdapter}
+          onPress={() => setWithAdapter(!withAdapter)}
+        />
+        {withAdapter ? (
+          <View className="gap-2">
+            <Field label={w.adapterLength} value={mm} onChangeText={setMm} inputMode="decimal" />
+            <Field label={w.adapterAngle} value={deg} onChangeText={setDeg} inputMode="decimal" />
+          </View>
+        ) : null}
+      </View>
+      {settings ? <Settings settings={settings} /> : null}
+      <View className="flex-row gap-3">
+        {onCancel ? <Button label={shared.cancel} tall onPress={onCancel} className="flex-1" /> : null}
+        <Button label={w.begin} kind="expected" tall disabled={!ready} onPress={begin} className="flex-[2]" />
+      </View>
+    </View>
+  );
+}
+
+function Confirm({ text, label, done, onPress }: { text: string; label: string; done: boolean; onPress: () => void }) {
+  return (
+    <View className="gap-2">
+      <Body>{text}</Body>
+      <Button label={done ? `✓ ${label}` : label} selected={done} onPress={onPress} />
+    </View>
+  );
+}
+
+interface StageSetting {
+  readonly stage: number;
+  readonly nm: number;
+  readonly setNm: number;
+  readonly inRange: boolean;
+}
+
+interface SettingsResult {
+  readonly stages: readonly StageSetting[];
+  readonly fault?: string;
+}
+
+/** What to set for every stage, or why the adapter cannot be used. */
+function settingsFor(
+  view: RunView,
+  wrench: Wrench,
+  adapter: { mm: number; deg: number } | null,
+): SettingsResult {
+  try {
+    const stages = view.set.programme.stages.map(({ torque: t }, place) => {
+      const nm = torqueToNm(t.value, t.unit);
+      const setNm = wrenchSettingNm(nm, { wrench, adapter, at: '', by: '' });
+      const inRange = atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm);
+      return { stage: place + 1, nm, setNm, inRange };
+    });
+    return { stages };
+  } catch (error) {
+    if (error instanceof ReckoningFault) return { stages: [], fault: faultSentence(error) };
+    throw error;
+  }
+}
+
+function Settings({ settings: { stages, fault } }: { settings: SettingsResult }) {
+  const units = useUnits();
+  if (fault !== undefined) return <Mark kind="out" word={fault} />;
+  return (
+    <View className="gap-1 border-t border-rule pt-2">
+      {stages.map(({ stage, nm, setNm, inRange }) => (
+        <View key={stage} className="flex-row items-center justify-between">
+          <Body>{w.settingFor(stage)}</Body>
+          <View className="items-end">
+            <Figure size="small" value={setNm.toFixed(setNm === Math.round(setNm) ? 0 : 1)} unit="N·m" />
+            {inRange ? null : <Mark kind="out" word={w.outOfRange(torque(nm, units))} />}
+          </View>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function number(text: string): number {
+  return Number(text.replace(',', '.')) || 0;
+}

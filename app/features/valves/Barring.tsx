@@ -1,0 +1,123 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import type { CardName } from '@cardinex/core/job/tray';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import { firingOf, overheadOf } from '@cardinex/core/sheet/overheadOf';
+import { settable } from '@cardinex/core/overhead/settable';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { degrees, endName } from '@cardinex/words/en/quantity';
+import { usePreferences } from '../../device/preferences';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { speak } from '../../ui/signal';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body, Small } from '../../ui/Words';
+import { CardFrame } from '../job/CardFrame';
+import { KeyHelp } from '../job/KeyHelp';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { useUndo } from '../job/useUndo';
+import { CrankClock } from './CrankClock';
+import { NotWhatISee } from './NotWhatISee';
+import { ValveRow } from './ValveRow';
+import { ValvesBack } from './ValvesBack';
+
+/** Bar to the next position, and prove it by what is seen before anything is set. */
+export function Barring({ card, view }: { card: CardName; view: OverheadView }) {
+  const { sheet, state, record } = useJob();
+  const { speech } = usePreferences();
+  const { last, undo } = useUndo();
+  const [doubting, setDoubting] = useState(false);
+  const [help, setHelp] = useState(false);
+  const { next, plan, barDeg } = view;
+  const number = next ? plan.positions.indexOf(next) + 1 : 0;
+  const seen = next ? whatIsSeen(sheet, next.atDeg, next.rockingCylinders) : '';
+  const unknown = state.crank.atDeg === null;
+  const stand = useOnce(async () => {
+    if (next) await record('crank.stood', { atDeg: next.atDeg, seen });
+  });
+  useActKeys({
+    confirm: doubting ? undefined : stand,
+    undo: last ? undo : undefined,
+    help: () => setHelp(!help),
+  });
+  useEffect(() => {
+    if (speech && barDeg !== null) speak(`${w.barTo(number, plan.positions.length)}. ${Math.round(barDeg)} degrees.`);
+  }, [speech, barDeg, number, plan.positions.length]);
+  if (!next) return null;
+  const toSet = view.valves.filter((v) => !v.done && next.set.some((item) => item.id === v.valve.id));
+  return (
+    <CardFrame
+      card={card}
+      title={unknown && next.atDeg === 0 ? w.firstFind : w.barTo(number, plan.positions.length)}
+      aside={
+        card === 'recheck'
+          ? w.countChecked(view.doneCount, view.valves.length)
+          : w.countSet(view.doneCount, view.valves.length)
+      }
+      back={<ValvesBack />}
+      foot={<Small className="py-2 text-bench-soft">{w.barCaution}</Small>}
+      actBar={
+        <View className="flex-row gap-3">
+          <Button label="Undo" kind="bench" tall disabled={!last} onPress={undo} className="flex-1" />
+          <Button label={w.notWhatISee} kind="bench" tall onPress={() => setDoubting(true)} className="flex-1" />
+          <Button
+            label={w.iSeeThat}
+            hint={w.thenSet(toSet.length)}
+            kind="expected"
+            tall
+            testID="confirm"
+            onPress={stand}
+            className="flex-[2]"
+          />
+        </View>
+      }
+      slip={
+        <>
+          {doubting ? <NotWhatISee onClose={() => setDoubting(false)} /> : null}
+          {help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
+        </>
+      }
+    >
+      <View className="px-3 pt-2">
+        <View className="flex-row justify-between">
+          <Small>{w.seenFrom(endName(sheet.rotation.seenFrom))}</Small>
+          <Small>{w.fires(sheet.firingOrder)}</Small>
+        </View>
+        <CrankClock
+          sheet={sheet}
+          firing={firingOf(sheet)}
+          atDeg={state.crank.atDeg}
+          toDeg={next.atDeg}
+          barDeg={barDeg}
+        />
+      </View>
+      <View className="gap-1 border-t border-rule px-3.5 py-2.5" testID="should-see">
+        <Mark kind="waiting" word={w.youShouldSee} />
+        <Body>{seen}</Body>
+        {unknown ? <Body>{state.crank.doubt ? w.crankLost : w.firstFindHow}</Body> : null}
+      </View>
+      <View className="border-t border-rule py-1.5">
+        <ValveRow view={view} settable={new Set(toSet.map((v) => v.valve.id))} current={null} />
+      </View>
+      {barDeg === 360 ? (
+        <Small className="px-3.5 pb-2">
+          {degrees(360)}: {w.fullTurn}. {w.oneTurnOut}
+        </Small>
+      ) : null}
+    </CardFrame>
+  );
+}
+
+/** Who rocks, and whose push rods are loose, with the crank at one angle. */
+function whatIsSeen(sheet: EngineSheet, atDeg: number, rocking: readonly number[]): string {
+  const here = settable({ ...overheadOf(sheet), atDeg });
+  const verdictOf = new Map(here.items.map((item) => [item.id, item.verdict]));
+  const loose = sheet.firingOrder.filter((cylinder) =>
+    sheet.overhead.valves
+      .filter((valve) => valve.cylinder === cylinder)
+      .every((valve) => verdictOf.get(valve.id) === 'settable'),
+  );
+  return w.shouldSee(rocking, [...loose].sort((a, b) => a - b));
+}

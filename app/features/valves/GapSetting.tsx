@@ -1,0 +1,163 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { REACH_MM } from '@cardinex/contract/acts/limits';
+import type { GapReading, Printed } from '@cardinex/core/job/act';
+import type { OverheadView, ValveView } from '@cardinex/core/job/cards/valves';
+import type { CardName } from '@cardinex/core/job/tray';
+import { settable } from '@cardinex/core/overhead/settable';
+import { overheadOf } from '@cardinex/core/sheet/overheadOf';
+import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { lengthFigure } from '@cardinex/words/en/quantity';
+import { linersWords } from '@cardinex/words/en/screens';
+import { usePreferences, useUnits } from '../../device/preferences';
+import { Button } from '../../ui/Button';
+import { Figure } from '../../ui/Figure';
+import { Mark } from '../../ui/Mark';
+import { speak } from '../../ui/signal';
+import { useActKeys } from '../../ui/useActKeys';
+import { Small } from '../../ui/Words';
+import { CardFrame } from '../job/CardFrame';
+import { EndMark } from '../job/EndMark';
+import { KeyHelp } from '../job/KeyHelp';
+import { useJob } from '../job/JobProvider';
+import { useUndo } from '../job/useUndo';
+import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
+import { GapReadings } from './GapReadings';
+import { ScrewAdvice } from './ScrewAdvice';
+import { ValveRow } from './ValveRow';
+import { ValvesBack } from './ValvesBack';
+import { readingNext } from './readingNext';
+
+interface Props {
+  readonly card: CardName;
+  readonly view: OverheadView;
+  readonly phase: 'cold' | 'hot';
+}
+
+/** At a position, valve by valve: as found, as set, as locked; or, at the recheck, hot. */
+export function GapSetting({ card, view, phase }: Props) {
+  const { sheet, state, record } = useJob();
+  const units = useUnits();
+  const { speech } = usePreferences();
+  const { last, undo } = useUndo();
+  const entry = useReadingField();
+  const [chosenValve, setChosenValve] = useState<string | null>(null);
+  const [chosenReading, setChosenReading] = useState<GapReading | null>(null);
+  const [help, setHelp] = useState(false);
+  const here = settable({ ...overheadOf(sheet), atDeg: state.crank.atDeg ?? 0 });
+  const may = new Set(here.items.filter((i) => i.verdict === 'settable').map((i) => i.id));
+  const planned = new Set(view.next?.set.map((item) => item.id));
+  const current =
+    view.valves.find((v) => v.valve.id === chosenValve && may.has(v.valve.id)) ??
+    view.valves.find((v) => !v.done && planned.has(v.valve.id));
+  const reading = current ? (chosenReading ?? readingNext(current, phase)) : 'found';
+  const limits = current ? limitsOf(current, phase) : null;
+  const valveName = current?.valve.id ?? '';
+  useEffect(() => {
+    if (speech && valveName !== '') speak(`${valveName}. ${readingName(reading)}.`);
+  }, [speech, valveName, reading]);
+
+  const keep = async (mm: number, printed: Printed): Promise<boolean> => {
+    const problem = await record('valve.read', { valve: valveName, reading, mm, printed });
+    if (problem !== null) return false;
+    setChosenReading(null);
+    if (reading === 'locked' || reading === 'hot') setChosenValve(null);
+    else setChosenValve(valveName);
+    return true;
+  };
+  useActKeys({
+    confirm: () => entry.keep.current(),
+    undo: last && entry.text === '' ? undo : undefined,
+    help: () => setHelp(!help),
+  });
+  if (!current || !limits) return null;
+  const { plan } = view;
+  const number = view.next ? plan.positions.indexOf(view.next) + 1 : 0;
+  const choose = (valve: string): void => {
+    setChosenValve(valve);
+    setChosenReading(null);
+  };
+  return (
+    <CardFrame
+      card={card}
+      title={w.standingAt(number, plan.positions.length)}
+      aside={
+        phase === 'hot'
+          ? w.countChecked(view.doneCount, view.valves.length)
+          : w.countSet(view.doneCount, view.valves.length)
+      }
+      back={<ValvesBack />}
+      foot={current.target?.provisional && phase === 'cold' ? <Provisional /> : null}
+      actBar={
+        <View className="flex-row gap-3">
+          <Button label="Undo" kind="bench" tall disabled={!last} onPress={undo} className="flex-1" />
+          <Button
+            label={w.keep(reading)}
+            hint={current.valve.id}
+            kind="expected"
+            tall
+            testID="confirm"
+            onPress={() => entry.keep.current()}
+            className="flex-[3]"
+          />
+        </View>
+      }
+      slip={help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
+    >
+      <View className="px-2 pt-2">
+        <View className="flex-row justify-between px-1">
+          <EndMark end={sheet.cylinder1End} />
+          <Small>{w.seenFrom('above')}</Small>
+        </View>
+        <ValveRow view={view} settable={may} current={current.valve.id} onPress={choose} />
+      </View>
+      <View className="flex-row gap-6 border-t border-rule px-3.5 py-2">
+        <View>
+          <Small>
+            {w.kind(current.valve.kind)}, {current.valve.alongHead}
+          </Small>
+          <Figure size="act" tone="blue" value={current.valve.id} testID="valve" />
+        </View>
+        <View className="flex-1">
+          <Small>{phase === 'hot' ? w.hotTarget : w.leafBetween(sheet.overhead.leafBetween)}</Small>
+          <Figure
+            size="large"
+            value={w.target(lengthFigure(limits.lowMm, units.length), lengthFigure(limits.highMm, units.length))}
+            unit={units.length}
+            testID="target"
+          />
+        </View>
+      </View>
+      <View className="gap-2 border-t border-rule px-3.5 py-2.5">
+        <GapReadings view={current} phase={phase} reading={reading} onChoose={setChosenReading} />
+        <ReadingEntry
+          label={`${current.valve.id}, ${readingName(reading).toLowerCase()}`}
+          reachMm={REACH_MM.gap}
+          beyond={linersWords.beyondGap}
+          onRead={keep}
+          entry={entry}
+        />
+      </View>
+      <ScrewAdvice view={current} limits={limits} phase={phase} />
+    </CardFrame>
+  );
+}
+
+function Provisional() {
+  return (
+    <View className="flex-row items-center rounded-lg bg-card px-2.5 py-2" testID="provisional">
+      <Mark kind="waiting" word={w.provisionalShort} />
+    </View>
+  );
+}
+
+function limitsOf(
+  { target }: ValveView,
+  phase: 'cold' | 'hot',
+): { lowMm: number; highMm: number; aimMm: number } | null {
+  if (!target) return null;
+  if (phase === 'cold') return target;
+  const { hotLowMm, hotHighMm } = target;
+  if (hotLowMm === undefined || hotHighMm === undefined) return null;
+  return { lowMm: hotLowMm, highMm: hotHighMm, aimMm: (hotLowMm + hotHighMm) / 2 };
+}

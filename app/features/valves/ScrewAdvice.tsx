@@ -1,0 +1,38 @@
+import { View } from 'react-native';
+import type { ValveView } from '@cardinex/core/job/cards/valves';
+import { screwTurn } from '@cardinex/core/overhead/screwTurn';
+import { lashSentence, screwSentence } from '@cardinex/words/en/cards/valves';
+import { useUnits } from '../../device/preferences';
+import { Body } from '../../ui/Words';
+import { useJob } from '../job/JobProvider';
+
+interface Props {
+  readonly view: ValveView;
+  readonly limits: { readonly lowMm: number; readonly highMm: number; readonly aimMm: number };
+  readonly phase: 'cold' | 'hot';
+}
+
+/** After a reading out of limits: how far to turn the screw, and which way. */
+export function ScrewAdvice({ view, limits, phase }: Props) {
+  const { sheet } = useJob();
+  const units = useUnits();
+  const { counts } = view.verdict;
+  if (!counts || (phase === 'hot' && counts.reading !== 'hot')) return null;
+  const { at, pitchMm, rockerRatio, inCloses } = sheet.overhead.screw;
+  const turn = screwTurn({
+    measuredMm: counts.mm,
+    targetMm: limits.aimMm,
+    pitchMm,
+    rockerRatio,
+    screwAt: at,
+    inCloses,
+  });
+  return (
+    <View className="border-t border-rule px-3.5 py-2" testID="advice">
+      <Body>{lashSentence(view.verdict, units)}</Body>
+      {counts.verdict === 'within' ? null : (
+        <Body className="font-strong text-[20px] text-blue">{screwSentence(turn)}</Body>
+      )}
+    </View>
+  );
+}

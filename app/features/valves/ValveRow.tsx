@@ -1,0 +1,72 @@
+import { Pressable, Text, View } from 'react-native';
+import Svg, { Circle, Line, Path } from 'react-native-svg';
+import type { OverheadView, ValveView } from '@cardinex/core/job/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { usePalette } from '../../ui/useTheme';
+import { cn } from '../../ui/cn';
+
+interface Props {
+  readonly view: OverheadView;
+  /** The valves that may be set where the crank stands; empty while it is being barred. */
+  readonly settable: ReadonlySet<string>;
+  readonly current: string | null;
+  readonly onPress?: ((valve: string) => void) | undefined;
+}
+
+/** All valves along the head from the cylinder-1 end: done, to set here, or to leave alone. */
+export function ValveRow({ view, settable, current, onPress }: Props) {
+  return (
+    <View role="group" aria-label={w.rowLabel} className="flex-row px-1">
+      {view.valves.map((valve) => (
+        <OneValve
+          key={valve.valve.id}
+          view={valve}
+          may={settable.has(valve.valve.id)}
+          current={valve.valve.id === current}
+          onPress={onPress}
+        />
+      ))}
+    </View>
+  );
+}
+
+interface OneProps {
+  readonly view: ValveView;
+  readonly may: boolean;
+  readonly current: boolean;
+  readonly onPress: Props['onPress'];
+}
+
+function OneValve({ view: { valve, done }, may, current, onPress }: OneProps) {
+  const c = usePalette();
+  const standing = done ? 'done' : may ? 'set here' : w.leaveAlone;
+  return (
+    <Pressable
+      role={onPress ? 'button' : undefined}
+      aria-label={`${valve.id}, ${w.alongHead(valve.alongHead)}, ${standing}`}
+      disabled={!onPress || !may}
+      onPress={() => onPress?.(valve.id)}
+      className="min-h-[56px] flex-1 items-center justify-center"
+    >
+      <Svg width="100%" height={36} viewBox="-22 -20 44 40" aria-hidden>
+        {current ? <Line x1={-21} x2={21} stroke={c.blue} strokeWidth={4} /> : null}
+        {current ? <Line y1={-20} y2={20} stroke={c.blue} strokeWidth={4} /> : null}
+        {done ? (
+          <>
+            <Circle r={14} fill={current ? c.blue : c.green} />
+            <Path d="M-6 0 L-1 5 L7 -5" fill="none" stroke={c.onGreen} strokeWidth={3} />
+          </>
+        ) : may ? (
+          <Circle r={14} fill={current ? c.blue : c.card} stroke={c.blue} strokeWidth={4} />
+        ) : (
+          <>
+            <Circle r={12} fill={c.card} stroke={c.soft} strokeWidth={1.5} strokeDasharray="3 3" />
+            <Line x1={-8} x2={8} y1={8} y2={-8} stroke={c.soft} strokeWidth={2} />
+          </>
+        )}
+      </Svg>
+      <Text className={cn('font-head text-[16px]', current ? 'text-blue' : 'text-ink')}>{valve.id}</Text>
+      <Text className="font-text text-[12.5px] text-soft">{valve.alongHead}</Text>
+    </Pressable>
+  );
+}

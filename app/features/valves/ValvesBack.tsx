@@ -1,0 +1,86 @@
+import { View } from 'react-native';
+import { settable } from '@cardinex/core/overhead/settable';
+import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
+import { overheadOf, valvePlan } from '@cardinex/core/sheet/overheadOf';
+import { barringSentence, valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { degrees, listed } from '@cardinex/words/en/quantity';
+import { Mark } from '../../ui/Mark';
+import { Body, Heading, Small } from '../../ui/Words';
+import { ActLog } from '../job/ActLog';
+import { useJob } from '../job/JobProvider';
+
+const OWN_ACTS = new Set(['crank.stood', 'crank.doubted', 'valve.read', 'recheck.begun']);
+
+/** The whole plan beside the book's table, what each cylinder is doing now, cautions, what was done. */
+export function ValvesBack() {
+  const { sheet, state } = useJob();
+  const plan = valvePlan(sheet);
+  const { atDeg } = state.crank;
+  const hotOnly = Object.values(sheet.overhead.clearances).some((c) => !c.cold && c.hot);
+  return (
+    <View className="gap-3">
+      <Body className="font-strong">{w.barCaution}</Body>
+      <View>
+        <Heading level={3}>{barringSentence(plan)}</Heading>
+        {plan.positions.map((position) => (
+          <View key={position.atDeg} className="flex-row justify-between gap-3 pt-1">
+            <Body className="w-14 font-strong">{degrees(position.atDeg)}</Body>
+            <Body className="flex-1">{listed(position.set.map((item) => item.id))}</Body>
+          </View>
+        ))}
+        {sheet.overhead.camEvents.from === 'assumed' ? <Small>{w.assumedEvents}</Small> : null}
+      </View>
+      <BookTable />
+      {hotOnly ? (
+        <View className="border-t border-rule pt-2">
+          <Mark kind="waiting" word={w.provisionalShort} />
+          <Body>{w.provisional}</Body>
+        </View>
+      ) : null}
+      {atDeg === null ? null : <Cylinders atDeg={atDeg} />}
+      <ActLog of={(act) => OWN_ACTS.has(act.type)} />
+    </View>
+  );
+}
+
+/** The manual's own table, and whether ours agrees with it. */
+function BookTable() {
+  const { sheet } = useJob();
+  const table = sheet.overhead.bookTable;
+  const compared = compareBookTable(sheet);
+  if (!table || !compared) return null;
+  return (
+    <View className="border-t border-rule pt-2">
+      <View className="flex-row gap-2">
+        <View className="pt-1">
+          <Mark kind={compared.agrees ? 'within' : 'out'} />
+        </View>
+        <Body className="flex-1">
+          {compared.agrees ? w.bookAgrees(table.source) : w.bookDiffers(table.source)}
+        </Body>
+      </View>
+      {table.positions.map(({ says }) => (
+        <Small key={says}>“{says}”</Small>
+      ))}
+      {compared.doubtful.map(({ valve, atDeg, clearanceDeg }) => (
+        <Body key={`${valve}-${atDeg}`}>{w.bookDoubt(valve, degrees(atDeg), degrees(clearanceDeg))}</Body>
+      ))}
+      {compared.missing.length > 0 ? <Body>{w.bookMissing(compared.missing)}</Body> : null}
+      {compared.agrees ? null : <Body className="font-strong">{w.bookWins}</Body>}
+    </View>
+  );
+}
+
+function Cylinders({ atDeg }: { atDeg: number }) {
+  const { sheet } = useJob();
+  const { cylinders } = settable({ ...overheadOf(sheet), atDeg });
+  const inOrder = [...cylinders].sort((a, b) => a.cylinder - b.cylinder);
+  return (
+    <View className="border-t border-rule pt-2">
+      <Body className="font-strong">Crank at {degrees(atDeg)}</Body>
+      {inOrder.map(({ cylinder, stroke }) => (
+        <Body key={cylinder}>Cylinder {w.doing(cylinder, stroke)}</Body>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,52 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { CardName } from '@cardinex/core/job/tray';
+import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { length } from '@cardinex/words/en/quantity';
+import { trayWords } from '@cardinex/words/en/screens';
+import { useUnits } from '../../device/preferences';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Body } from '../../ui/Words';
+import { CardFrame } from '../job/CardFrame';
+import { EndMark } from '../job/EndMark';
+import { useJob } from '../job/JobProvider';
+import { ValveRow } from './ValveRow';
+import { ValvesBack } from './ValvesBack';
+
+/** Every gap done: what each was left at. */
+export function ValvesDone({ card, view }: { card: CardName; view: OverheadView }) {
+  const { jobId, sheet } = useJob();
+  const units = useUnits();
+  const said = card === 'recheck' ? w.allChecked : view.provisional ? w.allSetProvisional : w.allSet;
+  return (
+    <CardFrame
+      card={card}
+      title={card === 'recheck' ? w.allChecked : w.allSet}
+      back={<ValvesBack />}
+      actBar={
+        <Button
+          label={trayWords.record}
+          kind="expected"
+          tall
+          onPress={() => router.replace(`/jobs/${jobId}/record`)}
+        />
+      }
+    >
+      <View className="gap-3 p-3.5">
+        <Mark kind={card !== 'recheck' && view.provisional ? 'waiting' : 'within'} word={said} />
+        <EndMark end={sheet.cylinder1End} />
+        <ValveRow view={view} settable={new Set()} current={null} />
+        {view.valves.map(({ valve, verdict }) => (
+          <View key={valve.id} className="flex-row justify-between border-t border-rule pt-1.5">
+            <Body>
+              {valve.id} · {w.kind(valve.kind)}
+            </Body>
+            <Body className="font-strong">{verdict.counts ? length(verdict.counts.mm, units) : ''}</Body>
+          </View>
+        ))}
+      </View>
+    </CardFrame>
+  );
+}

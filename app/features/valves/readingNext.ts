@@ -1,0 +1,14 @@
+import type { GapReading } from '@cardinex/core/job/act';
+import type { ValveView } from '@cardinex/core/job/cards/valves';
+
+/**
+ * Which of a valve's readings comes next. Found within limits is left alone and felt locked; one
+ * set out of limits is set again; one that moved on locking goes back to setting.
+ */
+export function readingNext({ verdict, readings }: ValveView, phase: 'cold' | 'hot'): GapReading {
+  if (phase === 'hot') return 'hot';
+  if (!readings.found) return 'found';
+  if (verdict.locked !== undefined) return verdict.locked === 'within' ? 'locked' : 'set';
+  if (readings.set) return verdict.set === 'within' ? 'locked' : 'set';
+  return verdict.found === 'within' ? 'locked' : 'set';
+}

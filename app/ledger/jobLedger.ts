@@ -1,0 +1,179 @@
+import { v7 as uuidv7 } from 'uuid';
+import { formatISO } from 'date-fns/formatISO';
+import type { SheetRevision } from '@cardinex/contract/api';
+import { client } from '@cardinex/contract/client';
+import type { Act, ActData, ActType, JobEvent, LoggedAct } from '@cardinex/core/job/act';
+import { decide, type DecideContext } from '@cardinex/core/job/decide';
+import { evolve, fold } from '@cardinex/core/job/evolve';
+import type { Verdict } from '@cardinex/core/job/refusal';
+import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
+import { LiveLog } from './liveLog';
+import type { KeptAct, LedgerStorage } from './storage';
+
+export interface Actor extends Omit<DecideContext['member'], 'id'> {
+  readonly id: string;
+  readonly device: string;
+  readonly unproved: boolean;
+}
+
+export interface LedgerView {
+  readonly status: 'loading' | 'ready' | 'missing' | 'unreachable';
+  readonly state: JobState;
+  readonly sheet: SheetRevision | null;
+  /** Acts not yet in the server's log. */
+  readonly waiting: number;
+  readonly refused: readonly KeptAct[];
+}
+
+const LOADING: LedgerView = {
+  status: 'loading',
+  state: EMPTY_JOB,
+  sheet: null,
+  waiting: 0,
+  refused: [],
+};
+
+/**
+ * One job on this device: the server's log, then what the outbox still holds, folded into one
+ * state. Knows nothing of React; a screen subscribes and reads `view`.
+ */
+export class JobLedger {
+  view: LedgerView = LOADING;
+  private confirmed: JobState = EMPTY_JOB;
+  private kept: readonly KeptAct[] = [];
+  private readonly listeners = new Set<() => void>();
+  private readonly live: LiveLog;
+  private receiving: Promise<void> = Promise.resolve();
+
+  constructor(
+    readonly jobId: string,
+    private readonly storage: LedgerStorage,
+    private readonly onKept: () => void,
+  ) {
+    this.live = new LiveLog(
+      jobId,
+      () => headSeq(this.confirmed),
+      (event) => this.receive([event]),
+    );
+  }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    if (this.listeners.size === 1) this.live.open();
+    return () => {
+      this.listeners.delete(listener);
+      if (this.listeners.size === 0) this.live.close();
+    };
+  };
+
+  readonly getView = (): LedgerView => this.view;
+
+  /** Reads what the device holds; asks the server only when it holds nothing. */
+  async load(): Promise<void> {
+    const [sheet, events, kept] = await Promise.all([
+      this.storage.sheetOf(this.jobId),
+      this.storage.eventsOf(this.jobId),
+      this.storage.keptOf(this.jobId),
+    ]);
+    this.kept = kept;
+    if (!sheet) return this.fetchWhole();
+    this.confirmed = fold(events);
+    this.publish('ready', sheet);
+  }
+
+  /** Puts a new job onto this device, before the server knows of it. */
+  async begin(sheet: SheetRevision): Promise<void> {
+    await this.storage.putSheet(this.jobId, sheet);
+    this.publish('ready', sheet);
+  }
+
+  /**
+   * Records an act: decided here first, then written to the outbox. Resolves once the write is on
+   * the disk, with the state already moved on.
+   */
+  async record<T extends ActType>(type: T, data: ActData[T], actor: Actor): Promise<Verdict> {
+    const { sheet, state } = this.view;
+    if (!sheet) return { ok: false, refusal: { code: 'not-open' } };
+    const at = formatISO(new Date());
+    const make = (count: number): Act =>
+      ({
+        id: uuidv7(),
+        v: 1,
+        type,
+        at,
+        by: actor.id,
+        device: actor.device,
+        count,
+        seenSeq: headSeq(this.confirmed),
+        ...(actor.unproved && { unproved: true }),
+        data,
+      }) as unknown as Act;
+    const { id, role, fresh } = actor;
+    const verdict = decide(state, make(1), { now: at, sheet: sheet.sheet, member: { id, role, fresh } });
+    if (!verdict.ok) return verdict;
+    const act = await this.storage.keep(this.jobId, make);
+    this.kept = [...this.kept, { place: Infinity, jobId: this.jobId, act }];
+    this.publish();
+    this.onKept();
+    return verdict;
+  }
+
+  /** Takes events of the server's log, from an answer or from the live stream, in any order. */
+  receive(events: readonly JobEvent[]): void {
+    this.receiving = this.receiving.then(() => this.takeIn(events)).catch(() => undefined);
+  }
+
+  /** Reads the device's copy again: another tab, or the server, has changed it. */
+  reload(): void {
+    this.receiving = this.receiving.then(async () => {
+      const events = await this.storage.eventsOf(this.jobId, headSeq(this.confirmed));
+      this.kept = await this.storage.keptOf(this.jobId);
+      this.confirmed = events.reduce(evolve, this.confirmed);
+      this.publish();
+    });
+  }
+
+  private async takeIn(events: readonly JobEvent[]): Promise<void> {
+    const head = headSeq(this.confirmed);
+    const fresh = events.filter((event) => event.seq > head).sort((a, b) => a.seq - b.seq);
+    const first = fresh[0];
+    if (!first) return;
+    if (first.seq !== head + 1) return this.fetchWhole();
+    await this.storage.putEvents(this.jobId, fresh);
+    this.confirmed = fresh.reduce(evolve, this.confirmed);
+    const arrived = new Set(fresh.map((event) => event.id));
+    this.kept = this.kept.filter((kept) => !arrived.has(kept.act.id));
+    this.publish();
+  }
+
+  private async fetchWhole(): Promise<void> {
+    try {
+      const { sheet, events } = await client.job(this.jobId);
+      await this.storage.putSheet(this.jobId, sheet);
+      await this.storage.putEvents(this.jobId, events);
+      this.kept = await this.storage.keptOf(this.jobId);
+      this.confirmed = fold(events);
+      this.publish('ready', sheet);
+    } catch (error) {
+      const missing = error instanceof Error && error.name === 'AnsweredProblem';
+      if (!this.view.sheet) this.publish(missing ? 'missing' : 'unreachable', null);
+    }
+  }
+
+  private publish(status = this.view.status, sheet = this.view.sheet): void {
+    const waiting = this.kept.filter((kept) => !kept.problem);
+    this.view = {
+      status,
+      sheet,
+      state: waiting.reduce((state, kept) => evolve(state, asLogged(kept.act, state)), this.confirmed),
+      waiting: waiting.length,
+      refused: this.kept.filter((kept) => kept.problem),
+    };
+    this.listeners.forEach((listener) => listener());
+  }
+}
+
+/** An act of the outbox as it will stand in the log, not received yet. */
+function asLogged(act: Act, state: JobState): LoggedAct {
+  return { ...act, seq: headSeq(state) + 1, receivedAt: null };
+}

@@ -1,0 +1,83 @@
+import { JobLedger } from './jobLedger';
+import { Outbox } from './outbox';
+import { LedgerStorage } from './storage';
+
+/**
+ * All the jobs this tab has open, their common storage and their one outbox. Tabs tell each other
+ * when they have kept or received something.
+ */
+export class Ledgers {
+  private readonly jobs = new Map<string, JobLedger>();
+  private readonly listeners = new Set<() => void>();
+  private readonly outbox: Outbox;
+  private readonly channel: BroadcastChannel;
+
+  private constructor(
+    readonly storage: LedgerStorage,
+    instance: string,
+  ) {
+    this.channel = new BroadcastChannel(`cardinex-${instance}`);
+    this.channel.onmessage = () => this.reloadAll();
+    this.outbox = new Outbox(storage, `cardinex-outbox-${instance}`, {
+      arrived: (jobId, events) => {
+        this.jobs.get(jobId)?.receive(events);
+        this.changed();
+      },
+      changed: () => {
+        this.reloadAll();
+        this.changed();
+      },
+    });
+    this.outbox.nudge();
+  }
+
+  static async open(instance: string): Promise<Ledgers> {
+    return new Ledgers(await LedgerStorage.open(instance), instance);
+  }
+
+  close(): void {
+    this.outbox.close();
+    this.channel.close();
+  }
+
+  /** The server did not answer the last time something was sent. */
+  get away(): boolean {
+    return this.outbox.away;
+  }
+
+  /** Called when something was kept, sent or refused on any job. */
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly isAway = (): boolean => this.outbox.away;
+
+  job(jobId: string): JobLedger {
+    const known = this.jobs.get(jobId);
+    if (known) return known;
+    const ledger = new JobLedger(jobId, this.storage, () => {
+      this.outbox.nudge();
+      this.changed();
+    });
+    this.jobs.set(jobId, ledger);
+    void ledger.load();
+    return ledger;
+  }
+
+  /** Forgets refused acts their reader has put aside. */
+  async drop(places: readonly number[]): Promise<void> {
+    await this.storage.drop(places);
+    this.reloadAll();
+    this.changed();
+  }
+
+  private reloadAll(): void {
+    this.jobs.forEach((ledger) => ledger.reload());
+  }
+
+  private changed(): void {
+    this.listeners.forEach((listener) => listener());
+    this.channel.postMessage('changed');
+  }
+}

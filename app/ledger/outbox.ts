@@ -1,0 +1,127 @@
+import { AnsweredProblem, client } from '@cardinex/contract/client';
+import { MOST_IN_BATCH } from '@cardinex/contract/acts/limits';
+import type { JobEvent } from '@cardinex/core/job/act';
+import type { KeptAct, LedgerStorage } from './storage';
+
+const FIRST_WAIT_MS = 500;
+const LONGEST_WAIT_MS = 5000;
+
+export interface OutboxListener {
+  /** Events the server made of acts, or knew already. */
+  readonly arrived: (jobId: string, events: readonly JobEvent[]) => void;
+  /** The outbox changed in another way: something was refused, or sending began to fail or work. */
+  readonly changed: () => void;
+}
+
+/**
+ * Sends what the device keeps, in order, until it is empty. Only one tab sends at a time. A send
+ * that gets no answer is tried again, a little later each time; the server knows an act by its id,
+ * so sending twice does no harm.
+ */
+export class Outbox {
+  /** The last send got no answer. */
+  away = false;
+  private waitMs = FIRST_WAIT_MS;
+  private timer: ReturnType<typeof setTimeout> | null = null;
+  private running = false;
+  private again = false;
+  private closed = false;
+
+  constructor(
+    private readonly storage: LedgerStorage,
+    private readonly lockName: string,
+    private readonly listener: OutboxListener,
+  ) {
+    window.addEventListener('online', this.nudge);
+  }
+
+  close(): void {
+    this.closed = true;
+    window.removeEventListener('online', this.nudge);
+    if (this.timer) clearTimeout(this.timer);
+  }
+
+  /** Something may be waiting to go out. */
+  readonly nudge = (): void => {
+    if (this.running) {
+      this.again = true;
+      return;
+    }
+    if (this.timer) clearTimeout(this.timer);
+    this.running = true;
+    void this.sendAll().finally(() => {
+      this.running = false;
+      if (this.again && !this.away) {
+        this.again = false;
+        this.nudge();
+      }
+    });
+  };
+
+  private async sendAll(): Promise<void> {
+    try {
+      await onlyOneTab(this.lockName, () => this.sendInTurn());
+      this.setAway(false);
+    } catch {
+      this.setAway(true);
+      this.again = false;
+      if (!this.closed) this.timer = setTimeout(this.nudge, this.waitMs);
+      this.waitMs = Math.min(this.waitMs * 2, LONGEST_WAIT_MS);
+    }
+  }
+
+  private setAway(away: boolean): void {
+    if (!away) this.waitMs = FIRST_WAIT_MS;
+    if (this.away === away) return;
+    this.away = away;
+    this.listener.changed();
+  }
+
+  private async sendInTurn(): Promise<void> {
+    for (;;) {
+      const waiting = (await this.storage.allKept()).filter((kept) => !kept.problem);
+      const jobId = waiting[0]?.jobId;
+      if (jobId === undefined || this.closed) return;
+      await this.sendBatch(jobId, waiting.filter((kept) => kept.jobId === jobId).slice(0, MOST_IN_BATCH));
+    }
+  }
+
+  private async sendBatch(jobId: string, batch: readonly KeptAct[]): Promise<void> {
+    const { outcomes } = await client
+      .sendActs(
+        jobId,
+        batch.map((kept) => kept.act),
+      )
+      .catch((error: unknown) => refusedWhole(error, batch));
+    const events = outcomes.flatMap((outcome) => (outcome.status === 'refused' ? [] : [outcome.event]));
+    const refusals = outcomes.flatMap((outcome, place) => {
+      const kept = batch[place];
+      return outcome.status === 'refused' && kept ? [{ ...kept, problem: outcome.problem }] : [];
+    });
+    if (events.length > 0) {
+      await this.storage.putEvents(jobId, events);
+      this.listener.arrived(jobId, events);
+    }
+    if (refusals.length > 0) {
+      await this.storage.refuse(refusals);
+      this.listener.changed();
+    }
+  }
+}
+
+/** A post refused as a whole for what it holds; anything that may pass later is thrown on. */
+function refusedWhole(error: unknown, batch: readonly KeptAct[]) {
+  if (!(error instanceof AnsweredProblem)) throw error;
+  const { status, code, title, detail, field } = error.problem;
+  if (status === 401 || status === 429 || status >= 500) throw error;
+  const problem = { status, code, title, detail, ...(field !== undefined && { field }) };
+  return {
+    outcomes: batch.map((kept) => ({ status: 'refused' as const, id: kept.act.id, problem })),
+  };
+}
+
+/** Browsers offer locks only over https and on loopback; elsewhere every tab sends, harmlessly. */
+async function onlyOneTab(name: string, work: () => Promise<void>): Promise<void> {
+  if (!('locks' in navigator)) return work();
+  await navigator.locks.request(name, work);
+}

@@ -1,0 +1,22 @@
+import { Redirect } from 'expo-router';
+import type { PropsWithChildren } from 'react';
+import { shared, signInWords } from '@cardinex/words/en/screens';
+import { Notice } from '../ui/Notice';
+import { queryClient } from './queryClient';
+import { useSessionState } from './SessionProvider';
+
+/** Shows its screen once someone is at the bench; else the way there. */
+export function AtBench({ children }: PropsWithChildren) {
+  const state = useSessionState();
+  if (state === 'loading') return <Notice text={shared.loading} />;
+  if (state === 'no-server') {
+    return (
+      <Notice
+        text={signInWords.noServer}
+        action={shared.tryAgain}
+        onAction={() => void queryClient.refetchQueries()}
+      />
+    );
+  }
+  return state.member ? children : <Redirect href="/sign-in" />;
+}

@@ -1,0 +1,34 @@
+import { useQuery } from '@tanstack/react-query';
+import { AnsweredProblem, client } from '@cardinex/contract/client';
+import type { Session } from '@cardinex/contract/api';
+
+export function useInstance() {
+  return useQuery({ queryKey: ['instance'], queryFn: client.instance, staleTime: Infinity });
+}
+
+/** Who is signed in here; null when nobody is. Kept for when there is no network. */
+export function useSessionQuery(enabled: boolean) {
+  return useQuery<Session | null>({
+    queryKey: ['session'],
+    enabled,
+    queryFn: () =>
+      client.session().catch((error: unknown) => {
+        if (error instanceof AnsweredProblem && error.problem.status === 401) return null;
+        throw error;
+      }),
+  });
+}
+
+export function useSheets() {
+  return useQuery({ queryKey: ['sheets'], queryFn: client.sheets });
+}
+
+export function useWrenches() {
+  return useQuery({ queryKey: ['wrenches'], queryFn: client.wrenches });
+}
+
+const BOARD_REFRESH_MS = 10_000;
+
+export function useJobs() {
+  return useQuery({ queryKey: ['jobs'], queryFn: client.jobs, refetchInterval: BOARD_REFRESH_MS });
+}

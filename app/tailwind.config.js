@@ -1,0 +1,38 @@
+const tokens = [
+  'bench',
+  'on-bench',
+  'bench-soft',
+  'bench-edge',
+  'bench-button',
+  'card',
+  'tab',
+  'rule',
+  'ink',
+  'soft',
+  'blue',
+  'on-blue',
+  'red',
+  'brass',
+  'brass-fill',
+  'green',
+  'on-green',
+];
+
+/** Colours are the theme's, set on the page by app/ui/theme; see palette.ts for their values. */
+module.exports = {
+  content: ['./app/**/*.tsx', './features/**/*.tsx', './ui/**/*.tsx'],
+  presets: [require('nativewind/preset')],
+  theme: {
+    colors: {
+      transparent: 'transparent',
+      ...Object.fromEntries(tokens.map((t) => [t, `rgb(var(--${t}) / <alpha-value>)`])),
+    },
+    fontFamily: {
+      head: ['BarlowSemiCondensed_700Bold'],
+      label: ['BarlowSemiCondensed_600SemiBold'],
+      text: ['AtkinsonHyperlegibleNext_400Regular'],
+      strong: ['AtkinsonHyperlegibleNext_700Bold'],
+    },
+    extend: {},
+  },
+};

@@ -1,0 +1,82 @@
+import type { ReactNode } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import { cn } from './cn';
+
+export interface ButtonProps {
+  readonly label: string;
+  /** What follows from pressing it, below the label. */
+  readonly hint?: string | undefined;
+  readonly onPress: () => void;
+  /** `expected`: the answer most often right. `stop`: cannot be taken back. */
+  readonly kind?: 'expected' | 'bench' | 'card' | 'stop';
+  readonly disabled?: boolean;
+  readonly tall?: boolean;
+  readonly selected?: boolean;
+  readonly icon?: ReactNode;
+  readonly className?: string;
+  readonly testID?: string;
+}
+
+const FRAMES = {
+  expected: 'bg-blue border-on-bench',
+  bench: 'bg-bench-button border-bench-edge',
+  card: 'bg-card border-soft',
+  stop: 'bg-card border-red',
+};
+const LABELS = {
+  expected: 'text-on-blue',
+  bench: 'text-on-bench',
+  card: 'text-ink',
+  stop: 'text-red',
+};
+
+/** A target for a glove: 56 px at least, 72 on the act bar. */
+export function Button({
+  label,
+  hint,
+  onPress,
+  kind = 'card',
+  disabled = false,
+  tall = false,
+  selected,
+  icon,
+  className,
+  testID,
+}: ButtonProps) {
+  const chosen = selected === true;
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      disabled={disabled}
+      aria-disabled={disabled}
+      aria-pressed={selected}
+      testID={testID}
+      className={cn(
+        'items-center justify-center rounded-lg border px-3 py-2',
+        tall ? 'min-h-[72px]' : 'min-h-[56px]',
+        chosen ? 'border-2 border-blue bg-blue' : FRAMES[kind],
+        disabled ? 'opacity-60' : 'active:opacity-80',
+        className,
+      )}
+    >
+      <View className="flex-row items-center justify-center gap-2">
+        {icon}
+        <Text
+          className={cn(
+            'text-center font-head',
+            kind === 'expected' && tall ? 'text-[26px] leading-8' : 'text-[19px] leading-6',
+            chosen ? 'text-on-blue' : LABELS[kind],
+          )}
+        >
+          {label}
+        </Text>
+      </View>
+      {hint ? (
+        <Text className={cn('text-center font-label text-[15px]', chosen ? 'text-on-blue' : LABELS[kind])}>
+          {hint}
+        </Text>
+      ) : null}
+    </Pressable>
+  );
+}

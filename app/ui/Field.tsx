@@ -1,0 +1,61 @@
+import { forwardRef } from 'react';
+import { Text, TextInput, View, type TextInputProps } from 'react-native';
+import { usePalette } from './useTheme';
+import { Small } from './Words';
+
+export interface FieldProps extends Omit<TextInputProps, 'aria-label'> {
+  readonly label: string;
+  readonly hint?: string;
+  readonly fault?: string | undefined;
+  /** Digits as big as the figure they become. */
+  readonly big?: boolean;
+  readonly unit?: string;
+}
+
+/** A labelled input; what is wrong stands right under it. */
+export const Field = forwardRef<TextInput, FieldProps>(function Field(
+  { label, hint, fault, big = false, unit, style, ...rest },
+  ref,
+) {
+  const c = usePalette();
+  return (
+    <View className="gap-1">
+      <Small>{label}</Small>
+      <View className="flex-row items-center gap-2">
+        <TextInput
+          ref={ref}
+          aria-label={unit ? `${label}, ${unit}` : label}
+          aria-invalid={fault !== undefined}
+          placeholder={hint}
+          placeholderTextColor={c.soft}
+          autoComplete="off"
+          autoCorrect={false}
+          {...rest}
+          style={[
+            {
+              flex: 1,
+              minWidth: 0,
+              minHeight: big ? 72 : 56,
+              paddingHorizontal: 12,
+              paddingVertical: 8,
+              borderWidth: fault === undefined ? 1 : 2,
+              borderColor: fault === undefined ? c.soft : c.red,
+              borderRadius: 8,
+              color: c.ink,
+              backgroundColor: c.card,
+              fontFamily: big ? 'BarlowSemiCondensed_700Bold' : 'AtkinsonHyperlegibleNext_400Regular',
+              fontSize: big ? 40 : 18,
+            },
+            style,
+          ]}
+        />
+        {unit ? <Text className="font-label text-[22px] text-ink">{unit}</Text> : null}
+      </View>
+      {fault === undefined ? null : (
+        <Text role="alert" className="font-strong text-[16px] text-red">
+          {fault}
+        </Text>
+      )}
+    </View>
+  );
+});

@@ -1,0 +1,34 @@
+import { Text, View } from 'react-native';
+import { cn } from './cn';
+
+interface Props {
+  readonly value: string;
+  readonly unit?: string;
+  /** `act` is the figure of the act, the biggest thing on its card. */
+  readonly size?: 'act' | 'large' | 'small';
+  readonly tone?: 'ink' | 'blue' | 'red' | 'green';
+  readonly testID?: string;
+}
+
+const SIZES = {
+  act: 'text-[60px] leading-[60px]',
+  large: 'text-[40px] leading-[42px]',
+  small: 'text-[24px] leading-[28px]',
+};
+const UNITS = { act: 'text-[26px]', large: 'text-[20px]', small: 'text-[16px]' };
+const TONES = { ink: 'text-ink', blue: 'text-blue', red: 'text-red', green: 'text-green' };
+
+/** A number and its unit: the number big, the unit small but always there. */
+export function Figure({ value, unit, size = 'large', tone = 'ink', testID }: Props) {
+  return (
+    <View className="flex-row items-baseline" testID={testID}>
+      <Text
+        className={cn('font-head', SIZES[size], TONES[tone])}
+        style={{ fontVariant: ['tabular-nums'] }}
+      >
+        {value}
+      </Text>
+      {unit ? <Text className={cn('ml-1 font-label', UNITS[size], TONES[tone])}>{unit}</Text> : null}
+    </View>
+  );
+}

@@ -1,0 +1,23 @@
+import type { PropsWithChildren, ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { cn } from './cn';
+
+interface Props {
+  readonly header?: ReactNode;
+  /** Stands at the foot, within a thumb's reach; never over the content. */
+  readonly actBar?: ReactNode;
+  readonly wide?: boolean;
+}
+
+/** The bench: a header, what lies on it, and the act bar at the foot. */
+export function Screen({ header, actBar, wide = false, children }: PropsWithChildren<Props>) {
+  return (
+    <View role="main" className={cn('mx-auto h-full w-full bg-bench', !wide && 'max-w-[560px]')}>
+      {header}
+      <ScrollView className="flex-1" contentContainerClassName="px-2.5 pb-4">
+        {children}
+      </ScrollView>
+      {actBar ? <View className="no-print px-2.5 pb-3 pt-2">{actBar}</View> : null}
+    </View>
+  );
+}

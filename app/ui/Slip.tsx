@@ -1,0 +1,43 @@
+import type { PropsWithChildren } from 'react';
+import { useEffect, useRef } from 'react';
+import { ScrollView, View } from 'react-native';
+import { Heading } from './Words';
+
+interface Props {
+  readonly title: string;
+  readonly onClose: () => void;
+}
+
+/** A slip of card laid over the lower part of the screen, for an answer that needs more than a tap. */
+export function Slip({ title, onClose, children }: PropsWithChildren<Props>) {
+  const place = useRef<View>(null);
+  useEffect(() => {
+    const before = document.activeElement;
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key === 'Escape') onClose();
+    };
+    (place.current as unknown as HTMLElement | null)?.focus();
+    window.addEventListener('keydown', onKey);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+      if (before instanceof HTMLElement) before.focus();
+    };
+  }, [onClose]);
+  return (
+    <View className="absolute inset-0 z-10 justify-end bg-bench/70">
+      <View
+        ref={place}
+        role="dialog"
+        aria-modal
+        aria-label={title}
+        tabIndex={-1}
+        className="mx-auto max-h-[92%] w-full max-w-[560px] rounded-t-xl border-t-4 border-blue bg-card"
+      >
+        <ScrollView contentContainerClassName="gap-3 p-4 pb-6">
+          <Heading className="text-[24px] leading-7">{title}</Heading>
+          {children}
+        </ScrollView>
+      </View>
+    </View>
+  );
+}

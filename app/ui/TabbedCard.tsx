@@ -1,0 +1,44 @@
+import type { PropsWithChildren, ReactNode } from 'react';
+import { View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import { Heading } from './Words';
+import { usePalette } from './useTheme';
+
+interface Props {
+  readonly tab: string;
+  readonly aside?: ReactNode;
+}
+
+/** A stiff card with a cut tab standing up from it. */
+export function TabbedCard({ tab, aside, children }: PropsWithChildren<Props>) {
+  return (
+    <View className="mb-3.5">
+      <View className="h-11 flex-row">
+        <CutTab label={tab} />
+        {aside}
+      </View>
+      <View className="rounded-lg rounded-tl-none border-rule bg-card p-3.5">{children}</View>
+    </View>
+  );
+}
+
+/** The tab alone: square at the left, cut at a slant on the right. */
+export function CutTab({ label, muted = false }: { label: string; muted?: boolean }) {
+  const c = usePalette();
+  const fill = muted ? c.tab : c.card;
+  return (
+    <View className="max-w-[88%] flex-row">
+      <View
+        className="shrink justify-center rounded-tl-lg pl-3 pr-1"
+        style={{ backgroundColor: fill }}
+      >
+        <Heading level={2} numberOfLines={1} className={muted ? 'text-[17px] text-soft' : 'text-[19px]'}>
+          {label}
+        </Heading>
+      </View>
+      <Svg width={16} height="100%" viewBox="0 0 16 44" preserveAspectRatio="none" aria-hidden>
+        <Path d="M0 0 L3 0 L16 44 L0 44 Z" fill={fill} />
+      </Svg>
+    </View>
+  );
+}

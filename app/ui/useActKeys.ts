@@ -1,0 +1,64 @@
+import { useEffect, useRef } from 'react';
+
+export interface ActKeys {
+  readonly confirm?: (() => void) | undefined;
+  readonly undo?: (() => void) | undefined;
+  readonly lookBack?: (() => void) | undefined;
+  readonly help?: (() => void) | undefined;
+}
+
+/** Two presses nearer than this are one press of a bouncing pedal. */
+const BOUNCE_MS = 250;
+
+/**
+ * Keyboard and pedal on a card. Space, Enter and PageDown confirm; Backspace undoes; PageUp looks
+ * back. A key held down confirms once. Keys typed into a field, or pressed on some other button,
+ * belong to that field or button.
+ */
+export function useActKeys(keys: ActKeys): void {
+  const latest = useRef(keys);
+  useEffect(() => {
+    latest.current = keys;
+  });
+  useEffect(() => {
+    let confirmedAt = -Infinity;
+    const onKey = (event: KeyboardEvent): void => {
+      const act = actOf(event);
+      if (!act || !belongsHere(event)) return;
+      event.preventDefault();
+      event.stopPropagation();
+      if (event.repeat) return;
+      if (act === 'confirm') {
+        if (event.timeStamp - confirmedAt < BOUNCE_MS) return;
+        confirmedAt = event.timeStamp;
+      }
+      latest.current[act]?.();
+    };
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
+  }, []);
+}
+
+const KEYS: Readonly<Record<string, keyof ActKeys>> = {
+  ' ': 'confirm',
+  Enter: 'confirm',
+  PageDown: 'confirm',
+  Backspace: 'undo',
+  PageUp: 'lookBack',
+  '?': 'help',
+};
+
+function actOf(event: KeyboardEvent): keyof ActKeys | undefined {
+  if (event.ctrlKey || event.altKey || event.metaKey) return undefined;
+  return KEYS[event.key];
+}
+
+function belongsHere(event: KeyboardEvent): boolean {
+  const target = event.target instanceof HTMLElement ? event.target : null;
+  if (!target || target === document.body) return true;
+  // A pedal's PageDown and PageUp mean the same wherever the focus happens to be.
+  if (event.key === 'PageDown' || event.key === 'PageUp') return true;
+  if (target.closest('input, textarea, [role="dialog"]')) return false;
+  const pressable = target.closest('button, a, [role="button"], [role="link"], [role="switch"]');
+  return !pressable || event.repeat || event.key === 'Backspace' || event.key === '?';
+}

@@ -1,0 +1,58 @@
+import type { Outcomes } from './acts/outcome';
+import type { CrewMember, Instance, JobLog, Problem, Session, SheetRevision, SignIn, Wrench } from './api';
+import type { Act } from '@cardinex/core/job/act';
+import type { JobSummary } from '@cardinex/core/job/summary';
+
+/** The server answered with problem details. */
+export class AnsweredProblem extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+    this.name = 'AnsweredProblem';
+  }
+}
+
+/** No answer came: no network, or no server behind it. */
+export class NoAnswer extends Error {
+  constructor() {
+    super('no answer');
+    this.name = 'NoAnswer';
+  }
+}
+
+/** How long an answer is waited for. */
+const PATIENCE_MS = 10_000;
+
+async function ask<T>(path: string, init: RequestInit = {}): Promise<T> {
+  const response = await fetch(`/api${path}`, {
+    ...init,
+    headers: { 'content-type': 'application/json' },
+    signal: AbortSignal.timeout(PATIENCE_MS),
+  }).catch(() => {
+    throw new NoAnswer();
+  });
+  if (response.status === 204) return undefined as T;
+  const body: unknown = await response.json().catch(() => {
+    throw new NoAnswer();
+  });
+  if (response.ok) return body as T;
+  throw new AnsweredProblem(body as Problem);
+}
+
+function post<T>(path: string, body: unknown): Promise<T> {
+  return ask<T>(path, { method: 'POST', body: JSON.stringify(body) });
+}
+
+/** Every call the app makes of the server. */
+export const client = {
+  instance: () => ask<Instance>('/instance'),
+  crew: (shop: string) => ask<{ crew: CrewMember[] }>(`/shops/${encodeURIComponent(shop)}/crew`),
+  session: () => ask<Session>('/session'),
+  signIn: (body: SignIn) => post<Session>('/session', body),
+  signOut: () => ask<void>('/session', { method: 'DELETE' }),
+  sheets: () => ask<{ sheets: SheetRevision[] }>('/sheets'),
+  wrenches: () => ask<{ wrenches: Wrench[] }>('/wrenches'),
+  jobs: () => ask<{ jobs: JobSummary[] }>('/jobs'),
+  job: (id: string) => ask<JobLog>(`/jobs/${id}`),
+  sendActs: (job: string, acts: readonly Act[]) =>
+    post<Outcomes>(`/jobs/${job}/acts`, { sentAt: new Date().toISOString(), acts }),
+};

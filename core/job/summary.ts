@@ -1,0 +1,45 @@
+import type { EngineSheet } from '../sheet/engineSheet';
+import type { JobState } from './state';
+import { currentCard, isFinished, trayOf, type CardName, type TrayCard } from './tray';
+
+/** A job as the board shows it. */
+export interface JobSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly serial: string;
+  readonly why: string;
+  readonly openedAt: string;
+  readonly sheet: { readonly id: string; readonly revision: number; readonly name: string };
+  readonly cylinder1End: EngineSheet['cylinder1End'];
+  readonly tray: readonly TrayCard[];
+  readonly current: CardName | null;
+  readonly finished: boolean;
+}
+
+/**
+ * A job in a few lines: where it stands, what is next, what waits.
+ * @param now ISO time
+ * @returns null for a log that opens no job
+ */
+export function summaryOf(
+  id: string,
+  sheet: EngineSheet,
+  state: JobState,
+  now: string,
+): JobSummary | null {
+  const { opened } = state;
+  if (!opened) return null;
+  const tray = trayOf(sheet, state, now);
+  return {
+    id,
+    name: opened.name,
+    serial: opened.serial,
+    why: opened.why,
+    openedAt: opened.at,
+    sheet: { id: sheet.id, revision: sheet.revision, name: sheet.name },
+    cylinder1End: sheet.cylinder1End,
+    tray,
+    current: currentCard(tray)?.card ?? null,
+    finished: isFinished(tray),
+  };
+}
