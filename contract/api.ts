@@ -16,7 +16,11 @@ export type SignIn = z.infer<typeof signInSchema>;
 export interface Instance {
   /** The database's own id: names the cookie and the outbox, so that copies don't mix. */
   readonly instance: string;
-  readonly shops: readonly { readonly slug: string; readonly name: string; readonly place: string }[];
+  readonly shops: readonly {
+    readonly slug: string;
+    readonly name: string;
+    readonly place: string;
+  }[];
 }
 
 export interface CrewMember {

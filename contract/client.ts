@@ -1,5 +1,14 @@
 import type { Outcomes } from './acts/outcome';
-import type { CrewMember, Instance, JobLog, Problem, Session, SheetRevision, SignIn, Wrench } from './api';
+import type {
+  CrewMember,
+  Instance,
+  JobLog,
+  Problem,
+  Session,
+  SheetRevision,
+  SignIn,
+  Wrench,
+} from './api';
 import type { Act } from '@cardinex/core/job/act';
 import type { JobSummary } from '@cardinex/core/job/summary';
 
@@ -46,7 +55,7 @@ function post<T>(path: string, body: unknown): Promise<T> {
 export const client = {
   instance: () => ask<Instance>('/instance'),
   crew: (shop: string) => ask<{ crew: CrewMember[] }>(`/shops/${encodeURIComponent(shop)}/crew`),
-  session: () => ask<Session>('/session'),
+  session: () => ask<Session | null>('/session'),
   signIn: (body: SignIn) => post<Session>('/session', body),
   signOut: () => ask<void>('/session', { method: 'DELETE' }),
   sheets: () => ask<{ sheets: SheetRevision[] }>('/sheets'),

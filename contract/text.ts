@@ -2,7 +2,8 @@ import { z } from 'zod';
 
 /** A lone surrogate or a NUL can be sent as JSON and kept by no database. */
 // eslint-disable-next-line no-control-regex -- control characters are what it looks for
-const UNKEEPABLE = /[\u0000-\u0008\u000b-\u001f\u007f]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
+const UNKEEPABLE =
+  /[\u0000-\u0008\u000b-\u001f\u007f]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
 
 /** Words of a person: trimmed, not empty, at most `longest` characters, nothing unprintable. */
 export function words(longest: number): z.ZodString {
@@ -24,7 +25,10 @@ export const plainId = z
 export const uuid = z.uuid('must be a UUID');
 
 /** ISO 8601 with its offset, so that the shop's own time can be told. */
-export const moment = z.iso.datetime({ offset: true, error: 'must be an ISO time with its offset' });
+export const moment = z.iso.datetime({
+  offset: true,
+  error: 'must be an ISO time with its offset',
+});
 
 /** A finite number within a range that no engine leaves. */
 export function measure(low: number, high: number): z.ZodNumber {

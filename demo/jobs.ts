@@ -35,11 +35,14 @@ function open(
   initials: string,
 ): Storyteller {
   const sheet = { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) };
-  return new Storyteller(shop, id, tolvane44, startsAt, crewMember(shop, initials)).act('job.opened', {
-    sheet,
-    ...opened,
-    cylinder1End: tolvane44.cylinder1End,
-  });
+  return new Storyteller(shop, id, tolvane44, startsAt, crewMember(shop, initials)).act(
+    'job.opened',
+    {
+      sheet,
+      ...opened,
+      cylinder1End: tolvane44.cylinder1End,
+    },
+  );
 }
 
 function hoursBefore(now: Date, hours: number): Date {
@@ -132,7 +135,11 @@ function ferryWinch(now: Date): DemoJob {
       lockside,
       DEMO_JOB.ferryWinch,
       hoursBefore(now, 200),
-      { serial: 'T44-19733', name: 'ferry winch', why: 'Overheated after a lost fan belt; head skimmed.' },
+      {
+        serial: 'T44-19733',
+        name: 'ferry winch',
+        why: 'Overheated after a lost fan belt; head skimmed.',
+      },
       'WH',
     ),
   )
@@ -165,6 +172,7 @@ function headOn(story: Storyteller): Storyteller {
     .pull('s2', 10, 'wrench-5')
     .pull('s3', 10, 'wrench-5')
     .wait(20)
+    .act('caution.acknowledged', { caution: 'barring' })
     .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
     .valve('E1', 0.36, 0.42, 0.43)
     .valve('I1', 0.28, 0.32, 0.32)

@@ -120,7 +120,14 @@ export const weirStreet: DemoShop = {
   ],
   sheets: [tolvane44],
   wrenches: [
-    { id: 'long-one', name: 'The long one', square: '1/2 in', lowNm: 30, highNm: 150, lengthMm: 480 },
+    {
+      id: 'long-one',
+      name: 'The long one',
+      square: '1/2 in',
+      lowNm: 30,
+      highNm: 150,
+      lengthMm: 480,
+    },
   ],
 };
 

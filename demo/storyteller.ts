@@ -80,7 +80,9 @@ export class Storyteller {
     planOf(set, '1')
       .acts.filter((act) => act.stage === stage)
       .slice(0, bolts)
-      .forEach(({ key, nm = 0 }) => this.act('bolt.pulled', { key, pass: 1, nm, setNm: nm, wrench }));
+      .forEach(({ key, nm = 0 }) =>
+        this.act('bolt.pulled', { key, pass: 1, nm, setNm: nm, wrench }),
+      );
     return this;
   }
 

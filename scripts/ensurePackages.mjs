@@ -23,10 +23,14 @@ export function ensurePackages() {
 
 /** Runs a TypeScript script in a child and ends as it ends. Signals reach it through the terminal or here. */
 export function runScript(file, args = process.argv.slice(2)) {
-  const child = spawn(process.execPath, ['--import', 'tsx', path.join(root, 'scripts', file), ...args], {
-    cwd: root,
-    stdio: 'inherit',
-  });
+  const child = spawn(
+    process.execPath,
+    ['--import', 'tsx', path.join(root, 'scripts', file), ...args],
+    {
+      cwd: root,
+      stdio: 'inherit',
+    },
+  );
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
     // From a terminal the child has had Ctrl-C already; a second one is ignored there.
     process.on(signal, () => child.kill(signal));

@@ -21,9 +21,16 @@ export async function exportApp(): Promise<void> {
   const built = spawnSync('npx', ['--no-install', 'expo', 'export', '--platform', 'web'], {
     cwd: app,
     encoding: 'utf8',
-    env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
+    env: {
+      ...process.env,
+      EXPO_OFFLINE: '1',
+      EXPO_NO_TELEMETRY: '1',
+      CI: '1',
+      NODE_ENV: 'production',
+    },
   });
-  if (built.status !== 0) throw new Error(`The app could not be built.\n${built.stdout}\n${built.stderr}`);
+  if (built.status !== 0)
+    throw new Error(`The app could not be built.\n${built.stdout}\n${built.stderr}`);
   await addServiceWorker();
   writeFileSync(stampFile, stamp);
 }

@@ -10,7 +10,9 @@ export interface ServerProcess {
 }
 
 /** Starts the server as a process of its own; resolves once it listens. */
-export function startServerProcess(env: Record<string, string | undefined>): Promise<ServerProcess> {
+export function startServerProcess(
+  env: Record<string, string | undefined>,
+): Promise<ServerProcess> {
   const child = spawn(process.execPath, ['--import', 'tsx', main], {
     env: { ...process.env, ...env },
     stdio: ['ignore', 'pipe', 'inherit'],

@@ -41,7 +41,8 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) {
 async function database(): Promise<string> {
   const given = process.env.DATABASE_URL;
   if (given) {
-    if (fresh) throw new Error('--fresh makes a new database of its own; leave DATABASE_URL unset for it.');
+    if (fresh)
+      throw new Error('--fresh makes a new database of its own; leave DATABASE_URL unset for it.');
     return given;
   }
   mkdirSync(dataFolder, { recursive: true });
@@ -62,14 +63,15 @@ async function serve(databaseUrl: string): Promise<ServerProcess> {
     CARDINEX_APP: appFolder,
     LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
   });
-  running.child.once('exit', () => {
-    if (!stopping) void serveAgain(databaseUrl);
+  running.child.once('exit', (code, signal) => {
+    if (stopping) return;
+    console.error(`The server fell over (${signal ?? code}) and is started again.`);
+    void serveAgain(databaseUrl);
   });
   return running;
 }
 
 async function serveAgain(databaseUrl: string): Promise<void> {
-  console.error('The server fell over and is started again.');
   await pause(RESTART_MS);
   try {
     server = await serve(databaseUrl);

@@ -99,8 +99,13 @@ function serveExport(app: Express, folder: string): void {
     express.static(folder, {
       index: false,
       setHeaders: (response, file) => {
-        const hashed = file.includes(`${path.sep}_expo${path.sep}`) || file.includes(`${path.sep}assets${path.sep}`);
-        response.setHeader('cache-control', hashed ? 'public, max-age=31536000, immutable' : 'no-cache');
+        const hashed =
+          file.includes(`${path.sep}_expo${path.sep}`) ||
+          file.includes(`${path.sep}assets${path.sep}`);
+        response.setHeader(
+          'cache-control',
+          hashed ? 'public, max-age=31536000, immutable' : 'no-cache',
+        );
       },
     }),
   );

@@ -34,7 +34,12 @@ const problem = {
   },
 };
 
-const idParameter = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } };
+const idParameter = {
+  name: 'id',
+  in: 'path',
+  required: true,
+  schema: { type: 'string', format: 'uuid' },
+};
 
 function answer(description: string, schema: Json = { type: 'object' }, example?: unknown): Json {
   const content = { 'application/json': { schema, ...(example !== undefined && { example }) } };
@@ -53,7 +58,11 @@ function reckonPath<N extends ReckonName>(name: N): Json {
       operationId: name,
       tags: ['reckonings'],
       requestBody: body(reckonInputs[name], example),
-      responses: answer('The finding', schemaOf(reckonAnswers[name]), reckon(name, example as never)),
+      responses: answer(
+        'The finding',
+        schemaOf(reckonAnswers[name]),
+        reckon(name, example as never),
+      ),
     },
   };
 }
@@ -101,7 +110,9 @@ export function openApiDocument(): Json {
       '/api/jobs': get('The board'),
       '/api/jobs/{id}': get('A job: its log and its pinned sheet', [idParameter]),
       '/api/jobs/{id}/record.json': get('A job as a file to keep and to check', [idParameter]),
-      '/api/jobs/{id}/live': get('Server-sent events: each new act, from Last-Event-ID on', [idParameter]),
+      '/api/jobs/{id}/live': get('Server-sent events: each new act, from Last-Event-ID on', [
+        idParameter,
+      ]),
       '/api/jobs/{id}/acts': {
         post: {
           tags: ['jobs'],

@@ -36,7 +36,9 @@ async function seedShop(shop: DemoShop, now: Date): Promise<void> {
     secretHash: await hash(secret),
   }));
   await Member.bulkCreate(await Promise.all(members));
-  await Wrench.bulkCreate(shop.wrenches.map(({ id, ...wrench }) => ({ ...wrench, shopId, wrenchId: id })));
+  await Wrench.bulkCreate(
+    shop.wrenches.map(({ id, ...wrench }) => ({ ...wrench, shopId, wrenchId: id })),
+  );
   await Sheet.bulkCreate(
     shop.sheets.map((sheet) => ({
       shopId,

@@ -23,12 +23,12 @@ export default function RootLayout() {
   });
   if (!fontsLoaded) return null;
   return (
-      <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions}>
-        <SessionProvider>
-          <Slot />
-          <AppUpdate />
-        </SessionProvider>
-      </PersistQueryClientProvider>
+    <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions}>
+      <SessionProvider>
+        <Slot />
+        <AppUpdate />
+      </SessionProvider>
+    </PersistQueryClientProvider>
   );
 }
 

@@ -43,7 +43,8 @@ export class JobLedger {
   private kept: readonly KeptAct[] = [];
   private readonly listeners = new Set<() => void>();
   private readonly live: LiveLog;
-  private receiving: Promise<void> = Promise.resolve();
+  /** Whatever changes this copy of the log waits its turn here, so that nothing is folded twice. */
+  private turn: Promise<void> = Promise.resolve();
 
   constructor(
     readonly jobId: string,
@@ -59,7 +60,7 @@ export class JobLedger {
 
   readonly subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
-    if (this.listeners.size === 1) this.live.open();
+    this.listenIfKnown();
     return () => {
       this.listeners.delete(listener);
       if (this.listeners.size === 0) this.live.close();
@@ -69,22 +70,26 @@ export class JobLedger {
   readonly getView = (): LedgerView => this.view;
 
   /** Reads what the device holds; asks the server only when it holds nothing. */
-  async load(): Promise<void> {
-    const [sheet, events, kept] = await Promise.all([
-      this.storage.sheetOf(this.jobId),
-      this.storage.eventsOf(this.jobId),
-      this.storage.keptOf(this.jobId),
-    ]);
-    this.kept = kept;
-    if (!sheet) return this.fetchWhole();
-    this.confirmed = fold(events);
-    this.publish('ready', sheet);
+  load(): Promise<void> {
+    return this.inTurn(async () => {
+      const [sheet, events, kept] = await Promise.all([
+        this.storage.sheetOf(this.jobId),
+        this.storage.eventsOf(this.jobId),
+        this.storage.keptOf(this.jobId),
+      ]);
+      this.kept = kept;
+      if (!sheet) return this.fetchWhole();
+      this.confirmed = fold(events);
+      this.publish('ready', sheet);
+    });
   }
 
   /** Puts a new job onto this device, before the server knows of it. */
-  async begin(sheet: SheetRevision): Promise<void> {
-    await this.storage.putSheet(this.jobId, sheet);
-    this.publish('ready', sheet);
+  begin(sheet: SheetRevision): Promise<void> {
+    return this.inTurn(async () => {
+      await this.storage.putSheet(this.jobId, sheet);
+      this.publish('ready', sheet);
+    });
   }
 
   /**
@@ -109,7 +114,11 @@ export class JobLedger {
         data,
       }) as unknown as Act;
     const { id, role, fresh } = actor;
-    const verdict = decide(state, make(1), { now: at, sheet: sheet.sheet, member: { id, role, fresh } });
+    const verdict = decide(state, make(1), {
+      now: at,
+      sheet: sheet.sheet,
+      member: { id, role, fresh },
+    });
     if (!verdict.ok) return verdict;
     const act = await this.storage.keep(this.jobId, make);
     this.kept = [...this.kept, { place: Infinity, jobId: this.jobId, act }];
@@ -120,17 +129,23 @@ export class JobLedger {
 
   /** Takes events of the server's log, from an answer or from the live stream, in any order. */
   receive(events: readonly JobEvent[]): void {
-    this.receiving = this.receiving.then(() => this.takeIn(events)).catch(() => undefined);
+    void this.inTurn(() => this.takeIn(events));
   }
 
   /** Reads the device's copy again: another tab, or the server, has changed it. */
   reload(): void {
-    this.receiving = this.receiving.then(async () => {
+    void this.inTurn(async () => {
       const events = await this.storage.eventsOf(this.jobId, headSeq(this.confirmed));
       this.kept = await this.storage.keptOf(this.jobId);
       this.confirmed = events.reduce(evolve, this.confirmed);
       this.publish();
     });
+  }
+
+  private inTurn(work: () => Promise<void> | void): Promise<void> {
+    const done = this.turn.then(work);
+    this.turn = done.catch(() => undefined);
+    return done;
   }
 
   private async takeIn(events: readonly JobEvent[]): Promise<void> {
@@ -160,15 +175,24 @@ export class JobLedger {
     }
   }
 
+  /** The live log is opened once the server is known to have the job, from where this copy ends. */
+  private listenIfKnown(): void {
+    if (this.listeners.size > 0 && headSeq(this.confirmed) > 0) this.live.open();
+  }
+
   private publish(status = this.view.status, sheet = this.view.sheet): void {
     const waiting = this.kept.filter((kept) => !kept.problem);
     this.view = {
       status,
       sheet,
-      state: waiting.reduce((state, kept) => evolve(state, asLogged(kept.act, state)), this.confirmed),
+      state: waiting.reduce(
+        (state, kept) => evolve(state, asLogged(kept.act, state)),
+        this.confirmed,
+      ),
       waiting: waiting.length,
       refused: this.kept.filter((kept) => kept.problem),
     };
+    this.listenIfKnown();
     this.listeners.forEach((listener) => listener());
   }
 }

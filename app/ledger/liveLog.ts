@@ -20,7 +20,9 @@ export class LiveLog {
     if (this.source) return;
     const source = new EventSource(`/api/jobs/${this.jobId}/live?after=${this.lastSeq()}`);
     this.source = source;
-    source.addEventListener('act', (message) => this.onEvent(JSON.parse(String(message.data)) as JobEvent));
+    source.addEventListener('act', (message) =>
+      this.onEvent(JSON.parse(String(message.data)) as JobEvent),
+    );
     source.addEventListener('error', () => {
       if (source.readyState !== EventSource.CLOSED) return;
       this.close();

@@ -82,7 +82,10 @@ export class Outbox {
       const waiting = (await this.storage.allKept()).filter((kept) => !kept.problem);
       const jobId = waiting[0]?.jobId;
       if (jobId === undefined || this.closed) return;
-      await this.sendBatch(jobId, waiting.filter((kept) => kept.jobId === jobId).slice(0, MOST_IN_BATCH));
+      await this.sendBatch(
+        jobId,
+        waiting.filter((kept) => kept.jobId === jobId).slice(0, MOST_IN_BATCH),
+      );
     }
   }
 
@@ -93,7 +96,9 @@ export class Outbox {
         batch.map((kept) => kept.act),
       )
       .catch((error: unknown) => refusedWhole(error, batch));
-    const events = outcomes.flatMap((outcome) => (outcome.status === 'refused' ? [] : [outcome.event]));
+    const events = outcomes.flatMap((outcome) =>
+      outcome.status === 'refused' ? [] : [outcome.event],
+    );
     const refusals = outcomes.flatMap((outcome, place) => {
       const kept = batch[place];
       return outcome.status === 'refused' && kept ? [{ ...kept, problem: outcome.problem }] : [];

@@ -16,7 +16,11 @@ export interface KeptAct {
 interface LedgerSchema extends DBSchema {
   jobs: { key: string; value: { id: string; sheet: SheetRevision } };
   events: { key: [string, number]; value: { jobId: string; seq: number; event: JobEvent } };
-  outbox: { key: number; value: Omit<KeptAct, 'place'> & { place?: number }; indexes: { job: string } };
+  outbox: {
+    key: number;
+    value: Omit<KeptAct, 'place'> & { place?: number };
+    indexes: { job: string };
+  };
   counts: { key: string; value: number };
 }
 
@@ -32,7 +36,9 @@ export class LedgerStorage {
       upgrade(fresh) {
         fresh.createObjectStore('jobs', { keyPath: 'id' });
         fresh.createObjectStore('events', { keyPath: ['jobId', 'seq'] });
-        fresh.createObjectStore('outbox', { keyPath: 'place', autoIncrement: true }).createIndex('job', 'jobId');
+        fresh
+          .createObjectStore('outbox', { keyPath: 'place', autoIncrement: true })
+          .createIndex('job', 'jobId');
         fresh.createObjectStore('counts');
       },
     });

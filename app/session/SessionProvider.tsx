@@ -1,4 +1,11 @@
-import { createContext, useContext, useEffect, useMemo, useState, type PropsWithChildren } from 'react';
+import {
+  createContext,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  type PropsWithChildren,
+} from 'react';
 import type { CrewMember, Instance, Session } from '@cardinex/contract/api';
 import { Ledgers } from '../ledger/ledgers';
 import type { Actor } from '../ledger/jobLedger';
@@ -60,7 +67,10 @@ export function useSessionState(): SessionState {
 }
 
 /** The session on a screen that is only reached with someone at the bench. */
-export function useBench(): AtTheBench & { readonly session: Session; readonly member: CrewMember } {
+export function useBench(): AtTheBench & {
+  readonly session: Session;
+  readonly member: CrewMember;
+} {
   const state = useContext(SessionContext);
   if (typeof state === 'string' || !state.session || !state.member) {
     throw new Error('nobody is at the bench');

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { AnsweredProblem, client } from '@cardinex/contract/client';
-import type { Session } from '@cardinex/contract/api';
+import { client } from '@cardinex/contract/client';
 
 export function useInstance() {
   return useQuery({ queryKey: ['instance'], queryFn: client.instance, staleTime: Infinity });
@@ -8,15 +7,7 @@ export function useInstance() {
 
 /** Who is signed in here; null when nobody is. Kept for when there is no network. */
 export function useSessionQuery(enabled: boolean) {
-  return useQuery<Session | null>({
-    queryKey: ['session'],
-    enabled,
-    queryFn: () =>
-      client.session().catch((error: unknown) => {
-        if (error instanceof AnsweredProblem && error.problem.status === 401) return null;
-        throw error;
-      }),
-  });
+  return useQuery({ queryKey: ['session'], enabled, queryFn: client.session });
 }
 
 export function useSheets() {

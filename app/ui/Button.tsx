@@ -11,6 +11,10 @@ export interface ButtonProps {
   readonly kind?: 'expected' | 'bench' | 'card' | 'stop';
   readonly disabled?: boolean;
   readonly tall?: boolean;
+  /** A key rather than a word: the label as big as it goes. */
+  readonly large?: boolean;
+  /** Its accessible name, where the label is only a picture. */
+  readonly name?: string;
   readonly selected?: boolean;
   readonly icon?: ReactNode;
   readonly className?: string;
@@ -38,6 +42,8 @@ export function Button({
   kind = 'card',
   disabled = false,
   tall = false,
+  large = false,
+  name,
   selected,
   icon,
   className,
@@ -51,6 +57,7 @@ export function Button({
       disabled={disabled}
       aria-disabled={disabled}
       aria-pressed={selected}
+      aria-label={name}
       testID={testID}
       className={cn(
         'items-center justify-center rounded-lg border px-3 py-2',
@@ -62,18 +69,27 @@ export function Button({
     >
       <View className="flex-row items-center justify-center gap-2">
         {icon}
+        {label === '' ? null : (
+          <Text
+            className={cn(
+              'text-center font-head',
+              large || (kind === 'expected' && tall)
+                ? 'text-[26px] leading-8'
+                : 'text-[19px] leading-6',
+              chosen ? 'text-on-blue' : LABELS[kind],
+            )}
+          >
+            {label}
+          </Text>
+        )}
+      </View>
+      {hint ? (
         <Text
           className={cn(
-            'text-center font-head',
-            kind === 'expected' && tall ? 'text-[26px] leading-8' : 'text-[19px] leading-6',
+            'text-center font-label text-[15px]',
             chosen ? 'text-on-blue' : LABELS[kind],
           )}
         >
-          {label}
-        </Text>
-      </View>
-      {hint ? (
-        <Text className={cn('text-center font-label text-[15px]', chosen ? 'text-on-blue' : LABELS[kind])}>
           {hint}
         </Text>
       ) : null}

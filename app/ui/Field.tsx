@@ -43,7 +43,9 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
               borderRadius: 8,
               color: c.ink,
               backgroundColor: c.card,
-              fontFamily: big ? 'BarlowSemiCondensed_700Bold' : 'AtkinsonHyperlegibleNext_400Regular',
+              fontFamily: big
+                ? 'BarlowSemiCondensed_700Bold'
+                : 'AtkinsonHyperlegibleNext_400Regular',
               fontSize: big ? 40 : 18,
             },
             style,

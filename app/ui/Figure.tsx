@@ -28,7 +28,9 @@ export function Figure({ value, unit, size = 'large', tone = 'ink', testID }: Pr
       >
         {value}
       </Text>
-      {unit ? <Text className={cn('ml-1 font-label', UNITS[size], TONES[tone])}>{unit}</Text> : null}
+      {unit ? (
+        <Text className={cn('ml-1 font-label', UNITS[size], TONES[tone])}>{unit}</Text>
+      ) : null}
     </View>
   );
 }

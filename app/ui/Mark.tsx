@@ -26,7 +26,9 @@ export function Mark({ kind, word, size = 18 }: Props) {
   return (
     <View className="flex-row items-center">
       <Shape kind={kind} size={size} />
-      {word ? <Text className={cn('ml-1.5 font-strong text-[16px]', TEXT[kind])}>{word}</Text> : null}
+      {word ? (
+        <Text className={cn('ml-1.5 font-strong text-[16px]', TEXT[kind])}>{word}</Text>
+      ) : null}
     </View>
   );
 }

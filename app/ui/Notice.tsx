@@ -13,7 +13,9 @@ export function Notice({ text, action, onAction }: Props) {
   return (
     <View role="main" className="h-full items-center justify-center gap-4 bg-bench p-6">
       <Body className="max-w-[420px] text-center text-on-bench">{text}</Body>
-      {action && onAction ? <Button label={action} kind="expected" tall onPress={onAction} /> : null}
+      {action && onAction ? (
+        <Button label={action} kind="expected" tall onPress={onAction} />
+      ) : null}
     </View>
   );
 }

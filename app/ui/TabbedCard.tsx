@@ -13,11 +13,13 @@ interface Props {
 export function TabbedCard({ tab, aside, children }: PropsWithChildren<Props>) {
   return (
     <View className="mb-3.5">
-      <View className="h-11 flex-row">
+      <View className="h-11 flex-row pr-10">
         <CutTab label={tab} />
         {aside}
       </View>
-      <View className="rounded-lg rounded-tl-none border-rule bg-card p-3.5">{children}</View>
+      <View className="rounded-lg rounded-tl-none border border-rule bg-card p-3.5">
+        {children}
+      </View>
     </View>
   );
 }
@@ -27,17 +29,22 @@ export function CutTab({ label, muted = false }: { label: string; muted?: boolea
   const c = usePalette();
   const fill = muted ? c.tab : c.card;
   return (
-    <View className="max-w-[88%] flex-row">
+    <View className="shrink flex-row">
       <View
-        className="shrink justify-center rounded-tl-lg pl-3 pr-1"
+        className="shrink justify-center rounded-tl-lg border-l border-t border-rule pl-2.5 pr-0.5"
         style={{ backgroundColor: fill }}
       >
-        <Heading level={2} numberOfLines={1} className={muted ? 'text-[17px] text-soft' : 'text-[19px]'}>
+        <Heading
+          level={2}
+          numberOfLines={1}
+          className={muted ? 'text-[17px] text-soft' : 'text-[19px]'}
+        >
           {label}
         </Heading>
       </View>
       <Svg width={16} height="100%" viewBox="0 0 16 44" preserveAspectRatio="none" aria-hidden>
         <Path d="M0 0 L3 0 L16 44 L0 44 Z" fill={fill} />
+        <Path d="M0 0.5 L3 0.5 L16 44" fill="none" stroke={c.rule} strokeWidth={1} />
       </Svg>
     </View>
   );

@@ -15,11 +15,7 @@ export function Small({ className, ...rest }: Props) {
 }
 
 /** The title of a card or a part of one. */
-export function Heading({
-  level = 2,
-  className,
-  ...rest
-}: Props & { level?: 1 | 2 | 3 }) {
+export function Heading({ level = 2, className, ...rest }: Props & { level?: 1 | 2 | 3 }) {
   return (
     <Text
       {...rest}

@@ -11,7 +11,11 @@ const pass = z.int().min(1).max(1000);
 
 const data = {
   'job.opened': z.strictObject({
-    sheet: z.strictObject({ id: plainId, revision: z.int().min(1), hash: z.string().regex(/^[0-9a-f]{64}$/) }),
+    sheet: z.strictObject({
+      id: plainId,
+      revision: z.int().min(1),
+      hash: z.string().regex(/^[0-9a-f]{64}$/),
+    }),
     serial: words(40),
     name: words(60),
     why: words(400),
@@ -26,7 +30,13 @@ const data = {
   'liners.accepted': z.strictObject({ words: words(400).optional() }),
   'run.prepared': z.strictObject({
     run,
-    wrench: z.strictObject({ id: plainId, name: words(60), lowNm: nm, highNm: nm, lengthMm: measure(1, 5000) }),
+    wrench: z.strictObject({
+      id: plainId,
+      name: words(60),
+      lowNm: nm,
+      highNm: nm,
+      lengthMm: measure(1, 5000),
+    }),
     adapter: z.strictObject({ mm: measure(0, 2000), deg: measure(0, 180) }).nullable(),
     treatment: words(200),
   }),
@@ -38,6 +48,7 @@ const data = {
     words: words(400),
   }),
   'contest.decided': z.strictObject({ key: plainId, words: words(400) }),
+  'caution.acknowledged': z.strictObject({ caution: z.enum(['barring']) }),
   'crank.stood': z.strictObject({ atDeg: measure(0, 720), seen: words(200) }),
   'crank.doubted': z.strictObject({ words: words(400) }),
   'valve.read': z.strictObject({
@@ -74,6 +85,7 @@ export const actSchema = z.discriminatedUnion('type', [
   act('bolt.pulled'),
   act('bolt.failed'),
   act('contest.decided'),
+  act('caution.acknowledged'),
   act('crank.stood'),
   act('crank.doubted'),
   act('valve.read'),

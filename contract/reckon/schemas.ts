@@ -19,7 +19,9 @@ const most = (count: number) => `holds more than ${count}`;
 
 const overhead = {
   strokes,
-  firing: z.array(z.strictObject({ cylinder: z.int().min(1).max(99), atDeg: deg })).max(24, most(24)),
+  firing: z
+    .array(z.strictObject({ cylinder: z.int().min(1).max(99), atDeg: deg }))
+    .max(24, most(24)),
   items: z
     .array(
       z.strictObject({

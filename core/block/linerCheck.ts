@@ -63,7 +63,11 @@ export interface RiseFinding {
   readonly direction: 'up' | 'down';
   readonly verdict: 'within' | 'broken';
   /** Neighbours where the order breaks, and by how much. */
-  readonly breaks: readonly { readonly from: string; readonly to: string; readonly excessMm: number }[];
+  readonly breaks: readonly {
+    readonly from: string;
+    readonly to: string;
+    readonly excessMm: number;
+  }[];
 }
 
 export interface GroupFinding {
@@ -112,7 +116,9 @@ export function linerCheck(input: LinerCheckInput): LinerCheck {
     return { from, to, mm, verdict: againstLimit(Math.abs(mm), limits.adjacentMm) };
   });
   const rise =
-    input.rise === 'none' ? [] : banks.map(([bank, ids]) => riseFinding(bank, ids, heights, input.rise));
+    input.rise === 'none'
+      ? []
+      : banks.map(([bank, ids]) => riseFinding(bank, ids, heights, input.rise));
   const groups = groupFindings(input.bores, heights, limits.groupSpreadMm);
   const first = firstToMend({ bores, differences, rise, groups }, input);
   return { bores, differences, rise, groups, overall: first === null ? 'within' : 'out', first };
@@ -180,7 +186,9 @@ function riseFinding(
     const sign = direction === 'up' ? 1 : -1;
     const breaks = pairs(ids).flatMap(([from, to]) => {
       const fallMm = sign * (height(heights, from) - height(heights, to));
-      return atMost(fallMm, EQUAL_HEIGHT_MM) ? [] : [{ from, to, excessMm: fallMm - EQUAL_HEIGHT_MM }];
+      return atMost(fallMm, EQUAL_HEIGHT_MM)
+        ? []
+        : [{ from, to, excessMm: fallMm - EQUAL_HEIGHT_MM }];
     });
     return { bank, direction, verdict: breaks.length === 0 ? 'within' : 'broken', breaks };
   };
@@ -213,7 +221,11 @@ type Findings = Pick<LinerCheck, 'bores' | 'differences' | 'rise' | 'groups'>;
 function firstToMend(findings: Findings, { bores, limits }: LinerCheckInput): FirstToMend | null {
   const tilt = findings.bores
     .filter((b) => b.tiltVerdict === 'over')
-    .map((b) => ({ kind: 'tilt' as const, bores: [b.id], excessMm: (b.tiltMm ?? 0) - (limits.tiltMm ?? 0) }));
+    .map((b) => ({
+      kind: 'tilt' as const,
+      bores: [b.id],
+      excessMm: (b.tiltMm ?? 0) - (limits.tiltMm ?? 0),
+    }));
   const heights = findings.bores
     .filter((b) => b.verdict !== 'within')
     .map((b) => ({

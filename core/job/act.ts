@@ -37,6 +37,7 @@ export interface ActData {
     readonly words: string;
   };
   'contest.decided': { readonly key: string; readonly words: string };
+  'caution.acknowledged': { readonly caution: Caution };
   'crank.stood': { readonly atDeg: number; readonly seen: string };
   'crank.doubted': { readonly words: string };
   'valve.read': {
@@ -73,6 +74,9 @@ export interface WrenchShown {
   /** From its square to the mark where the hand belongs. */
   readonly lengthMm: number;
 }
+
+/** Where work can hurt someone, it is said at the act and acknowledged once on a job. */
+export type Caution = 'barring';
 
 export type BoltFault = 'did-not-reach' | 'slipped';
 export type GapReading = 'found' | 'set' | 'locked' | 'hot';

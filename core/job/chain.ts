@@ -20,8 +20,10 @@ export function canonicalJson(value: unknown): string {
   return text;
 }
 
-export type ChainFault =
-  | { readonly seq: number; readonly code: 'sequence-broken' | 'chain-broken' | 'content-changed' };
+export type ChainFault = {
+  readonly seq: number;
+  readonly code: 'sequence-broken' | 'chain-broken' | 'content-changed';
+};
 
 /**
  * Checks an exported log against its chain: sequence without a gap, each link to the one before,
@@ -37,7 +39,8 @@ export function verifyChain(
   for (const [place, event] of events.entries()) {
     if (event.seq !== place + 1) return { seq: event.seq, code: 'sequence-broken' };
     if (event.previousHash !== previousHash) return { seq: event.seq, code: 'chain-broken' };
-    if (sha256Hex(chainText(event)) !== event.hash) return { seq: event.seq, code: 'content-changed' };
+    if (sha256Hex(chainText(event)) !== event.hash)
+      return { seq: event.seq, code: 'content-changed' };
     previousHash = event.hash;
   }
   return null;

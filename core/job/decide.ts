@@ -66,18 +66,23 @@ function decideOn(state: JobState, act: Act, context: DecideContext): Verdict {
     case 'contest.decided':
       return decideContest(state.runs, act, context);
     case 'crank.stood':
-      return decideCrankStood(act, context);
+      return state.cautions.barring ? decideCrankStood(act, context) : refused('caution-first');
     case 'valve.read':
       return decideValveRead(state.valves, state.crank, act, context);
     case 'struck':
       return decideStruck(state, act);
+    case 'caution.acknowledged':
     case 'crank.doubted':
     case 'recheck.begun':
       return ACCEPTED;
   }
 }
 
-function decideOpened(state: JobState, act: ActOf<'job.opened'>, { sheet }: DecideContext): Verdict {
+function decideOpened(
+  state: JobState,
+  act: ActOf<'job.opened'>,
+  { sheet }: DecideContext,
+): Verdict {
   if (state.opened) return refused('already-open');
   if (act.data.sheet.id !== sheet.id || act.data.sheet.revision !== sheet.revision) {
     return refused('wrong-sheet');

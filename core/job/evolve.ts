@@ -28,6 +28,10 @@ function step(state: JobState, act: LoggedAct): JobState {
   if (act.type === 'job.opened') {
     return { ...state, opened: { ...act.data, at: act.at, by: act.by } };
   }
+  if (act.type === 'caution.acknowledged') {
+    const { caution } = act.data;
+    return { ...state, cautions: { ...state.cautions, [caution]: { by: act.by, at: act.at } } };
+  }
   return {
     ...state,
     liners: evolveLiners(state.liners, act),

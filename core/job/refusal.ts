@@ -25,6 +25,7 @@ export type RefusalCode =
   | 'figure-not-shown'
   | 'not-contested'
   | 'unknown-valve'
+  | 'caution-first'
   | 'crank-unknown'
   | 'not-settable-here'
   | 'reading-of-recheck'

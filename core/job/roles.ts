@@ -11,6 +11,7 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'bolt.pulled': ['mechanic', 'lead'],
   'bolt.failed': ['mechanic', 'inspector', 'lead'],
   'contest.decided': ['inspector', 'lead'],
+  'caution.acknowledged': ['mechanic', 'lead'],
   'crank.stood': ['mechanic', 'lead'],
   'crank.doubted': ['mechanic', 'inspector', 'lead'],
   'valve.read': ['mechanic', 'inspector', 'lead'],

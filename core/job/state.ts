@@ -1,4 +1,4 @@
-import type { ActData, LoggedAct } from './act';
+import type { ActData, Caution, LoggedAct } from './act';
 import { NO_LINERS, type LinersState } from './cards/liners';
 import type { RunsState } from './cards/tighten';
 import { CRANK_UNKNOWN, NO_VALVES, type CrankState, type ValvesState } from './cards/valves';
@@ -10,6 +10,9 @@ export interface JobState {
   readonly runs: RunsState;
   readonly valves: ValvesState;
   readonly crank: CrankState;
+  readonly cautions: Readonly<
+    Partial<Record<Caution, { readonly by: string; readonly at: string }>>
+  >;
   /** Acts struck, by the id of the act they were struck from. */
   readonly struck: Readonly<Record<string, Strike>>;
   readonly log: readonly LoggedAct[];
@@ -29,6 +32,7 @@ export const EMPTY_JOB: JobState = {
   runs: {},
   valves: NO_VALVES,
   crank: CRANK_UNKNOWN,
+  cautions: {},
   struck: {},
   log: [],
 };

@@ -119,7 +119,8 @@ function tightenCard(sheet: EngineSheet, state: JobState, now: string): Standing
     const reason = { code: 'contested' as const, bolt: number(contested.act.fastener) };
     return { status: 'open', reason, trouble: true };
   }
-  if (!view.run.prepared) return { status: 'open', reason: { code: 'run-to-prepare' }, trouble: false };
+  if (!view.run.prepared)
+    return { status: 'open', reason: { code: 'run-to-prepare' }, trouble: false };
   if (view.sweeping && view.current.lastAt) {
     const reason = { code: 'sweep-first' as const, stage, lastAt: view.current.lastAt };
     return { status: 'open', reason, trouble: true };
@@ -135,7 +136,11 @@ function valvesCard(sheet: EngineSheet, state: JobState): Standing {
     const reason = { code: 'all-done' as const, provisional: view.provisional };
     return { status: 'done', reason, trouble: false };
   }
-  return { status: 'open', reason: { code: 'valves-set', done: view.doneCount, of }, trouble: false };
+  return {
+    status: 'open',
+    reason: { code: 'valves-set', done: view.doneCount, of },
+    trouble: false,
+  };
 }
 
 function recheckCard(sheet: EngineSheet, state: JobState): Standing {
@@ -144,7 +149,8 @@ function recheckCard(sheet: EngineSheet, state: JobState): Standing {
   }
   const view = overheadView(sheet, state.valves, state.crank, 'hot');
   const of = view.valves.length;
-  if (view.doneCount === of) return { status: 'done', reason: { code: 'all-done' }, trouble: false };
+  if (view.doneCount === of)
+    return { status: 'done', reason: { code: 'all-done' }, trouble: false };
   const reason = { code: 'valves-set' as const, done: view.doneCount, of };
   return { status: 'open', reason, trouble: false };
 }

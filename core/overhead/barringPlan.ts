@@ -125,8 +125,7 @@ function bestStops(
     levels[lastTrue(levels.length, (level) => reaches(levels[level] ?? Infinity, last))] ?? margin;
   const leastLast = (clearance: number): number => {
     const arcs = table.arcs(rows, clearance);
-    const enough = (spare: number): boolean =>
-      (arcs?.fewest(lastStop - spare) ?? Infinity) <= size;
+    const enough = (spare: number): boolean => (arcs?.fewest(lastStop - spare) ?? Infinity) <= size;
     return lastStop - lastTrue(lastStop + 1, enough);
   };
 

@@ -23,7 +23,11 @@ export interface LashVerdict {
   /** How far the gap moved when the lock nut was pulled: locked − set. */
   readonly shiftMm?: number;
   /** The reading that counts, and its verdict; absent when nothing was read. */
-  readonly counts?: { readonly reading: LashReading; readonly mm: number; readonly verdict: GapVerdict };
+  readonly counts?: {
+    readonly reading: LashReading;
+    readonly mm: number;
+    readonly verdict: GapVerdict;
+  };
 }
 
 /**

@@ -36,10 +36,16 @@ export class ArcSet {
       }
     }
     for (let x = count - 1; x >= 0; x -= 1) {
-      this.earliestEndFrom[x] = Math.min(at(this.earliestEndFrom, x), at(this.earliestEndFrom, x + 1));
+      this.earliestEndFrom[x] = Math.min(
+        at(this.earliestEndFrom, x),
+        at(this.earliestEndFrom, x + 1),
+      );
     }
     for (let x = 1; x <= count; x += 1) {
-      this.latestTailBefore[x] = Math.max(at(this.latestTailBefore, x), at(this.latestTailBefore, x - 1));
+      this.latestTailBefore[x] = Math.max(
+        at(this.latestTailBefore, x),
+        at(this.latestTailBefore, x - 1),
+      );
     }
     this.latestPlainStart = latestPlainStart;
     this.earliestPlainEnd = earliestPlainEnd;
@@ -50,7 +56,11 @@ export class ArcSet {
    * @param mayStop rows of `count` flags, one row an item: may it be set at that stop?
    * @returns null when some row has no stop at all
    */
-  static from(count: number, rows: number, mayStop: (row: number, stop: number) => boolean): ArcSet | null {
+  static from(
+    count: number,
+    rows: number,
+    mayStop: (row: number, stop: number) => boolean,
+  ): ArcSet | null {
     const runs: Run[] = [];
     for (let row = 0; row < rows; row += 1) {
       const run = runOf(count, (stop) => mayStop(row, stop));

@@ -45,7 +45,11 @@ export function requireSome(field: string, list: readonly unknown[]): void {
 }
 
 /** Refuses a list in which one id stands twice; names the second place. */
-export function requireDistinct(field: string, ids: readonly (string | number)[], key = 'id'): void {
+export function requireDistinct(
+  field: string,
+  ids: readonly (string | number)[],
+  key = 'id',
+): void {
   const seen = new Set<string | number>();
   ids.forEach((id, place) => {
     if (seen.has(id)) throw new ReckoningFault(`${field}[${place}].${key}`, 'repeated', { id });

@@ -6,7 +6,11 @@ import { overheadOf } from './overheadOf';
 
 export interface BookTableComparison {
   /** Valves the book sets where the cam is on them, or too near, by our reckoning. */
-  readonly doubtful: readonly { readonly valve: string; readonly atDeg: number; readonly clearanceDeg: number }[];
+  readonly doubtful: readonly {
+    readonly valve: string;
+    readonly atDeg: number;
+    readonly clearanceDeg: number;
+  }[];
   /** Valves the book's table leaves out. */
   readonly missing: readonly string[];
   readonly agrees: boolean;

@@ -21,7 +21,10 @@ export interface EngineSheet {
   readonly cylinder1End: EngineEnd;
   readonly otherEnd: EngineEnd;
   /** Running direction, and from which end it is seen so. */
-  readonly rotation: { readonly direction: 'clockwise' | 'anticlockwise'; readonly seenFrom: EngineEnd };
+  readonly rotation: {
+    readonly direction: 'clockwise' | 'anticlockwise';
+    readonly seenFrom: EngineEnd;
+  };
   /** Even intervals; the order begins with cylinder 1. */
   readonly firingOrder: readonly number[];
   readonly ringGearTeeth?: number;
@@ -48,7 +51,11 @@ export interface FastenedSet {
   readonly widthMm: number;
   readonly heightMm: number;
   /** Bore centres, drawn for orientation. */
-  readonly bores: readonly { readonly cylinder: number; readonly xMm: number; readonly yMm: number }[];
+  readonly bores: readonly {
+    readonly cylinder: number;
+    readonly xMm: number;
+    readonly yMm: number;
+  }[];
   readonly boreMm: number;
   readonly fasteners: readonly Fastener[];
   readonly thread: string;

@@ -39,10 +39,30 @@ export interface TightenAct {
 }
 
 export type TightenFinding =
-  | { readonly code: 'order-misses'; readonly cycle: string; readonly stage: string; readonly fastener: string }
-  | { readonly code: 'order-repeats'; readonly cycle: string; readonly stage: string; readonly fastener: string }
-  | { readonly code: 'left-out-but-ordered'; readonly cycle: string; readonly stage: string; readonly fastener: string }
-  | { readonly code: 'no-value'; readonly cycle: string; readonly stage: string; readonly group: string | null }
+  | {
+      readonly code: 'order-misses';
+      readonly cycle: string;
+      readonly stage: string;
+      readonly fastener: string;
+    }
+  | {
+      readonly code: 'order-repeats';
+      readonly cycle: string;
+      readonly stage: string;
+      readonly fastener: string;
+    }
+  | {
+      readonly code: 'left-out-but-ordered';
+      readonly cycle: string;
+      readonly stage: string;
+      readonly fastener: string;
+    }
+  | {
+      readonly code: 'no-value';
+      readonly cycle: string;
+      readonly stage: string;
+      readonly group: string | null;
+    }
   | {
       readonly code: 'value-falls';
       readonly cycle: string;
@@ -51,7 +71,12 @@ export type TightenFinding =
       readonly nm: number;
       readonly beforeNm: number;
     }
-  | { readonly code: 'no-wrench'; readonly cycle: string; readonly stage: string; readonly nm: number }
+  | {
+      readonly code: 'no-wrench';
+      readonly cycle: string;
+      readonly stage: string;
+      readonly nm: number;
+    }
   | { readonly code: 'stretch-disturbed'; readonly about: Demand['about']; readonly source: string }
   | {
       readonly code: 'demands-contradict';
@@ -88,7 +113,9 @@ export function tightenPlan(input: TightenPlanInput): TightenPlan {
       else findings.push(...valueFindings(cycle.id, stage, groupOf, reached, input.wrenches));
       for (const fastener of stage.order) {
         acts.push({
-          key: [input.set, input.instance, input.programme.id, cycle.id, stage.id, fastener].join('/'),
+          key: [input.set, input.instance, input.programme.id, cycle.id, stage.id, fastener].join(
+            '/',
+          ),
           cycle: cycle.id,
           stage: stage.id,
           fastener,

@@ -16,7 +16,7 @@ const nm = (value: number, page: number): Figure<'N·m'> =>
 /** Bolts by printed number, column by column: four bores 125 mm apart, bolts between and outside them. */
 const HEAD_ROWS = [
   { yMm: 30, numbers: [8, 4, 1, 5, 9] },
-  { yMm: 170, numbers: [7, 3, 2, 6, 10] },
+  { yMm: 220, numbers: [7, 3, 2, 6, 10] },
 ];
 
 const headBolts: Fastener[] = HEAD_ROWS.flatMap(({ yMm, numbers }) =>
@@ -71,7 +71,7 @@ export const tolvane44: EngineSheet = {
     adjacent: mm(0.03, 22),
     tilt: mm(0.03, 22),
     rise: 'up',
-    places: ['fan side', 'flywheel side', 'pump side', 'manifold side'],
+    places: ['fan side', 'flywheel side', 'pump side', 'manifold'],
   },
   fastenedSets: [
     {
@@ -79,8 +79,8 @@ export const tolvane44: EngineSheet = {
       name: 'Head bolts',
       instances: ['1'],
       widthMm: 560,
-      heightMm: 200,
-      bores: [1, 2, 3, 4].map((cylinder) => ({ cylinder, xMm: cylinder * 125 - 32.5, yMm: 100 })),
+      heightMm: 250,
+      bores: [1, 2, 3, 4].map((cylinder) => ({ cylinder, xMm: cylinder * 125 - 32.5, yMm: 125 })),
       boreMm: 105,
       fasteners: headBolts,
       thread: 'M12 × 1.75 × 118',
@@ -117,7 +117,11 @@ export const tolvane44: EngineSheet = {
       source: `${MANUAL}, p. 47`,
       positions: [
         { says: 'No. 1 at firing top: valves 1, 2, 3, 5', atDeg: 0, set: ['E1', 'I1', 'I2', 'E3'] },
-        { says: 'No. 4 at firing top: valves 4, 6, 7, 8', atDeg: 360, set: ['E2', 'I3', 'I4', 'E4'] },
+        {
+          says: 'No. 4 at firing top: valves 4, 6, 7, 8',
+          atDeg: 360,
+          set: ['E2', 'I3', 'I4', 'E4'],
+        },
       ],
     },
   },

@@ -92,7 +92,12 @@ const json = () => ({ type: DataTypes.JSONB, allowNull: false });
 
 /** Binds the models to a connection. Tables are made by the migrations, never from here. */
 export function defineModels(sequelize: Sequelize): void {
-  const table = (tableName: string) => ({ sequelize, tableName, underscored: true, timestamps: false });
+  const table = (tableName: string) => ({
+    sequelize,
+    tableName,
+    underscored: true,
+    timestamps: false,
+  });
   Instance.init(
     {
       onlyOne: { type: DataTypes.BOOLEAN, primaryKey: true, defaultValue: true },
@@ -101,7 +106,10 @@ export function defineModels(sequelize: Sequelize): void {
     },
     table('instance'),
   );
-  Shop.init({ shopId: key(), slug: text(), name: text(), place: text(), timeZone: text() }, table('shops'));
+  Shop.init(
+    { shopId: key(), slug: text(), name: text(), place: text(), timeZone: text() },
+    table('shops'),
+  );
   Member.init(
     {
       shopId: key(),

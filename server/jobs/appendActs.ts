@@ -55,7 +55,8 @@ export async function appendActs(
       outcomes.push(act instanceof Unreadable ? act.outcome() : await appending.take(act));
     }
     await store(sender.shopId, jobId, appending.events, transaction);
-    if (stream && stream.headSeq === 0 && appending.events.length === 0) await stream.destroy({ transaction });
+    if (stream && stream.headSeq === 0 && appending.events.length === 0)
+      await stream.destroy({ transaction });
     return { outcomes, state: appending.state };
   });
   cache.keep(sender.shopId, jobId, appended.state);
@@ -88,13 +89,15 @@ class Appending {
   }
 
   private duplicate(act: Act, before: { event: JobEvent; streamId: string }): Outcome {
-    const same = before.streamId === this.jobId && canonicalJson(actOf(before.event)) === canonicalJson(act);
+    const same =
+      before.streamId === this.jobId && canonicalJson(actOf(before.event)) === canonicalJson(act);
     if (!same) throw new ProblemError(409, 'act-id-taken');
     return { status: 'duplicate', id: act.id, event: before.event };
   }
 
   private async require(act: Act): Promise<void> {
-    if (act.device !== this.sender.device) throw new ProblemError(403, 'wrong-device', undefined, 'device');
+    if (act.device !== this.sender.device)
+      throw new ProblemError(403, 'wrong-device', undefined, 'device');
     const member = this.sender.member(act.by);
     if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
     if (this.headHash === null) throw new ProblemError(404, 'no-such-job');
@@ -102,12 +105,18 @@ class Appending {
     if (!pinned) throw new ProblemError(404, 'no-such-job');
     const revision = await sheetRevision(this.sender.shopId, pinned.id, pinned.revision);
     if (!revision || revision.hash !== pinned.hash) {
-      throw new ProblemError(422, 'wrong-sheet', refusalSentence({ code: 'wrong-sheet' }), 'data.sheet');
+      throw new ProblemError(
+        422,
+        'wrong-sheet',
+        refusalSentence({ code: 'wrong-sheet' }),
+        'data.sheet',
+      );
     }
     const now = this.batch.receivedAt.toISOString();
     const context = { now, sheet: revision.sheet, member: { id: act.by, ...member } };
     const verdict = decide(this.state, act, context);
-    if (!verdict.ok) throw new ProblemError(422, verdict.refusal.code, refusalSentence(verdict.refusal));
+    if (!verdict.ok)
+      throw new ProblemError(422, verdict.refusal.code, refusalSentence(verdict.refusal));
   }
 
   private add(act: Act): JobEvent {
@@ -143,7 +152,8 @@ class Unreadable {
 function parseAct(raw: unknown): Act | Unreadable {
   const parsed = actSchema.safeParse(raw);
   if (parsed.success) return parsed.data;
-  const id = typeof raw === 'object' && raw !== null && 'id' in raw ? String(raw.id).slice(0, 80) : null;
+  const id =
+    typeof raw === 'object' && raw !== null && 'id' in raw ? String(raw.id).slice(0, 80) : null;
   const unknownType = parsed.error.issues.some(
     (issue) => issue.code === 'invalid_union' && issue.path.join('.') === 'type',
   );
@@ -155,7 +165,11 @@ function parseAct(raw: unknown): Act | Unreadable {
 
 function refusedOutcome(id: string | null, problem: ProblemError): Outcome {
   const { status, code, title, detail, field } = problem.toBody();
-  return { status: 'refused', id, problem: { status, code, title, detail, ...(field && { field }) } };
+  return {
+    status: 'refused',
+    id,
+    problem: { status, code, title, detail, ...(field && { field }) },
+  };
 }
 
 /** The act as it was sent, without what the server added. */

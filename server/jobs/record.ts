@@ -29,7 +29,8 @@ export async function jobRecord(
     crew: crew.map(({ memberId: id, name, role }) => ({ id, name, role })),
     job: job.id,
     sheet: job.sheet,
-    chain: 'SHA-256 of the RFC 8785 canonical JSON of each event without "hash"; "previousHash" is the hash before, 64 zeros at first.',
+    chain:
+      'SHA-256 of the RFC 8785 canonical JSON of each event without "hash"; "previousHash" is the hash before, 64 zeros at first.',
     events: job.log,
   };
 }

@@ -118,7 +118,12 @@ async function openJob(cache: JobCache, shopId: string, id: string) {
   return { log: state.log as JobLog['events'], state, sheet };
 }
 
-async function onBoard(shopId: string, id: string, state: JobState, now: string): Promise<JobSummary | null> {
+async function onBoard(
+  shopId: string,
+  id: string,
+  state: JobState,
+  now: string,
+): Promise<JobSummary | null> {
   const pinned = state.opened?.sheet;
   const revision = pinned ? await sheetRevision(shopId, pinned.id, pinned.revision) : null;
   return revision ? summaryOf(id, revision.sheet, state, now) : null;

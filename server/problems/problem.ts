@@ -40,10 +40,15 @@ export function problemOfZod(error: z.ZodError): ProblemError {
   const path = [...issue.path, ...(unknown === undefined ? [] : [unknown])];
   const field = path.reduce<string>(
     (text, step) =>
-      typeof step === 'number' ? `${text}[${step}]` : text === '' ? String(step) : `${text}.${String(step)}`,
+      typeof step === 'number'
+        ? `${text}[${step}]`
+        : text === ''
+          ? String(step)
+          : `${text}.${String(step)}`,
     '',
   );
-  const detail = unknown === undefined ? issue.message : 'is not a field known here; check its spelling';
+  const detail =
+    unknown === undefined ? issue.message : 'is not a field known here; check its spelling';
   return new ProblemError(422, 'bad-field', `${field || 'The body'}: ${detail}.`, field);
 }
 

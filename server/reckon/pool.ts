@@ -106,7 +106,9 @@ class Thread {
     this.settle((waiting) => {
       if ('answer' in reply) waiting.done(reply.answer);
       else if ('fault' in reply) {
-        waiting.fail(new ProblemError(422, 'reckoning-fault', faultSentence(reply.fault), reply.fault.field));
+        waiting.fail(
+          new ProblemError(422, 'reckoning-fault', faultSentence(reply.fault), reply.fault.field),
+        );
       } else waiting.fail(new Error(reply.broke));
     });
     this.onIdle();

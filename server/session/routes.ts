@@ -50,7 +50,8 @@ export function sessionRoutes(pool: pg.Pool, instanceId: string): Router {
   });
 
   routes.get('/session', async (request, response) => {
-    response.json(await sessionBody(request));
+    // Nobody signed in is an answer, not a fault: a new device asks this first.
+    response.json(request.session.device ? await sessionBody(request) : null);
   });
 
   routes.delete('/session', async (request, response) => {

@@ -22,7 +22,12 @@ const FRESH_PROOF_MS = 10 * 60 * 1000;
  * Sessions in PostgreSQL, read but not written on the path of an act. The cookie carries the
  * database's own id in its name, so that copies on other ports don't mix.
  */
-export function sessions(pool: pg.Pool, instanceId: string, secret: string, secure: boolean): RequestHandler {
+export function sessions(
+  pool: pg.Pool,
+  instanceId: string,
+  secret: string,
+  secure: boolean,
+): RequestHandler {
   const Store = connectPgSimple(session);
   return session({
     name: `cardinex.${instanceId}`,

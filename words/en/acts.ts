@@ -32,7 +32,10 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     }
     case 'bolt.pulled': {
       const again = act.data.pass > 1 ? ', again' : '';
-      return { what: `${boltName(sheet, act.data.key)}${again}`, value: torque(act.data.nm, units) };
+      return {
+        what: `${boltName(sheet, act.data.key)}${again}`,
+        value: torque(act.data.nm, units),
+      };
     }
     case 'bolt.failed':
       return {
@@ -42,6 +45,8 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
       };
     case 'contest.decided':
       return { what: `${boltName(sheet, act.data.key)}: decided`, words: act.data.words };
+    case 'caution.acknowledged':
+      return { what: 'Caution acknowledged: barring' };
     case 'crank.stood':
       return { what: `Crank at ${degrees(act.data.atDeg)}`, words: act.data.seen };
     case 'crank.doubted':

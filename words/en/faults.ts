@@ -9,11 +9,13 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'must-be-positive': () => 'must be above zero',
   'must-not-be-negative': () => 'must be zero or above',
   'range-upside-down': () => 'is below the low limit it belongs to',
-  'missing-partner': () => 'is missing: its partner was given, and one without the other says nothing',
+  'missing-partner': () =>
+    'is missing: its partner was given, and one without the other says nothing',
   'wrong-for-strokes': () => 'does not belong to an engine with this number of strokes',
   'window-without-length': () => 'must begin and end at different angles',
   'window-fills-cycle': () => 'would never close within one cycle',
-  'unknown-cylinder': ({ cylinder }) => `names cylinder ${String(cylinder)}, which is not in the firing list`,
+  'unknown-cylinder': ({ cylinder }) =>
+    `names cylinder ${String(cylinder)}, which is not in the firing list`,
   'unknown-fastener': ({ id }) => `names ${String(id)}, which is not among the fasteners`,
   'adapter-too-long': () =>
     'folded back this far leaves less than half the arm: use a longer wrench or a shorter adapter',

@@ -1,24 +1,60 @@
 /** Answers of the server that are not about one act's content. */
 export const problemWords = {
-  'not-json': { title: 'Not readable', detail: 'The body must be JSON. Check for a missing bracket or comma.' },
-  'too-large': { title: 'Too large', detail: 'The body is larger than this address takes. Send it in parts.' },
+  'not-json': {
+    title: 'Not readable',
+    detail: 'The body must be JSON. Check for a missing bracket or comma.',
+  },
+  'too-large': {
+    title: 'Too large',
+    detail: 'The body is larger than this address takes. Send it in parts.',
+  },
   'wrong-media': { title: 'Wrong kind of body', detail: 'Send the body as application/json.' },
   'not-found': { title: 'Not here', detail: 'There is nothing at this address.' },
   'no-such-job': { title: 'No such job', detail: 'This shop has no job with that number.' },
-  'no-such-shop': { title: 'No such shop', detail: 'There is no shop of that name on this server.' },
-  'sign-in-first': { title: 'Sign in first', detail: 'This device has no member signed in. Choose your tile and give your PIN.' },
-  'wrong-secret': { title: 'That is not it', detail: 'The PIN or passphrase does not match. Try again.' },
-  'too-many-tries': { title: 'Too many tries', detail: 'Wait a few minutes before trying this member again.' },
-  'act-id-taken': { title: 'Same number, other content', detail: 'An act with this id is kept already with other content. It was not changed.' },
-  'wrong-device': { title: 'Another device', detail: 'This act names a device that is not the one sending it.' },
-  'not-signed-in-here': { title: 'Not signed in here', detail: 'This act is in the name of a member who has not signed in on this device.' },
-  'newer-app': { title: 'Made by a newer app', detail: 'This act is of a kind this server does not know. Update the server.' },
+  'no-such-shop': {
+    title: 'No such shop',
+    detail: 'There is no shop of that name on this server.',
+  },
+  'sign-in-first': {
+    title: 'Sign in first',
+    detail: 'This device has no member signed in. Choose your tile and give your PIN.',
+  },
+  'wrong-secret': {
+    title: 'That is not it',
+    detail: 'The PIN or passphrase does not match. Try again.',
+  },
+  'too-many-tries': {
+    title: 'Too many tries',
+    detail: 'Wait a few minutes before trying this member again.',
+  },
+  'act-id-taken': {
+    title: 'Same number, other content',
+    detail: 'An act with this id is kept already with other content. It was not changed.',
+  },
+  'wrong-device': {
+    title: 'Another device',
+    detail: 'This act names a device that is not the one sending it.',
+  },
+  'not-signed-in-here': {
+    title: 'Not signed in here',
+    detail: 'This act is in the name of a member who has not signed in on this device.',
+  },
+  'newer-app': {
+    title: 'Made by a newer app',
+    detail: 'This act is of a kind this server does not know. Update the server.',
+  },
   'bad-field': { title: 'Look at this field', detail: '' },
   'reckoning-fault': { title: 'Cannot be worked out', detail: '' },
   refused: { title: 'Not accepted', detail: '' },
   busy: { title: 'Busy', detail: 'Too many reckonings are waiting. Try again in a moment.' },
-  'took-too-long': { title: 'Took too long', detail: 'This reckoning was stopped. Ask for something smaller.' },
-  'went-wrong': { title: 'Something broke here', detail: 'The fault is ours and has been logged. Nothing was lost or changed.' },
+  'took-too-long': {
+    title: 'Took too long',
+    detail: 'This reckoning was stopped. Ask for something smaller.',
+  },
+  'went-wrong': {
+    title: 'Something broke here',
+    detail: 'The fault is ours and has been logged. Nothing was lost or changed.',
+  },
 } as const;
 
 export type ProblemCode = keyof typeof problemWords;

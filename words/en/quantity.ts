@@ -17,7 +17,8 @@ export const METRIC: ReaderUnits = { length: 'mm', torque: 'N·m' };
 /** A length without its unit: hundredths of a millimetre, thousandths where they matter, or tenths of a thou. */
 export function lengthFigure(mm: number, unit: LengthUnit): string {
   const value = lengthFromMm(mm, unit);
-  const digits = unit === 'thou' ? 1 : Math.abs(value * 100 - Math.round(value * 100)) > 0.05 ? 3 : 2;
+  const digits =
+    unit === 'thou' ? 1 : Math.abs(value * 100 - Math.round(value * 100)) > 0.05 ? 3 : 2;
   return minus(value.toFixed(digits));
 }
 

@@ -7,28 +7,36 @@ type Facts = NonNullable<Refusal['facts']>;
 
 const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'role-may-not': () => 'Your role may look at this but not do it. Ask a mechanic or the lead.',
-  'needs-fresh-proof': () => 'Give your PIN or passphrase again first: this lets something stand that the sheet does not.',
+  'needs-fresh-proof': () =>
+    'Give your PIN or passphrase again first: this lets something stand that the sheet does not.',
   'already-open': () => 'This job is open already.',
   'not-open': () => 'No such job is open in this shop.',
   'wrong-sheet': () => 'This job is pinned to another revision of the sheet.',
-  'wrong-end': ({ end }) => `On this engine cylinder 1 is at the ${String(end)} end. Look again before numbering anything.`,
+  'wrong-end': ({ end }) =>
+    `On this engine cylinder 1 is at the ${String(end)} end. Look again before numbering anything.`,
   'unknown-bore': ({ bore }) => `This engine has no bore ${String(bore)}.`,
   'unknown-place': ({ places }) => `A liner is read at ${String(places)} places on this sheet.`,
-  'liners-incomplete': ({ bores }) => `Read each liner at two places or more first. Still to read: ${String(bores)}.`,
-  'liners-out': () => 'The liners are out of limits. Put them right, or let the lead accept them with a reason.',
-  'card-barred': ({ card }) => `${cardTitle(String(card) as CardName)} is barred until the card before it is done.`,
+  'liners-incomplete': ({ bores }) =>
+    `Read each liner at two places or more first. Still to read: ${String(bores)}.`,
+  'liners-out': () =>
+    'The liners are out of limits. Put them right, or let the lead accept them with a reason.',
+  'card-barred': ({ card }) =>
+    `${cardTitle(String(card) as CardName)} is barred until the card before it is done.`,
   'unknown-run': () => 'This sheet has no such set of fasteners or programme.',
   'run-not-prepared': () => 'Choose the wrench and confirm the treatment before the first pull.',
   'wrench-out-of-range': ({ setNm, lowNm, highNm }) =>
     `${torque(Number(setNm))} is outside this wrench, ${String(lowNm)} to ${String(highNm)} N·m. Take another.`,
   'unknown-fastener': () => 'That fastener is not in this stage.',
-  'stage-not-current': ({ bolt }) => `Bolt ${String(bolt)} is not in the stage now open. Close the open stage first.`,
+  'stage-not-current': ({ bolt }) =>
+    `Bolt ${String(bolt)} is not in the stage now open. Close the open stage first.`,
   'pass-taken': ({ bolt }) => `Bolt ${String(bolt)} already has this pull.`,
   'figure-not-shown': ({ nm, setNm }) =>
     `The figures do not match the sheet and the wrench in hand: ${torque(Number(nm))}, set ${torque(Number(setNm))}.`,
   'not-contested': () => 'Nobody contests that pull.',
   'unknown-valve': ({ valve }) => `This engine has no valve ${String(valve)}.`,
-  'crank-unknown': () => 'Where the crank stands is not known. Bring it to a position and say what you see.',
+  'caution-first': () => 'Read the caution and acknowledge it before anything turns.',
+  'crank-unknown': () =>
+    'Where the crank stands is not known. Bring it to a position and say what you see.',
   'not-settable-here': ({ valve, atDeg }) =>
     `${String(valve)} may not be set with the crank at ${degrees(Number(atDeg))}: its cam is on it or too near.`,
   'reading-of-recheck': () => 'Hot readings belong to the recheck, cold ones before it.',

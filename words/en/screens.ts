@@ -15,9 +15,12 @@ export const shared = {
   recorded: 'What was recorded',
   nothingRecorded: 'Nothing yet.',
   keptHere: (count: number) =>
-    count === 1 ? 'Kept on this device: 1 act. It goes out when the network is back.' : `Kept on this device: ${count} acts. They go out when the network is back.`,
+    count === 1
+      ? 'Kept on this device: 1 act. It goes out when the network is back.'
+      : `Kept on this device: ${count} acts. They go out when the network is back.`,
   away: 'No network. Work goes on; acts are kept on this device.',
-  refusedHere: (count: number) => (count === 1 ? '1 act was not accepted.' : `${count} acts were not accepted.`),
+  refusedHere: (count: number) =>
+    count === 1 ? '1 act was not accepted.' : `${count} acts were not accepted.`,
   see: 'See',
   speechOn: 'Speak the act',
   speechOff: 'Stop speaking',
@@ -55,8 +58,10 @@ export const signInWords = {
   open: 'Sign in',
   rubOut: 'Rub out',
   another: 'Someone else',
-  noServer: 'The server does not answer. Check that it runs and that this device is on its network.',
-  unproved: 'No network: you can go on as someone who has signed in here before. It is marked as unproved.',
+  noServer:
+    'The server does not answer. Check that it runs and that this device is on its network.',
+  unproved:
+    'No network: you can go on as someone who has signed in here before. It is marked as unproved.',
   goOnAs: (name: string) => `Go on as ${name}`,
   whichShopHint: 'This device has not been used yet.',
 } as const;
@@ -89,7 +94,8 @@ export const newJobWords = {
   end: (cylinder: string) => `Which end is ${cylinder}?`,
   cylinder1: 'cylinder 1',
   endOf: (end: string) => `${end.slice(0, 1).toUpperCase()}${end.slice(1)} end`,
-  endWrong: (end: string) => `This sheet counts from the ${end} end. Look at the engine again before numbering anything.`,
+  endWrong: (end: string) =>
+    `This sheet counts from the ${end} end. Look at the engine again before numbering anything.`,
   endRight: (end: string) => `Yes: cylinder 1 is at the ${end} end.`,
   open: 'Open the job',
   needSerial: 'Enter the serial stamped on the engine.',
@@ -140,9 +146,11 @@ export const linersWords = {
   whyTitle: 'Why stand-out',
   whyText:
     'The liner must stand proud so that the head clamps it onto its ledge. Too low and gas gets past; too high, or uneven, and the gasket is crushed on one and loose on the next.',
-  tiltText: 'Read each liner at two to four places, seated and held down. The mean is its height; the spread is its tilt.',
+  tiltText:
+    'Read each liner at two to four places, seated and held down. The mean is its height; the spread is its tilt.',
   readOn: 'Read again',
-  fellows: (value: string) => `Far from its fellows (${value}). Kept as read; read it once more if in doubt.`,
+  fellows: (value: string) =>
+    `Far from its fellows (${value}). Kept as read; read it once more if in doubt.`,
 } as const;
 
 export const recordWords = {

@@ -24,7 +24,7 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
     case 'bolt-next':
       return `Stage ${reason.stage}, bolt ${reason.bolt} is next.`;
     case 'sweep-first':
-      return `Left off in stage ${reason.stage} ${ago(reason.lastAt)} ago: sweep first.`;
+      return `Left off ${ago(reason.lastAt)} ago in stage ${reason.stage}: sweep first.`;
     case 'contested':
       return `Bolt ${reason.bolt} was pulled twice. Someone must decide.`;
     case 'valves-set':

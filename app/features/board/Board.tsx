@@ -18,7 +18,9 @@ export function Board() {
   const jobs = useJobs();
   const kept = useKeptJobs();
   const all = merge(jobs.data?.jobs ?? [], kept);
-  const rechecks = all.filter((job) => job.tray.some((c) => c.card === 'recheck' && c.status === 'waiting'));
+  const rechecks = all.filter((job) =>
+    job.tray.some((c) => c.card === 'recheck' && c.status === 'waiting'),
+  );
   return (
     <Screen
       wide={wide}
@@ -76,6 +78,9 @@ export function Board() {
 function merge(fromServer: readonly JobSummary[], kept: readonly JobSummary[]): JobSummary[] {
   const own = new Map(kept.map((job) => [job.id, job]));
   const known = new Set(fromServer.map((job) => job.id));
-  const jobs = [...kept.filter((job) => !known.has(job.id)), ...fromServer.map((job) => own.get(job.id) ?? job)];
+  const jobs = [
+    ...kept.filter((job) => !known.has(job.id)),
+    ...fromServer.map((job) => own.get(job.id) ?? job),
+  ];
   return jobs.sort((a, b) => Number(a.finished) - Number(b.finished));
 }

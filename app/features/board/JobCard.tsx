@@ -51,7 +51,7 @@ const BARS: Readonly<Record<CardStatus, string>> = {
   done: 'bg-ink border-ink',
   open: 'bg-card border-soft',
   waiting: 'bg-brass-fill border-brass',
-  barred: 'bg-rule border-rule',
+  barred: 'bg-tab border-tab',
 };
 
 function Strip({ tray, current }: Pick<JobSummary, 'tray' | 'current'>) {
@@ -71,7 +71,8 @@ function Strip({ tray, current }: Pick<JobSummary, 'tray' | 'current'>) {
 }
 
 function Standing({ card }: { card: TrayCard }) {
-  if (card.reason.code === 'sweep-first') return <Mark kind="leftOpen" word={boardWords.leftOpen} />;
+  if (card.reason.code === 'sweep-first')
+    return <Mark kind="leftOpen" word={boardWords.leftOpen} />;
   if (card.trouble) return <Mark kind="out" word={boardWords.out} />;
   if (card.status === 'waiting') return <Mark kind="waiting" word={boardWords.waiting} />;
   return <Mark kind="now" word={boardWords.open} />;

@@ -37,7 +37,8 @@ async function keptJobs(storage: LedgerStorage): Promise<JobSummary[]> {
       const state = kept
         .filter((k) => k.jobId === id)
         .reduce(
-          (before, { act }) => evolve(before, { ...act, seq: headSeq(before) + 1, receivedAt: null }),
+          (before, { act }) =>
+            evolve(before, { ...act, seq: headSeq(before) + 1, receivedAt: null }),
           fold(events),
         );
       return summaryOf(id, sheet.sheet, state, now);

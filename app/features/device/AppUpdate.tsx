@@ -19,7 +19,8 @@ export function AppUpdate() {
       registration.addEventListener('updatefound', () => {
         const fetched = registration.installing;
         fetched?.addEventListener('statechange', () => {
-          if (fetched.state === 'installed' && navigator.serviceWorker.controller) setWaiting(fetched);
+          if (fetched.state === 'installed' && navigator.serviceWorker.controller)
+            setWaiting(fetched);
         });
       });
     });

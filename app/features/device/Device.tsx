@@ -54,7 +54,10 @@ export function Device() {
         <Choice
           label={w.light}
           value={theme}
-          options={(['day', 'lamp', 'glare'] as const).map((value) => ({ value, label: w.themes[value] }))}
+          options={(['day', 'lamp', 'glare'] as const).map((value) => ({
+            value,
+            label: w.themes[value],
+          }))}
           onChange={(value) => setPreferences({ theme: value })}
         />
         <Choice

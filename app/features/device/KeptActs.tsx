@@ -12,7 +12,11 @@ export function KeptActs({ kept }: { kept: readonly KeptAct[] }) {
   const { ledgers } = useBench();
   const refused = kept.filter((k) => k.problem);
   const download = (): void => {
-    const content = JSON.stringify({ format: 'cardinex-kept-acts', version: 1, acts: kept }, null, 2);
+    const content = JSON.stringify(
+      { format: 'cardinex-kept-acts', version: 1, acts: kept },
+      null,
+      2,
+    );
     saveFile('cardinex-kept-acts.json', new Blob([content], { type: 'application/json' }));
   };
   return (

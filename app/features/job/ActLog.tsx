@@ -26,7 +26,9 @@ export function ActLog({ of }: { of: (act: LoggedAct) => boolean }) {
         const struck = state.struck[act.id] !== undefined && 'line-through';
         return (
           <View key={act.id} className="flex-row gap-3 py-0.5">
-            <Text className="w-12 font-text text-[16px] text-soft">{format(new Date(act.at), 'HH:mm')}</Text>
+            <Text className="w-12 font-text text-[16px] text-soft">
+              {format(new Date(act.at), 'HH:mm')}
+            </Text>
             <Text className={cn('flex-1 font-text text-[16px] text-ink', struck)}>{line.what}</Text>
             <Text className={cn('font-text text-[16px] text-ink', struck)}>{line.value ?? ''}</Text>
           </View>

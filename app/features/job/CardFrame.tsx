@@ -30,7 +30,16 @@ export function CardFrame(props: PropsWithChildren<Props>) {
   return useWide() ? <WideCard {...props} /> : <PhoneCard {...props} />;
 }
 
-function PhoneCard({ card, title, aside, back, actBar, foot, slip, children }: PropsWithChildren<Props>) {
+function PhoneCard({
+  card,
+  title,
+  aside,
+  back,
+  actBar,
+  foot,
+  slip,
+  children,
+}: PropsWithChildren<Props>) {
   const [turned, setTurned] = useState(false);
   const showsBack = turned && back !== undefined;
   return (
@@ -39,12 +48,17 @@ function PhoneCard({ card, title, aside, back, actBar, foot, slip, children }: P
       <TabStrip card={card} />
       <ScrollView className="flex-1" contentContainerClassName="px-2.5 pb-3">
         <View className="print-sheet rounded-lg rounded-tl-none border border-rule bg-card">
-          <Title title={showsBack ? shared.backOfCard : title} aside={showsBack ? undefined : aside} />
+          <Title
+            title={showsBack ? shared.backOfCard : title}
+            aside={showsBack ? undefined : aside}
+          />
           {showsBack ? <View className="p-3.5">{back}</View> : children}
         </View>
         <View className="no-print flex-row items-start justify-between gap-2 px-1 pt-1.5">
           <View className="flex-1">{foot}</View>
-          {back === undefined ? null : <TurnCard turned={showsBack} onTurn={() => setTurned(!turned)} />}
+          {back === undefined ? null : (
+            <TurnCard turned={showsBack} onTurn={() => setTurned(!turned)} />
+          )}
         </View>
         <JobNotices />
       </ScrollView>
@@ -54,7 +68,16 @@ function PhoneCard({ card, title, aside, back, actBar, foot, slip, children }: P
   );
 }
 
-function WideCard({ card, title, aside, back, actBar, foot, slip, children }: PropsWithChildren<Props>) {
+function WideCard({
+  card,
+  title,
+  aside,
+  back,
+  actBar,
+  foot,
+  slip,
+  children,
+}: PropsWithChildren<Props>) {
   const { sheet } = useJob();
   return (
     <View role="main" className="h-full bg-bench">

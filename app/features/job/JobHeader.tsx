@@ -5,7 +5,6 @@ import VolumeX from 'lucide-react-native/icons/volume-x';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import { cylinder1At } from '@cardinex/words/en/acts';
 import { shared } from '@cardinex/words/en/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import type { ThemeName } from '../../ui/palette';
@@ -13,7 +12,11 @@ import { usePalette } from '../../ui/useTheme';
 import { Heading, Small } from '../../ui/Words';
 import { useJob } from './JobProvider';
 
-const NEXT_THEME: Readonly<Record<ThemeName, ThemeName>> = { day: 'lamp', lamp: 'glare', glare: 'day' };
+const NEXT_THEME: Readonly<Record<ThemeName, ThemeName>> = {
+  day: 'lamp',
+  lamp: 'glare',
+  glare: 'day',
+};
 
 /** Whose engine this is, and the two things one changes without putting the spanner down. */
 export function JobHeader({ card }: { card: string | null }) {
@@ -28,10 +31,10 @@ export function JobHeader({ card }: { card: string | null }) {
       </IconButton>
       <View className="min-w-0 flex-1">
         <Heading level={1} numberOfLines={1} className="text-[19px] text-on-bench">
-          {sheet.name} · {state.opened?.name ?? ''}
+          {state.opened?.name ?? ''}
         </Heading>
         <Small numberOfLines={1} className="text-bench-soft">
-          {state.opened?.serial ?? ''} · {cylinder1At(sheet)}
+          {sheet.name} · {state.opened?.serial ?? ''}
         </Small>
       </View>
       <IconButton

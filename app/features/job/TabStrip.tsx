@@ -20,7 +20,7 @@ export function TabStrip({ card }: { card: string }) {
   const at = tabs.findIndex((tab) => tab.card === card);
   const from = Math.max(0, Math.min(at - 1, tabs.length - 3));
   return (
-    <View className="no-print h-12 flex-row items-end gap-1 px-2.5">
+    <View className="no-print h-12 flex-row items-end gap-0.5 px-2.5">
       {tabs.slice(from, from + 3).map((tab) => (
         <Pressable
           key={tab.card}

@@ -46,7 +46,9 @@ export function TrayList({ card, narrow = false }: Props) {
 
 function markOf(entry: TrayCard): MarkKind {
   if (entry.trouble) return 'out';
-  return ({ done: 'within', open: 'now', waiting: 'waiting', barred: 'barred' } as const)[entry.status];
+  return ({ done: 'within', open: 'now', waiting: 'waiting', barred: 'barred' } as const)[
+    entry.status
+  ];
 }
 
 interface EntryProps {
@@ -67,14 +69,16 @@ function Entry({ label, current, narrow, onPress, mark, word, reason }: EntryPro
       aria-label={[label, word, narrow ? undefined : reason].filter(Boolean).join('. ')}
       onPress={onPress}
       className={cn(
-        'min-h-[56px] justify-center px-3 py-1.5 active:opacity-80',
+        'min-h-[56px] justify-center border border-rule px-3 py-1.5 active:opacity-80',
         narrow ? 'rounded-l-lg' : 'rounded-lg',
         narrow && !current ? 'ml-2 bg-tab' : 'bg-card',
         !narrow && 'min-h-[72px]',
       )}
     >
       <View className="flex-row items-center justify-between gap-2">
-        <Text className={cn('font-head text-ink', narrow && !current ? 'text-[18px]' : 'text-[21px]')}>
+        <Text
+          className={cn('font-head text-ink', narrow && !current ? 'text-[18px]' : 'text-[21px]')}
+        >
           {label}
         </Text>
         {mark ? <Mark kind={mark} {...(!narrow && word ? { word } : {})} /> : null}

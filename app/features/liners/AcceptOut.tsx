@@ -23,7 +23,13 @@ export function AcceptOut({ onClose }: { onClose: () => void }) {
   return (
     <Slip title={w.acceptOut} onClose={onClose}>
       <Body>{w.acceptOutHint}</Body>
-      <Field label={w.acceptReason} value={words} onChangeText={setWords} onSubmitEditing={accept} fault={fault} />
+      <Field
+        label={w.acceptReason}
+        value={words}
+        onChangeText={setWords}
+        onSubmitEditing={accept}
+        fault={fault}
+      />
       <View className="flex-row gap-3">
         <Button label={shared.back} tall onPress={onClose} className="flex-1" />
         <Button label={w.acceptOut} kind="stop" tall onPress={accept} className="flex-[2]" />

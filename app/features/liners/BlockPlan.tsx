@@ -26,13 +26,29 @@ export function BlockPlan({ bores, check, current, onPress }: Props) {
   const described = bores
     .map((id) => {
       const found = findings.get(id);
-      return found ? `Liner ${id} ${lengthFigure(found.meanMm, units.length)} ${units.length}` : `Liner ${id} ${w.unread}`;
+      return found
+        ? `Liner ${id} ${lengthFigure(found.meanMm, units.length)} ${units.length}`
+        : `Liner ${id} ${w.unread}`;
     })
     .join('. ');
   return (
     <View role="img" aria-label={w.planLabel(described)}>
-      <Svg width="100%" viewBox={`0 0 ${width} ${HEIGHT}`} style={{ aspectRatio: width / HEIGHT }} aria-hidden>
-        <Rect x={2} y={2} width={width - 4} height={HEIGHT - 4} rx={10} fill="none" stroke={c.ink} strokeWidth={c.stroke * 1.3} />
+      <Svg
+        width="100%"
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        style={{ aspectRatio: width / HEIGHT }}
+        aria-hidden
+      >
+        <Rect
+          x={2}
+          y={2}
+          width={width - 4}
+          height={HEIGHT - 4}
+          rx={10}
+          fill="none"
+          stroke={c.ink}
+          strokeWidth={c.stroke * 1.3}
+        />
         {bores.map((id, place) => (
           <G key={id} x={6 + PITCH * (place + 0.5)} y={HEIGHT / 2} onPress={() => onPress(id)}>
             <Liner id={id} finding={findings.get(id)} current={id === current} />
@@ -47,7 +63,15 @@ function isOut(finding: BoreFinding): boolean {
   return finding.verdict !== 'within' || finding.tiltVerdict === 'over';
 }
 
-function Liner({ id, finding, current }: { id: string; finding: BoreFinding | undefined; current: boolean }) {
+function Liner({
+  id,
+  finding,
+  current,
+}: {
+  id: string;
+  finding: BoreFinding | undefined;
+  current: boolean;
+}) {
   const c = usePalette();
   const units = useUnits();
   const tone = !finding ? c.soft : isOut(finding) ? c.red : c.green;
@@ -67,8 +91,15 @@ function Liner({ id, finding, current }: { id: string; finding: BoreFinding | un
         {...(finding ? {} : { strokeDasharray: '7 5' })}
       />
       <Label y={-12} text={id} fill={current ? c.blue : c.soft} size={19} />
-      <Label y={12} text={finding ? lengthFigure(finding.meanMm, units.length) : '–'} fill={finding ? tone : c.soft} size={25} />
-      {finding && isOut(finding) ? <Polygon points="30,-40 44,-16 16,-16" fill={c.red} stroke={c.card} strokeWidth={2} /> : null}
+      <Label
+        y={12}
+        text={finding ? lengthFigure(finding.meanMm, units.length) : '–'}
+        fill={finding ? tone : c.soft}
+        size={25}
+      />
+      {finding && isOut(finding) ? (
+        <Polygon points="30,-40 44,-16 16,-16" fill={c.red} stroke={c.card} strokeWidth={2} />
+      ) : null}
       {finding && !isOut(finding) ? (
         <Path d="M20 -30 L28 -21 L42 -38" fill="none" stroke={c.green} strokeWidth={5} />
       ) : null}
@@ -78,7 +109,13 @@ function Liner({ id, finding, current }: { id: string; finding: BoreFinding | un
 
 function Label({ y, text, fill, size }: { y: number; text: string; fill: string; size: number }) {
   return (
-    <SvgText y={y + size * 0.36} fill={fill} fontSize={size} fontFamily="BarlowSemiCondensed_700Bold" textAnchor="middle">
+    <SvgText
+      y={y + size * 0.36}
+      fill={fill}
+      fontSize={size}
+      fontFamily="BarlowSemiCondensed_700Bold"
+      textAnchor="middle"
+    >
       {text}
     </SvgText>
   );

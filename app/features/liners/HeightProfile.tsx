@@ -16,9 +16,9 @@ interface Props {
 }
 
 const PITCH = 100;
-const HEIGHT = 104;
+const HEIGHT = 140;
 const TOP = 12;
-const BOTTOM = 92;
+const BOTTOM = 130;
 
 /**
  * The heights side by side under the block, greatly magnified: the deck below, the limits as a
@@ -36,20 +36,35 @@ export function HeightProfile({ sheet, check, limits }: Props) {
   const y = (mm: number): number => BOTTOM - ((mm - lowest) / span) * (BOTTOM - TOP);
   const x = (place: number): number => 6 + PITCH * (place + 0.5);
   const width = bores.length * PITCH + 12;
-  const heights = check?.bores.map((b) => `${b.id} ${lengthFigure(b.meanMm, units.length)}`).join(', ');
+  const heights = check?.bores
+    .map((b) => `${b.id} ${lengthFigure(b.meanMm, units.length)}`)
+    .join(', ');
   const figure = (mm: number): string => lengthFigure(mm, units.length);
   return (
     <View role="img" aria-label={w.profileLabel(heights ?? w.unread)}>
-      <Svg width="100%" viewBox={`0 0 ${width} ${HEIGHT}`} style={{ aspectRatio: width / HEIGHT }} aria-hidden>
-        <Rect x={2} width={width - 4} y={y(limits.highMm)} height={y(limits.lowMm) - y(limits.highMm)} fill={c.tab} />
+      <Svg
+        width="100%"
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        style={{ aspectRatio: width / HEIGHT }}
+        aria-hidden
+      >
+        <Rect
+          x={2}
+          width={width - 4}
+          y={y(limits.highMm)}
+          height={y(limits.lowMm) - y(limits.highMm)}
+          fill={c.tab}
+        />
         <Line x1={2} x2={width - 2} y1={y(0)} y2={y(0)} stroke={c.ink} strokeWidth={c.stroke} />
-        <Small x={6} y={y(limits.highMm) + 11} text={figure(limits.highMm)} />
+        <Small x={6} y={y(limits.highMm) + 15} text={figure(limits.highMm)} />
         <Small x={6} y={y(limits.lowMm) - 3} text={figure(limits.lowMm)} />
         <Small x={6} y={y(0) - 3} text="0" />
         {check?.differences.map((d) => {
           const from = bores.indexOf(d.from);
           const to = bores.indexOf(d.to);
-          const means = [d.from, d.to].map((id) => check.bores.find((b) => b.id === id)?.meanMm ?? 0);
+          const means = [d.from, d.to].map(
+            (id) => check.bores.find((b) => b.id === id)?.meanMm ?? 0,
+          );
           return (
             <Polyline
               key={d.to}
@@ -76,7 +91,14 @@ export function HeightProfile({ sheet, check, limits }: Props) {
                 fill={out ? c.red : c.soft}
                 opacity={0.45}
               />
-              <Line x1={x(place) - 24} x2={x(place) + 24} y1={y(mean)} y2={y(mean)} stroke={tone} strokeWidth={5} />
+              <Line
+                x1={x(place) - 24}
+                x2={x(place) + 24}
+                y1={y(mean)}
+                y2={y(mean)}
+                stroke={tone}
+                strokeWidth={5}
+              />
             </G>
           );
         })}
@@ -88,7 +110,7 @@ export function HeightProfile({ sheet, check, limits }: Props) {
 function Small({ x, y, text }: { x: number; y: number; text: string }) {
   const c = usePalette();
   return (
-    <SvgText x={x} y={y} fill={c.soft} fontSize={13} fontFamily="BarlowSemiCondensed_600SemiBold">
+    <SvgText x={x} y={y} fill={c.soft} fontSize={16} fontFamily="BarlowSemiCondensed_600SemiBold">
       {text}
     </SvgText>
   );

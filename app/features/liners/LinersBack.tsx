@@ -40,7 +40,11 @@ export function LinersBack({ check }: { check: LinerCheck | null }) {
             />
           ))}
           {check.differences.map((d) => (
-            <Line key={d.to} out={d.verdict === 'over'} text={differenceSentence(d, limits, units)} />
+            <Line
+              key={d.to}
+              out={d.verdict === 'over'}
+              text={differenceSentence(d, limits, units)}
+            />
           ))}
           {check.rise.map((r) => (
             <Line key={r.bank} out={r.verdict === 'broken'} text={riseSentence(r)} />

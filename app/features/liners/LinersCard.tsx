@@ -74,7 +74,14 @@ export function LinersCard() {
       foot={accepted ? <Mark kind="within" word={w.accepted} /> : null}
       actBar={
         <View className="flex-row gap-3">
-          <Button label="Undo" kind="bench" tall disabled={!undoable} onPress={undo} className="flex-1" />
+          <Button
+            label="Undo"
+            kind="bench"
+            tall
+            disabled={!undoable}
+            onPress={undo}
+            className="flex-1"
+          />
           <Button
             label={accepts ? (check?.overall === 'within' ? w.accept : w.acceptOut) : w.keep}
             hint={

@@ -33,7 +33,7 @@ export function Places({ at, onChoose }: Props) {
             )}
           >
             <Text className="font-head text-[20px] text-ink">{figure}</Text>
-            <Text numberOfLines={1} className="font-text text-[12.5px] text-soft">
+            <Text numberOfLines={1} className="font-text text-[13px] text-soft">
               {name}
             </Text>
           </Pressable>

@@ -78,7 +78,13 @@ export function NewJob() {
       }
       actBar={
         <View className="flex-row gap-3">
-          <Button label={shared.back} kind="bench" tall onPress={() => router.back()} className="flex-1" />
+          <Button
+            label={shared.back}
+            kind="bench"
+            tall
+            onPress={() => router.back()}
+            className="flex-1"
+          />
           <Button label={w.open} kind="expected" tall onPress={submit} className="flex-[2]" />
         </View>
       }
@@ -106,7 +112,11 @@ export function NewJob() {
                 .map((value) => ({ value: String(value), label: w.endOf(value) }))}
               onChange={(value) => form.setValue('end', value, { shouldValidate: true })}
             />
-            <EndAnswer end={end} right={chosen.sheet.cylinder1End} fault={form.formState.errors.end && w.needEnd} />
+            <EndAnswer
+              end={end}
+              right={chosen.sheet.cylinder1End}
+              fault={form.formState.errors.end && w.needEnd}
+            />
           </>
         ) : (
           <Body>{w.noSheets}</Body>
@@ -151,7 +161,15 @@ function faultOf(error: { type?: string; message?: string } | undefined, ask?: s
   return error.type === 'too_small' ? ask : error.message;
 }
 
-function EndAnswer({ end, right, fault }: { end: string; right: EngineEnd; fault?: string | undefined }) {
+function EndAnswer({
+  end,
+  right,
+  fault,
+}: {
+  end: string;
+  right: EngineEnd;
+  fault?: string | undefined;
+}) {
   if (end === '') return fault ? <Mark kind="out" word={fault} /> : null;
   return end === right ? (
     <Mark kind="within" word={w.endRight(right)} />

@@ -118,7 +118,8 @@ function faultWords(
 function useDigitsTo(field: React.RefObject<TextInput | null>): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      const inField = event.target instanceof HTMLElement && event.target.closest('input, textarea');
+      const inField =
+        event.target instanceof HTMLElement && event.target.closest('input, textarea');
       if (!inField && /^[\d.,-]$/.test(event.key)) field.current?.focus();
     };
     window.addEventListener('keydown', onKey, true);

@@ -25,7 +25,9 @@ export function BeginRecheck() {
       card="recheck"
       title={w.recheckTitle}
       back={<ValvesBack />}
-      actBar={<Button label={w.recheckBegin} kind="expected" tall onPress={begin} testID="confirm" />}
+      actBar={
+        <Button label={w.recheckBegin} kind="expected" tall onPress={begin} testID="confirm" />
+      }
     >
       <View className="gap-3 p-3.5">
         <Body>{w.recheckHow}</Body>

@@ -30,7 +30,13 @@ export function Record() {
       aside={`${sheet.name} · ${shared.sheetRevision(sheet.revision)}`}
       actBar={
         <View className="flex-row gap-3">
-          <Button label={w.print} kind="bench" tall onPress={() => window.print()} className="flex-1" />
+          <Button
+            label={w.print}
+            kind="bench"
+            tall
+            onPress={() => window.print()}
+            className="flex-1"
+          />
           <Button label={w.download} kind="expected" tall onPress={download} className="flex-[2]" />
         </View>
       }

@@ -40,11 +40,19 @@ export function RecordRow({ act, onStrike }: Props) {
       className="print-row min-h-[48px] border-b border-rule py-1.5"
     >
       <View className="flex-row gap-2.5">
-        <Text className="w-12 font-text text-[16px] text-soft">{format(new Date(act.at), 'HH:mm')}</Text>
-        <Text className={cn('flex-1 font-text text-[17px] text-ink', struckStyle)}>{line.what}</Text>
-        <Text className={cn('font-head text-[18px] text-ink', struckStyle)}>{line.value ?? ''}</Text>
+        <Text className="w-12 font-text text-[16px] text-soft">
+          {format(new Date(act.at), 'HH:mm')}
+        </Text>
+        <Text className={cn('flex-1 font-text text-[17px] text-ink', struckStyle)}>
+          {line.what}
+        </Text>
+        <Text className={cn('font-head text-[18px] text-ink', struckStyle)}>
+          {line.value ?? ''}
+        </Text>
         {replacement ? (
-          <Text className="font-head text-[18px] text-ink">{actLine(replacement, sheet, units).value}</Text>
+          <Text className="font-head text-[18px] text-ink">
+            {actLine(replacement, sheet, units).value}
+          </Text>
         ) : null}
       </View>
       <Small className="pl-[58px]">
@@ -53,7 +61,8 @@ export function RecordRow({ act, onStrike }: Props) {
       </Small>
       {strike ? (
         <Small className="pl-[58px] text-red">
-          {w.struckBy(nameOf(strike.by), format(new Date(strike.at), 'HH:mm'))}: {strike.words ?? w.misTap}
+          {w.struckBy(nameOf(strike.by), format(new Date(strike.at), 'HH:mm'))}:{' '}
+          {strike.words ?? w.misTap}
         </Small>
       ) : null}
     </Pressable>

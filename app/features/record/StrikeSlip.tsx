@@ -31,7 +31,13 @@ export function StrikeSlip({ act, onClose }: { act: LoggedAct; onClose: () => vo
         {line.what} {line.value ?? ''}
       </Body>
       <Body>{w.strikeHint}</Body>
-      <Field label={w.strikeTitle} value={words} onChangeText={setWords} onSubmitEditing={strike} fault={fault} />
+      <Field
+        label={w.strikeTitle}
+        value={words}
+        onChangeText={setWords}
+        onSubmitEditing={strike}
+        fault={fault}
+      />
       <View className="flex-row gap-3">
         <Button label={shared.back} tall onPress={onClose} className="flex-1" />
         <Button label={w.strike} kind="stop" tall onPress={strike} className="flex-[2]" />

@@ -30,21 +30,29 @@ export function PinPad({ entered, onChange }: Props) {
     return () => window.removeEventListener('keydown', onKey);
   }, [entered, onChange]);
   const key = (digit: string) => (
-    <Button
-      key={digit}
-      label={digit}
-      tall
-      onPress={() => onChange((entered + digit).slice(0, LENGTH))}
-      className="flex-1"
-    />
+    <View key={digit} className="flex-1">
+      <Button
+        label={digit}
+        tall
+        onPress={() => onChange((entered + digit).slice(0, LENGTH))}
+        large
+      />
+    </View>
   );
   return (
     <View className="gap-3">
-      <View className="flex-row justify-center gap-4 py-2" aria-label={`${entered.length} of ${LENGTH}`} role="img">
+      <View
+        className="flex-row justify-center gap-4 py-2"
+        aria-label={`${entered.length} of ${LENGTH}`}
+        role="img"
+      >
         {Array.from({ length: LENGTH }, (_, place) => (
           <View
             key={place}
-            className={cn('h-5 w-5 rounded-full border-2 border-ink', place < entered.length && 'bg-ink')}
+            className={cn(
+              'h-5 w-5 rounded-full border-2 border-ink',
+              place < entered.length && 'bg-ink',
+            )}
           />
         ))}
       </View>
@@ -56,13 +64,15 @@ export function PinPad({ entered, onChange }: Props) {
       <View className="flex-row gap-3">
         <View className="flex-1" />
         {key('0')}
-        <Button
-          label=""
-          tall
-          icon={<Delete color={c.ink} size={28} aria-label={signInWords.rubOut} />}
-          onPress={() => onChange(entered.slice(0, -1))}
-          className="flex-1"
-        />
+        <View className="flex-1">
+          <Button
+            label=""
+            name={signInWords.rubOut}
+            tall
+            icon={<Delete color={c.ink} size={28} />}
+            onPress={() => onChange(entered.slice(0, -1))}
+          />
+        </View>
       </View>
     </View>
   );

@@ -36,7 +36,8 @@ export function SecretEntry({ shop, member, bench, onBack }: Props) {
   useEffect(() => {
     if (isPin && secret.length === 4 && !isPending) mutate(secret);
   }, [isPin, secret, isPending, mutate]);
-  const unprovedOk = signIn.error instanceof NoAnswer && bench.session?.proved[member.id] !== undefined;
+  const unprovedOk =
+    signIn.error instanceof NoAnswer && bench.session?.proved[member.id] !== undefined;
   const title = isPin ? signInWords.pin(member.name) : signInWords.passphrase(member.name);
   return (
     <Screen
@@ -47,7 +48,13 @@ export function SecretEntry({ shop, member, bench, onBack }: Props) {
       }
       actBar={
         <View className="flex-row gap-3">
-          <Button label={signInWords.another} kind="bench" tall onPress={onBack} className="flex-1" />
+          <Button
+            label={signInWords.another}
+            kind="bench"
+            tall
+            onPress={onBack}
+            className="flex-1"
+          />
           {isPin ? null : (
             <Button
               label={signInWords.open}

@@ -49,7 +49,14 @@ export function HeadMap({ set, bolts, currentId, nextId, label, onPress }: Props
         />
         {set.bores.map(({ cylinder, xMm, yMm }) => (
           <G key={cylinder}>
-            <Circle cx={xMm} cy={yMm} r={set.boreMm / 2 - 4} fill="none" stroke={c.soft} strokeWidth={c.stroke} />
+            <Circle
+              cx={xMm}
+              cy={yMm}
+              r={set.boreMm / 2 - 4}
+              fill="none"
+              stroke={c.soft}
+              strokeWidth={c.stroke}
+            />
             <Label x={xMm} y={yMm} text={String(cylinder)} fill={c.soft} />
           </G>
         ))}
@@ -148,7 +155,19 @@ function Bolt({ number, status, current, next }: BoltProps) {
   }
 }
 
-function Label({ x, y, text, fill, size = 28 }: { x: number; y: number; text: string; fill: string; size?: number }) {
+function Label({
+  x,
+  y,
+  text,
+  fill,
+  size = 28,
+}: {
+  x: number;
+  y: number;
+  text: string;
+  fill: string;
+  size?: number;
+}) {
   return (
     <SvgText
       x={x}

@@ -16,7 +16,11 @@ interface Props {
   readonly onClose: () => void;
 }
 
-const FAULTS: readonly { readonly fault: BoltFault; readonly label: string; readonly hint: string }[] = [
+const FAULTS: readonly {
+  readonly fault: BoltFault;
+  readonly label: string;
+  readonly hint: string;
+}[] = [
   { fault: 'did-not-reach', label: w.didNotReach, hint: w.didNotReachHint },
   { fault: 'slipped', label: w.slipped, hint: w.slippedHint },
 ];

@@ -12,12 +12,15 @@ import { shared } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { useWrenches } from '../../session/queries';
 import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading } from '../../ui/Words';
+import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
+import { TightenBack } from './TightenBack';
 
 interface Props {
   readonly view: RunView;
@@ -50,49 +53,85 @@ export function Prepare({ view, onCancel }: Props) {
     });
   });
   return (
-    <View className="gap-4 p-3.5">
-      <Confirm text={w.flush} label={w.flushConfirm} done={flush} onPress={() => setFlush(!flush)} />
-      <Confirm
-        text={`${w.treatment}: ${view.set.treatment.toLowerCase()}. ${view.set.thread}, ${view.set.spanner}.`}
-        label={w.treatmentConfirm}
-        done={treated}
-        onPress={() => setTreated(!treated)}
-      />
-      <View className="gap-2">
-        <Heading level={3}>{w.wrenchInHand}</Heading>
-        <View className="gap-3">
-          {wrenches.map((candidate) => (
-            <Button
-              key={candidate.id}
-              label={candidate.name}
-              hint={`${candidate.lowNm} to ${candidate.highNm} N·m, ${candidate.square}`}
-              selected={candidate.id === wrenchId}
-              onPress={() => setWrenchId(candidate.id)}
-            />
-          ))}
+    <CardFrame
+      card="tighten"
+      title={w.prepareTitle}
+      back={<TightenBack view={view} />}
+      actBar={
+        <View className="flex-row gap-3">
+          {onCancel ? (
+            <Button label={shared.cancel} kind="bench" tall onPress={onCancel} className="flex-1" />
+          ) : null}
+          <Button
+            label={w.begin}
+            kind="expected"
+            tall
+            disabled={!ready}
+            onPress={begin}
+            className="flex-[2]"
+          />
         </View>
-        <Button
-          label={withAdapter ? w.adapter : w.noAdapter}
-          selected={withAdapter}
-          onPress={() => setWithAdapter(!withAdapter)}
+      }
+    >
+      <View className="gap-4 p-3.5">
+        <Confirm
+          text={w.flush}
+          label={w.flushConfirm}
+          done={flush}
+          onPress={() => setFlush(!flush)}
         />
-        {withAdapter ? (
-          <View className="gap-2">
-            <Field label={w.adapterLength} value={mm} onChangeText={setMm} inputMode="decimal" />
-            <Field label={w.adapterAngle} value={deg} onChangeText={setDeg} inputMode="decimal" />
+        <Confirm
+          text={`${w.treatment}: ${view.set.treatment.toLowerCase()}. ${view.set.thread}, ${view.set.spanner}.`}
+          label={w.treatmentConfirm}
+          done={treated}
+          onPress={() => setTreated(!treated)}
+        />
+        <View className="gap-2">
+          <Heading level={3}>{w.wrenchInHand}</Heading>
+          <View className="gap-3">
+            {wrenches.map((candidate) => (
+              <Button
+                key={candidate.id}
+                label={candidate.name}
+                hint={`${candidate.lowNm} to ${candidate.highNm} N·m, ${candidate.square}`}
+                selected={candidate.id === wrenchId}
+                onPress={() => setWrenchId(candidate.id)}
+              />
+            ))}
           </View>
-        ) : null}
+          <Choice
+            label={w.adapter}
+            value={withAdapter ? 'fitted' : 'none'}
+            options={[
+              { value: 'none', label: w.noAdapter },
+              { value: 'fitted', label: w.adapterFitted },
+            ]}
+            onChange={(value) => setWithAdapter(value === 'fitted')}
+          />
+          {withAdapter ? (
+            <View className="gap-2">
+              <Field label={w.adapterLength} value={mm} onChangeText={setMm} inputMode="decimal" />
+              <Field label={w.adapterAngle} value={deg} onChangeText={setDeg} inputMode="decimal" />
+            </View>
+          ) : null}
+        </View>
+        {settings ? <Settings settings={settings} /> : null}
       </View>
-      {settings ? <Settings settings={settings} /> : null}
-      <View className="flex-row gap-3">
-        {onCancel ? <Button label={shared.cancel} tall onPress={onCancel} className="flex-1" /> : null}
-        <Button label={w.begin} kind="expected" tall disabled={!ready} onPress={begin} className="flex-[2]" />
-      </View>
-    </View>
+    </CardFrame>
   );
 }
 
-function Confirm({ text, label, done, onPress }: { text: string; label: string; done: boolean; onPress: () => void }) {
+function Confirm({
+  text,
+  label,
+  done,
+  onPress,
+}: {
+  text: string;
+  label: string;
+  done: boolean;
+  onPress: () => void;
+}) {
   return (
     <View className="gap-2">
       <Body>{text}</Body>
@@ -142,7 +181,11 @@ function Settings({ settings: { stages, fault } }: { settings: SettingsResult })
         <View key={stage} className="flex-row items-center justify-between">
           <Body>{w.settingFor(stage)}</Body>
           <View className="items-end">
-            <Figure size="small" value={setNm.toFixed(setNm === Math.round(setNm) ? 0 : 1)} unit="N·m" />
+            <Figure
+              size="small"
+              value={setNm.toFixed(setNm === Math.round(setNm) ? 0 : 1)}
+              unit="N·m"
+            />
             {inRange ? null : <Mark kind="out" word={w.outOfRange(torque(nm, units))} />}
           </View>
         </View>

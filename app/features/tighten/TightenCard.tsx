@@ -1,14 +1,11 @@
 import { useEffect, useState } from 'react';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { numberOf } from '@cardinex/core/job/cards/tighten';
 import { headRun } from '@cardinex/core/job/tray';
 import { BarredCard } from '../job/BarredCard';
-import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { Contested } from './Contested';
 import { Prepare } from './Prepare';
 import { RunDone } from './RunDone';
-import { TightenBack } from './TightenBack';
 import { TightenRun } from './TightenRun';
 
 /** The head's tightening: prepared, pulled stage by stage, closed. */
@@ -24,13 +21,12 @@ export function TightenCard() {
   const { current, run } = view;
   if (!current) return <RunDone view={view} />;
   if (!run.prepared || preparing) {
-    return (
-      <CardFrame card="tighten" title={w.prepareTitle} back={<TightenBack view={view} />}>
-        <Prepare view={view} onCancel={run.prepared ? () => setPreparing(false) : undefined} />
-      </CardFrame>
-    );
+    return <Prepare view={view} onCancel={run.prepared ? () => setPreparing(false) : undefined} />;
   }
   const contested = current.bolts.find((bolt) => bolt.status === 'contested');
-  if (contested) return <Contested view={view} bolt={contested} number={numberOf(view, contested)} />;
-  return <TightenRun view={view} prepared={run.prepared} onChangeWrench={() => setPreparing(true)} />;
+  if (contested)
+    return <Contested view={view} bolt={contested} number={numberOf(view, contested)} />;
+  return (
+    <TightenRun view={view} prepared={run.prepared} onChangeWrench={() => setPreparing(true)} />
+  );
 }

@@ -70,7 +70,8 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
       wrench: prepared.wrench.id,
     });
   });
-  const undoable = last && (last.type === 'bolt.pulled' || last.type === 'bolt.failed') ? last : null;
+  const undoable =
+    last && (last.type === 'bolt.pulled' || last.type === 'bolt.failed') ? last : null;
   useActKeys({
     confirm: notSo ? undefined : pull,
     undo: undoable && !notSo ? undo : undefined,
@@ -80,6 +81,8 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
   if (!current || !bolt) return null;
   const stageNumber = view.stages.indexOf(current) + 1;
   const done = bolts.filter((b) => b.status === 'done').length;
+  const toSweep = bolts.filter((b) => b.status === 'sweep').length;
+  const open = bolts.filter((b) => b.status === 'open' || b.status === 'failed').length;
   const following = followingOf(bolts, bolt);
   const shown = lookedAt ?? bolt;
   const doneNumbers = bolts.filter((b) => b.status === 'done').map((b) => numberOf(view, b));
@@ -91,7 +94,7 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
     <CardFrame
       card="tighten"
       title={w.stageOf(stageNumber, view.stages.length)}
-      aside={w.counts(done, bolts.length - done)}
+      aside={sweeping ? w.sweepCounts(toSweep, open) : w.counts(done, bolts.length - done)}
       back={<TightenBack view={view} />}
       foot={<LastPull view={view} />}
       actBar={
@@ -104,7 +107,13 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
             onPress={undo}
             className="flex-1"
           />
-          <Button label={w.notSo} kind="bench" tall onPress={() => setNotSo(true)} className="flex-1" />
+          <Button
+            label={w.notSo}
+            kind="bench"
+            tall
+            onPress={() => setNotSo(true)}
+            className="flex-1"
+          />
           <Button
             label={w.clicked}
             hint={following ? w.nextIs(numberOf(view, following)) : w.lastOfStage}
@@ -150,8 +159,15 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
         </View>
         <View className="flex-1">
           <Small>{bolt.status === 'sweep' ? w.sweepTo : w.pullTo}</Small>
-          <Figure size="act" value={torqueFigure(nm, units.torque)} unit={units.torque} testID="value" />
-          <Small>{w.asPrinted(current.stage.torque.text, current.stage.torque.source)}</Small>
+          <Figure
+            size="act"
+            value={torqueFigure(nm, units.torque)}
+            unit={units.torque}
+            testID="value"
+          />
+          <Small>
+            {w.asPrinted(current.stage.torque.text, pageOf(current.stage.torque.source))}
+          </Small>
         </View>
       </View>
       {bolt.status === 'failed' ? (
@@ -167,7 +183,9 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
           aria-label={`${w.wrenchSet(prepared.wrench.name)} ${setNm.toFixed(1)} N·m. ${w.changeWrench}`}
           className="min-h-[44px] flex-row items-center gap-2"
         >
-          <Text className="font-strong text-[17px] text-ink underline">{w.wrenchSet(prepared.wrench.name)}</Text>
+          <Text className="font-strong text-[17px] text-ink underline">
+            {w.wrenchSet(prepared.wrench.name)}
+          </Text>
           <Figure
             size="small"
             value={setNm.toFixed(setNm === Math.round(setNm) ? 0 : 1)}
@@ -177,7 +195,9 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
         <Small className="shrink text-right">{view.set.treatment}</Small>
       </View>
       {lookedAt ? (
-        <Body className="border-t border-rule px-3.5 py-2">{w.lookingBack(numberOf(view, lookedAt))}</Body>
+        <Body className="border-t border-rule px-3.5 py-2">
+          {w.lookingBack(numberOf(view, lookedAt))}
+        </Body>
       ) : null}
     </CardFrame>
   );
@@ -202,11 +222,18 @@ function numberOfKey(view: RunView, key: string): string {
   return view.set.fasteners.find((f) => f.id === fastener)?.number ?? fastener;
 }
 
+/** Only the page on the front; the whole source stands on the back. */
+function pageOf(source: string): string {
+  return /, p\. \S+$/.exec(source)?.[0] ?? '';
+}
+
 /** PageUp walks back over the bolts done, without undoing anything. */
 function useLookBack(view: RunView, by: number, setBy: (by: number) => void) {
   const doneInOrder = (view.current?.bolts ?? [])
     .filter((b) => b.attempts.length > 0)
-    .sort((a, b) => Date.parse(b.attempts.at(-1)?.at ?? '') - Date.parse(a.attempts.at(-1)?.at ?? ''));
+    .sort(
+      (a, b) => Date.parse(b.attempts.at(-1)?.at ?? '') - Date.parse(a.attempts.at(-1)?.at ?? ''),
+    );
   return {
     lookedAt: by > 0 ? (doneInOrder[by - 1] ?? null) : null,
     step: () => setBy(by >= doneInOrder.length ? 0 : by + 1),

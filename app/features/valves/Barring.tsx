@@ -18,6 +18,7 @@ import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
+import { BarringCaution } from './BarringCaution';
 import { CrankClock } from './CrankClock';
 import { NotWhatISee } from './NotWhatISee';
 import { ValveRow } from './ValveRow';
@@ -25,6 +26,15 @@ import { ValvesBack } from './ValvesBack';
 
 /** Bar to the next position, and prove it by what is seen before anything is set. */
 export function Barring({ card, view }: { card: CardName; view: OverheadView }) {
+  const { state } = useJob();
+  return state.cautions.barring ? (
+    <BarToNext card={card} view={view} />
+  ) : (
+    <BarringCaution card={card} />
+  );
+}
+
+function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
   const { sheet, state, record } = useJob();
   const { speech } = usePreferences();
   const { last, undo } = useUndo();
@@ -43,10 +53,13 @@ export function Barring({ card, view }: { card: CardName; view: OverheadView }) 
     help: () => setHelp(!help),
   });
   useEffect(() => {
-    if (speech && barDeg !== null) speak(`${w.barTo(number, plan.positions.length)}. ${Math.round(barDeg)} degrees.`);
+    if (speech && barDeg !== null)
+      speak(`${w.barTo(number, plan.positions.length)}. ${Math.round(barDeg)} degrees.`);
   }, [speech, barDeg, number, plan.positions.length]);
   if (!next) return null;
-  const toSet = view.valves.filter((v) => !v.done && next.set.some((item) => item.id === v.valve.id));
+  const toSet = view.valves.filter(
+    (v) => !v.done && next.set.some((item) => item.id === v.valve.id),
+  );
   return (
     <CardFrame
       card={card}
@@ -60,8 +73,21 @@ export function Barring({ card, view }: { card: CardName; view: OverheadView }) 
       foot={<Small className="py-2 text-bench-soft">{w.barCaution}</Small>}
       actBar={
         <View className="flex-row gap-3">
-          <Button label="Undo" kind="bench" tall disabled={!last} onPress={undo} className="flex-1" />
-          <Button label={w.notWhatISee} kind="bench" tall onPress={() => setDoubting(true)} className="flex-1" />
+          <Button
+            label="Undo"
+            kind="bench"
+            tall
+            disabled={!last}
+            onPress={undo}
+            className="flex-1"
+          />
+          <Button
+            label={w.notSo}
+            kind="bench"
+            tall
+            onPress={() => setDoubting(true)}
+            className="flex-1"
+          />
           <Button
             label={w.iSeeThat}
             hint={w.thenSet(toSet.length)}
@@ -119,5 +145,8 @@ function whatIsSeen(sheet: EngineSheet, atDeg: number, rocking: readonly number[
       .filter((valve) => valve.cylinder === cylinder)
       .every((valve) => verdictOf.get(valve.id) === 'settable'),
   );
-  return w.shouldSee(rocking, [...loose].sort((a, b) => a - b));
+  return w.shouldSee(
+    rocking,
+    [...loose].sort((a, b) => a - b),
+  );
 }

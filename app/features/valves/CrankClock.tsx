@@ -79,7 +79,10 @@ function marksOnRim(firing: readonly Firing[], standsAt: number): MarkOnRim[] {
   const byAngle = new Map<number, number[]>();
   for (const { cylinder, atDeg } of firing) {
     const behind = Math.round(wrap(standsAt - atDeg, 360));
-    byAngle.set(behind, [...(byAngle.get(behind) ?? []), cylinder].sort((a, b) => a - b));
+    byAngle.set(
+      behind,
+      [...(byAngle.get(behind) ?? []), cylinder].sort((a, b) => a - b),
+    );
   }
   return [...byAngle].map(([behindDeg, cylinders]) => ({ behindDeg, cylinders }));
 }
@@ -94,7 +97,16 @@ function Tick({ deg, long }: { deg: number; long: boolean }) {
   const c = usePalette();
   const [x1, y1] = at(deg, RIM);
   const [x2, y2] = at(deg, RIM - (long ? 12 : 7));
-  return <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={c.ink} strokeWidth={long ? c.stroke : c.stroke / 2} />;
+  return (
+    <Line
+      x1={x1}
+      y1={y1}
+      x2={x2}
+      y2={y2}
+      stroke={c.ink}
+      strokeWidth={long ? c.stroke : c.stroke / 2}
+    />
+  );
 }
 
 function RimMark({ deg, text }: { deg: number; text: string }) {
@@ -147,7 +159,13 @@ function BarArrow({ deg, turns }: { deg: number; turns: 1 | -1 }) {
 function Caption({ y, text }: { y: number; text: string }) {
   const c = usePalette();
   return (
-    <SvgText y={y} textAnchor="middle" fill={c.soft} fontSize={17} fontFamily="AtkinsonHyperlegibleNext_400Regular">
+    <SvgText
+      y={y}
+      textAnchor="middle"
+      fill={c.soft}
+      fontSize={17}
+      fontFamily="AtkinsonHyperlegibleNext_400Regular"
+    >
       {text}
     </SvgText>
   );

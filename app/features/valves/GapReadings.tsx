@@ -43,7 +43,11 @@ export function GapReadings({ view, phase, reading, onChoose }: Props) {
             <Text className="font-text text-[14px] text-soft">{readingName(kind)}</Text>
             <Text className="font-head text-[22px] text-ink">{figure}</Text>
             {verdict ? (
-              <Mark kind={verdict === 'within' ? 'within' : 'out'} word={gapVerdictWord(verdict)} size={13} />
+              <Mark
+                kind={verdict === 'within' ? 'within' : 'out'}
+                word={gapVerdictWord(verdict)}
+                size={13}
+              />
             ) : null}
           </Pressable>
         );

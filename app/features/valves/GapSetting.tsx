@@ -90,7 +90,14 @@ export function GapSetting({ card, view, phase }: Props) {
       foot={current.target?.provisional && phase === 'cold' ? <Provisional /> : null}
       actBar={
         <View className="flex-row gap-3">
-          <Button label="Undo" kind="bench" tall disabled={!last} onPress={undo} className="flex-1" />
+          <Button
+            label="Undo"
+            kind="bench"
+            tall
+            disabled={!last}
+            onPress={undo}
+            className="flex-1"
+          />
           <Button
             label={w.keep(reading)}
             hint={current.valve.id}
@@ -122,7 +129,10 @@ export function GapSetting({ card, view, phase }: Props) {
           <Small>{phase === 'hot' ? w.hotTarget : w.leafBetween(sheet.overhead.leafBetween)}</Small>
           <Figure
             size="large"
-            value={w.target(lengthFigure(limits.lowMm, units.length), lengthFigure(limits.highMm, units.length))}
+            value={w.target(
+              lengthFigure(limits.lowMm, units.length),
+              lengthFigure(limits.highMm, units.length),
+            )}
             unit={units.length}
             testID="target"
           />

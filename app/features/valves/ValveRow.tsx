@@ -65,7 +65,9 @@ function OneValve({ view: { valve, done }, may, current, onPress }: OneProps) {
           </>
         )}
       </Svg>
-      <Text className={cn('font-head text-[16px]', current ? 'text-blue' : 'text-ink')}>{valve.id}</Text>
+      <Text className={cn('font-head text-[16px]', current ? 'text-blue' : 'text-ink')}>
+        {valve.id}
+      </Text>
       <Text className="font-text text-[12.5px] text-soft">{valve.alongHead}</Text>
     </Pressable>
   );

@@ -63,7 +63,9 @@ function BookTable() {
         <Small key={says}>“{says}”</Small>
       ))}
       {compared.doubtful.map(({ valve, atDeg, clearanceDeg }) => (
-        <Body key={`${valve}-${atDeg}`}>{w.bookDoubt(valve, degrees(atDeg), degrees(clearanceDeg))}</Body>
+        <Body key={`${valve}-${atDeg}`}>
+          {w.bookDoubt(valve, degrees(atDeg), degrees(clearanceDeg))}
+        </Body>
       ))}
       {compared.missing.length > 0 ? <Body>{w.bookMissing(compared.missing)}</Body> : null}
       {compared.agrees ? null : <Body className="font-strong">{w.bookWins}</Body>}

@@ -19,7 +19,8 @@ import { ValvesBack } from './ValvesBack';
 export function ValvesDone({ card, view }: { card: CardName; view: OverheadView }) {
   const { jobId, sheet } = useJob();
   const units = useUnits();
-  const said = card === 'recheck' ? w.allChecked : view.provisional ? w.allSetProvisional : w.allSet;
+  const said =
+    card === 'recheck' ? w.allChecked : view.provisional ? w.allSetProvisional : w.allSet;
   return (
     <CardFrame
       card={card}
@@ -43,7 +44,9 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
             <Body>
               {valve.id} · {w.kind(valve.kind)}
             </Body>
-            <Body className="font-strong">{verdict.counts ? length(verdict.counts.mm, units) : ''}</Body>
+            <Body className="font-strong">
+              {verdict.counts ? length(verdict.counts.mm, units) : ''}
+            </Body>
           </View>
         ))}
       </View>

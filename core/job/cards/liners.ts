@@ -76,9 +76,13 @@ export function unreadBores(sheet: EngineSheet, state: LinersState): readonly st
 }
 
 export function decideLinerRead(act: ActOf<'liner.read'>, { sheet }: DecideContext): Verdict {
-  if (!boreIds(sheet).includes(act.data.bore)) return refused('unknown-bore', { bore: act.data.bore });
+  if (!boreIds(sheet).includes(act.data.bore))
+    return refused('unknown-bore', { bore: act.data.bore });
   if (act.data.place >= sheet.liners.places.length) {
-    return refused('unknown-place', { place: act.data.place + 1, places: sheet.liners.places.length });
+    return refused('unknown-place', {
+      place: act.data.place + 1,
+      places: sheet.liners.places.length,
+    });
   }
   return ACCEPTED;
 }

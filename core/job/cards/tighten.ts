@@ -144,7 +144,11 @@ export interface RunView {
   readonly next: BoltView | null;
   readonly sweeping: boolean;
   /** The last bolt worked on, in any stage. */
-  readonly last: { readonly bolt: BoltView; readonly attempt: Attempt; readonly stage: SheetStage } | null;
+  readonly last: {
+    readonly bolt: BoltView;
+    readonly attempt: Attempt;
+    readonly stage: SheetStage;
+  } | null;
 }
 
 /**
@@ -152,9 +156,15 @@ export interface RunView {
  * @param now ISO time; a pause since the last act that is too long asks for a sweep
  * @returns null when the sheet has no such set
  */
-export function runView(sheet: EngineSheet, name: RunName, runs: RunsState, now: string): RunView | null {
+export function runView(
+  sheet: EngineSheet,
+  name: RunName,
+  runs: RunsState,
+  now: string,
+): RunView | null {
   const set = setOf(sheet, name.set);
-  if (!set || set.programme.id !== name.programme || !set.instances.includes(name.instance)) return null;
+  if (!set || set.programme.id !== name.programme || !set.instances.includes(name.instance))
+    return null;
   const run = runs[runKey(name)] ?? NO_RUN;
   const { acts } = planOf(set, name.instance);
   const stages: StageView[] = [];
@@ -239,7 +249,8 @@ function lastOf(stages: readonly StageView[]): RunView['last'] {
   for (const { stage, bolts } of stages) {
     for (const bolt of bolts) {
       for (const attempt of bolt.attempts) {
-        if (!last || Date.parse(attempt.at) >= Date.parse(last.attempt.at)) last = { bolt, attempt, stage };
+        if (!last || Date.parse(attempt.at) >= Date.parse(last.attempt.at))
+          last = { bolt, attempt, stage };
       }
     }
   }
@@ -258,7 +269,10 @@ export function wrenchSettingNm(nm: number, prepared: NonNullable<RunState['prep
   }).settingNm;
 }
 
-export function decideRunPrepared(act: ActOf<'run.prepared'>, { sheet, now }: DecideContext): Verdict {
+export function decideRunPrepared(
+  act: ActOf<'run.prepared'>,
+  { sheet, now }: DecideContext,
+): Verdict {
   return runView(sheet, act.data.run, {}, now) ? ACCEPTED : refused('unknown-run');
 }
 
@@ -278,7 +292,8 @@ export function decideBolt(
   const bolt = stage?.bolts.find((b) => b.act.key === key);
   if (!stage || !bolt) return refused('unknown-fastener');
   const taken = bolt.attempts.some((attempt) => attempt.pass === pass);
-  if (taken || bolt.status === 'contested') return refused('pass-taken', { bolt: numberOf(view, bolt) });
+  if (taken || bolt.status === 'contested')
+    return refused('pass-taken', { bolt: numberOf(view, bolt) });
   if (stage !== view.current) return refused('stage-not-current', { bolt: numberOf(view, bolt) });
   if (pass !== bolt.nextPass || bolt.status === 'done') {
     return refused('pass-taken', { bolt: numberOf(view, bolt) });

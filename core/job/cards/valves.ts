@@ -23,7 +23,11 @@ export interface ValvesState {
   /** Newest reading of each kind, by valve. */
   readonly readings: Readonly<Record<string, ValveReadings>>;
   /** When the hot recheck was begun; readings by then were cold. */
-  readonly recheckBegun: { readonly at: string; readonly by: string; readonly words: string } | null;
+  readonly recheckBegun: {
+    readonly at: string;
+    readonly by: string;
+    readonly words: string;
+  } | null;
 }
 
 export interface CrankState {
@@ -138,10 +142,7 @@ function verdictOf(target: GapTarget, { found, set, locked, hot }: ValveReadings
   });
 }
 
-export function decideCrankStood(
-  act: ActOf<'crank.stood'>,
-  { sheet }: DecideContext,
-): Verdict {
+export function decideCrankStood(act: ActOf<'crank.stood'>, { sheet }: DecideContext): Verdict {
   const cycle = cycleDegrees(sheet.strokes);
   const { atDeg } = act.data;
   return atDeg >= 0 && atDeg < cycle ? ACCEPTED : refused('crank-unknown');
@@ -154,7 +155,8 @@ export function decideValveRead(
   { sheet }: DecideContext,
 ): Verdict {
   const { valve, reading } = act.data;
-  if (!sheet.overhead.valves.some((v) => v.id === valve)) return refused('unknown-valve', { valve });
+  if (!sheet.overhead.valves.some((v) => v.id === valve))
+    return refused('unknown-valve', { valve });
   if ((reading === 'hot') !== (valves.recheckBegun !== null)) return refused('reading-of-recheck');
   if (crank.atDeg === null) return refused('crank-unknown');
   const overhead = overheadOf(sheet);

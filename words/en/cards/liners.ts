@@ -9,14 +9,21 @@ import type {
 import { METRIC, length, listed, type ReaderUnits } from '../quantity';
 
 /** What one liner's readings say, with the number that broke the limit. */
-export function boreSentence(b: BoreFinding, limits: LinerLimits, units: ReaderUnits = METRIC): string {
+export function boreSentence(
+  b: BoreFinding,
+  limits: LinerLimits,
+  units: ReaderUnits = METRIC,
+): string {
   const height = length(b.meanMm, units);
   if (b.tiltVerdict === 'over') {
     return `Liner ${b.id} tilts ${length(b.tiltMm ?? 0, units)}; ${length(limits.tiltMm ?? 0, units)} is allowed.`;
   }
-  if (b.verdict === 'low') return `Liner ${b.id} stands ${height}, below ${length(limits.lowMm, units)}.`;
-  if (b.verdict === 'high') return `Liner ${b.id} stands ${height}, above ${length(limits.highMm, units)}.`;
-  if (b.readingOutside) return `Liner ${b.id} stands ${height}, within, but one reading is outside.`;
+  if (b.verdict === 'low')
+    return `Liner ${b.id} stands ${height}, below ${length(limits.lowMm, units)}.`;
+  if (b.verdict === 'high')
+    return `Liner ${b.id} stands ${height}, above ${length(limits.highMm, units)}.`;
+  if (b.readingOutside)
+    return `Liner ${b.id} stands ${height}, within, but one reading is outside.`;
   return `Liner ${b.id} stands ${height}, within.`;
 }
 
@@ -61,5 +68,7 @@ export function firstSentence(first: FirstToMend, units: ReaderUnits = METRIC): 
 export function linersSentence(check: LinerCheck, units: ReaderUnits = METRIC): string {
   if (check.first) return firstSentence(check.first, units);
   const count = check.bores.length;
-  return count === 1 ? 'The liner is within its limits.' : `All ${count} liners are within their limits.`;
+  return count === 1
+    ? 'The liner is within its limits.'
+    : `All ${count} liners are within their limits.`;
 }

@@ -39,11 +39,12 @@ export function faultName(fault: BoltFault): string {
 export const tightenScreen = {
   stageOf: (stage: number, of: number) => `Stage ${stage} of ${of}`,
   counts: (done: number, left: number) => `${done} done, ${left} to go`,
+  sweepCounts: (sweep: number, left: number) => `${sweep} to sweep, ${left} to go`,
   seenFromAbove: 'seen from above',
   bolt: 'Bolt',
   pullTo: 'Pull to',
   sweepTo: 'Pull again to',
-  asPrinted: (text: string, source: string) => `${text} · ${source}`,
+  asPrinted: (text: string, page: string) => `${text} as printed${page}`,
   wrenchSet: (wrench: string) => `${wrench}: set`,
   clicked: 'Clicked',
   nextIs: (bolt: string) => `next is ${bolt}`,
@@ -64,12 +65,14 @@ export const tightenScreen = {
   wordsHint: 'e.g. felt soft, thread dirty',
   keepFault: 'Keep this',
   back: 'Back',
-  failedBolt: (bolt: string) => `Bolt ${bolt} is open. Take it out, clean and look, then pull it again.`,
+  failedBolt: (bolt: string) =>
+    `Bolt ${bolt} is open. Take it out, clean and look, then pull it again.`,
   sweepTitle: (minutes: string) => `Left off ${minutes} ago`,
   sweepWhy: (stage: number, value: string) =>
     `Pull each bolt already done in stage ${stage} once more at ${value}. It costs a minute and settles the doubt.`,
   contestedTitle: (bolt: string) => `Bolt ${bolt} was pulled twice`,
-  contestedWhy: 'Two people pulled it without seeing each other. The stage waits until the lead or an inspector decides.',
+  contestedWhy:
+    'Two people pulled it without seeing each other. The stage waits until the lead or an inspector decides.',
   contestDecide: 'What was found?',
   contestKeep: 'Decide',
   stageDone: (stage: number) => `Stage ${stage} is closed`,
@@ -82,7 +85,8 @@ export const tightenScreen = {
   wrenchRange: (low: string, high: string) => `${low} to ${high}`,
   outOfRange: (value: string) => `does not reach ${value}`,
   adapter: 'Open-end adapter',
-  noAdapter: 'None: straight on the square',
+  noAdapter: 'None',
+  adapterFitted: 'Fitted',
   adapterLength: 'Length, square to bolt (mm)',
   adapterAngle: 'Angle (0 straight on, 90 square)',
   settingFor: (stage: number) => `Stage ${stage}`,
@@ -101,5 +105,11 @@ export const tightenScreen = {
   clicksEarlyText:
     'Its thread may be dirty, dry or bottomed. Say “Not so”: the bolt stays open and the stage cannot close without it.',
   undoNote: 'Undo strikes the mis-tap from the record. It does not turn the bolt back.',
-  bandWord: { done: 'done', open: 'to do', failed: 'open: not so', contested: 'contested', sweep: 'pull again' },
+  bandWord: {
+    done: 'done',
+    open: 'to do',
+    failed: 'open: not so',
+    contested: 'contested',
+    sweep: 'pull again',
+  },
 } as const;

@@ -47,7 +47,10 @@ export function screwSentence(turn: ScrewTurn): string {
 }
 
 /** The reading that counts and what it says. */
-export function lashSentence({ counts, shiftMm }: LashVerdict, units: ReaderUnits = METRIC): string {
+export function lashSentence(
+  { counts, shiftMm }: LashVerdict,
+  units: ReaderUnits = METRIC,
+): string {
   if (!counts) return 'No gap has been read.';
   const gap = `${READINGS[counts.reading]} ${length(counts.mm, units)}: ${VERDICTS[counts.verdict]}.`;
   if (shiftMm === undefined || Math.abs(shiftMm) < 0.005) return gap;
@@ -57,7 +60,9 @@ export function lashSentence({ counts, shiftMm }: LashVerdict, units: ReaderUnit
 
 export function barringSentence(plan: BarringPlan): string {
   const never =
-    plan.neverSettable.length > 0 ? ` ${listed(plan.neverSettable)} cannot be set at any of these stops.` : '';
+    plan.neverSettable.length > 0
+      ? ` ${listed(plan.neverSettable)} cannot be set at any of these stops.`
+      : '';
   if (plan.positions.length === 0) return `Nothing can be set at these stops.${never}`;
   const stops = plan.positions.length === 1 ? 'One position' : `${plan.positions.length} positions`;
   const near = degrees(plan.smallestClearanceDeg ?? 0);
@@ -79,12 +84,20 @@ export const valvesScreen = {
   youShouldSee: 'You should see',
   shouldSee: (rocking: readonly number[], loose: readonly number[]) => {
     const seen = rocking.length > 0 ? `cylinder ${listed(rocking)} rocking` : 'no cylinder rocking';
-    return loose.length > 0 ? `${seen}, both push rods of cylinder ${listed(loose)} loose.` : `${seen}.`;
+    return loose.length > 0
+      ? `${seen}, both push rods of cylinder ${listed(loose)} loose.`
+      : `${seen}.`;
   },
   iSeeThat: 'I see that',
   thenSet: (count: number) => (count === 1 ? 'then set 1 valve' : `then set ${count} valves`),
   notWhatISee: 'Not what I see',
-  oneTurnOut: 'If another cylinder rocks, the crank is one turn out: bar one full turn forward and look again.',
+  notSo: 'Not so',
+  beforeBarring: 'Before anything turns',
+  beforeBarringText:
+    'A turned engine can fire, and a turning one takes fingers. Starting made impossible, a tag on the controls, everyone told, hands and tools clear. Follow the manual and the rules of the place.',
+  beforeBarringDone: 'Dead, and all clear',
+  oneTurnOut:
+    'If another cylinder rocks, the crank is one turn out: bar one full turn forward and look again.',
   thisWay: (direction: string) => `${direction}, this way`,
   firstFind: 'Bring cylinder 1 to its firing top',
   firstFindHow:
@@ -122,7 +135,8 @@ export const valvesScreen = {
     'Run the engine to its working heat, stop it, make it dead. Say how it was warmed, then check each gap while it is hot.',
   recheckWords: 'How was it warmed?',
   recheckHint: 'e.g. 40 minutes under load, 82 °C',
-  recheckCaution: 'Hot engine, hot coolant under pressure. Sleeves down, cap shut, engine made dead.',
+  recheckCaution:
+    'Hot engine, hot coolant under pressure. Sleeves down, cap shut, engine made dead.',
   crankDoubt: 'What do you see?',
   crankLost: 'The crank position is in doubt. Find cylinder 1 at its firing top again.',
   clockLabel: (at: string, bar: string, direction: string, end: string) =>

@@ -1,0 +1,44 @@
+import { View } from 'react-native';
+import type { CardName } from '@cardinex/core/job/tray';
+import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body } from '../../ui/Words';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { ValvesBack } from './ValvesBack';
+
+/** A turned engine can fire: said once on a job, acknowledged by name, before the crank moves. */
+export function BarringCaution({ card }: { card: CardName }) {
+  const { record } = useJob();
+  const acknowledge = useOnce(() => record('caution.acknowledged', { caution: 'barring' }));
+  useActKeys({ confirm: acknowledge });
+  return (
+    <CardFrame
+      card={card}
+      title={w.beforeBarring}
+      back={<ValvesBack />}
+      actBar={
+        <Button
+          label={w.beforeBarringDone}
+          kind="expected"
+          tall
+          onPress={acknowledge}
+          testID="confirm"
+        />
+      }
+    >
+      <View className="gap-3 p-3.5">
+        <View className="flex-row gap-3 rounded-lg border-2 border-red p-3.5">
+          <View className="pt-1">
+            <Mark kind="out" />
+          </View>
+          <Body className="flex-1 text-[20px] leading-7">{w.beforeBarringText}</Body>
+        </View>
+        <Body className="font-strong">{w.barCaution}</Body>
+      </View>
+    </CardFrame>
+  );
+}
