@@ -1,7 +1,6 @@
 import { z } from 'zod';
 
 /** A lone surrogate or a NUL can be sent as JSON and kept by no database. */
-// eslint-disable-next-line no-control-regex -- control characters are what it looks for
 const UNKEEPABLE =
   /[\u0000-\u0008\u000b-\u001f\u007f]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
 

@@ -3,17 +3,28 @@ import { formatISO } from 'date-fns/formatISO';
 import type { SheetRevision } from '@cardinex/contract/api';
 import { client } from '@cardinex/contract/client';
 import type { Act, ActData, ActType, JobEvent, LoggedAct } from '@cardinex/core/job/act';
-import { decide, type DecideContext } from '@cardinex/core/job/decide';
+import type { Role } from '@cardinex/core/job/roles';
+import { decide } from '@cardinex/core/job/decide';
 import { evolve, fold } from '@cardinex/core/job/evolve';
 import type { Verdict } from '@cardinex/core/job/refusal';
 import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
 import { LiveLog } from './liveLog';
 import type { KeptAct, LedgerStorage } from './storage';
 
-export interface Actor extends Omit<DecideContext['member'], 'id'> {
+export interface Actor {
   readonly id: string;
+  readonly role: Role;
   readonly device: string;
   readonly unproved: boolean;
+  /** When the PIN was last proved on this device. */
+  readonly provedAt: string | undefined;
+}
+
+/** A proof this recent lets an override through; the server has the last word. */
+const FRESH_PROOF_MS = 10 * 60 * 1000;
+
+function isFresh({ unproved, provedAt }: Actor, now: number): boolean {
+  return !unproved && provedAt !== undefined && now - Date.parse(provedAt) < FRESH_PROOF_MS;
 }
 
 export interface LedgerView {
@@ -113,11 +124,11 @@ export class JobLedger {
         ...(actor.unproved && { unproved: true }),
         data,
       }) as unknown as Act;
-    const { id, role, fresh } = actor;
+    const member = { id: actor.id, role: actor.role, fresh: isFresh(actor, Date.parse(at)) };
     const verdict = decide(state, make(1), {
       now: at,
       sheet: sheet.sheet,
-      member: { id, role, fresh },
+      member,
     });
     if (!verdict.ok) return verdict;
     const act = await this.storage.keep(this.jobId, make);

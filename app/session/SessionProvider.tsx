@@ -24,9 +24,6 @@ type SessionState = AtTheBench | 'loading' | 'no-server';
 
 const SessionContext = createContext<SessionState>('loading');
 
-/** A proof this recent lets an override through; the server has the last word. */
-const FRESH_PROOF_MS = 10 * 60 * 1000;
-
 export function SessionProvider({ children }: PropsWithChildren) {
   const instance = useInstance();
   const session = useSessionQuery(instance.data !== undefined);
@@ -82,13 +79,12 @@ export function useBench(): AtTheBench & {
 export function useActor(): Actor {
   const { session, member } = useBench();
   const { unproved } = usePreferences();
-  const provedAt = Date.parse(session.proved[member.id] ?? '');
   return {
     id: member.id,
     role: member.role,
     device: session.device,
     unproved,
-    fresh: !unproved && Date.now() - provedAt < FRESH_PROOF_MS,
+    provedAt: session.proved[member.id],
   };
 }
 

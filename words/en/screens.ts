@@ -57,6 +57,7 @@ export const signInWords = {
   passphrase: (name: string) => `${name}: passphrase`,
   open: 'Sign in',
   rubOut: 'Rub out',
+  prove: 'It is me',
   another: 'Someone else',
   noServer:
     'The server does not answer. Check that it runs and that this device is on its network.',

@@ -7,7 +7,10 @@ import { Field } from '../../ui/Field';
 import { Slip } from '../../ui/Slip';
 import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
+import { ProveAgain } from '../job/ProveAgain';
 import { useOnce } from '../job/useOnce';
+
+const needsProof = refusalSentence({ code: 'needs-fresh-proof' });
 
 /** Letting liners stand that are out of limits: the lead's alone, with a reason that stays in the record. */
 export function AcceptOut({ onClose }: { onClose: () => void }) {
@@ -30,6 +33,7 @@ export function AcceptOut({ onClose }: { onClose: () => void }) {
         onSubmitEditing={accept}
         fault={fault}
       />
+      {fault === needsProof ? <ProveAgain onProved={() => setFault(undefined)} /> : null}
       <View className="flex-row gap-3">
         <Button label={shared.back} tall onPress={onClose} className="flex-1" />
         <Button label={w.acceptOut} kind="stop" tall onPress={accept} className="flex-[2]" />

@@ -57,7 +57,7 @@ export function LinersCard() {
     else setAccepting(true);
   });
   const accepts = complete && !accepted && !typing && chosen === null;
-  const main = accepts ? accept : () => entry.keep.current();
+  const main = accepts ? accept : () => entry.handle.current?.keep();
   const undoable = last?.type === 'liner.read' || last?.type === 'liners.accepted';
   useActKeys({
     confirm: accepting ? undefined : main,

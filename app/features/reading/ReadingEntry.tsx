@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useImperativeHandle, useRef, useState, type RefObject } from 'react';
 import { View, type TextInput } from 'react-native';
 import { parseReading, type ReadingFault } from '@cardinex/core/quantity/parseReading';
 import type { Printed } from '@cardinex/core/job/act';
@@ -25,14 +25,19 @@ interface Props {
 export interface ReadingField {
   readonly text: string;
   readonly setText: (text: string) => void;
-  /** Set by the entry: keeps what stands in the field. */
-  readonly keep: { current: () => void };
+  readonly handle: RefObject<ReadingHandle | null>;
+}
+
+/** What the act bar may ask of the entry. */
+export interface ReadingHandle {
+  /** Keeps what stands in the field. */
+  readonly keep: () => void;
 }
 
 export function useReadingField(): ReadingField {
   const [text, setText] = useState('');
-  const keep = useRef<() => void>(() => undefined);
-  return { text, setText, keep };
+  const handle = useRef<ReadingHandle>(null);
+  return { text, setText, handle };
 }
 
 /**
@@ -41,7 +46,7 @@ export function useReadingField(): ReadingField {
  */
 export function ReadingEntry({ label, reachMm, signed = false, beyond, onRead, entry }: Props) {
   const units = useUnits();
-  const { text, setText, keep } = entry;
+  const { text, setText, handle } = entry;
   const [fault, setFault] = useState<string | undefined>();
   const field = useRef<TextInput>(null);
   useDigitsTo(field);
@@ -60,9 +65,7 @@ export function ReadingEntry({ label, reachMm, signed = false, beyond, onRead, e
     busy.current = false;
     if (kept) setText('');
   };
-  useEffect(() => {
-    keep.current = () => void keepReading();
-  });
+  useImperativeHandle(handle, () => ({ keep: () => void keepReading() }));
   return (
     <View className="flex-row items-start gap-2">
       <View className="flex-1">
@@ -115,7 +118,7 @@ function faultWords(
 }
 
 /** A digit typed anywhere on the card begins a reading. */
-function useDigitsTo(field: React.RefObject<TextInput | null>): void {
+function useDigitsTo(field: RefObject<TextInput | null>): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const inField =

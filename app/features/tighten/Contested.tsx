@@ -12,6 +12,7 @@ import { Body, Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
+import { ProveAgain } from '../job/ProveAgain';
 import { useOnce } from '../job/useOnce';
 import { HeadMap } from './HeadMap';
 import { TightenBack } from './TightenBack';
@@ -22,15 +23,18 @@ interface Props {
   readonly number: string;
 }
 
+const needsProof = refusalSentence({ code: 'needs-fresh-proof' });
+
 /** One bolt pulled by two people who could not see each other: kept, shown, and decided by someone. */
 export function Contested({ view, bolt, number }: Props) {
   const { sheet, record } = useJob();
   const nameOf = useMemberName();
   const [words, setWords] = useState('');
   const [wordless, setWordless] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
   const decide = useOnce(async () => {
     if (words.trim() === '') return setWordless(true);
-    await record('contest.decided', { key: bolt.act.key, words: words.trim() });
+    setProblem(await record('contest.decided', { key: bolt.act.key, words: words.trim() }));
   });
   return (
     <CardFrame
@@ -66,6 +70,7 @@ export function Contested({ view, bolt, number }: Props) {
           onSubmitEditing={decide}
           fault={wordless ? refusalSentence({ code: 'words-needed' }) : undefined}
         />
+        {problem === needsProof ? <ProveAgain onProved={() => setProblem(null)} /> : null}
       </View>
     </CardFrame>
   );

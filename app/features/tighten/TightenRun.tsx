@@ -9,6 +9,7 @@ import {
   type RunState,
   type RunView,
 } from '@cardinex/core/job/cards/tighten';
+import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { SPOKEN_TORQUE, torque, torqueFigure } from '@cardinex/words/en/quantity';
 import { usePreferences, useUnits } from '../../device/preferences';
@@ -52,6 +53,8 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
   const { lookedAt, step } = useLookBack(view, lookBackBy, setLookBackBy);
   const nm = bolt?.act.nm ?? 0;
   const setNm = wrenchSettingNm(nm, prepared);
+  const { lowNm, highNm } = prepared.wrench;
+  const inRange = atLeast(setNm, lowNm) && atMost(setNm, highNm);
   const number = bolt ? numberOf(view, bolt) : '';
   const spoken = w.spoken(number, torqueFigure(nm, units.torque), SPOKEN_TORQUE[units.torque]);
   useEffect(() => {
@@ -70,10 +73,12 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
       wrench: prepared.wrench.id,
     });
   });
+  // A value the wrench cannot give is not pulled with it: another wrench first.
+  const main = inRange ? pull : onChangeWrench;
   const undoable =
     last && (last.type === 'bolt.pulled' || last.type === 'bolt.failed') ? last : null;
   useActKeys({
-    confirm: notSo ? undefined : pull,
+    confirm: notSo ? undefined : main,
     undo: undoable && !notSo ? undo : undefined,
     lookBack: step,
     help: () => setHelp(!help),
@@ -84,6 +89,7 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
   const toSweep = bolts.filter((b) => b.status === 'sweep').length;
   const open = bolts.filter((b) => b.status === 'open' || b.status === 'failed').length;
   const following = followingOf(bolts, bolt);
+  const nextHint = following ? w.nextIs(numberOf(view, following)) : w.lastOfStage;
   const shown = lookedAt ?? bolt;
   const doneNumbers = bolts.filter((b) => b.status === 'done').map((b) => numberOf(view, b));
   const choose = (id: string): void => {
@@ -115,12 +121,12 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
             className="flex-1"
           />
           <Button
-            label={w.clicked}
-            hint={following ? w.nextIs(numberOf(view, following)) : w.lastOfStage}
+            label={inRange ? w.clicked : w.changeWrench}
+            hint={inRange ? nextHint : w.outOfRange(torque(nm, units))}
             kind="expected"
             tall
             testID="confirm"
-            onPress={pull}
+            onPress={main}
             className="flex-[2]"
           />
         </View>

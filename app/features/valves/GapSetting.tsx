@@ -66,7 +66,7 @@ export function GapSetting({ card, view, phase }: Props) {
     return true;
   };
   useActKeys({
-    confirm: () => entry.keep.current(),
+    confirm: () => entry.handle.current?.keep(),
     undo: last && entry.text === '' ? undo : undefined,
     help: () => setHelp(!help),
   });
@@ -104,7 +104,7 @@ export function GapSetting({ card, view, phase }: Props) {
             kind="expected"
             tall
             testID="confirm"
-            onPress={() => entry.keep.current()}
+            onPress={() => entry.handle.current?.keep()}
             className="flex-[3]"
           />
         </View>

@@ -80,8 +80,8 @@ function Cylinders({ atDeg }: { atDeg: number }) {
   return (
     <View className="border-t border-rule pt-2">
       <Body className="font-strong">Crank at {degrees(atDeg)}</Body>
-      {inOrder.map(({ cylinder, stroke }) => (
-        <Body key={cylinder}>Cylinder {w.doing(cylinder, stroke)}</Body>
+      {inOrder.map(({ cylinder, stroke, localDeg }) => (
+        <Body key={cylinder}>{w.doing(cylinder, stroke, localDeg === 0)}</Body>
       ))}
     </View>
   );

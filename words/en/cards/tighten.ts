@@ -83,7 +83,7 @@ export const tightenScreen = {
   treatmentConfirm: 'It is on',
   wrenchInHand: 'Wrench in hand',
   wrenchRange: (low: string, high: string) => `${low} to ${high}`,
-  outOfRange: (value: string) => `does not reach ${value}`,
+  outOfRange: (value: string) => `not for ${value}`,
   adapter: 'Open-end adapter',
   noAdapter: 'None',
   adapterFitted: 'Fitted',

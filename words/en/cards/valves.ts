@@ -143,5 +143,6 @@ export const valvesScreen = {
     `Crank clock seen from ${end}. It stands at ${at}. Bar ${bar} ${direction}.`,
   rowLabel: 'Valves along the head from the cylinder-1 end',
   changeValve: 'Another valve',
-  doing: (cylinder: number, stroke: StrokeName) => `${cylinder} ${STROKES[stroke]}`,
+  doing: (cylinder: number, stroke: StrokeName, atFiringTop: boolean) =>
+    `Cylinder ${cylinder}: ${atFiringTop ? 'at its firing top' : STROKES[stroke]}`,
 } as const;

@@ -1,0 +1,97 @@
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier/flat';
+
+/** Imports run one way: app, server, instruments → contract, words → core. */
+const rooms = {
+  core: ['words', 'contract', 'server', 'app', 'demo'],
+  words: ['contract', 'server', 'app', 'demo'],
+  contract: ['server', 'app', 'demo'],
+  demo: ['server', 'app'],
+  server: ['app'],
+  app: ['server', 'demo'],
+};
+
+const oneWay = Object.entries(rooms).map(([room, barred]) => ({
+  files: [`${room}/**/*.{ts,tsx}`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: barred.flatMap((other) => [
+          {
+            group: [`@cardinex/${other}/*`, `**/../${other}/*`],
+            message: `${room} may not import ${other}.`,
+          },
+        ]),
+      },
+    ],
+  },
+}));
+
+const pureCore = {
+  files: ['core/**/*.ts'],
+  ignores: ['core/**/*.test.ts'],
+  rules: {
+    'no-restricted-globals': [
+      'error',
+      'window',
+      'document',
+      'fetch',
+      'process',
+      'setTimeout',
+      'localStorage',
+    ],
+    'no-restricted-syntax': [
+      'error',
+      {
+        selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+        message: 'The core has no clock: take the time as a parameter.',
+      },
+      {
+        selector: "MemberExpression[object.name='Date'][property.name='now']",
+        message: 'The core has no clock: take the time as a parameter.',
+      },
+      {
+        selector: "MemberExpression[object.name='Math'][property.name='random']",
+        message: 'Randomness in the core is seeded.',
+      },
+    ],
+  },
+};
+
+export default [
+  {
+    ignores: [
+      '**/node_modules/**',
+      '**/dist/**',
+      '.data/**',
+      'app/.expo/**',
+      'test-results/**',
+      'app/*-env.d.ts',
+    ],
+  },
+  ...expo,
+  {
+    settings: {
+      'import/resolver': {
+        typescript: { project: ['tsconfig.json', 'app/tsconfig.json'] },
+        node: true,
+      },
+    },
+    rules: {
+      'no-console': ['error', { allow: ['warn', 'error'] }],
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
+    },
+  },
+  { files: ['scripts/**', 'bench/**', 'server/main.ts', 'e2e/**'], rules: { 'no-console': 'off' } },
+  ...oneWay,
+  pureCore,
+  prettier,
+];
