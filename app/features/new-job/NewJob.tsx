@@ -14,9 +14,8 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
-import { Heading, Small } from '../../ui/Words';
+import { Heading, Small, Body } from '../../ui/Words';
 import { Mark } from '../../ui/Mark';
-import { Body } from '../../ui/Words';
 
 const formSchema = z.object({
   sheetId: z.string().min(1),

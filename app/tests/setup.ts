@@ -1,0 +1,10 @@
+import 'fake-indexeddb/auto';
+import { webcrypto } from 'node:crypto';
+
+// jsdom lacks what every browser has.
+if (!globalThis.structuredClone) {
+  globalThis.structuredClone = (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
+}
+if (!globalThis.crypto?.getRandomValues) {
+  Object.defineProperty(globalThis, 'crypto', { value: webcrypto });
+}

@@ -1,0 +1,26 @@
+const plain = {
+  testEnvironment: 'node',
+  transform: { '\\.[jt]sx?$': '<rootDir>/scripts/jestTransform.cjs' },
+  transformIgnorePatterns: ['/node_modules/(?!uuid/)'],
+  modulePathIgnorePatterns: ['/dist/', '/.data/'],
+};
+
+const under = (...folders) => folders.map((folder) => `<rootDir>/${folder}/**/*.test.ts`);
+
+export default {
+  projects: [
+    { ...plain, displayName: 'core', testMatch: under('core', 'words', 'contract', 'demo') },
+    { ...plain, displayName: 'server', testMatch: under('server') },
+    {
+      displayName: 'app',
+      preset: 'jest-expo/web',
+      rootDir: '<rootDir>/app',
+      testMatch: ['<rootDir>/**/*.test.{ts,tsx}'],
+      modulePathIgnorePatterns: ['<rootDir>/dist/'],
+      setupFiles: ['<rootDir>/tests/setup.ts'],
+      transformIgnorePatterns: [
+        '/node_modules/(?!(.pnpm|react-native|@react-native|expo|@expo|@cardinex|nativewind|react-navigation|@react-navigation|uuid|lucide-react-native|react-native-svg|react-native-web|idb))',
+      ],
+    },
+  ],
+};

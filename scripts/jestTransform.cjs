@@ -1,0 +1,15 @@
+const { transformSync } = require('esbuild');
+
+/** Jest runs the rooms that have no interface as they are, types stripped. */
+module.exports = {
+  process(source, file) {
+    const { code } = transformSync(source, {
+      loader: file.endsWith('x') ? 'tsx' : file.endsWith('.ts') ? 'ts' : 'js',
+      format: 'cjs',
+      target: 'node20',
+      sourcemap: 'inline',
+      sourcefile: file,
+    });
+    return { code };
+  },
+};
