@@ -1,0 +1,101 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium } from './debian';
+import { appFolder, exportApp } from './exportApp';
+import { startPostgres } from './postgres';
+
+/** Everything that must hold, one after the other, ending with one line of counts. */
+const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+const folder = mkdtempSync(path.join(os.tmpdir(), 'cardinex-test-'));
+let passed = 0;
+let failed = 0;
+
+function run(title: string, command: string[], env: Record<string, string> = {}): boolean {
+  console.log(`\n=== ${title}`);
+  const [program = '', ...args] = command;
+  const { status } = spawnSync(program, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
+  return status === 0;
+}
+
+/** A check that either holds or does not. */
+function check(title: string, command: string[]): void {
+  if (run(title, command)) passed += 1;
+  else failed += 1;
+}
+
+/** A suite that writes its counts as JSON; one that writes none has failed as a whole. */
+function suite(
+  title: string,
+  command: string[],
+  env: Record<string, string>,
+  countsIn: string,
+  count: (report: never) => { passed: number; failed: number },
+): void {
+  const ok = run(title, command, env);
+  try {
+    const counts = count(JSON.parse(readFileSync(countsIn, 'utf8')) as never);
+    passed += counts.passed;
+    failed += counts.failed + (!ok && counts.failed === 0 ? 1 : 0);
+  } catch {
+    failed += 1;
+  }
+}
+
+const npx = ['npx', '--no-install'];
+check('lint', [...npx, 'eslint', '.', '--max-warnings', '0']);
+check('format', [...npx, 'prettier', '--check', '.', '--log-level', 'warn']);
+check('types', [...npx, 'tsc', '-p', 'tsconfig.json']);
+check('types of the app', [...npx, 'tsc', '-p', 'app/tsconfig.json']);
+
+const postgres = await startPostgres(path.join(folder, 'data'));
+try {
+  const databases = { CARDINEX_TEST_DATABASES: postgres.url('{name}') };
+  const jestCounts = path.join(folder, 'jest.json');
+  suite(
+    'units and server',
+    [...npx, 'jest', '--json', `--outputFile=${jestCounts}`],
+    databases,
+    jestCounts,
+    (report: {
+      numPassedTests: number;
+      numFailedTests: number;
+      numRuntimeErrorTestSuites: number;
+    }) => ({
+      passed: report.numPassedTests,
+      failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+    }),
+  );
+  await exportApp();
+  const playwrightCounts = path.join(folder, 'playwright.json');
+  suite(
+    'screens',
+    [...npx, 'playwright', 'test', '-c', 'e2e/playwright.config.ts', '--reporter=list,json'],
+    {
+      ...databases,
+      CARDINEX_APP: appFolder,
+      CARDINEX_CHROMIUM: chromium(),
+      PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightCounts,
+    },
+    playwrightCounts,
+    ({ stats }: { stats: { expected: number; unexpected: number; flaky: number } }) => ({
+      passed: stats.expected + stats.flaky,
+      failed: stats.unexpected,
+    }),
+  );
+} catch (error) {
+  console.error(error instanceof Error ? error.message : error);
+  failed += 1;
+} finally {
+  await postgres.stop();
+  rmSync(folder, { recursive: true, force: true });
+}
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);

@@ -1,0 +1,230 @@
+import { createHash, randomUUID } from 'node:crypto';
+import { verifyChain } from '@cardinex/core/job/chain';
+import { DEMO_JOB, sheetHash } from '@cardinex/demo/jobs';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { crewMember, lockside, weirStreet } from '@cardinex/demo/shops';
+import { stopServerProcess } from '../../scripts/serverProcess';
+import { Copy, DeviceAt } from './copy';
+
+let copy: Copy;
+let phone: DeviceAt;
+const tobin = crewMember(lockside, 'TR').id;
+const sha256 = (text: string): string => createHash('sha256').update(text, 'utf8').digest('hex');
+
+beforeAll(async () => {
+  copy = await Copy.start();
+  phone = await copy.device('TR');
+}, 60_000);
+
+afterAll(() => copy.stop());
+
+async function openJob(device: DeviceAt = phone): Promise<string> {
+  const jobId = randomUUID();
+  const { outcomes } = await device.send(
+    jobId,
+    device.act(jobId, 'job.opened', {
+      sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
+      serial: 'T44-1',
+      name: 'test engine',
+      why: 'a test',
+      cylinder1End: 'fan',
+    }),
+  );
+  expect(outcomes.map((o) => o.status)).toEqual(['accepted']);
+  return jobId;
+}
+
+const reading = (bore: string, mm: number, place = 0) => ({
+  bore,
+  place,
+  mm,
+  printed: { text: String(mm), unit: 'mm' as const },
+});
+
+describe('acts sent to a job', () => {
+  it('become events in order, chained so that anyone can check', async () => {
+    const jobId = await openJob();
+    await phone.send(
+      jobId,
+      phone.act(jobId, 'liner.read', reading('1', 0.06)),
+      phone.act(jobId, 'liner.read', reading('1', 0.07, 1)),
+    );
+    const events = await phone.events(jobId);
+    expect(events.map((e) => [e.seq, e.type])).toEqual([
+      [1, 'job.opened'],
+      [2, 'liner.read'],
+      [3, 'liner.read'],
+    ]);
+    expect(verifyChain(events, sha256)).toBeNull();
+    const changed = events.map((e) => (e.seq === 2 ? { ...e, by: randomUUID() } : e));
+    expect(verifyChain(changed, sha256)).toEqual({ seq: 2, code: 'content-changed' });
+  });
+
+  it('sent twice are kept once; with other content under the same id they are refused', async () => {
+    const jobId = await openJob();
+    const act = phone.act(jobId, 'liner.read', reading('1', 0.06));
+    await phone.send(jobId, act);
+    const again = await phone.send(jobId, act);
+    expect(again.outcomes[0]?.status).toBe('duplicate');
+    const changed = await phone.send(jobId, { ...act, data: reading('1', 0.09) });
+    expect(changed.outcomes[0]).toMatchObject({
+      status: 'refused',
+      problem: { status: 409, code: 'act-id-taken' },
+    });
+    expect(await phone.events(jobId)).toHaveLength(2);
+  });
+
+  it('under one id on two jobs stay on the first', async () => {
+    const [one, other] = [await openJob(), await openJob()];
+    const act = phone.act(one, 'liner.read', reading('1', 0.06));
+    await phone.send(one, act);
+    expect((await phone.send(other, act)).outcomes[0]?.problem?.code).toBe('act-id-taken');
+    expect(await phone.events(other)).toHaveLength(1);
+  });
+
+  it('that are bad are refused by themselves, and name the field', async () => {
+    const jobId = await openJob();
+    const good = phone.act(jobId, 'liner.read', reading('1', 0.06));
+    const { status, outcomes } = await phone.send(
+      jobId,
+      phone.act(jobId, 'liner.read', reading('1', 40)),
+      phone.act(jobId, 'liner.read', { ...reading('1', 0.06), mm: 'eight' } as never),
+      phone.act(jobId, 'liner.read', { ...reading('1', 0.06), limt: 1 } as never),
+      phone.act(jobId, 'liner.read', reading('9', 0.06)),
+      phone.act(jobId, 'valve.polished' as never, {} as never),
+      null,
+      'x',
+      good,
+    );
+    expect(status).toBe(200);
+    expect(outcomes.map((o) => o.problem?.field ?? o.problem?.code ?? o.status)).toEqual([
+      'data.mm',
+      'data.mm',
+      'data.limt',
+      'unknown-bore',
+      'type',
+      '',
+      '',
+      'accepted',
+    ]);
+    expect(outcomes[0]?.problem?.detail).toContain('2 or less');
+    expect(await phone.events(jobId)).toHaveLength(2);
+  });
+
+  it('for a job of another shop find no such job, and nothing is changed there', async () => {
+    const act = phone.act(DEMO_JOB.otherShops, 'liner.read', reading('1', 0.06));
+    const { outcomes } = await phone.send(DEMO_JOB.otherShops, act);
+    expect(outcomes[0]?.problem).toMatchObject({ status: 404, code: 'no-such-job' });
+    expect((await phone.get(`/api/jobs/${DEMO_JOB.otherShops}`)).status).toBe(404);
+    const theirs = await copy.device('LP', weirStreet);
+    expect(await theirs.events(DEMO_JOB.otherShops)).toHaveLength(1);
+  });
+
+  it('in the name of someone not signed in here, or of another device, are refused', async () => {
+    const jobId = await openJob();
+    const lead = crewMember(lockside, 'MO').id;
+    const { outcomes } = await phone.send(
+      jobId,
+      phone.act(jobId, 'liner.read', reading('1', 0.06), { by: lead }),
+      phone.act(jobId, 'liner.read', reading('1', 0.06), { device: randomUUID() }),
+    );
+    expect(outcomes.map((o) => o.problem?.code)).toEqual(['not-signed-in-here', 'wrong-device']);
+  });
+
+  it('by someone who only looks on are refused', async () => {
+    const viewer = await copy.device('OM');
+    const by = crewMember(lockside, 'OM').id;
+    const { outcomes } = await viewer.send(
+      DEMO_JOB.conveyor,
+      viewer.act(DEMO_JOB.conveyor, 'liner.read', reading('4', 0.06), { by }),
+    );
+    expect(outcomes[0]?.problem?.code).toBe('role-may-not');
+  });
+
+  it('from a device whose clock is far off are kept, and say so', async () => {
+    const jobId = await openJob();
+    const act = phone.act(jobId, 'liner.read', reading('1', 0.06));
+    const sentAt = new Date(Date.now() + 3_600_000).toISOString();
+    const { body } = await phone.post(`/api/jobs/${jobId}/acts`, { sentAt, acts: [act] });
+    const { outcomes } = body as { outcomes: { event: { clockOffMs: number } }[] };
+    expect(outcomes[0]?.event.clockOffMs).toBeGreaterThan(3_500_000);
+  });
+
+  it('cannot be changed or removed in the database', async () => {
+    await expect(copy.database.query("UPDATE events SET event = '{}'")).rejects.toThrow(
+      'never changed',
+    );
+    await expect(copy.database.query('DELETE FROM events')).rejects.toThrow('never changed');
+    await expect(copy.database.query('TRUNCATE events CASCADE')).rejects.toThrow('never changed');
+  });
+
+  it('sent at the same time through two servers keep one unbroken chain', async () => {
+    const other = await copy.another();
+    try {
+      const jobId = await openJob();
+      const second = new DeviceAt(other.address);
+      await second.signIn(lockside, 'TR');
+      const many = (device: DeviceAt) =>
+        Array.from({ length: 25 }, (_, n) =>
+          device.send(
+            jobId,
+            device.act(jobId, 'liner.read', reading('2', 0.01 * (n % 7)), { by: tobin }),
+          ),
+        );
+      await Promise.all([...many(phone), ...many(second)]);
+      const events = await phone.events(jobId);
+      expect(events).toHaveLength(51);
+      expect(verifyChain(events, sha256)).toBeNull();
+      expect(await second.events(jobId)).toEqual(events);
+    } finally {
+      await stopServerProcess(other);
+    }
+  }, 30_000);
+});
+
+describe('one bolt pulled by two who could not see each other', () => {
+  const key = 'head/1/main/1/s2/h7';
+  const pull = (device: DeviceAt, seenSeq: number, pass = 1) =>
+    device.act(
+      DEMO_JOB.baler,
+      'bolt.pulled',
+      { key, pass, nm: 85, setNm: 85, wrench: 'wrench-3' },
+      { seenSeq },
+    );
+
+  it('is kept, bars the stage, and is decided by the lead with a fresh proof', async () => {
+    const other = await copy.device('TR');
+    const head = (await phone.events(DEMO_JOB.baler)).length;
+    expect((await phone.send(DEMO_JOB.baler, pull(phone, head))).outcomes[0]?.status).toBe(
+      'accepted',
+    );
+    expect((await other.send(DEMO_JOB.baler, pull(other, head))).outcomes[0]?.status).toBe(
+      'accepted',
+    );
+    const aware = await other.send(DEMO_JOB.baler, pull(other, head + 2));
+    expect(aware.outcomes[0]?.problem?.code).toBe('pass-taken');
+
+    const board = await phone.get('/api/jobs');
+    const { jobs } = board.body as {
+      jobs: { id: string; tray: { card: string; reason: object }[] }[];
+    };
+    const tighten = jobs
+      .find((j) => j.id === DEMO_JOB.baler)
+      ?.tray.find((c) => c.card === 'tighten');
+    expect(tighten?.reason).toEqual({ code: 'contested', bolt: '7' });
+
+    const lead = await copy.device('MO');
+    const decision = lead.act(
+      DEMO_JOB.baler,
+      'contest.decided',
+      { key, words: 'paint mark shows one pull' },
+      { by: crewMember(lockside, 'MO').id, seenSeq: head + 2 },
+    );
+    expect((await lead.send(DEMO_JOB.baler, decision)).outcomes[0]?.status).toBe('accepted');
+    const mechanic = await phone.send(
+      DEMO_JOB.baler,
+      phone.act(DEMO_JOB.baler, 'contest.decided', { key, words: 'mine' }, { seenSeq: head + 3 }),
+    );
+    expect(mechanic.outcomes[0]?.problem?.code).toBe('role-may-not');
+  });
+});

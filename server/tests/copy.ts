@@ -1,0 +1,144 @@
+import { randomUUID } from 'node:crypto';
+import pg from 'pg';
+import type { Session } from '@cardinex/contract/api';
+import type { Act, ActData, ActType, JobEvent } from '@cardinex/core/job/act';
+import { crewMember, lockside, type DemoShop } from '@cardinex/demo/shops';
+import {
+  startServerProcess,
+  stopServerProcess,
+  type ServerProcess,
+} from '../../scripts/serverProcess';
+import { newTestDatabase } from '../../scripts/testDatabase';
+import { prepareDatabase } from '../../scripts/prepareDatabase';
+
+/** A whole server of its own, on its own database, with the demo shops in it. */
+export class Copy {
+  private constructor(
+    readonly databaseUrl: string,
+    private server: ServerProcess,
+    readonly database: pg.Client,
+  ) {}
+
+  static async start(): Promise<Copy> {
+    const databaseUrl = await newTestDatabase();
+    await prepareDatabase(databaseUrl);
+    const database = new pg.Client({ connectionString: databaseUrl });
+    await database.connect();
+    return new Copy(databaseUrl, await serve(databaseUrl), database);
+  }
+
+  get address(): string {
+    return this.server.address;
+  }
+
+  async stop(): Promise<void> {
+    await stopServerProcess(this.server);
+    await this.database.end();
+  }
+
+  /** A second server process on the same database. */
+  another(): Promise<ServerProcess> {
+    return serve(this.databaseUrl);
+  }
+
+  /** A device at which someone has signed in. */
+  async device(initials = 'TR', shop: DemoShop = lockside): Promise<DeviceAt> {
+    const device = new DeviceAt(this.address);
+    await device.signIn(shop, initials);
+    return device;
+  }
+}
+
+function serve(databaseUrl: string): Promise<ServerProcess> {
+  return startServerProcess({ DATABASE_URL: databaseUrl, PORT: '0', LOG_LEVEL: 'error' });
+}
+
+export interface Answer {
+  readonly status: number;
+  readonly body: never;
+}
+
+/** A device as the server sees one: a cookie, and acts counted by stream. */
+export class DeviceAt {
+  cookie = '';
+  session: Session | null = null;
+  private readonly counts = new Map<string, number>();
+
+  constructor(readonly address: string) {}
+
+  async signIn(shop: DemoShop, initials: string): Promise<Answer> {
+    const member = crewMember(shop, initials);
+    const answer = await this.post('/api/session', {
+      shop: shop.slug,
+      member: member.id,
+      secret: member.secret,
+    });
+    this.session = answer.body;
+    return answer;
+  }
+
+  async get(path: string): Promise<Answer> {
+    return this.read(await fetch(this.address + path, { headers: { cookie: this.cookie } }));
+  }
+
+  post(path: string, body: unknown): Promise<Answer> {
+    return this.postRaw(path, JSON.stringify(body));
+  }
+
+  async postRaw(path: string, body: string, type = 'application/json'): Promise<Answer> {
+    const headers = { cookie: this.cookie, 'content-type': type };
+    return this.read(await fetch(this.address + path, { method: 'POST', headers, body }));
+  }
+
+  /** An act of this device, well formed; `more` overrides any part of it. */
+  act<T extends ActType>(jobId: string, type: T, data: ActData[T], more: object = {}): Act {
+    const count = (this.counts.get(jobId) ?? 0) + 1;
+    this.counts.set(jobId, count);
+    return {
+      id: randomUUID(),
+      v: 1,
+      type,
+      at: new Date().toISOString(),
+      by: crewMember(lockside, 'TR').id,
+      device: this.session?.device ?? '',
+      count,
+      seenSeq: 0,
+      data,
+      ...more,
+    } as unknown as Act;
+  }
+
+  async send(jobId: string, ...acts: unknown[]): Promise<Sent> {
+    const { status, body } = await this.post(`/api/jobs/${jobId}/acts`, {
+      sentAt: new Date().toISOString(),
+      acts,
+    });
+    return { status, outcomes: (body as { outcomes?: Sent['outcomes'] }).outcomes ?? [] };
+  }
+
+  async events(jobId: string): Promise<JobEvent[]> {
+    const { body } = await this.get(`/api/jobs/${jobId}`);
+    return (body as { events: JobEvent[] }).events;
+  }
+
+  private async read(response: Response): Promise<Answer> {
+    const cookie = response.headers.get('set-cookie');
+    if (cookie) this.cookie = cookie.split(';')[0] ?? '';
+    const text = await response.text();
+    return { status: response.status, body: (text === '' ? null : JSON.parse(text)) as never };
+  }
+}
+
+export interface Sent {
+  readonly status: number;
+  readonly outcomes: {
+    readonly status: string;
+    readonly event?: JobEvent;
+    readonly problem?: {
+      readonly status: number;
+      readonly code: string;
+      readonly detail: string;
+      readonly field?: string;
+    };
+  }[];
+}
