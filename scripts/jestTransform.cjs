@@ -9,6 +9,9 @@ module.exports = {
       target: 'node20',
       sourcemap: 'inline',
       sourcefile: file,
+      // What is an address in a module is a file name to Jest.
+      define: { 'import.meta.url': '__moduleUrl' },
+      banner: "const __moduleUrl = require('node:url').pathToFileURL(__filename).href;",
     });
     return { code };
   },

@@ -1,0 +1,185 @@
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import type { JobEvent } from '@cardinex/core/job/act';
+import { verifyChain } from '@cardinex/core/job/chain';
+import { confirm, expect, readings, signIn, test } from './support/shop';
+
+/** One real job from sign-in to record, with the network cut once and the server killed once. */
+test('an engine on the stand, from liners to record', async ({ page, shop, context }) => {
+  await signIn(page, shop.address);
+  await page.getByRole('button', { name: 'Put an engine on a stand' }).click();
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByText('Give it a name you will know it by.')).toBeVisible();
+  await page.getByLabel('What you call it').fill('hay loft hoist');
+  await page.getByLabel('Serial number').fill('T44-30001');
+  await page.getByLabel('Why it is here').fill('Gas in the coolant.');
+  await page.getByRole('button', { name: 'Flywheel end' }).click();
+  await expect(page.getByText('This sheet counts from the fan end.')).toBeVisible();
+  await page.getByRole('button', { name: 'Fan end' }).click();
+  await page.getByRole('button', { name: 'Open the job' }).click();
+
+  // The tray: what is open, what is barred and why.
+  await expect(page.getByRole('link', { name: /2 Tighten. Barred. After liners/ })).toBeVisible();
+  await page.getByRole('link', { name: /1 Liners. Open/ }).click();
+
+  // Liners: bad input says what would be right and keeps nothing; then one out of order, then cured.
+  await page.keyboard.type('40');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Is the decimal mark missing?');
+  await page.getByTestId('reading').fill('0.o6');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('digits with one comma or point');
+  await page.getByTestId('reading').fill('');
+  await readings(page, '0.06', '0,06', '0.09', '0.09', '0.07', '0.07', '0.10', '0.10');
+  await expect(page.getByTestId('finding')).toContainText(
+    'Liners 2 and 3 first: they stand in the wrong order',
+  );
+
+  await context.setOffline(true);
+  await page.getByRole('img', { name: /Block seen from above/ }).waitFor();
+  await page
+    .getByRole('button', { name: /fan side/ })
+    .first()
+    .click();
+  await rereadLiner(page, '2', '0.07', '0.07');
+  await rereadLiner(page, '3', '0.09', '0.09');
+  await expect(page.getByTestId('finding')).toContainText('All 4 liners are within their limits.');
+  await page.getByRole('button', { name: /Accept the liners/ }).click();
+  await expect(page.getByText('Liners accepted')).toBeVisible();
+  await expect(page.getByTestId('kept-here')).toContainText('Kept on this device');
+
+  // With no network at all the page opens again, from what the device keeps.
+  await page.reload();
+  await expect(page.getByText('Liners accepted')).toBeVisible();
+  await page.getByRole('link', { name: '2 Tighten' }).click();
+  await page.getByRole('button', { name: 'Flush all round' }).click();
+  await page.getByRole('button', { name: 'It is on' }).click();
+  await page.getByRole('button', { name: /Wrench 5/ }).click();
+  await page.getByRole('button', { name: 'Begin pulling' }).click();
+  await expect(page.getByTestId('bolt')).toHaveText('1');
+  await expect(page.getByTestId('value')).toContainText('45');
+  await confirm(page, 4, 'PageDown');
+  await expect(page.getByTestId('bolt')).toHaveText('5');
+  await context.setOffline(false);
+  await expect(page.getByTestId('kept-here')).toHaveCount(0, { timeout: 20_000 });
+
+  // A bolt that slipped stays open; the stage cannot close without it.
+  await page.getByRole('button', { name: 'Not so' }).click();
+  await page.getByRole('button', { name: /Slipped/ }).click();
+  await page.getByRole('button', { name: 'Keep this' }).click();
+  await expect(page.getByText('Say in a few words why.')).toBeVisible();
+  await page.getByLabel('In a few words').fill('socket walked off');
+  await page.getByRole('button', { name: 'Keep this' }).click();
+  await expect(page.getByTestId('bolt')).toHaveText('6');
+  await confirm(page, 5);
+  await expect(page.getByTestId('bolt')).toHaveText('5');
+  await expect(page.getByText('Stage 1 of 3')).toBeVisible();
+
+  // The server dies in the middle of it; pulling goes on.
+  await shop.kill();
+  await confirm(page, 1);
+  await expect(page.getByText('Stage 2 of 3')).toBeVisible();
+  await confirm(page, 3, 'Enter');
+  await page.keyboard.press('Backspace');
+  await expect(page.getByTestId('bolt')).toHaveText('3');
+  await confirm(page, 1);
+  await shop.startAgain();
+  await expect(page.getByTestId('kept-here')).toHaveCount(0, { timeout: 20_000 });
+  await confirm(page, 7);
+  await expect(page.getByText('Stage 3 of 3')).toBeVisible();
+  await confirm(page, 10);
+  await page.getByRole('button', { name: 'Open valves' }).click();
+
+  // Valves: cautioned, found, proved, set; one that moves on locking is set again.
+  await page.getByRole('button', { name: 'Dead, and all clear' }).click();
+  await expect(page.getByTestId('should-see')).toContainText(
+    'cylinder 4 rocking, both push rods of cylinder 1 loose.',
+  );
+  await page.getByRole('button', { name: /I see that/ }).click();
+  await expect(page.getByTestId('valve')).toHaveText('E1');
+  await expect(page.getByTestId('target')).toContainText('0.40 to 0.45');
+  await readings(page, '0.60');
+  await expect(page.getByTestId('advice')).toContainText('Turn the screw in 42°.');
+  await readings(page, '0.42', '0.47');
+  await expect(page.getByTestId('valve')).toHaveText('E1');
+  await readings(page, '0.41', '0.43');
+  await expect(page.getByTestId('valve')).toHaveText('I1');
+  await readings(page, '0.32', '0.33', '0.32', '0.32', '0.42', '0.42');
+  await expect(page.getByTestId('should-see')).toContainText('cylinder 1 rocking');
+  await page.getByRole('button', { name: /I see that/ }).click();
+  await expect(page.getByTestId('provisional')).toContainText('hot figure only');
+  await readings(page, '0.42', '0.42', '0.33', '0.33', '0.32', '0.33', '0.42', '0.43');
+  await expect(page.getByText('All valves set, provisionally.')).toBeVisible();
+
+  // The recheck stands in the tray, and in the record.
+  await page.getByRole('button', { name: 'Record' }).click();
+  await expect(page.getByTestId('rechecks')).toContainText('set cold from a hot figure');
+  await expect(page.getByText('socket walked off')).toBeVisible();
+  await expect(page.getByText(/struck by Tobin Reed.*mis-tap/)).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Download JSON' }).click();
+  const { events } = JSON.parse(readFileSync(await (await download).path(), 'utf8')) as {
+    events: JobEvent[];
+  };
+
+  // No act lost, none doubled, order kept, chain whole.
+  expect(verifyChain(events, (text) => createHash('sha256').update(text).digest('hex'))).toBeNull();
+  expect(events.map((e) => e.count)).toEqual(events.map((_, place) => place + 1));
+  expect(new Set(events.map((e) => e.id)).size).toBe(events.length);
+  const pulls = events.flatMap((e) =>
+    e.type === 'bolt.pulled' ? [`${e.data.key}#${e.data.pass}`] : [],
+  );
+  expect(pulls).toHaveLength(31);
+  expect(new Set(pulls).size).toBe(30);
+});
+
+async function rereadLiner(
+  page: import('@playwright/test').Page,
+  bore: string,
+  ...values: string[]
+): Promise<void> {
+  await page
+    .locator('svg text', { hasText: new RegExp(`^${bore}$`) })
+    .first()
+    .click();
+  await readings(page, values[0] ?? '');
+  await page
+    .locator('svg text', { hasText: new RegExp(`^${bore}$`) })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /flywheel side/ }).click();
+  await readings(page, values[1] ?? '');
+}
+
+test('an interrupted stage is swept before it goes on', async ({ page, shop }) => {
+  await signIn(page, shop.address);
+  await page.getByRole('link', { name: /top-field baler/ }).click();
+  await expect(page.getByTestId('sweep')).toContainText('Left off');
+  await expect(page.getByTestId('last')).toContainText('bolt 6');
+  await expect(page.getByText('6 to sweep, 4 to go')).toBeVisible();
+  await page.keyboard.press('PageUp');
+  await expect(page.getByText('Looking back at bolt 6')).toBeVisible();
+  await confirm(page, 6);
+  await expect(page.getByTestId('sweep')).toHaveCount(0);
+  await expect(page.getByTestId('bolt')).toHaveText('7');
+  await confirm(page, 4);
+  await expect(page.getByText('Stage 3 of 3')).toBeVisible();
+  // Wrench 3 ends at 100: the card asks for another before the first pull at 115.
+  await page
+    .getByRole('button', { name: /Change wrench/ })
+    .last()
+    .click();
+  await page.getByRole('button', { name: /Wrench 5/ }).click();
+  await page.getByRole('button', { name: 'Begin pulling' }).click();
+  await expect(page.getByTestId('value')).toContainText('115');
+});
+
+test('a held key confirms once', async ({ page, shop }) => {
+  await signIn(page, shop.address, 'WH');
+  await page.getByRole('link', { name: /top-field baler/ }).click();
+  await expect(page.getByTestId('bolt')).toHaveText('1');
+  await page.keyboard.down('Space');
+  for (let repeat = 0; repeat < 20; repeat += 1) await page.keyboard.down('Space');
+  await page.keyboard.up('Space');
+  await expect(page.getByTestId('bolt')).toHaveText('2');
+});

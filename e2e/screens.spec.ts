@@ -1,0 +1,38 @@
+import AxeBuilder from '@axe-core/playwright';
+import { DEMO_JOB } from '@cardinex/demo/jobs';
+import { expect, signIn, test } from './support/shop';
+
+const screens = [
+  ['board', '/'],
+  ['this device', '/device'],
+  ['new job', '/jobs/new'],
+  ['tray', `/jobs/${DEMO_JOB.sluice}`],
+  ['liners', `/jobs/${DEMO_JOB.conveyor}/liners`],
+  ['tightening', `/jobs/${DEMO_JOB.baler}/tighten`],
+  ['a barred card', `/jobs/${DEMO_JOB.conveyor}/valves`],
+  ['valves done', `/jobs/${DEMO_JOB.sluice}/valves`],
+  ['recheck', `/jobs/${DEMO_JOB.sluice}/recheck`],
+  ['record', `/jobs/${DEMO_JOB.ferryWinch}/record`],
+] as const;
+
+for (const theme of ['day', 'lamp', 'glare'] as const) {
+  test(`every screen is accessible and fits, ${theme}`, async ({ page, shop }) => {
+    await page.addInitScript((name) => {
+      const kept = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as object;
+      localStorage.setItem('cardinex.preferences', JSON.stringify({ ...kept, theme: name }));
+    }, theme);
+    await signIn(page, shop.address);
+    for (const [name, path] of screens) {
+      await page.goto(shop.address + path);
+      await page.getByRole('main').waitFor();
+      await page.waitForLoadState('networkidle').catch(() => undefined);
+      await page.waitForTimeout(400);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map((v) => [name, v.id, v.nodes[0]?.html.slice(0, 160)])).toEqual([]);
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - window.innerWidth,
+      );
+      expect([name, overflow]).toEqual([name, 0]);
+    }
+  });
+}

@@ -1,0 +1,105 @@
+import { test as base, type Page } from '@playwright/test';
+import { freePort } from '../../scripts/postgres';
+import { prepareDatabase } from '../../scripts/prepareDatabase';
+import {
+  startServerProcess,
+  stopServerProcess,
+  type ServerProcess,
+} from '../../scripts/serverProcess';
+import { newTestDatabase } from '../../scripts/testDatabase';
+import { crewMember, lockside, type DemoShop } from '../../demo/shops';
+
+/** A running copy of Cardinex whose server can be killed and started again on the same port. */
+export class ShopServer {
+  private constructor(
+    readonly address: string,
+    private readonly env: Record<string, string | undefined>,
+    private process: ServerProcess,
+  ) {}
+
+  static async open(): Promise<ShopServer> {
+    const databaseUrl = await newTestDatabase();
+    await prepareDatabase(databaseUrl);
+    const env = {
+      DATABASE_URL: databaseUrl,
+      PORT: String(await freePort()),
+      CARDINEX_APP: process.env.CARDINEX_APP,
+      LOG_LEVEL: 'error',
+    };
+    const running = await startServerProcess(env);
+    return new ShopServer(running.address, env, running);
+  }
+
+  /** As a power cut would: no goodbye. */
+  async kill(): Promise<void> {
+    const ended = new Promise((done) => this.process.child.once('exit', done));
+    this.process.child.kill('SIGKILL');
+    await ended;
+  }
+
+  async startAgain(): Promise<void> {
+    this.process = await startServerProcess(this.env);
+  }
+
+  close(): Promise<void> {
+    return stopServerProcess(this.process);
+  }
+}
+
+/** Each spec file's worker has a server of its own, freshly seeded. */
+export const test = base.extend<object, { shop: ShopServer }>({
+  shop: [
+    // eslint-disable-next-line no-empty-pattern -- the runner reads the pattern for what a fixture needs
+    async ({}, use) => {
+      const shop = await ShopServer.open();
+      await use(shop);
+      await shop.close();
+    },
+    { scope: 'worker' },
+  ],
+});
+
+export { expect } from '@playwright/test';
+
+/** Signs someone in through the screen and waits for the board. */
+export async function signIn(
+  page: Page,
+  address: string,
+  initials = 'TR',
+  shop: DemoShop = lockside,
+): Promise<void> {
+  const member = crewMember(shop, initials);
+  await page.goto(address);
+  await page.getByRole('button', { name: shop.name }).click();
+  await page.getByRole('button', { name: new RegExp(member.name) }).click();
+  if (member.secretKind === 'pin') {
+    for (const digit of member.secret)
+      await page.getByRole('button', { name: digit, exact: true }).click();
+  } else {
+    await page.getByRole('textbox').fill(member.secret);
+    await page.keyboard.press('Enter');
+  }
+  await page.getByRole('heading', { name: 'On the stands' }).waitFor();
+}
+
+/** Types a reading as a gauge would: digits and Enter, wherever the focus is. */
+export async function readings(page: Page, ...values: string[]): Promise<void> {
+  for (const value of values) {
+    await page.keyboard.type(value);
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(
+      () =>
+        document.querySelector<HTMLInputElement>('[data-testid=reading]')?.value === '' ||
+        !document.querySelector('[data-testid=reading]'),
+    );
+  }
+}
+
+/** Confirms acts with a key, each once the screen has moved on from the last. */
+export async function confirm(page: Page, times: number, key = 'Space'): Promise<void> {
+  for (let n = 0; n < times; n += 1) {
+    await page.keyboard.press(key);
+    // A pedal cannot be pressed twice within a quarter of a second; nor is it taken to be.
+    await page.waitForTimeout(280);
+  }
+}
