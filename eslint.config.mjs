@@ -83,6 +83,9 @@ export default [
     rules: {
       'no-console': ['error', { allow: ['warn', 'error'] }],
       eqeqeq: 'error',
+      // fast-check and axe are used by their default export, as their own guides do.
+      'import/no-named-as-default': 'off',
+      'import/no-named-as-default-member': 'off',
     },
   },
   {

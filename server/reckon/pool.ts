@@ -73,9 +73,7 @@ export class ReckonPool {
 
 /** One worker, answering one question at a time. */
 class Thread {
-  private readonly worker = new Worker(new URL('./worker.ts', import.meta.url), {
-    execArgv: ['--import', 'tsx'],
-  });
+  private readonly worker = new Worker(new URL('./workerStart.mjs', import.meta.url));
   private current: Waiting | null = null;
   private timer: NodeJS.Timeout | null = null;
 

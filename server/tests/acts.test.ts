@@ -103,8 +103,8 @@ describe('acts sent to a job', () => {
       'data.limt',
       'unknown-bore',
       'type',
-      '',
-      '',
+      'bad-field',
+      'bad-field',
       'accepted',
     ]);
     expect(outcomes[0]?.problem?.detail).toContain('2 or less');

@@ -1,0 +1,120 @@
+import fc from 'fast-check';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import type { LoggedAct } from './act';
+import { evolve, fold } from './evolve';
+import { EMPTY_JOB } from './state';
+import { replacementOf } from './subject';
+import { trayOf, currentCard, isFinished } from './tray';
+import { headDown, linersIn, logOf, opened, stateOf } from './tests/told';
+
+describe('folding a log', () => {
+  const whole = logOf(
+    headDown()
+      .strikeLast()
+      .pull('s3', 1, 'wrench-5')
+      .act('caution.acknowledged', { caution: 'barring' })
+      .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
+      .valve('E1', 0.36, 0.42, 0.43)
+      .strikeLast(),
+  );
+
+  it('gives the same state act by act as all at once, wherever it is cut', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: whole.length }), (cut) => {
+        const stepwise = whole.slice(cut).reduce(evolve, fold(whole.slice(0, cut)));
+        expect(stepwise).toEqual(fold(whole));
+      }),
+    );
+    expect(whole.reduce(evolve, EMPTY_JOB)).toEqual(fold(whole));
+  });
+
+  it('keeps a struck act in the log and out of the state', () => {
+    const state = stateOf(opened().liner('1', 0.06, 0.09).strikeLast());
+    expect(state.liners.readings['1']).toMatchObject({ 0: { mm: 0.06 } });
+    expect(state.liners.readings['1']?.[1]).toBeUndefined();
+    expect(state.log).toHaveLength(4);
+  });
+
+  it('brings back the reading that a struck one had replaced', () => {
+    const state = stateOf(opened().liner('1', 0.06).liner('1', 0.5).strikeLast());
+    expect(state.liners.readings['1']?.[0]?.mm).toBe(0.06);
+  });
+
+  it('finds what stands in place of a struck act', () => {
+    const state = stateOf(opened().liner('1', 0.6).strikeLast().liner('1', 0.06));
+    const struck = state.log[1] as LoggedAct;
+    expect(replacementOf(state, struck)).toMatchObject({ data: { mm: 0.06 } });
+    expect(replacementOf(state, state.log[0] as LoggedAct)).toBeUndefined();
+  });
+
+  it('counts the first of two strikes of one act', () => {
+    const log = logOf(opened().liner('1', 0.06).strikeLast('first').strikeLast());
+    const target = log[1]?.id ?? '';
+    const twice = log.map((act) =>
+      act.type === 'struck' ? ({ ...act, data: { ...act.data, target } } as LoggedAct) : act,
+    );
+    expect(fold(twice).struck[target]?.words).toBe('first');
+  });
+});
+
+describe('the tray', () => {
+  const at = (story: ReturnType<typeof opened>) => {
+    const state = stateOf(story);
+    return trayOf(tolvane44, state, state.log.at(-1)?.at ?? '');
+  };
+  const standing = (story: ReturnType<typeof opened>) => at(story).map((c) => c.status);
+
+  it('opens its cards in the order of work and says what each waits for', () => {
+    expect(standing(opened())).toEqual(['open', 'barred', 'barred', 'barred']);
+    expect(at(opened())[1]?.reason).toEqual({ code: 'card-first', card: 'liners' });
+    expect(standing(linersIn())).toEqual(['done', 'open', 'barred', 'barred']);
+    expect(standing(headDown())).toEqual(['done', 'done', 'open', 'barred']);
+    expect(currentCard(at(headDown()))?.card).toBe('valves');
+  });
+
+  it('says how far a card is', () => {
+    expect(at(opened().liner('1', 0.06, 0.06))[0]?.reason).toEqual({
+      code: 'liners-to-read',
+      read: 1,
+      of: 4,
+    });
+    const tilted = at(opened().liner('1', 0.05, 0.11))[0];
+    expect(tilted).toMatchObject({ trouble: true, reason: { code: 'liners-out' } });
+    const half = at(linersIn().prepare('wrench-5').pull('s1', 4, 'wrench-5'))[1];
+    expect(half?.reason).toEqual({ code: 'bolt-next', bolt: '5', stage: 1 });
+  });
+
+  it('reopens what a struck act had closed', () => {
+    expect(standing(headDown().strikeLast())).toEqual(['done', 'open', 'barred', 'barred']);
+  });
+
+  it('keeps a recheck waiting until the engine has run hot, then done', () => {
+    const cold = headDown()
+      .act('caution.acknowledged', { caution: 'barring' })
+      .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
+      .valve('E1', 0.42, 0.42, 0.42)
+      .valve('I1', 0.32, 0.32, 0.32)
+      .valve('I2', 0.32, 0.32, 0.32)
+      .valve('E3', 0.42, 0.42, 0.42)
+      .act('crank.stood', { atDeg: 360, seen: 'cylinder 1 rocking' })
+      .valve('E2', 0.42, 0.42, 0.42)
+      .valve('I3', 0.32, 0.32, 0.32)
+      .valve('I4', 0.32, 0.32, 0.32)
+      .valve('E4', 0.42, 0.42, 0.42);
+    expect(at(cold)[2]?.reason).toEqual({ code: 'all-done', provisional: true });
+    expect(at(cold)[3]).toMatchObject({ status: 'waiting', reason: { code: 'run-hot-first' } });
+    const hot = cold
+      .act('recheck.begun', { words: '40 minutes under load' })
+      .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
+      .hot('E1', 0.4)
+      .hot('I1', 0.3)
+      .hot('I2', 0.3)
+      .hot('E3', 0.4)
+      .act('crank.stood', { atDeg: 360, seen: 'cylinder 1 rocking' })
+      .hot('E2', 0.4)
+      .hot('I3', 0.3)
+      .hot('I4', 0.3);
+    expect(at(hot)[3]).toMatchObject({ status: 'open', reason: { done: 7, of: 8 } });
+    expect(isFinished(at(hot.hot('E4', 0.4)))).toBe(true);
+  });
+});

@@ -1,0 +1,103 @@
+import { sheetHash } from '@cardinex/demo/jobs';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { crewMember, lockside } from '@cardinex/demo/shops';
+import { Storyteller } from '@cardinex/demo/storyteller';
+import type { Act, ActData, ActType, LoggedAct } from '../act';
+import { decide, type DecideContext } from '../decide';
+import { fold } from '../evolve';
+import type { Verdict } from '../refusal';
+import { headSeq, type JobState } from '../state';
+
+export const STARTS = new Date('2026-03-02T08:00:00Z');
+
+export const lead = crewMember(lockside, 'MO');
+export const tobin = crewMember(lockside, 'TR');
+export const wren = crewMember(lockside, 'WH');
+export const perrin = crewMember(lockside, 'PS');
+
+/** A job on the Tolvane 44, opened by Tobin at eight in the morning. */
+export function opened(): Storyteller {
+  return new Storyteller(lockside, 'a-job', tolvane44, STARTS, tobin).act('job.opened', {
+    sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
+    serial: 'T44-1',
+    name: 'test engine',
+    why: 'a test',
+    cylinder1End: 'fan',
+  });
+}
+
+/** Liners within and accepted. */
+export function linersIn(story = opened()): Storyteller {
+  return story
+    .liner('1', 0.06, 0.06)
+    .liner('2', 0.07, 0.07)
+    .liner('3', 0.08, 0.08)
+    .liner('4', 0.09, 0.09)
+    .act('liners.accepted', {});
+}
+
+/** Liners in, all three stages of the head closed. */
+export function headDown(): Storyteller {
+  return linersIn()
+    .prepare('wrench-5')
+    .pull('s1', 10, 'wrench-5')
+    .pull('s2', 10, 'wrench-5')
+    .pull('s3', 10, 'wrench-5');
+}
+
+/** A story's acts as the log would hold them. */
+export function logOf(story: Storyteller): readonly LoggedAct[] {
+  return story.end().acts.map((act, place) => ({ ...act, seq: place + 1, receivedAt: act.at }));
+}
+
+export function stateOf(story: Storyteller): JobState {
+  return fold(logOf(story));
+}
+
+/** One more act after a story, made `minutes` later by a member at a device. */
+export function after<T extends ActType>(
+  story: Storyteller,
+  type: T,
+  data: ActData[T],
+  more: Partial<Act> & { readonly minutes?: number } = {},
+): Act {
+  const { minutes = 1, ...envelope } = more;
+  const log = logOf(story);
+  const last = log.at(-1);
+  return {
+    id: `0190f000-0000-7000-8000-${String(log.length).padStart(12, '0')}`,
+    v: 1,
+    type,
+    at: new Date(Date.parse(last?.at ?? STARTS.toISOString()) + minutes * 60_000).toISOString(),
+    by: tobin.id,
+    device: lockside.device,
+    count: log.length + 1,
+    seenSeq: log.length,
+    data,
+    ...envelope,
+  } as unknown as Act;
+}
+
+/** Decides an act on a story, as its author, with the Tolvane's sheet. */
+export function decided(
+  story: Storyteller,
+  act: Act,
+  member: Partial<DecideContext['member']> = {},
+): Verdict {
+  const author = lockside.crew.find((m) => m.id === act.by);
+  return decide(stateOf(story), act, {
+    now: act.at,
+    sheet: tolvane44,
+    member: { id: act.by, role: author?.role ?? 'viewer', fresh: false, ...member },
+  });
+}
+
+/** Why an act was refused; null when it was not. */
+export function refusalOf(verdict: Verdict): string | null {
+  return verdict.ok ? null : verdict.refusal.code;
+}
+
+/** An act added to a state as the log's next event. */
+export function added(state: JobState, act: Act): JobState {
+  return fold([...state.log, { ...act, seq: headSeq(state) + 1, receivedAt: act.at }]);
+}

@@ -1,0 +1,82 @@
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { compareBookTable } from './compareBookTable';
+import type { BookTable, EngineSheet } from './engineSheet';
+import { gapTarget, overheadOf, valvePlan } from './overheadOf';
+
+const withTable = (positions: BookTable['positions']): EngineSheet => ({
+  ...tolvane44,
+  overhead: { ...tolvane44.overhead, bookTable: { source: 'p. 47', positions } },
+});
+
+describe("the book's own valve table", () => {
+  it('of the Tolvane 44 agrees with its cam events', () => {
+    expect(compareBookTable(tolvane44)).toEqual({ doubtful: [], missing: [], agrees: true });
+  });
+
+  it('that sets a lifted valve, or leaves one out, is told apart with the number', () => {
+    const compared = compareBookTable(
+      withTable([
+        { says: 'No. 1 up', atDeg: 0, set: ['E1', 'I1', 'I2', 'E4'] },
+        { says: 'No. 4 up', atDeg: 360, set: ['E2', 'I3', 'I4'] },
+      ]),
+    );
+    expect(compared?.agrees).toBe(false);
+    expect(compared?.missing).toEqual(['E3']);
+    expect(compared?.doubtful).toEqual([{ valve: 'E4', atDeg: 0, clearanceDeg: -14 }]);
+  });
+
+  it('need not exist', () => {
+    const { bookTable: _none, ...overhead } = tolvane44.overhead;
+    expect(compareBookTable({ ...tolvane44, overhead })).toBeNull();
+  });
+});
+
+describe('the valves of a sheet', () => {
+  it('are offered with a wider margin where the cam events are only assumed', () => {
+    const camEvents = { ...tolvane44.overhead.camEvents, from: 'assumed' as const };
+    const assumed = { ...tolvane44, overhead: { ...tolvane44.overhead, camEvents } };
+    expect(overheadOf(tolvane44).marginDeg).toBe(20);
+    expect(overheadOf(assumed).marginDeg).toBe(30);
+  });
+
+  it('of the Tolvane 44 are set at two positions a turn apart', () => {
+    const plan = valvePlan(tolvane44);
+    expect(plan.positions.map((p) => [p.atDeg, p.set.map((i) => i.id).sort()])).toEqual([
+      [0, ['E1', 'E3', 'I1', 'I2']],
+      [360, ['E2', 'E4', 'I3', 'I4']],
+    ]);
+  });
+
+  it('with only a hot figure are set at that or a little more, never tighter', () => {
+    const [exhaust] = tolvane44.overhead.valves;
+    if (!exhaust) throw new Error('no valves');
+    const target = gapTarget(tolvane44, exhaust);
+    expect(target).toMatchObject({
+      lowMm: 0.4,
+      provisional: true,
+      hotLowMm: 0.38,
+      hotHighMm: 0.43,
+    });
+    expect(target?.highMm).toBeCloseTo(0.45, 12);
+  });
+
+  it('with a cold figure are not provisional, and with none have no target', () => {
+    const [exhaust] = tolvane44.overhead.valves;
+    const { hot } = tolvane44.overhead.clearances.exhaust;
+    if (!exhaust || !hot) throw new Error('no valves');
+    const clearancesOf = (exhaustGap: object): EngineSheet => ({
+      ...tolvane44,
+      overhead: {
+        ...tolvane44.overhead,
+        clearances: { ...tolvane44.overhead.clearances, exhaust: exhaustGap },
+      },
+    });
+    expect(gapTarget(clearancesOf({ cold: hot }), exhaust)).toMatchObject({
+      lowMm: 0.38,
+      highMm: 0.43,
+      aimMm: 0.4,
+      provisional: false,
+    });
+    expect(gapTarget(clearancesOf({}), exhaust)).toBeNull();
+  });
+});

@@ -1,0 +1,5 @@
+// A worker thread does not inherit the main thread's loader: TypeScript is made readable here first.
+import { register } from 'tsx/esm/api';
+
+register();
+await import('./worker.ts');
