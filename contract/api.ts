@@ -10,6 +10,8 @@ export const signInSchema = z.strictObject({
   member: uuid,
   /** A PIN for the crew, a passphrase for the lead. */
   secret: z.string().min(4, 'is at least four characters').max(200),
+  /** The device this was when it was last signed in here: it stays the same device. */
+  device: uuid.optional(),
 });
 export type SignIn = z.infer<typeof signInSchema>;
 

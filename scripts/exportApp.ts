@@ -60,7 +60,11 @@ function sourceStamp(): string {
 }
 
 function addTo(hash: ReturnType<typeof createHash>, place: string): void {
-  if (/(^|\/)(node_modules|dist|\.expo|tests)$/.test(place) || place.endsWith('.test.ts')) return;
+  if (
+    /(^|\/)(node_modules|dist|\.expo|tests)$/.test(place) ||
+    /(\.test\.tsx?|-env\.d\.ts)$/.test(place)
+  )
+    return;
   const entries = existsSync(place) ? listed(place) : [];
   if (entries === null) hash.update(place.slice(root.length)).update(readFileSync(place));
   else for (const entry of entries) addTo(hash, path.join(place, entry));

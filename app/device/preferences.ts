@@ -21,6 +21,8 @@ const preferencesSchema = z.object({
   /** Went on as a member without a PIN, the network being away. */
   unproved: z.boolean().catch(false),
   shop: z.string().nullable().catch(null),
+  /** Which device this is to each database, by the database's own id. */
+  devices: z.record(z.string(), z.string()).catch({}),
 });
 
 export type Preferences = z.infer<typeof preferencesSchema>;

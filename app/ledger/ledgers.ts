@@ -1,6 +1,6 @@
 import { JobLedger } from './jobLedger';
-import { Outbox } from './outbox';
-import { LedgerStorage } from './storage';
+import { Outbox, type Away } from './outbox';
+import { LedgerStorage, type KeptAct } from './storage';
 
 /**
  * All the jobs this tab has open, their common storage and their one outbox. Tabs tell each other
@@ -40,18 +40,14 @@ export class Ledgers {
     this.channel.close();
   }
 
-  /** The server did not answer the last time something was sent. */
-  get away(): boolean {
-    return this.outbox.away;
-  }
-
   /** Called when something was kept, sent or refused on any job. */
   readonly subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
   };
 
-  readonly isAway = (): boolean => this.outbox.away;
+  /** Why nothing goes out just now; null when it does. */
+  readonly getAway = (): Away => this.outbox.away;
 
   job(jobId: string): JobLedger {
     const known = this.jobs.get(jobId);
@@ -70,6 +66,14 @@ export class Ledgers {
     await this.storage.drop(places);
     this.reloadAll();
     this.changed();
+  }
+
+  /** Sends refused acts once more, what stood in their way having been put right. */
+  async sendAgain(kept: readonly KeptAct[]): Promise<void> {
+    await this.storage.forgive(kept);
+    this.reloadAll();
+    this.changed();
+    this.outbox.nudge();
   }
 
   private reloadAll(): void {

@@ -6,6 +6,9 @@ import type { KeptAct, LedgerStorage } from './storage';
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 5000;
 
+/** Why nothing goes out: no answer came, or nobody is signed in here any more. */
+export type Away = 'no-answer' | 'sign-in' | null;
+
 export interface OutboxListener {
   /** Events the server made of acts, or knew already. */
   readonly arrived: (jobId: string, events: readonly JobEvent[]) => void;
@@ -19,8 +22,8 @@ export interface OutboxListener {
  * so sending twice does no harm.
  */
 export class Outbox {
-  /** The last send got no answer. */
-  away = false;
+  /** Why the last send did not go through. */
+  away: Away = null;
   private waitMs = FIRST_WAIT_MS;
   private timer: ReturnType<typeof setTimeout> | null = null;
   private running = false;
@@ -51,7 +54,7 @@ export class Outbox {
     this.running = true;
     void this.sendAll().finally(() => {
       this.running = false;
-      if (this.again && !this.away) {
+      if (this.again && this.away === null) {
         this.again = false;
         this.nudge();
       }
@@ -61,17 +64,17 @@ export class Outbox {
   private async sendAll(): Promise<void> {
     try {
       await onlyOneTab(this.lockName, () => this.sendInTurn());
-      this.setAway(false);
-    } catch {
-      this.setAway(true);
+      this.setAway(null);
+    } catch (error) {
+      this.setAway(isSignedOut(error) ? 'sign-in' : 'no-answer');
       this.again = false;
       if (!this.closed) this.timer = setTimeout(this.nudge, this.waitMs);
       this.waitMs = Math.min(this.waitMs * 2, LONGEST_WAIT_MS);
     }
   }
 
-  private setAway(away: boolean): void {
-    if (!away) this.waitMs = FIRST_WAIT_MS;
+  private setAway(away: Away): void {
+    if (away === null) this.waitMs = FIRST_WAIT_MS;
     if (this.away === away) return;
     this.away = away;
     this.listener.changed();
@@ -112,6 +115,10 @@ export class Outbox {
       this.listener.changed();
     }
   }
+}
+
+function isSignedOut(error: unknown): boolean {
+  return error instanceof AnsweredProblem && error.problem.status === 401;
 }
 
 /** A post refused as a whole for what it holds; anything that may pass later is thrown on. */

@@ -45,6 +45,10 @@ export class LedgerStorage {
     return new LedgerStorage(db);
   }
 
+  close(): void {
+    this.db.close();
+  }
+
   async sheetOf(jobId: string): Promise<SheetRevision | undefined> {
     return (await this.db.get('jobs', jobId))?.sheet;
   }
@@ -102,6 +106,15 @@ export class LedgerStorage {
   async refuse(refusals: readonly KeptAct[]): Promise<void> {
     const tx = this.db.transaction('outbox', 'readwrite');
     await Promise.all([...refusals.map((kept) => tx.store.put(kept)), tx.done]);
+  }
+
+  /** Takes the mark off refused acts: they wait to be sent again. */
+  async forgive(refused: readonly KeptAct[]): Promise<void> {
+    const tx = this.db.transaction('outbox', 'readwrite');
+    await Promise.all([
+      ...refused.map(({ problem: _put, ...kept }) => tx.store.put(kept)),
+      tx.done,
+    ]);
   }
 
   /** Puts a refused act aside, its reader having seen it. */

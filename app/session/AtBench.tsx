@@ -4,6 +4,7 @@ import { shared, signInWords } from '@cardinex/words/en/screens';
 import { Notice } from '../ui/Notice';
 import { queryClient } from './queryClient';
 import { useSessionState } from './SessionProvider';
+import { useReadyOffline } from './useReadyOffline';
 
 /** Shows its screen once someone is at the bench; else the way there. */
 export function AtBench({ children }: PropsWithChildren) {
@@ -18,5 +19,10 @@ export function AtBench({ children }: PropsWithChildren) {
       />
     );
   }
-  return state.member ? children : <Redirect href="/sign-in" />;
+  return state.member ? <Ready>{children}</Ready> : <Redirect href="/sign-in" />;
+}
+
+function Ready({ children }: PropsWithChildren) {
+  useReadyOffline();
+  return children;
 }

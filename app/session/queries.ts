@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { client } from '@cardinex/contract/client';
 
 export function useInstance() {
-  return useQuery({ queryKey: ['instance'], queryFn: client.instance, staleTime: Infinity });
+  return useQuery({ queryKey: ['instance'], queryFn: client.instance });
 }
 
 /** Who is signed in here; null when nobody is. Kept for when there is no network. */

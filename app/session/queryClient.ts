@@ -2,12 +2,14 @@ import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persi
 import { QueryClient } from '@tanstack/react-query';
 import { del, get, set } from 'idb-keyval';
 
-const ONE_MONTH_MS = 30 * 24 * 60 * 60 * 1000;
-
-/** Lists and sheets from the server, kept so that they can be read with no network. */
+/**
+ * Lists and sheets from the server, kept for good so that they can be read with no network: an
+ * engine may be parked, or a ship at sea, for months. (A finite time beyond 24 days would overflow
+ * the browser's timer and forget everything at once.)
+ */
 export const queryClient = new QueryClient({
   defaultOptions: {
-    queries: { networkMode: 'always', retry: false, gcTime: ONE_MONTH_MS, staleTime: 5000 },
+    queries: { networkMode: 'always', retry: false, gcTime: Infinity, staleTime: 5000 },
     mutations: { networkMode: 'always', retry: false },
   },
 });
@@ -18,6 +20,6 @@ export const persistOptions = {
     key: 'cardinex.lists',
     throttleTime: 500,
   }),
-  maxAge: ONE_MONTH_MS,
+  maxAge: Infinity,
   buster: '1',
 };

@@ -8,3 +8,8 @@ if (!globalThis.structuredClone) {
 if (!globalThis.crypto?.getRandomValues) {
   Object.defineProperty(globalThis, 'crypto', { value: webcrypto });
 }
+AbortSignal.timeout ??= () => new AbortController().signal;
+globalThis.EventSource ??= class {
+  addEventListener(): void {}
+  close(): void {}
+} as unknown as typeof EventSource;

@@ -4,6 +4,7 @@ import { verify } from '@node-rs/argon2';
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
 import type pg from 'pg';
 import { signInSchema, type CrewMember, type Instance, type Session } from '@cardinex/contract/api';
+import { words } from '@cardinex/contract/text';
 import { Device, Member, Shop } from '../database/models';
 import { ProblemError, parse } from '../problems/problem';
 import { signedIn } from './session';
@@ -32,12 +33,12 @@ export function sessionRoutes(pool: pg.Pool, instanceId: string): Router {
   });
 
   routes.get('/shops/:slug/crew', async (request, response) => {
-    const shop = await shopBySlug(request.params.slug);
+    const shop = await shopBySlug(parse(words(60), request.params.slug));
     response.json({ crew: await crewOf(shop.shopId) });
   });
 
   routes.post('/session', async (request, response) => {
-    const { shop: slug, member: memberId, secret } = parse(signInSchema, request.body);
+    const { shop: slug, member: memberId, secret, device } = parse(signInSchema, request.body);
     const shop = await shopBySlug(slug);
     const member = await Member.findOne({ where: { shopId: shop.shopId, memberId } });
     if (!member) throw new ProblemError(401, 'wrong-secret');
@@ -45,7 +46,7 @@ export function sessionRoutes(pool: pg.Pool, instanceId: string): Router {
     await countTry(attempts, key);
     if (!(await verify(member.secretHash, secret))) throw new ProblemError(401, 'wrong-secret');
     await attempts.delete(key);
-    await enrol(request, shop.shopId, memberId);
+    await enrol(request, shop.shopId, memberId, device);
     response.json(await sessionBody(request));
   });
 
@@ -71,16 +72,25 @@ async function countTry(attempts: RateLimiterPostgres, key: string): Promise<voi
   }
 }
 
-/** Puts the device into the shop, or adds the member to those proved on it. */
-async function enrol(request: Request, shopId: string, memberId: string): Promise<void> {
+/**
+ * Puts the device into the shop, or adds the member to those proved on it. A device whose session
+ * has ended comes back as the same one, so that the acts it still keeps can go out.
+ */
+async function enrol(
+  request: Request,
+  shopId: string,
+  memberId: string,
+  was: string | undefined,
+): Promise<void> {
   const same = request.session.shopId === shopId && request.session.device !== undefined;
-  const device = (same ? request.session.device : undefined) ?? randomUUID();
+  const known = was !== undefined && (await Device.count({ where: { shopId, deviceId: was } })) > 0;
+  const device = (same ? request.session.device : known ? was : undefined) ?? randomUUID();
   const proved = { ...(same ? request.session.proved : {}), [memberId]: new Date().toISOString() };
   if (!same) {
     await new Promise<void>((done, fail) =>
       request.session.regenerate((error: unknown) => (error ? fail(asError(error)) : done())),
     );
-    await Device.create({ shopId, deviceId: device, enrolledAt: new Date() });
+    if (device !== was) await Device.create({ shopId, deviceId: device, enrolledAt: new Date() });
   }
   Object.assign(request.session, { shopId, device, proved });
   await new Promise<void>((done, fail) =>

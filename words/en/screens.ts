@@ -18,6 +18,10 @@ export const shared = {
     count === 1
       ? 'Kept on this device: 1 act. It goes out when the network is back.'
       : `Kept on this device: ${count} acts. They go out when the network is back.`,
+  signInToSend: (count: number) =>
+    `This device's sign-in has run out. ${count === 1 ? '1 act is' : `${count} acts are`} kept here and go out once you sign in.`,
+  signIn: 'Sign in',
+  undo: 'Undo',
   away: 'No network. Work goes on; acts are kept on this device.',
   refusedHere: (count: number) =>
     count === 1 ? '1 act was not accepted.' : `${count} acts were not accepted.`,
@@ -192,6 +196,10 @@ export const deviceWords = {
   nothingKept: 'Everything has gone out.',
   notAccepted: 'Not accepted',
   exportKept: 'Download these acts',
+  sendAgain: 'Send again',
+  sendAgainHint: 'once what stood in the way is put right',
+  otherDatabase: (acts: number) =>
+    `${acts === 1 ? '1 act' : `${acts} acts`} of another database are kept on this device. They cannot be sent here.`,
   letGo: 'Put aside',
   letGoHint: 'They stay in the download only.',
   signOut: 'Sign everyone out here',

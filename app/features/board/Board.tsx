@@ -36,7 +36,7 @@ export function Board() {
           </View>
           <Pressable
             role="button"
-            aria-label={member.name}
+            aria-label={`${member.initials}, ${member.name}: this device`}
             onPress={() => router.push('/device')}
             className="h-14 w-14 items-center justify-center rounded-full border border-bench-edge"
           >

@@ -19,7 +19,6 @@ export function JobCard({ job }: { job: JobSummary }) {
   return (
     <Pressable
       role="link"
-      aria-label={`${job.sheet.name}, ${job.name}`}
       onPress={() => router.push(`/jobs/${job.id}/${goTo}`)}
       className="active:opacity-90"
     >

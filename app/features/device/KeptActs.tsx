@@ -6,19 +6,13 @@ import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { saveFile } from './saveFile';
+import { useOtherOutboxes } from './useOtherOutboxes';
 
 /** What has not gone out, and what was not accepted with the reason; nothing is dropped silently. */
 export function KeptActs({ kept }: { kept: readonly KeptAct[] }) {
   const { ledgers } = useBench();
+  const elsewhere = useOtherOutboxes();
   const refused = kept.filter((k) => k.problem);
-  const download = (): void => {
-    const content = JSON.stringify(
-      { format: 'cardinex-kept-acts', version: 1, acts: kept },
-      null,
-      2,
-    );
-    saveFile('cardinex-kept-acts.json', new Blob([content], { type: 'application/json' }));
-  };
   return (
     <View className="gap-2 border-t border-rule pt-3">
       <Heading level={3}>{w.kept}</Heading>
@@ -32,17 +26,35 @@ export function KeptActs({ kept }: { kept: readonly KeptAct[] }) {
           </Small>
         </View>
       ))}
-      {kept.length > 0 ? <Button label={w.exportKept} onPress={download} /> : null}
+      {kept.length > 0 ? <Button label={w.exportKept} onPress={() => saveKept(kept)} /> : null}
+      {refused.length > 0 ? (
+        <Button
+          label={w.sendAgain}
+          hint={w.sendAgainHint}
+          onPress={() => void ledgers.sendAgain(refused)}
+        />
+      ) : null}
       {refused.length > 0 ? (
         <Button
           label={w.letGo}
           hint={w.letGoHint}
           onPress={() => {
-            download();
+            saveKept(kept);
             void ledgers.drop(refused.map((k) => k.place));
           }}
         />
       ) : null}
+      {elsewhere.length > 0 ? (
+        <View className="gap-2">
+          <Body>{w.otherDatabase(elsewhere.length)}</Body>
+          <Button label={w.exportKept} onPress={() => saveKept(elsewhere)} />
+        </View>
+      ) : null}
     </View>
   );
+}
+
+function saveKept(acts: readonly KeptAct[]): void {
+  const content = JSON.stringify({ format: 'cardinex-kept-acts', version: 1, acts }, null, 2);
+  saveFile('cardinex-kept-acts.json', new Blob([content], { type: 'application/json' }));
 }

@@ -1,6 +1,6 @@
 import { format } from 'date-fns/format';
 import { Text, View } from 'react-native';
-import type { LoggedAct } from '@cardinex/core/job/act';
+import type { ActType } from '@cardinex/core/job/act';
 import { actLine } from '@cardinex/words/en/acts';
 import { shared } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
@@ -11,10 +11,13 @@ import { useJob } from './JobProvider';
 const MOST_SHOWN = 12;
 
 /** The newest acts of one card, struck ones struck through. */
-export function ActLog({ of }: { of: (act: LoggedAct) => boolean }) {
+export function ActLog({ of }: { of: ReadonlySet<ActType> }) {
   const { state, sheet } = useJob();
   const units = useUnits();
-  const acts = state.log.filter(of).slice(-MOST_SHOWN).reverse();
+  const acts = state.log
+    .filter((act) => of.has(act.type))
+    .slice(-MOST_SHOWN)
+    .reverse();
   return (
     <View className="gap-1 border-t border-rule pt-3">
       <Heading level={3} className="text-[18px]">

@@ -17,7 +17,13 @@ export function JobNotices() {
           <Body className="flex-1">{problem}</Body>
         </View>
       ) : null}
-      {away ? (
+      {away === 'sign-in' ? (
+        <View className="flex-row items-center gap-3 rounded-lg bg-card p-3">
+          <Body className="flex-1">{shared.signInToSend(waiting)}</Body>
+          <Button label={shared.signIn} onPress={() => router.push('/sign-in')} />
+        </View>
+      ) : null}
+      {away === 'no-answer' ? (
         <Small className="px-1 text-bench-soft" testID="kept-here">
           {waiting > 0 ? shared.keptHere(waiting) : shared.away}
         </Small>

@@ -14,6 +14,7 @@ import type { JobState } from '@cardinex/core/job/state';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { shared } from '@cardinex/words/en/screens';
+import type { Away } from '../../ledger/outbox';
 import type { KeptAct } from '../../ledger/storage';
 import { useActor, useBench } from '../../session/SessionProvider';
 import { Notice } from '../../ui/Notice';
@@ -27,7 +28,7 @@ export interface OpenJob {
   readonly tray: readonly TrayCard[];
   readonly now: string;
   readonly waiting: number;
-  readonly away: boolean;
+  readonly away: Away;
   readonly refused: readonly KeptAct[];
   /** Records an act. Resolves to why it was not accepted, or null. One at a time: a second press waits. */
   readonly record: <T extends ActType>(type: T, data: ActData[T]) => Promise<string | null>;
@@ -43,7 +44,7 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
   const actor = useActor();
   const ledger = useMemo(() => ledgers.job(jobId), [ledgers, jobId]);
   const view = useSyncExternalStore(ledger.subscribe, ledger.getView);
-  const away = useSyncExternalStore(ledgers.subscribe, ledgers.isAway);
+  const away = useSyncExternalStore(ledgers.subscribe, ledgers.getAway);
   const now = useNow();
   const [problem, setProblem] = useState<string | null>(null);
   const record = useCallback(

@@ -1,26 +1,23 @@
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { AnsweredProblem, client } from '@cardinex/contract/client';
+import { AnsweredProblem } from '@cardinex/contract/client';
 import { shared, signInWords } from '@cardinex/words/en/screens';
-import { queryClient } from '../../session/queryClient';
 import { useBench } from '../../session/SessionProvider';
+import { useSignIn } from '../../session/useSignIn';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 
 /** An override needs a fresh proof of who lets it stand: the PIN or passphrase once more, online. */
 export function ProveAgain({ onProved }: { onProved: () => void }) {
-  const { session, member } = useBench();
+  const { instance, session, member } = useBench();
   const [secret, setSecret] = useState('');
-  const prove = useMutation({
-    mutationFn: () => client.signIn({ shop: session.shop.slug, member: member.id, secret }),
-    onSuccess: (proved) => {
-      queryClient.setQueryData(['session'], proved);
-      onProved();
-    },
-    onError: () => setSecret(''),
-  });
-  const { error } = prove;
+  const signIn = useSignIn(instance.instance, onProved);
+  const { error } = signIn;
+  const prove = (): void =>
+    signIn.mutate(
+      { shop: session.shop.slug, member: member.id, secret },
+      { onError: () => setSecret('') },
+    );
   const fault = error
     ? error instanceof AnsweredProblem
       ? error.problem.detail
@@ -34,10 +31,10 @@ export function ProveAgain({ onProved }: { onProved: () => void }) {
         secureTextEntry
         value={secret}
         onChangeText={setSecret}
-        onSubmitEditing={() => prove.mutate()}
+        onSubmitEditing={prove}
         fault={fault}
       />
-      <Button label={signInWords.prove} onPress={() => prove.mutate()} />
+      <Button label={signInWords.prove} onPress={prove} />
     </View>
   );
 }

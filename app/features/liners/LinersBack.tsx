@@ -9,6 +9,7 @@ import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
 import { useJob } from '../job/JobProvider';
+import { LINERS_ACTS } from './ownActs';
 
 /** Why stand-out matters, every check with its number, where the limits come from, what was read. */
 export function LinersBack({ check }: { check: LinerCheck | null }) {
@@ -54,7 +55,7 @@ export function LinersBack({ check }: { check: LinerCheck | null }) {
       <Small>
         {low.text} to {high.text} · {low.source}
       </Small>
-      <ActLog of={(act) => act.type === 'liner.read' || act.type === 'liners.accepted'} />
+      <ActLog of={LINERS_ACTS} />
     </View>
   );
 }

@@ -7,7 +7,7 @@ import { lengthToMm } from '@cardinex/core/quantity/units';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { linersSentence } from '@cardinex/words/en/cards/liners';
 import { length } from '@cardinex/words/en/quantity';
-import { linersWords as w } from '@cardinex/words/en/screens';
+import { linersWords as w, shared } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
@@ -26,13 +26,14 @@ import { HeightProfile } from './HeightProfile';
 import { LinersBack } from './LinersBack';
 import { Places } from './Places';
 import { nextPlace, type Place } from './nextPlace';
+import { LINERS_ACTS } from './ownActs';
 
 /** Stand-out of every liner: read, seen from above and in profile, checked, accepted. */
 export function LinersCard() {
   const { sheet, state, record } = useJob();
   const units = useUnits();
   const entry = useReadingField();
-  const { last, undo } = useUndo();
+  const { last, undo } = useUndo(LINERS_ACTS);
   const [chosen, setChosen] = useState<Place | null>(null);
   const [accepting, setAccepting] = useState(false);
   const [help, setHelp] = useState(false);
@@ -58,10 +59,9 @@ export function LinersCard() {
   });
   const accepts = complete && !accepted && !typing && chosen === null;
   const main = accepts ? accept : () => entry.handle.current?.keep();
-  const undoable = last?.type === 'liner.read' || last?.type === 'liners.accepted';
   useActKeys({
     confirm: accepting ? undefined : main,
-    undo: undoable ? undo : undefined,
+    undo: last && !typing ? undo : undefined,
     help: () => setHelp(!help),
   });
   const placeName = sheet.liners.places[at.place] ?? '';
@@ -75,10 +75,10 @@ export function LinersCard() {
       actBar={
         <View className="flex-row gap-3">
           <Button
-            label="Undo"
+            label={shared.undo}
             kind="bench"
             tall
-            disabled={!undoable}
+            disabled={!last}
             onPress={undo}
             className="flex-1"
           />

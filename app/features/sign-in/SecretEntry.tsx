@@ -1,11 +1,10 @@
-import { useMutation } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { Text, View } from 'react-native';
-import { AnsweredProblem, NoAnswer, client } from '@cardinex/contract/client';
+import { AnsweredProblem, NoAnswer } from '@cardinex/contract/client';
 import type { CrewMember } from '@cardinex/contract/api';
 import { shared, signInWords } from '@cardinex/words/en/screens';
-import { queryClient } from '../../session/queryClient';
 import type { AtTheBench } from '../../session/SessionProvider';
+import { useSignIn } from '../../session/useSignIn';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
@@ -23,19 +22,18 @@ interface Props {
 /** A PIN by big keys, or a passphrase for the lead. With no network, a member proved here before may go on. */
 export function SecretEntry({ shop, member, bench, onBack }: Props) {
   const [secret, setSecret] = useState('');
-  const signIn = useMutation({
-    mutationFn: (entered: string) => client.signIn({ shop, member: member.id, secret: entered }),
-    onSuccess: (session) => {
-      queryClient.setQueryData(['session'], session);
-      goIn(member.id, false);
-    },
-    onError: () => setSecret(''),
-  });
+  const signIn = useSignIn(bench.instance.instance, () => goIn(member.id, false));
   const { isPending, mutate } = signIn;
+  const memberId = member.id;
+  const prove = useCallback(
+    (entered: string): void =>
+      mutate({ shop, member: memberId, secret: entered }, { onError: () => setSecret('') }),
+    [mutate, shop, memberId],
+  );
   const isPin = member.secretKind === 'pin';
   useEffect(() => {
-    if (isPin && secret.length === 4 && !isPending) mutate(secret);
-  }, [isPin, secret, isPending, mutate]);
+    if (isPin && secret.length === 4 && !isPending) prove(secret);
+  }, [isPin, secret, isPending, prove]);
   const unprovedOk =
     signIn.error instanceof NoAnswer && bench.session?.proved[member.id] !== undefined;
   const title = isPin ? signInWords.pin(member.name) : signInWords.passphrase(member.name);
@@ -60,7 +58,7 @@ export function SecretEntry({ shop, member, bench, onBack }: Props) {
               label={signInWords.open}
               kind="expected"
               tall
-              onPress={() => mutate(secret)}
+              onPress={() => prove(secret)}
               className="flex-[2]"
             />
           )}
@@ -77,7 +75,7 @@ export function SecretEntry({ shop, member, bench, onBack }: Props) {
             autoFocus
             value={secret}
             onChangeText={setSecret}
-            onSubmitEditing={() => mutate(secret)}
+            onSubmitEditing={() => prove(secret)}
           />
         )}
         {signIn.error ? (

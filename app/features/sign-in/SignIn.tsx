@@ -92,11 +92,13 @@ function Tile({ member, onPress }: { member: CrewMember; onPress: () => void }) 
   return (
     <Pressable
       role="button"
-      aria-label={`${member.name}, ${roleNames[member.role]}`}
       onPress={onPress}
       className="min-h-[76px] flex-row items-center gap-4 rounded-lg border border-rule bg-card px-4 py-2 active:opacity-80"
     >
-      <View className="h-14 w-14 items-center justify-center rounded-full border-2 border-ink">
+      <View
+        className="h-14 w-14 items-center justify-center rounded-full border-2 border-ink"
+        aria-hidden
+      >
         <Text className="font-head text-[20px] text-ink">{member.initials}</Text>
       </View>
       <View className="flex-1">

@@ -3,8 +3,7 @@ import type { RunView } from '@cardinex/core/job/cards/tighten';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
-
-const OWN_ACTS = new Set(['run.prepared', 'bolt.pulled', 'bolt.failed', 'contest.decided']);
+import { TIGHTEN_ACTS } from './ownActs';
 
 /** Why in stages, what an early click means, the figures and where they come from, what was done. */
 export function TightenBack({ view }: { view: RunView }) {
@@ -29,7 +28,7 @@ export function TightenBack({ view }: { view: RunView }) {
           </View>
         ))}
       </View>
-      <ActLog of={(act) => OWN_ACTS.has(act.type)} />
+      <ActLog of={TIGHTEN_ACTS} />
     </View>
   );
 }

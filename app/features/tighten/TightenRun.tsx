@@ -30,6 +30,7 @@ import { useUndo } from '../job/useUndo';
 import { HeadMap } from './HeadMap';
 import { NotSo } from './NotSo';
 import { TightenBack } from './TightenBack';
+import { TIGHTEN_ACTS } from './ownActs';
 
 interface Props {
   readonly view: RunView;
@@ -42,7 +43,7 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
   const { sheet, record } = useJob();
   const units = useUnits();
   const { speech } = usePreferences();
-  const { last, undo } = useUndo();
+  const { last, undo } = useUndo(TIGHTEN_ACTS);
   const [notSo, setNotSo] = useState(false);
   const [help, setHelp] = useState(false);
   const [lookBackBy, setLookBackBy] = useState(0);

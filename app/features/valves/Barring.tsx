@@ -7,6 +7,7 @@ import { settable } from '@cardinex/core/overhead/settable';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { degrees, endName } from '@cardinex/words/en/quantity';
+import { shared } from '@cardinex/words/en/screens';
 import { usePreferences } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
@@ -23,6 +24,7 @@ import { CrankClock } from './CrankClock';
 import { NotWhatISee } from './NotWhatISee';
 import { ValveRow } from './ValveRow';
 import { ValvesBack } from './ValvesBack';
+import { VALVES_ACTS } from './ownActs';
 
 /** Bar to the next position, and prove it by what is seen before anything is set. */
 export function Barring({ card, view }: { card: CardName; view: OverheadView }) {
@@ -37,7 +39,7 @@ export function Barring({ card, view }: { card: CardName; view: OverheadView }) 
 function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
   const { sheet, state, record } = useJob();
   const { speech } = usePreferences();
-  const { last, undo } = useUndo();
+  const { last, undo } = useUndo(VALVES_ACTS);
   const [doubting, setDoubting] = useState(false);
   const [help, setHelp] = useState(false);
   const { next, plan, barDeg } = view;
@@ -74,7 +76,7 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
       actBar={
         <View className="flex-row gap-3">
           <Button
-            label="Undo"
+            label={shared.undo}
             kind="bench"
             tall
             disabled={!last}

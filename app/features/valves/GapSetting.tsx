@@ -8,7 +8,7 @@ import { settable } from '@cardinex/core/overhead/settable';
 import { overheadOf } from '@cardinex/core/sheet/overheadOf';
 import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { lengthFigure } from '@cardinex/words/en/quantity';
-import { linersWords } from '@cardinex/words/en/screens';
+import { linersWords, shared } from '@cardinex/words/en/screens';
 import { usePreferences, useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Figure } from '../../ui/Figure';
@@ -26,6 +26,7 @@ import { GapReadings } from './GapReadings';
 import { ScrewAdvice } from './ScrewAdvice';
 import { ValveRow } from './ValveRow';
 import { ValvesBack } from './ValvesBack';
+import { VALVES_ACTS } from './ownActs';
 import { readingNext } from './readingNext';
 
 interface Props {
@@ -39,7 +40,7 @@ export function GapSetting({ card, view, phase }: Props) {
   const { sheet, state, record } = useJob();
   const units = useUnits();
   const { speech } = usePreferences();
-  const { last, undo } = useUndo();
+  const { last, undo } = useUndo(VALVES_ACTS);
   const entry = useReadingField();
   const [chosenValve, setChosenValve] = useState<string | null>(null);
   const [chosenReading, setChosenReading] = useState<GapReading | null>(null);
@@ -91,7 +92,7 @@ export function GapSetting({ card, view, phase }: Props) {
       actBar={
         <View className="flex-row gap-3">
           <Button
-            label="Undo"
+            label={shared.undo}
             kind="bench"
             tall
             disabled={!last}

@@ -8,8 +8,7 @@ import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
 import { useJob } from '../job/JobProvider';
-
-const OWN_ACTS = new Set(['crank.stood', 'crank.doubted', 'valve.read', 'recheck.begun']);
+import { VALVES_ACTS } from './ownActs';
 
 /** The whole plan beside the book's table, what each cylinder is doing now, cautions, what was done. */
 export function ValvesBack() {
@@ -38,7 +37,7 @@ export function ValvesBack() {
         </View>
       ) : null}
       {atDeg === null ? null : <Cylinders atDeg={atDeg} />}
-      <ActLog of={(act) => OWN_ACTS.has(act.type)} />
+      <ActLog of={VALVES_ACTS} />
     </View>
   );
 }
@@ -79,7 +78,7 @@ function Cylinders({ atDeg }: { atDeg: number }) {
   const inOrder = [...cylinders].sort((a, b) => a.cylinder - b.cylinder);
   return (
     <View className="border-t border-rule pt-2">
-      <Body className="font-strong">Crank at {degrees(atDeg)}</Body>
+      <Body className="font-strong">{w.crankAt(degrees(atDeg))}</Body>
       {inOrder.map(({ cylinder, stroke, localDeg }) => (
         <Body key={cylinder}>{w.doing(cylinder, stroke, localDeg === 0)}</Body>
       ))}

@@ -138,6 +138,7 @@ export const valvesScreen = {
   recheckCaution:
     'Hot engine, hot coolant under pressure. Sleeves down, cap shut, engine made dead.',
   crankDoubt: 'What do you see?',
+  crankAt: (at: string) => `Crank at ${at}`,
   crankLost: 'The crank position is in doubt. Find cylinder 1 at its firing top again.',
   clockLabel: (at: string, bar: string, direction: string, end: string) =>
     `Crank clock seen from ${end}. It stands at ${at}. Bar ${bar} ${direction}.`,

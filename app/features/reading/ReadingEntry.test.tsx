@@ -1,0 +1,89 @@
+import { act, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { Printed } from '@cardinex/core/job/act';
+import { setPreferences, setUnits } from '../../device/preferences';
+import { ReadingEntry, useReadingField } from './ReadingEntry';
+
+type Kept = [mm: number, printed: Printed];
+
+function Entry({
+  onRead,
+  signed,
+}: {
+  onRead: (...kept: Kept) => Promise<boolean>;
+  signed?: boolean;
+}) {
+  const entry = useReadingField();
+  return (
+    <ReadingEntry
+      label="Liner 1"
+      reachMm={2}
+      signed={signed ?? false}
+      beyond={(value, reach) => `${value} is beyond ${reach}`}
+      onRead={onRead}
+      entry={entry}
+    />
+  );
+}
+
+function open(options: { accept?: boolean; signed?: boolean } = {}) {
+  const kept: Kept[] = [];
+  const onRead = async (...one: Kept): Promise<boolean> => {
+    kept.push(one);
+    return options.accept ?? true;
+  };
+  render(<Entry onRead={onRead} signed={options.signed ?? false} />);
+  return { kept, field: screen.getByTestId<HTMLInputElement>('reading'), user: userEvent.setup() };
+}
+
+beforeEach(() => {
+  setPreferences({ member: 'someone' });
+  setUnits({ length: 'mm' });
+});
+
+describe('a reading', () => {
+  it('sent by a gauge as digits and Enter is kept, and the field stands empty for the next', async () => {
+    const { kept, field, user } = open();
+    await user.keyboard('0.08{Enter}');
+    expect(kept).toEqual([[0.08, { text: '0.08', unit: 'mm' }]]);
+    expect(field.value).toBe('');
+    await user.keyboard('0,11{Enter}');
+    expect(kept[1]).toEqual([0.11, { text: '0,11', unit: 'mm' }]);
+  });
+
+  it('in thou is kept as typed beside its millimetres', async () => {
+    act(() => setUnits({ length: 'thou' }));
+    const { kept, user } = open();
+    await user.keyboard('3.5{Enter}');
+    expect(kept[0]?.[0]).toBeCloseTo(0.0889, 10);
+    expect(kept[0]?.[1]).toEqual({ text: '3.5', unit: 'thou' });
+  });
+
+  it.each([
+    ['0.o8', 'digits with one comma or point'],
+    ['1.234,5', 'one decimal mark only'],
+    ['40', '40 mm is beyond 2.00 mm'],
+    ['', 'Type the reading first'],
+  ])('of %p is not kept, and what would be right stands at the field', async (typed, said) => {
+    const { kept, field, user } = open();
+    await user.type(field, `${typed}{Enter}`);
+    expect(kept).toEqual([]);
+    expect(screen.getByRole('alert').textContent).toContain(said);
+    expect(field.value).toBe(typed);
+  });
+
+  it('that was not accepted stays in the field', async () => {
+    const { field, user } = open({ accept: false });
+    await user.keyboard('0.08{Enter}');
+    expect(field.value).toBe('0.08');
+  });
+
+  it('below the deck gets its sign from a key, because number pads have none', async () => {
+    const { kept, user } = open({ signed: true });
+    await user.keyboard('0.03');
+    await user.click(screen.getByRole('button', { name: '±' }));
+    await user.click(screen.getByTestId('reading'));
+    await user.keyboard('{Enter}');
+    expect(kept[0]?.[0]).toBe(-0.03);
+  });
+});

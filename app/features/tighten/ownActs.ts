@@ -1,0 +1,9 @@
+import type { ActType } from '@cardinex/core/job/act';
+
+/** The acts made on the tightening card. */
+export const TIGHTEN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
+  'run.prepared',
+  'bolt.pulled',
+  'bolt.failed',
+  'contest.decided',
+]);

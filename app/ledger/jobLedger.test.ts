@@ -1,0 +1,232 @@
+import { IDBFactory } from 'fake-indexeddb';
+import type { Act, JobEvent } from '@cardinex/core/job/act';
+import { sheetHash } from '@cardinex/demo/jobs';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { crewMember, lockside } from '@cardinex/demo/shops';
+import { JobLedger, type Actor } from './jobLedger';
+import { Outbox } from './outbox';
+import { LedgerStorage } from './storage';
+
+const JOB = '0190aaaa-0000-7000-8000-000000000001';
+const tobin = crewMember(lockside, 'TR');
+const actor: Actor = {
+  id: tobin.id,
+  role: tobin.role,
+  device: lockside.device,
+  unproved: false,
+  provedAt: undefined,
+};
+const revision = { hash: sheetHash(tolvane44), sheet: tolvane44 };
+const opening = {
+  sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: revision.hash },
+  serial: 'T44-1',
+  name: 'hoist',
+  why: 'a test',
+  cylinder1End: 'fan' as const,
+};
+const reading = (mm: number, place = 0) => ({
+  bore: '1',
+  place,
+  mm,
+  printed: { text: String(mm), unit: 'mm' as const },
+});
+
+/** A server that keeps a log, and can be out of reach or refuse. */
+class Server {
+  log: JobEvent[] = [];
+  reachable = true;
+  /** The next answer is lost on its way back: the acts are kept, the device does not hear so. */
+  loseAnswer = false;
+  refuse: ((act: Act) => string | null) | null = null;
+  status = 200;
+
+  readonly fetch = async (path: string, init: RequestInit = {}): Promise<Response> => {
+    if (!this.reachable) throw new TypeError('no network');
+    if (this.status !== 200) {
+      const problem = { status: this.status, code: 'x', title: 'x', detail: 'x', type: 'x' };
+      return answer(problem, this.status);
+    }
+    if (!path.endsWith('/acts')) return answer({ id: JOB, sheet: revision, events: this.log });
+    const { acts } = JSON.parse(String(init.body)) as { acts: Act[] };
+    const outcomes = acts.map((act) => this.take(act));
+    if (this.loseAnswer) {
+      this.loseAnswer = false;
+      throw new TypeError('connection reset');
+    }
+    return answer({ outcomes, headSeq: this.log.length });
+  };
+
+  private take(act: Act): object {
+    const before = this.log.find((event) => event.id === act.id);
+    if (before) return { status: 'duplicate', id: act.id, event: before };
+    const detail = this.refuse?.(act);
+    if (detail) {
+      return {
+        status: 'refused',
+        id: act.id,
+        problem: { status: 422, code: 'no', title: '', detail },
+      };
+    }
+    const event = {
+      ...act,
+      seq: this.log.length + 1,
+      receivedAt: act.at,
+      previousHash: '',
+      hash: '',
+    } as JobEvent;
+    this.log.push(event);
+    return { status: 'accepted', id: act.id, event };
+  }
+}
+
+function answer(body: unknown, status = 200): Response {
+  const sent = JSON.stringify(body);
+  return { ok: status === 200, status, json: async () => JSON.parse(sent) } as unknown as Response;
+}
+
+let server: Server;
+let storage: LedgerStorage;
+
+/** A tab of the app on this device: a ledger and the outbox that sends for it. */
+function tab() {
+  const ledger: JobLedger = new JobLedger(JOB, storage, () => outbox.nudge());
+  const outbox: Outbox = new Outbox(storage, 'lock', {
+    arrived: (_, events) => ledger.receive(events),
+    changed: () => ledger.reload(),
+  });
+  return { ledger, outbox };
+}
+
+async function until(holds: () => boolean | Promise<boolean>): Promise<void> {
+  for (let tries = 0; tries < 200; tries += 1) {
+    if (await holds()) return;
+    await new Promise((done) => setTimeout(done, 10));
+  }
+  throw new Error('it never came about');
+}
+
+beforeEach(async () => {
+  indexedDB = new IDBFactory();
+  server = new Server();
+  globalThis.fetch = server.fetch as typeof fetch;
+  storage = await LedgerStorage.open('test');
+});
+
+async function openJob() {
+  const { ledger, outbox } = tab();
+  await ledger.load();
+  await ledger.begin(revision);
+  await ledger.record('job.opened', opening, actor);
+  return { ledger, outbox };
+}
+
+describe('a job on a device', () => {
+  it('moves on as soon as an act is on the disk, before the server has it', async () => {
+    server.reachable = false;
+    const { ledger, outbox } = await openJob();
+    await ledger.record('liner.read', reading(0.06), actor);
+    expect(ledger.view.state.liners.readings['1']?.[0]?.mm).toBe(0.06);
+    expect(ledger.view.waiting).toBe(2);
+    await until(() => outbox.away === 'no-answer');
+    expect(await storage.allKept()).toHaveLength(2);
+    outbox.close();
+  });
+
+  it('sends everything once and in order when the network is back', async () => {
+    server.reachable = false;
+    const { ledger, outbox } = await openJob();
+    for (const place of [0, 1, 2]) await ledger.record('liner.read', reading(0.06, place), actor);
+    server.reachable = true;
+    window.dispatchEvent(new Event('online'));
+    await until(() => ledger.view.waiting === 0);
+    expect(server.log.map((e) => e.count)).toEqual([1, 2, 3, 4]);
+    expect(outbox.away).toBeNull();
+    expect(await storage.allKept()).toEqual([]);
+    outbox.close();
+  });
+
+  it('sends again what got no answer, and the server keeps it once', async () => {
+    const { ledger, outbox } = await openJob();
+    await until(() => ledger.view.waiting === 0);
+    server.loseAnswer = true;
+    await ledger.record('liner.read', reading(0.07), actor);
+    await until(() => outbox.away === 'no-answer');
+    await until(() => ledger.view.waiting === 0);
+    expect(server.log.filter((e) => e.type === 'liner.read')).toHaveLength(1);
+    expect(ledger.view.state.log).toHaveLength(2);
+    outbox.close();
+  });
+
+  it('opens again after a reload with what was not sent yet', async () => {
+    server.reachable = false;
+    const first = await openJob();
+    await first.ledger.record('liner.read', reading(0.06), actor);
+    first.outbox.close();
+    const { ledger, outbox } = tab();
+    await ledger.load();
+    expect(ledger.view.status).toBe('ready');
+    expect(ledger.view.state.liners.readings['1']?.[0]?.mm).toBe(0.06);
+    outbox.close();
+  });
+
+  it('shows an act that was not accepted, keeps it, and can send it again', async () => {
+    const { ledger, outbox } = await openJob();
+    await until(() => ledger.view.waiting === 0);
+    server.refuse = (act) => (act.type === 'liner.read' ? 'not by you' : null);
+    await ledger.record('liner.read', reading(0.06), actor);
+    await until(() => ledger.view.refused.length === 1);
+    expect(ledger.view.refused[0]?.problem?.detail).toBe('not by you');
+    expect(ledger.view.state.liners.readings['1']).toBeUndefined();
+    server.refuse = null;
+    await storage.forgive(ledger.view.refused);
+    ledger.reload();
+    outbox.nudge();
+    await until(() => ledger.view.refused.length === 0 && ledger.view.waiting === 0);
+    expect(server.log).toHaveLength(2);
+    outbox.close();
+  });
+
+  it('whose sign-in has run out keeps its acts and says why', async () => {
+    const { ledger, outbox } = await openJob();
+    await until(() => ledger.view.waiting === 0);
+    server.status = 401;
+    await ledger.record('liner.read', reading(0.06), actor);
+    await until(() => outbox.away === 'sign-in');
+    expect(ledger.view.waiting).toBe(1);
+    expect(ledger.view.refused).toEqual([]);
+    outbox.close();
+  });
+
+  it('takes another device’s acts in, and fetches the whole when some are missing', async () => {
+    const { ledger, outbox } = await openJob();
+    await until(() => ledger.view.waiting === 0);
+    const [first] = server.log;
+    const others = [2, 3, 4].map(
+      (seq) =>
+        ({
+          ...first,
+          id: `0190bbbb-0000-7000-8000-00000000000${seq}`,
+          type: 'liner.read',
+          seq,
+          device: 'another',
+          data: reading(0.05 + seq / 100, seq - 2),
+        }) as JobEvent,
+    );
+    server.log.push(...others);
+    ledger.receive(others.slice(2));
+    await until(() => ledger.view.state.log.length === 4);
+    expect(ledger.view.state.liners.readings['1']?.[0]?.mm).toBe(0.07);
+    ledger.receive(others);
+    await until(() => ledger.view.state.log.length === 4);
+    outbox.close();
+  });
+
+  it('refuses here what the server would, and keeps nothing of it', async () => {
+    const { ledger, outbox } = await openJob();
+    await until(() => ledger.view.waiting === 0);
+    const verdict = await ledger.record('liners.accepted', {}, actor);
+    expect(verdict).toMatchObject({ ok: false, refusal: { code: 'liners-incomplete' } });
+    expect(await storage.allKept()).toEqual([]);
+    outbox.close();
+  });
+});

@@ -1,0 +1,19 @@
+import { useEffect } from 'react';
+import { useJobs, useSheets, useWrenches } from './queries';
+import { useBench } from './SessionProvider';
+
+/**
+ * Brings onto the device, while there is a network, what work needs without one: the sheets, the
+ * wrenches and the logs of the jobs in hand. Nobody opens every card before going below deck.
+ */
+export function useReadyOffline(): void {
+  const { ledgers } = useBench();
+  useSheets();
+  useWrenches();
+  const jobs = useJobs().data?.jobs;
+  useEffect(() => {
+    for (const job of jobs ?? []) {
+      if (!job.finished) ledgers.job(job.id);
+    }
+  }, [jobs, ledgers]);
+}

@@ -1,0 +1,94 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useActKeys } from './useActKeys';
+
+function Card(keys: { confirm?: () => void; undo?: () => void; lookBack?: () => void }) {
+  useActKeys(keys);
+  return (
+    <div>
+      <input aria-label="reading" />
+      <div role="button" tabIndex={0}>
+        Not so
+      </div>
+      <div role="dialog" tabIndex={-1}>
+        slip
+      </div>
+    </div>
+  );
+}
+
+const body = () => document.body;
+let clock = 0;
+
+/** A key pressed a good second after the last one. */
+function press(target: Element, key: string, more: object = {}): void {
+  clock += 1000;
+  const event = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...more });
+  Object.defineProperty(event, 'timeStamp', { value: clock });
+  fireEvent(target, event);
+}
+
+describe('keys and pedal on a card', () => {
+  it.each([' ', 'Enter', 'PageDown'])('%p confirms', (key) => {
+    const confirm = jest.fn();
+    render(<Card confirm={confirm} />);
+    press(body(), key);
+    expect(confirm).toHaveBeenCalledTimes(1);
+  });
+
+  it('Backspace undoes and PageUp looks back, and neither confirms', () => {
+    const acts = { confirm: jest.fn(), undo: jest.fn(), lookBack: jest.fn() };
+    render(<Card {...acts} />);
+    press(body(), 'Backspace');
+    press(body(), 'PageUp');
+    expect([acts.undo, acts.lookBack, acts.confirm].map((f) => f.mock.calls.length)).toEqual([
+      1, 1, 0,
+    ]);
+  });
+
+  it('a key held down confirms once, whatever has the focus', () => {
+    const confirm = jest.fn();
+    render(<Card confirm={confirm} />);
+    press(body(), ' ');
+    press(body(), ' ', { repeat: true });
+    press(screen.getByRole('button'), ' ', { repeat: true });
+    expect(confirm).toHaveBeenCalledTimes(1);
+  });
+
+  it('a pedal that bounces confirms once', () => {
+    const confirm = jest.fn();
+    render(<Card confirm={confirm} />);
+    press(body(), 'PageDown');
+    clock -= 900;
+    press(body(), 'PageDown');
+    expect(confirm).toHaveBeenCalledTimes(1);
+    press(body(), 'PageDown');
+    expect(confirm).toHaveBeenCalledTimes(2);
+  });
+
+  it('keys typed into a field, a slip or another button are not the card’s', () => {
+    const acts = { confirm: jest.fn(), undo: jest.fn() };
+    render(<Card {...acts} />);
+    press(screen.getByLabelText('reading'), 'Backspace');
+    press(screen.getByLabelText('reading'), 'Enter');
+    press(screen.getByRole('dialog'), 'Enter');
+    press(screen.getByRole('button'), 'Enter');
+    expect(acts.confirm).not.toHaveBeenCalled();
+    expect(acts.undo).not.toHaveBeenCalled();
+  });
+
+  it('a pedal confirms wherever the focus is', () => {
+    const confirm = jest.fn();
+    render(<Card confirm={confirm} />);
+    press(screen.getByRole('button'), 'PageDown');
+    expect(confirm).toHaveBeenCalledTimes(1);
+  });
+
+  it('leaves the browser its own shortcuts', () => {
+    const acts = { confirm: jest.fn(), undo: jest.fn() };
+    render(<Card {...acts} />);
+    press(body(), 'Enter', { ctrlKey: true });
+    press(body(), 'Backspace', { altKey: true });
+    expect(acts.confirm).not.toHaveBeenCalled();
+    expect(acts.undo).not.toHaveBeenCalled();
+  });
+});
