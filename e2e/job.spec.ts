@@ -19,8 +19,8 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await page.getByRole('button', { name: 'Open the job' }).click();
 
   // The tray: what is open, what is barred and why.
-  await expect(page.getByRole('link', { name: /2 Tighten. Barred. After liners/ })).toBeVisible();
-  await page.getByRole('link', { name: /1 Liners. Open/ }).click();
+  await expect(page.getByRole('link', { name: /2 Tighten Barred After liners/ })).toBeVisible();
+  await page.getByRole('link', { name: /1 Liners Open/ }).click();
 
   // Liners: bad input says what would be right and keeps nothing; then one out of order, then cured.
   await page.keyboard.type('40');

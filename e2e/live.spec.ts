@@ -11,7 +11,7 @@ test('two devices on one job see each other’s acts', async ({ page, shop, brow
   await expect(page.getByText('Put right first')).toBeVisible();
   await expect(second.getByText('Put right first')).toBeVisible();
   await readings(page, '0.10');
-  await expect(second.getByRole('button', { name: 'fan side, 0.10' })).toBeVisible({
+  await expect(second.getByRole('button', { name: '0.10 fan side' })).toBeVisible({
     timeout: 3000,
   });
   await readings(second, '0.11');

@@ -27,6 +27,10 @@ const PAIRS: readonly [Colour, Colour, number][] = [
   ['ink', 'tab', 4.5],
   ['soft', 'tab', 4.5],
   ['red', 'card', 4.5],
+  ['red', 'tab', 4.5],
+  ['brass', 'tab', 4.5],
+  ['green', 'tab', 4.5],
+  ['blue', 'tab', 4.5],
   ['brass', 'card', 4.5],
   ['green', 'card', 4.5],
   ['benchSoft', 'bench', 4.5],
@@ -34,7 +38,7 @@ const PAIRS: readonly [Colour, Colour, number][] = [
   ['onGreen', 'green', 4.5],
   // Edges and marks.
   ['benchEdge', 'bench', 3],
-  ['brass', 'tab', 3],
+  ['blue', 'card', 3],
 ];
 
 describe.each(Object.keys(palettes) as ThemeName[])('the %s theme', (theme) => {

@@ -83,6 +83,17 @@ describe('keys and pedal on a card', () => {
     expect(confirm).toHaveBeenCalledTimes(1);
   });
 
+  it('a tapped button lets go of the keys, so that the pedal does not press it again', () => {
+    const confirm = jest.fn();
+    render(<Card confirm={confirm} />);
+    const button = screen.getByRole('button');
+    button.focus();
+    fireEvent.click(button, { detail: 1 });
+    expect(document.activeElement).toBe(document.body);
+    press(document.activeElement ?? body(), ' ');
+    expect(confirm).toHaveBeenCalledTimes(1);
+  });
+
   it('leaves the browser its own shortcuts', () => {
     const acts = { confirm: jest.fn(), undo: jest.fn() };
     render(<Card {...acts} />);

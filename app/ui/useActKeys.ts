@@ -12,8 +12,9 @@ const BOUNCE_MS = 250;
 
 /**
  * Keyboard and pedal on a card. Space, Enter and PageDown confirm; Backspace undoes; PageUp looks
- * back. A key held down confirms once. Keys typed into a field, or pressed on some other button,
- * belong to that field or button.
+ * back. A key held down confirms once. Keys typed into a field, or pressed on a button reached by
+ * keyboard, belong to that field or button. A tapped button lets go of the keys again: after a tap
+ * on "Undo" the pedal must not undo once more.
  */
 export function useActKeys(keys: ActKeys): void {
   const latest = useRef(keys);
@@ -35,7 +36,11 @@ export function useActKeys(keys: ActKeys): void {
       latest.current[act]?.();
     };
     window.addEventListener('keydown', onKey, true);
-    return () => window.removeEventListener('keydown', onKey, true);
+    window.addEventListener('click', letGo, true);
+    return () => {
+      window.removeEventListener('keydown', onKey, true);
+      window.removeEventListener('click', letGo, true);
+    };
   }, []);
 }
 
@@ -53,12 +58,22 @@ function actOf(event: KeyboardEvent): keyof ActKeys | undefined {
   return KEYS[event.key];
 }
 
+/** A click made by a pointer (a key's has no detail) leaves its button without the focus. */
+function letGo(event: MouseEvent): void {
+  const focused = document.activeElement;
+  if (event.detail > 0 && focused instanceof HTMLElement && focused.matches(PRESSABLE)) {
+    focused.blur();
+  }
+}
+
+const PRESSABLE = 'button, a, [role="button"], [role="link"], [role="switch"]';
+
 function belongsHere(event: KeyboardEvent): boolean {
   const target = event.target instanceof HTMLElement ? event.target : null;
   if (!target || target === document.body) return true;
   // A pedal's PageDown and PageUp mean the same wherever the focus happens to be.
   if (event.key === 'PageDown' || event.key === 'PageUp') return true;
   if (target.closest('input, textarea, [role="dialog"]')) return false;
-  const pressable = target.closest('button, a, [role="button"], [role="link"], [role="switch"]');
+  const pressable = target.closest(PRESSABLE);
   return !pressable || event.repeat || event.key === 'Backspace' || event.key === '?';
 }

@@ -39,6 +39,11 @@ export function torque(nm: number, { torque: unit }: ReaderUnits = METRIC): stri
   return `${torqueFigure(nm, unit)} ${unit}`;
 }
 
+/** What a wrench is set to, in N·m: whole where it is, else tenths. */
+export function settingFigure(nm: number): string {
+  return nm.toFixed(isWhole(nm) ? 0 : 1);
+}
+
 /** An angle: whole degrees where it is one, else one decimal. */
 export function degrees(deg: number): string {
   return `${isWhole(deg) ? Math.round(deg) : deg.toFixed(1)}°`;

@@ -66,7 +66,7 @@ function Entry({ label, current, narrow, onPress, mark, word, reason }: EntryPro
     <Pressable
       role="link"
       aria-current={current ? 'page' : undefined}
-      aria-label={[label, word, narrow ? undefined : reason].filter(Boolean).join('. ')}
+      aria-label={narrow ? [label, word].filter(Boolean).join('. ') : undefined}
       onPress={onPress}
       className={cn(
         'min-h-[56px] justify-center border border-rule px-3 py-1.5 active:opacity-80',

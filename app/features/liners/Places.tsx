@@ -24,7 +24,6 @@ export function Places({ at, onChoose }: Props) {
           <Pressable
             key={name}
             role="button"
-            aria-label={`${name}, ${figure}`}
             aria-pressed={here}
             onPress={() => onChoose({ bore: at.bore, place })}
             className={cn(

@@ -34,7 +34,6 @@ export function RecordRow({ act, onStrike }: Props) {
   return (
     <Pressable
       role={strikable ? 'button' : undefined}
-      aria-label={strikable ? `${line.what} ${line.value ?? ''}. ${w.strike}` : undefined}
       disabled={!strikable}
       onPress={() => onStrike(act)}
       className="print-row min-h-[48px] border-b border-rule py-1.5"

@@ -7,7 +7,7 @@ import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import { torqueToNm } from '@cardinex/core/quantity/units';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { faultSentence } from '@cardinex/words/en/faults';
-import { torque } from '@cardinex/words/en/quantity';
+import { settingFigure, torque } from '@cardinex/words/en/quantity';
 import { shared } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { useWrenches } from '../../session/queries';
@@ -181,11 +181,7 @@ function Settings({ settings: { stages, fault } }: { settings: SettingsResult })
         <View key={stage} className="flex-row items-center justify-between">
           <Body>{w.settingFor(stage)}</Body>
           <View className="items-end">
-            <Figure
-              size="small"
-              value={setNm.toFixed(setNm === Math.round(setNm) ? 0 : 1)}
-              unit="N·m"
-            />
+            <Figure size="small" value={settingFigure(setNm)} unit="N·m" />
             {inRange ? null : <Mark kind="out" word={w.outOfRange(torque(nm, units))} />}
           </View>
         </View>

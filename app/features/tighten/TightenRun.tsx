@@ -11,7 +11,7 @@ import {
 } from '@cardinex/core/job/cards/tighten';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { SPOKEN_TORQUE, torque, torqueFigure } from '@cardinex/words/en/quantity';
+import { SPOKEN_TORQUE, settingFigure, torque, torqueFigure } from '@cardinex/words/en/quantity';
 import { usePreferences, useUnits } from '../../device/preferences';
 import { useBench, useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
@@ -187,17 +187,12 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
         <Pressable
           role="button"
           onPress={onChangeWrench}
-          aria-label={`${w.wrenchSet(prepared.wrench.name)} ${setNm.toFixed(1)} N·m. ${w.changeWrench}`}
           className="min-h-[44px] flex-row items-center gap-2"
         >
           <Text className="font-strong text-[17px] text-ink underline">
             {w.wrenchSet(prepared.wrench.name)}
           </Text>
-          <Figure
-            size="small"
-            value={setNm.toFixed(setNm === Math.round(setNm) ? 0 : 1)}
-            unit="N·m"
-          />
+          <Figure size="small" value={settingFigure(setNm)} unit="N·m" />
         </Pressable>
         <Small className="shrink text-right">{view.set.treatment}</Small>
       </View>
