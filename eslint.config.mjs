@@ -70,6 +70,8 @@ export default [
       'app/.expo/**',
       'test-results/**',
       'app/*-env.d.ts',
+      // Stands beside the app's own settings only while the bench builds it.
+      'bench/emptyApp/**',
     ],
   },
   ...expo,

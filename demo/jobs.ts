@@ -19,12 +19,13 @@ export const DEMO_JOB = {
   baler: jobId(1, 2),
   sluice: jobId(1, 3),
   ferryWinch: jobId(1, 4),
+  creamery: jobId(1, 5),
   otherShops: jobId(2, 1),
 } as const;
 
 /** The made-up shop's jobs, told so that the last of them ends at `now`. */
 export function demoJobs(now: Date): readonly DemoJob[] {
-  return [conveyor(now), baler(now), sluice(now), ferryWinch(now), otherShops(now)];
+  return [conveyor(now), baler(now), sluice(now), ferryWinch(now), creamery(now), otherShops(now)];
 }
 
 function open(
@@ -128,6 +129,36 @@ function sluice(now: Date): DemoJob {
   ).end();
 }
 
+/** Head down, half the valves set: one turn to bar. One of them moved on locking. */
+function creamery(now: Date): DemoJob {
+  return headDown(
+    open(
+      lockside,
+      DEMO_JOB.creamery,
+      hoursBefore(now, 6),
+      {
+        serial: 'T44-22107',
+        name: 'creamery pump',
+        why: 'Water in the oil; head gasket gone between a water way and a push-rod hole.',
+      },
+      'TR',
+    ),
+  )
+    .act('caution.acknowledged', { caution: 'barring' })
+    .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
+    .valve('E1', 0.36, 0.42, 0.47)
+    .act('valve.read', { valve: 'E1', reading: 'set', ...gap(0.4) })
+    .act('valve.read', { valve: 'E1', reading: 'locked', ...gap(0.44) })
+    .valve('I1', 0.28, 0.32, 0.32)
+    .valve('I2', 0.31, 0.32, 0.33)
+    .valve('E3', 0.34, 0.42, 0.42)
+    .end();
+}
+
+function gap(mm: number) {
+  return { mm, printed: { text: mm.toFixed(2), unit: 'mm' as const } };
+}
+
 /** Finished, hot recheck and all. */
 function ferryWinch(now: Date): DemoJob {
   const story = headOn(
@@ -160,18 +191,7 @@ function ferryWinch(now: Date): DemoJob {
 
 /** Liners, all three stages and all gaps, cold. */
 function headOn(story: Storyteller): Storyteller {
-  return story
-    .liner('1', 0.06, 0.06)
-    .liner('2', 0.07, 0.07)
-    .liner('3', 0.08, 0.09)
-    .liner('4', 0.09, 0.1)
-    .act('liners.accepted', {})
-    .wait(60)
-    .prepare('wrench-5')
-    .pull('s1', 10, 'wrench-5')
-    .pull('s2', 10, 'wrench-5')
-    .pull('s3', 10, 'wrench-5')
-    .wait(20)
+  return headDown(story)
     .act('caution.acknowledged', { caution: 'barring' })
     .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
     .valve('E1', 0.36, 0.42, 0.43)
@@ -183,6 +203,22 @@ function headOn(story: Storyteller): Storyteller {
     .valve('I3', 0.3, 0.33, 0.32)
     .valve('I4', 0.29, 0.32, 0.33)
     .valve('E4', 0.27, 0.42, 0.43);
+}
+
+/** Liners in and all three stages of the head closed. */
+function headDown(story: Storyteller): Storyteller {
+  return story
+    .liner('1', 0.06, 0.06)
+    .liner('2', 0.07, 0.07)
+    .liner('3', 0.08, 0.09)
+    .liner('4', 0.09, 0.1)
+    .act('liners.accepted', {})
+    .wait(60)
+    .prepare('wrench-5')
+    .pull('s1', 10, 'wrench-5')
+    .pull('s2', 10, 'wrench-5')
+    .pull('s3', 10, 'wrench-5')
+    .wait(20);
 }
 
 function otherShops(now: Date): DemoJob {

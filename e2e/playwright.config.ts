@@ -1,14 +1,5 @@
 import { defineConfig } from '@playwright/test';
-
-const args = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
+import { browserArguments } from '../scripts/browser';
 
 /** Phone first, and wide; each worker has a server and a database of its own. */
 export default defineConfig({
@@ -20,7 +11,10 @@ export default defineConfig({
   fullyParallel: false,
   outputDir: '../test-results',
   use: {
-    launchOptions: { executablePath: process.env.CARDINEX_CHROMIUM ?? '/usr/bin/chromium', args },
+    launchOptions: {
+      executablePath: process.env.CARDINEX_CHROMIUM ?? '/usr/bin/chromium',
+      args: browserArguments,
+    },
     trace: 'retain-on-failure',
   },
   projects: [

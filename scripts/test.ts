@@ -1,15 +1,15 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import os from 'node:os';
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium } from './debian';
 import { appFolder, exportApp } from './exportApp';
 import { startPostgres } from './postgres';
+import { scratchFolder } from './scratch';
 
 /** Everything that must hold, one after the other, ending with one line of counts. */
 const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
-const folder = mkdtempSync(path.join(os.tmpdir(), 'cardinex-test-'));
+const folder = scratchFolder('test');
 let passed = 0;
 let failed = 0;
 
@@ -94,7 +94,6 @@ try {
   failed += 1;
 } finally {
   await postgres.stop();
-  rmSync(folder, { recursive: true, force: true });
 }
 
 console.log(`\n${passed} passed, ${failed} failed`);

@@ -221,6 +221,18 @@ describe('a job on a device', () => {
     outbox.close();
   });
 
+  it('of which only the sheet was written is fetched, not shown as untouched', async () => {
+    const { ledger: first, outbox: other } = await openJob();
+    await until(() => first.view.waiting === 0);
+    other.close();
+    storage = await LedgerStorage.open('torn');
+    await storage.putSheet(JOB, revision);
+    const { ledger, outbox } = tab();
+    await ledger.load();
+    expect(ledger.view.state.opened?.name).toBe('hoist');
+    outbox.close();
+  });
+
   it('refuses here what the server would, and keeps nothing of it', async () => {
     const { ledger, outbox } = await openJob();
     await until(() => ledger.view.waiting === 0);

@@ -1,13 +1,13 @@
 import { v7 as uuidv7 } from 'uuid';
 import { formatISO } from 'date-fns/formatISO';
 import type { SheetRevision } from '@cardinex/contract/api';
-import { client } from '@cardinex/contract/client';
 import type { Act, ActData, ActType, JobEvent, LoggedAct } from '@cardinex/core/job/act';
 import type { Role } from '@cardinex/core/job/roles';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve, fold } from '@cardinex/core/job/evolve';
 import type { Verdict } from '@cardinex/core/job/refusal';
 import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
+import { fetchJob } from './fetchJob';
 import { LiveLog } from './liveLog';
 import type { KeptAct, LedgerStorage } from './storage';
 
@@ -89,7 +89,8 @@ export class JobLedger {
         this.storage.keptOf(this.jobId),
       ]);
       this.kept = kept;
-      if (!sheet) return this.fetchWhole();
+      // A sheet alone is a job begun here whose opening was never written: not a job.
+      if (!sheet || events.length + kept.length === 0) return this.fetchWhole();
       this.confirmed = fold(events);
       this.publish('ready', sheet);
     });
@@ -174,9 +175,7 @@ export class JobLedger {
 
   private async fetchWhole(): Promise<void> {
     try {
-      const { sheet, events } = await client.job(this.jobId);
-      await this.storage.putSheet(this.jobId, sheet);
-      await this.storage.putEvents(this.jobId, events);
+      const { sheet, events } = await fetchJob(this.storage, this.jobId);
       this.kept = await this.storage.keptOf(this.jobId);
       this.confirmed = fold(events);
       this.publish('ready', sheet);

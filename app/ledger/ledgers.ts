@@ -1,3 +1,4 @@
+import { fetchJob } from './fetchJob';
 import { JobLedger } from './jobLedger';
 import { Outbox, type Away } from './outbox';
 import { LedgerStorage, type KeptAct } from './storage';
@@ -59,6 +60,16 @@ export class Ledgers {
     this.jobs.set(jobId, ledger);
     void ledger.load();
     return ledger;
+  }
+
+  /**
+   * Brings a job onto this device, or up to date, so that it can be opened with no network.
+   * @param headSeq the last event the server has of it
+   */
+  async bringHere(jobId: string, headSeq: number): Promise<void> {
+    if (this.jobs.has(jobId) || (await this.storage.headOf(jobId)) >= headSeq) return;
+    // No answer now: the board asks again before long.
+    await fetchJob(this.storage, jobId).catch(() => undefined);
   }
 
   /** Forgets refused acts their reader has put aside. */

@@ -59,6 +59,13 @@ export class LedgerStorage {
     return (await this.db.getAll('events', range)).map((row) => row.event);
   }
 
+  /** The last event of the server's log that this device has; 0 when it has none. */
+  async headOf(jobId: string): Promise<number> {
+    const range = IDBKeyRange.bound([jobId, 0], [jobId, Infinity]);
+    const last = await this.db.transaction('events').store.openKeyCursor(range, 'prev');
+    return last?.key[1] ?? 0;
+  }
+
   /** Acts not in the server's log yet, in order; refused ones among them. */
   async keptOf(jobId: string): Promise<KeptAct[]> {
     return (await this.db.getAllFromIndex('outbox', 'job', jobId)).map(placed);
@@ -72,12 +79,21 @@ export class LedgerStorage {
     await this.db.put('jobs', { id, sheet });
   }
 
-  /** Keeps events of the server's log, and drops from the outbox what has become one of them. */
-  async putEvents(jobId: string, events: readonly JobEvent[]): Promise<void> {
-    const tx = this.db.transaction(['events', 'outbox'], 'readwrite');
+  /**
+   * Keeps events of the server's log, and drops from the outbox what has become one of them.
+   * @param sheet of a job that is new to this device: written together with its events, or a
+   *   page closed half-way would leave a job that looks untouched
+   */
+  async putEvents(
+    jobId: string,
+    events: readonly JobEvent[],
+    sheet?: SheetRevision,
+  ): Promise<void> {
+    const tx = this.db.transaction(['jobs', 'events', 'outbox'], 'readwrite');
     const arrived = new Set(events.map((event) => event.id));
     const kept = await tx.objectStore('outbox').index('job').getAll(jobId);
     await Promise.all([
+      ...(sheet ? [tx.objectStore('jobs').put({ id: jobId, sheet })] : []),
       ...events.map((event) => tx.objectStore('events').put({ jobId, seq: event.seq, event })),
       ...kept.flatMap(({ act, place }) =>
         arrived.has(act.id) && place !== undefined ? [tx.objectStore('outbox').delete(place)] : [],

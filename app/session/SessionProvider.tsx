@@ -31,21 +31,11 @@ export function SessionProvider({ children }: PropsWithChildren) {
   const ledgers = useLedgers(instance.data?.instance);
   const state = useMemo((): SessionState => {
     if (!instance.data) return instance.isError ? 'no-server' : 'loading';
-    // What this device remembers of its sign-in may be older than the sign-in: ask before sending
-    // anyone to give a PIN again.
-    const asking = !session.data && !session.isFetchedAfterMount;
-    if (!ledgers || asking) return 'loading';
+    if (!ledgers || (session.data === undefined && !session.isError)) return 'loading';
     const known = session.data ?? null;
     const member = known?.crew.find((m) => m.id === memberId && known.proved[m.id]) ?? null;
     return { instance: instance.data, session: known, member, ledgers };
-  }, [
-    instance.data,
-    instance.isError,
-    session.data,
-    session.isFetchedAfterMount,
-    ledgers,
-    memberId,
-  ]);
+  }, [instance.data, instance.isError, session.data, session.isError, ledgers, memberId]);
   return <SessionContext.Provider value={state}>{children}</SessionContext.Provider>;
 }
 

@@ -13,7 +13,7 @@ export function useReadyOffline(): void {
   const jobs = useJobs().data?.jobs;
   useEffect(() => {
     for (const job of jobs ?? []) {
-      if (!job.finished) ledgers.job(job.id);
+      if (!job.finished) void ledgers.bringHere(job.id, job.headSeq);
     }
   }, [jobs, ledgers]);
 }

@@ -1,5 +1,5 @@
 import type { EngineSheet } from '../sheet/engineSheet';
-import type { JobState } from './state';
+import { headSeq, type JobState } from './state';
 import { currentCard, isFinished, trayOf, type CardName, type TrayCard } from './tray';
 
 /** A job as the board shows it. */
@@ -14,6 +14,8 @@ export interface JobSummary {
   readonly tray: readonly TrayCard[];
   readonly current: CardName | null;
   readonly finished: boolean;
+  /** The last event of its log: a device can tell whether its copy is behind. */
+  readonly headSeq: number;
 }
 
 /**
@@ -41,5 +43,6 @@ export function summaryOf(
     tray,
     current: currentCard(tray)?.card ?? null,
     finished: isFinished(tray),
+    headSeq: headSeq(state),
   };
 }

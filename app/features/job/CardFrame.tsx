@@ -87,7 +87,12 @@ function WideCard({
           <TrayList card={card} narrow />
         </View>
         <View className="flex-[1.15]">
-          <ScrollView className="print-sheet flex-1 rounded-lg bg-card">
+          <ScrollView
+            role="region"
+            aria-label={title}
+            tabIndex={0}
+            className="print-sheet flex-1 rounded-lg bg-card"
+          >
             <Title title={title} aside={aside} />
             {children}
           </ScrollView>
@@ -96,7 +101,12 @@ function WideCard({
         </View>
         <View className="no-print ml-3.5 flex-1">
           {back === undefined ? null : (
-            <ScrollView className="flex-1 rounded-lg bg-card">
+            <ScrollView
+              role="region"
+              aria-label={shared.backOfCard}
+              tabIndex={0}
+              className="flex-1 rounded-lg bg-card"
+            >
               <Title title={shared.backOfCard} aside={shared.sheetRevision(sheet.revision)} />
               <View className="p-4">{back}</View>
             </ScrollView>

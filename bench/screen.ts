@@ -1,0 +1,112 @@
+import { chromium, type Page } from '@playwright/test';
+import { DEMO_JOB } from '../demo/jobs';
+import { lockside } from '../demo/shops';
+import { signIn } from '../e2e/support/shop';
+import { browserArguments } from '../scripts/browser';
+import { chromium as chromiumPath } from '../scripts/debian';
+import { DeviceAt } from '../server/tests/copy';
+import { openBenchJob, sendReadings } from './acts';
+import { median, type Result } from './result';
+
+const SLOWED = 4;
+const LONG_JOB = 2000;
+
+/** What a mechanic waits for, on a phone-sized page with the processor slowed. */
+export async function benchScreen(address: string): Promise<Result[]> {
+  await makeLongJob(address);
+  const browser = await chromium.launch({ executablePath: chromiumPath(), args: browserArguments });
+  try {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const page = await context.newPage();
+    await signIn(page, address, 'TR');
+    const opening = await timeOpening(page, address);
+    const slow = await context.newCDPSession(page);
+    await page.goto(`${address}/jobs/${DEMO_JOB.baler}/tighten`);
+    await page.getByTestId('bolt').waitFor();
+    await slow.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+    const confirming = await timeConfirms(page);
+    return [
+      {
+        what: `confirm to next act painted, processor slowed ${SLOWED}× (median of ${confirming.length})`,
+        value: median(confirming),
+        unit: 'ms',
+        limit: 100,
+      },
+      {
+        what: `job of ${LONG_JOB} events, from the board to its tray and card in use (median of ${opening.length})`,
+        value: median(opening),
+        unit: 'ms',
+        limit: 500,
+      },
+    ];
+  } finally {
+    await browser.close();
+  }
+}
+
+async function makeLongJob(address: string): Promise<void> {
+  const device = new DeviceAt(address);
+  await device.signIn(lockside, 'TR');
+  const jobId = await openBenchJob(device, 'the long job');
+  await sendReadings(device, jobId, LONG_JOB - 1, 200);
+}
+
+/** Opens the job from the board, each time in a page that has just been loaded. */
+async function timeOpening(page: Page, address: string): Promise<number[]> {
+  const times: number[] = [];
+  for (let run = 0; run < 7; run += 1) {
+    await page.goto(address);
+    await page.getByRole('heading', { name: 'On the stands' }).waitFor();
+    await page.waitForTimeout(1500);
+    times.push(await openJob(page));
+  }
+  return times;
+}
+
+/** Taps the job on the board and waits until its tray and the card in hand can be used. */
+function openJob(page: Page): Promise<number> {
+  return page.evaluate(
+    () =>
+      new Promise<number>((done) => {
+        const links = [...document.querySelectorAll<HTMLElement>('[role=link]')];
+        const job = links.find((link) => link.textContent?.includes('the long job'));
+        const begun = performance.now();
+        const look = (): void => {
+          const usable = document.querySelector('[data-testid=confirm]');
+          if (usable) requestAnimationFrame(() => done(performance.now() - begun));
+          else requestAnimationFrame(look);
+        };
+        job?.click();
+        look();
+      }),
+  );
+}
+
+/** From the key to the next bolt on the glass. */
+async function timeConfirms(page: Page): Promise<number[]> {
+  const times: number[] = [];
+  for (let pull = 0; pull < 9; pull += 1) {
+    times.push(
+      await page.evaluate(
+        () =>
+          new Promise<number>((done) => {
+            const shown = (): string | null | undefined =>
+              document.querySelector('[data-testid=bolt]')?.textContent;
+            const before = shown();
+            const begun = performance.now();
+            const look = (): void => {
+              if (shown() === before) requestAnimationFrame(look);
+              // Painted at the frame after the one that shows it.
+              else requestAnimationFrame(() => done(performance.now() - begun));
+            };
+            document.body.dispatchEvent(
+              new KeyboardEvent('keydown', { key: 'PageDown', bubbles: true, cancelable: true }),
+            );
+            requestAnimationFrame(look);
+          }),
+      ),
+    );
+    await page.waitForTimeout(400);
+  }
+  return times;
+}

@@ -1,0 +1,124 @@
+import { mkdirSync, readdirSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium, type Browser, type Page } from '@playwright/test';
+import { DEMO_JOB } from '../demo/jobs';
+import { readings, signIn } from '../e2e/support/shop';
+import { browserArguments } from './browser';
+import { chromium as chromiumPath } from './debian';
+import { appFolder, exportApp } from './exportApp';
+import { startPostgres } from './postgres';
+import { prepareDatabase } from './prepareDatabase';
+import { scratchFolder } from './scratch';
+import { startServerProcess, stopServerProcess } from './serverProcess';
+
+/**
+ * Takes the pictures in docs/screenshots from the demo data, each main view once. `npm run pictures`
+ * takes them all; names after it only those.
+ */
+const folder = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../docs/screenshots');
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+
+interface Picture {
+  readonly name: string;
+  readonly theme?: 'day' | 'lamp' | 'glare';
+  readonly size?: typeof PHONE;
+  /** Who is at the bench; nobody for the sign-in itself. */
+  readonly by?: string | null;
+  readonly path: string;
+  /** Brings the view to where it is worth a picture. */
+  readonly then?: (page: Page) => Promise<void>;
+}
+
+const job = (id: string, card = ''): string => `/jobs/${id}/${card}`;
+
+const PICTURES: readonly Picture[] = [
+  {
+    name: 'sign-in',
+    by: null,
+    path: '/sign-in',
+    then: (page) => page.getByRole('button', { name: 'Lockside' }).click(),
+  },
+  { name: 'board', path: '/' },
+  { name: 'board-wide', size: WIDE, path: '/' },
+  { name: 'new-job', path: '/jobs/new' },
+  { name: 'tray', path: job(DEMO_JOB.sluice) },
+  { name: 'liners', path: job(DEMO_JOB.conveyor, 'liners') },
+  { name: 'liners-wide', size: WIDE, path: job(DEMO_JOB.conveyor, 'liners') },
+  { name: 'tighten-sweep', path: job(DEMO_JOB.baler, 'tighten') },
+  { name: 'tighten', path: job(DEMO_JOB.baler, 'tighten'), then: sweep },
+  { name: 'tighten-lamp', theme: 'lamp', path: job(DEMO_JOB.baler, 'tighten') },
+  { name: 'tighten-wide', size: WIDE, path: job(DEMO_JOB.baler, 'tighten') },
+  { name: 'bar', path: job(DEMO_JOB.creamery, 'valves') },
+  { name: 'valves', path: job(DEMO_JOB.creamery, 'valves'), then: firstGap },
+  { name: 'valves-glare', theme: 'glare', path: job(DEMO_JOB.creamery, 'valves') },
+  { name: 'valves-wide', size: WIDE, path: job(DEMO_JOB.creamery, 'valves') },
+  { name: 'record', path: job(DEMO_JOB.ferryWinch, 'record') },
+  { name: 'device', path: '/device' },
+];
+
+async function sweep(page: Page): Promise<void> {
+  for (let bolt = 0; bolt < 6; bolt += 1) {
+    await page.getByTestId('confirm').click();
+    await page.waitForTimeout(200);
+  }
+}
+
+async function firstGap(page: Page): Promise<void> {
+  await page.getByTestId('confirm').click();
+  await page.getByTestId('valve').waitFor();
+  await readings(page, '0.60');
+}
+
+const wanted = process.argv.slice(2);
+const postgres = await startPostgres(path.join(scratchFolder('pictures'), 'data'));
+try {
+  await exportApp();
+  await postgres.createDatabase('pictures');
+  const databaseUrl = postgres.url('pictures');
+  await prepareDatabase(databaseUrl);
+  const env = { DATABASE_URL: databaseUrl, PORT: '0', CARDINEX_APP: appFolder, LOG_LEVEL: 'error' };
+  const server = await startServerProcess(env);
+  const browser = await chromium.launch({ executablePath: chromiumPath(), args: browserArguments });
+  mkdirSync(folder, { recursive: true });
+  for (const picture of PICTURES) {
+    if (wanted.length === 0 || wanted.includes(picture.name)) {
+      await take(browser, server.address, picture);
+      console.log(`docs/screenshots/${picture.name}.png`);
+    }
+  }
+  await browser.close();
+  await stopServerProcess(server);
+  forgetOthers();
+} finally {
+  await postgres.stop();
+}
+
+async function take(browser: Browser, address: string, picture: Picture): Promise<void> {
+  const { name, theme = 'day', size = PHONE, by = 'TR' } = picture;
+  const context = await browser.newContext({ viewport: size, deviceScaleFactor: 1 });
+  const page = await context.newPage();
+  page.setDefaultTimeout(15_000);
+  await page.addInitScript((wantedTheme) => {
+    const kept = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as object;
+    const preferences = JSON.stringify({ ...kept, theme: wantedTheme });
+    localStorage.setItem('cardinex.preferences', preferences);
+  }, theme);
+  if (by !== null) await signIn(page, address, by);
+  await page.goto(address + picture.path);
+  await page.getByRole('main').waitFor();
+  await page.getByText('Fetching the cards').waitFor({ state: 'detached' });
+  await picture.then?.(page).catch(async (e) => { await page.screenshot({ path: '/tmp/fail.png' }); console.log(page.url()); throw e; });
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: path.join(folder, `${name}.png`) });
+  await context.close();
+}
+
+/** Pictures of views that are no more. */
+function forgetOthers(): void {
+  const names = new Set(PICTURES.map(({ name }) => `${name}.png`));
+  for (const file of readdirSync(folder)) {
+    if (!names.has(file)) rmSync(path.join(folder, file));
+  }
+}
