@@ -70,8 +70,6 @@ export default [
       'app/.expo/**',
       'test-results/**',
       'app/*-env.d.ts',
-      // Stands beside the app's own settings only while the bench builds it.
-      'bench/emptyApp/**',
     ],
   },
   ...expo,

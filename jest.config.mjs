@@ -10,7 +10,7 @@ const under = (...folders) => folders.map((folder) => `<rootDir>/${folder}/**/*.
 export default {
   projects: [
     { ...plain, displayName: 'core', testMatch: under('core', 'words', 'contract', 'demo') },
-    { ...plain, displayName: 'server', testMatch: under('server') },
+    { ...plain, displayName: 'server', testMatch: under('server', 'scripts') },
     {
       displayName: 'app',
       preset: 'jest-expo/web',

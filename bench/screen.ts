@@ -18,6 +18,8 @@ export async function benchScreen(address: string): Promise<Result[]> {
   try {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
     const page = await context.newPage();
+    // The loader names inner functions with a helper of its own, which a page does not have.
+    await page.addInitScript('globalThis.__name = (named) => named');
     await signIn(page, address, 'TR');
     const opening = await timeOpening(page, address);
     const slow = await context.newCDPSession(page);

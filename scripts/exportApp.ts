@@ -18,21 +18,35 @@ export async function exportApp(): Promise<void> {
   const stamp = sourceStamp();
   if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) return;
   console.log('Building the app (the first time takes two minutes) ...');
-  const built = spawnSync('npx', ['--no-install', 'expo', 'export', '--platform', 'web'], {
-    cwd: app,
-    encoding: 'utf8',
-    env: {
-      ...process.env,
-      EXPO_OFFLINE: '1',
-      EXPO_NO_TELEMETRY: '1',
-      CI: '1',
-      NODE_ENV: 'production',
-    },
-  });
-  if (built.status !== 0)
-    throw new Error(`The app could not be built.\n${built.stdout}\n${built.stderr}`);
+  exportScreens('app', appFolder);
   await addServiceWorker();
   writeFileSync(stampFile, stamp);
+}
+
+/**
+ * Exports one map of screens for the web.
+ * @param screens a folder of `app/`: the app itself, or the bench's empty one
+ * @throws Error with what the export printed
+ */
+export function exportScreens(screens: 'app' | 'empty', folder: string): void {
+  const built = spawnSync(
+    'npx',
+    ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', folder],
+    {
+      cwd: app,
+      encoding: 'utf8',
+      env: {
+        ...process.env,
+        CARDINEX_SCREENS: screens,
+        EXPO_OFFLINE: '1',
+        EXPO_NO_TELEMETRY: '1',
+        CI: '1',
+        NODE_ENV: 'production',
+      },
+    },
+  );
+  if (built.status !== 0)
+    throw new Error(`The app could not be built.\n${built.stdout}\n${built.stderr}`);
 }
 
 /** After one visit the app opens with no network: every file of the export is kept by the browser. */

@@ -56,6 +56,7 @@ check('types of the app', [...npx, 'tsc', '-p', 'app/tsconfig.json']);
 
 const postgres = await startPostgres(path.join(folder, 'data'));
 try {
+  await exportApp();
   const databases = { CARDINEX_TEST_DATABASES: postgres.url('{name}') };
   const jestCounts = path.join(folder, 'jest.json');
   suite(
@@ -72,7 +73,6 @@ try {
       failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
     }),
   );
-  await exportApp();
   const playwrightCounts = path.join(folder, 'playwright.json');
   suite(
     'screens',

@@ -21,7 +21,7 @@ export async function seedDemo(sequelize: Sequelize, now: Date): Promise<boolean
   if ((await Shop.count()) > 0) return false;
   for (const shop of demoShops) await seedShop(shop, now);
   const cache = new JobCache();
-  for (const job of demoJobs(now)) await seedJob(sequelize, cache, job);
+  for (const job of demoJobs(now)) await tellJob(sequelize, cache, job);
   return true;
 }
 
@@ -50,8 +50,8 @@ async function seedShop(shop: DemoShop, now: Date): Promise<void> {
   );
 }
 
-/** Each act goes through the same door as a device's, received the moment it was made. */
-async function seedJob(sequelize: Sequelize, cache: JobCache, job: DemoJob): Promise<void> {
+/** Puts a told job into the log: each act through the same door as a device's, received the moment it was made. */
+export async function tellJob(sequelize: Sequelize, cache: JobCache, job: DemoJob): Promise<void> {
   const sender = {
     shopId: job.shop.id,
     device: job.shop.device,

@@ -8,6 +8,11 @@ import {
 } from '../../scripts/serverProcess';
 import { newTestDatabase } from '../../scripts/testDatabase';
 import { crewMember, lockside, type DemoShop } from '../../demo/shops';
+import type { DemoJob } from '../../demo/storyteller';
+import { connect } from '../../server/database/connection';
+import { defineModels } from '../../server/database/models';
+import { JobCache } from '../../server/jobs/jobCache';
+import { tellJob } from '../../server/seed';
 
 /** A running copy of Cardinex whose server can be killed and started again on the same port. */
 export class ShopServer {
@@ -39,6 +44,14 @@ export class ShopServer {
 
   async startAgain(): Promise<void> {
     this.process = await startServerProcess(this.env);
+  }
+
+  /** Puts a job of the demo shop onto the board, told act by act. */
+  async tell(job: DemoJob): Promise<void> {
+    const sequelize = connect(this.env.DATABASE_URL ?? '');
+    defineModels(sequelize);
+    await tellJob(sequelize, new JobCache(), job);
+    await sequelize.close();
   }
 
   close(): Promise<void> {

@@ -63,6 +63,23 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
   }
 }
 
+/** What undoing an act would take back, in as few words as a button has room for. */
+export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
+  switch (act.type) {
+    case 'liner.read':
+      return `liner ${act.data.bore}`;
+    case 'valve.read':
+      return `${act.data.valve} ${act.data.reading}`;
+    case 'crank.stood':
+      return degrees(act.data.atDeg);
+    case 'bolt.pulled':
+    case 'bolt.failed':
+      return boltName(sheet, act.data.key).toLowerCase();
+    default:
+      return '';
+  }
+}
+
 /** "Bolt 7, stage 2" */
 export function boltName(sheet: EngineSheet, key: string): string {
   const { run, stage, fastener } = readKey(key);

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { undoHint } from '@cardinex/words/en/acts';
 import { REACH_MM } from '@cardinex/contract/acts/limits';
 import { boreIds, linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
 import type { Printed } from '@cardinex/core/job/act';
@@ -76,6 +77,7 @@ export function LinersCard() {
         <View className="flex-row gap-3">
           <Button
             label={shared.undo}
+            hint={last && undoHint(last, sheet)}
             kind="bench"
             tall
             disabled={!last}

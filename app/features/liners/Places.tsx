@@ -27,12 +27,15 @@ export function Places({ at, onChoose }: Props) {
             aria-pressed={here}
             onPress={() => onChoose({ bore: at.bore, place })}
             className={cn(
-              'min-h-[56px] flex-1 items-center justify-center rounded-lg border px-0.5',
+              'min-h-[64px] flex-1 items-center justify-center rounded-lg border px-0.5',
               here ? 'border-[3px] border-blue' : 'border-soft',
             )}
           >
             <Text className="font-head text-[20px] text-ink">{figure}</Text>
-            <Text numberOfLines={1} className="font-text text-[13px] text-soft">
+            <Text
+              numberOfLines={2}
+              className="text-center font-text text-[13px] leading-4 text-soft"
+            >
               {name}
             </Text>
           </Pressable>

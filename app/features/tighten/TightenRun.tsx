@@ -10,6 +10,7 @@ import {
   type RunView,
 } from '@cardinex/core/job/cards/tighten';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
+import type { TorqueUnit } from '@cardinex/core/quantity/units';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { SPOKEN_TORQUE, settingFigure, torque, torqueFigure } from '@cardinex/words/en/quantity';
 import { usePreferences, useUnits } from '../../device/preferences';
@@ -173,6 +174,7 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
             testID="value"
           />
           <Small>
+            {otherUnit(nm, units.torque, current.stage.torque.unit)}
             {w.asPrinted(current.stage.torque.text, pageOf(current.stage.torque.source))}
           </Small>
         </View>
@@ -222,6 +224,12 @@ function followingOf(bolts: readonly BoltView[], bolt: BoltView): BoltView | nul
 function numberOfKey(view: RunView, key: string): string {
   const { fastener } = readKey(key);
   return view.set.fasteners.find((f) => f.id === fastener)?.number ?? fastener;
+}
+
+/** The value once more for whoever thinks in the other system, unless the print says it already. */
+function otherUnit(nm: number, shown: TorqueUnit, printed: TorqueUnit): string {
+  const other = shown === 'N·m' ? 'lbf·ft' : 'N·m';
+  return other === printed ? '' : `${torque(nm, { length: 'mm', torque: other })} · `;
 }
 
 /** Only the page on the front; the whole source stands on the back. */

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { undoHint } from '@cardinex/words/en/acts';
 import type { CardName } from '@cardinex/core/job/tray';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import { firingOf, overheadOf } from '@cardinex/core/sheet/overheadOf';
@@ -15,6 +16,7 @@ import { speak } from '../../ui/signal';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
+import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -77,6 +79,7 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
         <View className="flex-row gap-3">
           <Button
             label={shared.undo}
+            hint={last && undoHint(last, sheet)}
             kind="bench"
             tall
             disabled={!last}
@@ -126,7 +129,11 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
         <Body>{seen}</Body>
         {unknown ? <Body>{state.crank.doubt ? w.crankLost : w.firstFindHow}</Body> : null}
       </View>
-      <View className="border-t border-rule py-1.5">
+      <View className="border-t border-rule px-2 py-1.5">
+        <View className="flex-row justify-between px-1">
+          <EndMark end={sheet.cylinder1End} />
+          <Small>{w.seenFrom('above')}</Small>
+        </View>
         <ValveRow view={view} settable={new Set(toSet.map((v) => v.valve.id))} current={null} />
       </View>
       {barDeg === 360 ? (

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { undoHint } from '@cardinex/words/en/acts';
 import { REACH_MM } from '@cardinex/contract/acts/limits';
 import type { GapReading, Printed } from '@cardinex/core/job/act';
 import type { OverheadView, ValveView } from '@cardinex/core/job/cards/valves';
@@ -93,6 +94,7 @@ export function GapSetting({ card, view, phase }: Props) {
         <View className="flex-row gap-3">
           <Button
             label={shared.undo}
+            hint={last && undoHint(last, sheet)}
             kind="bench"
             tall
             disabled={!last}

@@ -1,0 +1,25 @@
+import { randomUUID } from 'node:crypto';
+import { sheetHash } from '../../demo/jobs';
+import { tolvane44 } from '../../demo/sheets/tolvane44';
+import { crewMember, lockside } from '../../demo/shops';
+import { Storyteller } from '../../demo/storyteller';
+
+/** A Tolvane 44 on the stand under a name of its own, with its liners in and a wrench in hand. */
+export function readyToPull(name: string): Storyteller {
+  const startsAt = new Date(Date.now() - 8 * 60_000);
+  const tobin = crewMember(lockside, 'TR');
+  return new Storyteller(lockside, randomUUID(), tolvane44, startsAt, tobin)
+    .act('job.opened', {
+      sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
+      serial: 'T44-40001',
+      name,
+      why: 'Head gasket.',
+      cylinder1End: 'fan',
+    })
+    .liner('1', 0.06, 0.06)
+    .liner('2', 0.07, 0.07)
+    .liner('3', 0.08, 0.08)
+    .liner('4', 0.09, 0.09)
+    .act('liners.accepted', {})
+    .prepare('wrench-5');
+}
