@@ -15,11 +15,12 @@ export function startServerProcess(
 ): Promise<ServerProcess> {
   const child = spawn(process.execPath, ['--import', 'tsx', main], {
     env: { ...process.env, ...env },
-    stdio: ['ignore', 'pipe', 'inherit'],
+    // The channel carries nothing: it closes when this process dies, and the server ends with it.
+    stdio: ['ignore', 'pipe', 'inherit', 'ipc'],
   });
   return new Promise((ready, failed) => {
     let said = '';
-    child.stdout.on('data', (chunk: Buffer) => {
+    child.stdout?.on('data', (chunk: Buffer) => {
       const before = said;
       said = (said + chunk.toString()).slice(-4000);
       const address = /listening (\S+)/.exec(said)?.[1];

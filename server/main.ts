@@ -5,10 +5,13 @@ const server = await startServer(readConfig(process.env));
 console.log(`listening ${server.address}`);
 
 let stopping = false;
-for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-  process.on(signal, () => {
-    if (stopping) return;
-    stopping = true;
-    void server.stop().then(() => process.exit(0));
-  });
+function stop(): void {
+  if (stopping) return;
+  stopping = true;
+  void server.stop().then(() => process.exit(0));
 }
+
+process.on('SIGINT', stop);
+process.on('SIGTERM', stop);
+// Started by a script of ours: a server without its starter would hold the port for nobody.
+process.on('disconnect', stop);

@@ -12,6 +12,7 @@ export class Ledgers {
   private readonly listeners = new Set<() => void>();
   private readonly outbox: Outbox;
   private readonly channel: BroadcastChannel;
+  private bringing = false;
 
   private constructor(
     readonly storage: LedgerStorage,
@@ -63,13 +64,22 @@ export class Ledgers {
   }
 
   /**
-   * Brings a job onto this device, or up to date, so that it can be opened with no network.
-   * @param headSeq the last event the server has of it
+   * Brings jobs onto this device, or up to date, so that they can be opened with no network. One
+   * after the other and out of the way of whoever is working.
+   * @param jobs with the last event the server has of each
    */
-  async bringHere(jobId: string, headSeq: number): Promise<void> {
-    if (this.jobs.has(jobId) || (await this.storage.headOf(jobId)) >= headSeq) return;
-    // No answer now: the board asks again before long.
-    await fetchJob(this.storage, jobId).catch(() => undefined);
+  async bringHere(
+    jobs: readonly { readonly id: string; readonly headSeq: number }[],
+  ): Promise<void> {
+    if (this.bringing) return;
+    this.bringing = true;
+    for (const { id, headSeq } of jobs) {
+      if (this.jobs.has(id) || (await this.storage.headOf(id)) >= headSeq) continue;
+      await idle();
+      // No answer now: the board asks again before long.
+      await fetchJob(this.storage, id).catch(() => undefined);
+    }
+    this.bringing = false;
   }
 
   /** Forgets refused acts their reader has put aside. */
@@ -95,4 +105,10 @@ export class Ledgers {
     this.listeners.forEach((listener) => listener());
     this.channel.postMessage('changed');
   }
+}
+
+/** Resolves when the page has nothing more pressing to do. */
+function idle(): Promise<void> {
+  if (!('requestIdleCallback' in window)) return Promise.resolve();
+  return new Promise((done) => requestIdleCallback(() => done(), { timeout: 2000 }));
 }

@@ -15,12 +15,18 @@ export interface KeptAct {
 
 interface LedgerSchema extends DBSchema {
   jobs: { key: string; value: { id: string; sheet: SheetRevision } };
-  events: { key: [string, number]; value: { jobId: string; seq: number; event: JobEvent } };
+  /** Events as they arrived together, by the first of them: a row each would take long to write. */
+  events: {
+    key: [string, number];
+    value: { jobId: string; firstSeq: number; events: readonly JobEvent[] };
+  };
   outbox: {
     key: number;
     value: Omit<KeptAct, 'place'> & { place?: number };
     indexes: { job: string };
   };
+  /** Up to which event of a job's log there is no gap. */
+  heads: { key: string; value: number };
   counts: { key: string; value: number };
 }
 
@@ -35,10 +41,11 @@ export class LedgerStorage {
     const db = await openDB<LedgerSchema>(`cardinex-${instance}`, 1, {
       upgrade(fresh) {
         fresh.createObjectStore('jobs', { keyPath: 'id' });
-        fresh.createObjectStore('events', { keyPath: ['jobId', 'seq'] });
+        fresh.createObjectStore('events', { keyPath: ['jobId', 'firstSeq'] });
         fresh
           .createObjectStore('outbox', { keyPath: 'place', autoIncrement: true })
           .createIndex('job', 'jobId');
+        fresh.createObjectStore('heads');
         fresh.createObjectStore('counts');
       },
     });
@@ -53,17 +60,21 @@ export class LedgerStorage {
     return (await this.db.get('jobs', jobId))?.sheet;
   }
 
-  /** The server's log of a job as far as this device has it, after a place in it. */
+  /** The server's log of a job after a place in it, as far as this device has it without a gap. */
   async eventsOf(jobId: string, afterSeq = 0): Promise<JobEvent[]> {
-    const range = IDBKeyRange.bound([jobId, afterSeq + 1], [jobId, Infinity]);
-    return (await this.db.getAll('events', range)).map((row) => row.event);
+    const rows = await this.db.getAll('events', allOf(jobId));
+    const bySeq = new Map(rows.flatMap((row) => row.events).map((event) => [event.seq, event]));
+    const events: JobEvent[] = [];
+    for (let seq = afterSeq + 1; ; seq += 1) {
+      const event = bySeq.get(seq);
+      if (!event) return events;
+      events.push(event);
+    }
   }
 
-  /** The last event of the server's log that this device has; 0 when it has none. */
+  /** Up to which event of the server's log this device has all; 0 when it has none. */
   async headOf(jobId: string): Promise<number> {
-    const range = IDBKeyRange.bound([jobId, 0], [jobId, Infinity]);
-    const last = await this.db.transaction('events').store.openKeyCursor(range, 'prev');
-    return last?.key[1] ?? 0;
+    return (await this.db.get('heads', jobId)) ?? 0;
   }
 
   /** Acts not in the server's log yet, in order; refused ones among them. */
@@ -80,7 +91,8 @@ export class LedgerStorage {
   }
 
   /**
-   * Keeps events of the server's log, and drops from the outbox what has become one of them.
+   * Keeps events of the server's log, in order, and drops from the outbox what has become one of
+   * them. Events of others may be missing between them: they come another way.
    * @param sheet of a job that is new to this device: written together with its events, or a
    *   page closed half-way would leave a job that looks untouched
    */
@@ -89,12 +101,25 @@ export class LedgerStorage {
     events: readonly JobEvent[],
     sheet?: SheetRevision,
   ): Promise<void> {
-    const tx = this.db.transaction(['jobs', 'events', 'outbox'], 'readwrite');
+    const tx = this.db.transaction(['jobs', 'events', 'heads', 'outbox'], 'readwrite');
+    const [kept, head = 0] = await Promise.all([
+      tx.objectStore('outbox').index('job').getAll(jobId),
+      tx.objectStore('heads').get(jobId),
+    ]);
     const arrived = new Set(events.map((event) => event.id));
-    const kept = await tx.objectStore('outbox').index('job').getAll(jobId);
+    const runs = unbroken(events);
+    const newHead = runs.reduce(
+      (to, run) => (run.first <= to + 1 ? Math.max(to, run.last) : to),
+      head,
+    );
     await Promise.all([
       ...(sheet ? [tx.objectStore('jobs').put({ id: jobId, sheet })] : []),
-      ...events.map((event) => tx.objectStore('events').put({ jobId, seq: event.seq, event })),
+      // Rows that begin within a new one hold nothing it does not: they came one by one.
+      ...runs.flatMap(({ first, last, events: of }) => [
+        tx.objectStore('events').delete(IDBKeyRange.bound([jobId, first], [jobId, last])),
+        tx.objectStore('events').put({ jobId, firstSeq: first, events: of }),
+      ]),
+      tx.objectStore('heads').put(newHead, jobId),
       ...kept.flatMap(({ act, place }) =>
         arrived.has(act.id) && place !== undefined ? [tx.objectStore('outbox').delete(place)] : [],
       ),
@@ -138,6 +163,30 @@ export class LedgerStorage {
     const tx = this.db.transaction('outbox', 'readwrite');
     await Promise.all([...places.map((place) => tx.store.delete(place)), tx.done]);
   }
+}
+
+interface Unbroken {
+  readonly first: number;
+  readonly last: number;
+  readonly events: readonly JobEvent[];
+}
+
+/** Events in runs whose sequence has no gap. */
+function unbroken(events: readonly JobEvent[]): Unbroken[] {
+  const runs: { first: number; last: number; events: JobEvent[] }[] = [];
+  for (const event of [...events].sort((a, b) => a.seq - b.seq)) {
+    const run = runs.at(-1);
+    if (run && event.seq === run.last + 1) {
+      run.last = event.seq;
+      run.events.push(event);
+    } else runs.push({ first: event.seq, last: event.seq, events: [event] });
+  }
+  return runs;
+}
+
+/** The rows of one job. */
+function allOf(jobId: string): IDBKeyRange {
+  return IDBKeyRange.bound([jobId, 0], [jobId, Infinity]);
 }
 
 function placed(row: Omit<KeptAct, 'place'> & { place?: number }): KeptAct {

@@ -12,8 +12,6 @@ export function useReadyOffline(): void {
   useWrenches();
   const jobs = useJobs().data?.jobs;
   useEffect(() => {
-    for (const job of jobs ?? []) {
-      if (!job.finished) void ledgers.bringHere(job.id, job.headSeq);
-    }
+    void ledgers.bringHere((jobs ?? []).filter((job) => !job.finished));
   }, [jobs, ledgers]);
 }

@@ -89,10 +89,8 @@ class ClearanceTable {
   }
 
   arcs(rows: readonly number[], margin: number): ArcSet | null {
-    return ArcSet.from(this.stops.length, rows.length, (row, stop) => {
-      const clearances = this.millionths[rows[row] ?? 0];
-      return (clearances?.[stop] ?? -Infinity) >= margin;
-    });
+    const picked = rows.flatMap((row) => this.millionths[row] ?? []);
+    return ArcSet.from(picked, margin);
   }
 
   clearance(row: number, stop: number): number {

@@ -52,22 +52,18 @@ export class ArcSet {
   }
 
   /**
-   * @param count how many stops there are
-   * @param mayStop rows of `count` flags, one row an item: may it be set at that stop?
+   * @param rows one row an item: its clearance at each stop
+   * @param least an item may be set at a stop where its clearance is this or more; same unit
    * @returns null when some row has no stop at all
    */
-  static from(
-    count: number,
-    rows: number,
-    mayStop: (row: number, stop: number) => boolean,
-  ): ArcSet | null {
+  static from(rows: readonly Float64Array[], least: number): ArcSet | null {
     const runs: Run[] = [];
-    for (let row = 0; row < rows; row += 1) {
-      const run = runOf(count, (stop) => mayStop(row, stop));
+    for (const row of rows) {
+      const run = runOf(row, least);
       if (run === null) return null;
       runs.push(run);
     }
-    return new ArcSet(count, runs);
+    return new ArcSet(rows[0]?.length ?? 0, runs);
   }
 
   /** The fewest stops that touch every arc, or Infinity when none do, using stops up to `last`. */
@@ -122,18 +118,19 @@ interface Run {
 }
 
 /** The one unbroken run of permitted stops; wrapping when start > end; null when there is none. */
-function runOf(count: number, may: (stop: number) => boolean): Run | null {
+function runOf(row: Float64Array, least: number): Run | null {
+  const count = row.length;
   let start = -1;
   let end = -1;
-  let any = -1;
+  let before = (row[count - 1] ?? -Infinity) >= least;
   for (let stop = 0; stop < count; stop += 1) {
-    if (!may(stop)) continue;
-    any = stop;
-    if (!may((stop + count - 1) % count)) start = stop;
-    if (!may((stop + 1) % count)) end = stop;
+    const here = (row[stop] ?? -Infinity) >= least;
+    if (here && !before) start = stop;
+    if (before && !here) end = (stop + count - 1) % count;
+    before = here;
   }
-  if (any < 0) return null;
-  return start < 0 ? { start: 0, end: count - 1 } : { start, end };
+  if (start < 0) return before ? { start: 0, end: count - 1 } : null;
+  return { start, end };
 }
 
 function at(list: Int32Array, place: number): number {

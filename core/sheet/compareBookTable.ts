@@ -2,6 +2,7 @@ import { clearanceAt, firingAngles } from '../overhead/barringInput';
 import { cycleDegrees } from '../overhead/cycle';
 import { atLeast } from '../quantity/withinLimits';
 import type { EngineSheet } from './engineSheet';
+import { once } from './once';
 import { overheadOf } from './overheadOf';
 
 export interface BookTableComparison {
@@ -21,7 +22,7 @@ export interface BookTableComparison {
  * valve that we reckon is lifted, or never sets one, the mechanic should know before barring.
  * @returns null when the sheet has no table
  */
-export function compareBookTable(sheet: EngineSheet): BookTableComparison | null {
+export const compareBookTable = once((sheet: EngineSheet): BookTableComparison | null => {
   const table = sheet.overhead.bookTable;
   if (!table) return null;
   const overhead = overheadOf(sheet);
@@ -38,4 +39,4 @@ export function compareBookTable(sheet: EngineSheet): BookTableComparison | null
   const covered = new Set(table.positions.flatMap((p) => p.set));
   const missing = sheet.overhead.valves.map((v) => v.id).filter((id) => !covered.has(id));
   return { doubtful, missing, agrees: doubtful.length === 0 && missing.length === 0 };
-}
+});

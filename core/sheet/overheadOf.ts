@@ -5,6 +5,7 @@ import { valveWindows } from '../overhead/valveWindows';
 import type { LengthFigure } from '../quantity/figure';
 import { lengthToMm } from '../quantity/units';
 import type { EngineSheet, Valve } from './engineSheet';
+import { once } from './once';
 
 /** Least clearance at which a valve is offered; wider when the cam events are only assumed. */
 export const MARGIN_DEG = { printed: 20, assumed: 30 } as const;
@@ -19,7 +20,7 @@ export function firingOf(sheet: EngineSheet): readonly Firing[] {
 }
 
 /** The sheet's valves as items of a barring plan. */
-export function overheadOf(sheet: EngineSheet): Overhead {
+export const overheadOf = once((sheet: EngineSheet): Overhead => {
   const { from, source: _source, ...events } = sheet.overhead.camEvents;
   const windows = valveWindows(events);
   const items = sheet.overhead.valves.flatMap((valve): OverheadItem[] => {
@@ -32,12 +33,12 @@ export function overheadOf(sheet: EngineSheet): Overhead {
     items,
     marginDeg: from === 'assumed' ? MARGIN_DEG.assumed : MARGIN_DEG.printed,
   };
-}
+});
 
 /** The plan for a whole set of valves, stopping at dead centres, where engines have marks. */
-export function valvePlan(sheet: EngineSheet): BarringPlan {
-  return barringPlan({ ...overheadOf(sheet), stops: 'tdc', startDeg: 0 });
-}
+export const valvePlan = once((sheet: EngineSheet): BarringPlan =>
+  barringPlan({ ...overheadOf(sheet), stops: 'tdc', startDeg: 0 }),
+);
 
 export interface GapTarget {
   readonly lowMm: number;

@@ -2,6 +2,7 @@ import type { Programme } from '../tightening/programme';
 import { tightenPlan, type TightenPlan } from '../tightening/tightenPlan';
 import { torqueToNm } from '../quantity/units';
 import type { EngineSheet, FastenedSet, SheetStage } from './engineSheet';
+import { once } from './once';
 
 /** A set's programme in newton metres, as the tightening reckoning takes it. */
 export function programmeOf(set: FastenedSet): Programme {
@@ -24,6 +25,15 @@ export function programmeOf(set: FastenedSet): Programme {
 
 /** The pulls of one instance of a set, in order, with what is wrong with the programme. */
 export function planOf(set: FastenedSet, instance: string): TightenPlan {
+  const plans = plansOf(set);
+  const known = plans.get(instance) ?? compiled(set, instance);
+  plans.set(instance, known);
+  return known;
+}
+
+const plansOf = once((_set: FastenedSet) => new Map<string, TightenPlan>());
+
+function compiled(set: FastenedSet, instance: string): TightenPlan {
   return tightenPlan({
     set: set.id,
     instance,

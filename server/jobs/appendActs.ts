@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { ValidationError, type Sequelize, type Transaction } from 'sequelize';
+import { UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import { actSchema } from '@cardinex/contract/acts/act';
 import type { Outcome, Outcomes } from '@cardinex/contract/acts/outcome';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
@@ -36,6 +36,10 @@ export interface Batch {
  * A bad act is refused by itself and does not hold up those behind it. All that are accepted are
  * committed together; an act sent before with the same content is answered with the event it
  * already is.
+ *
+ * Whether an act was sent before is looked for in the job's own log. That an id was used on another
+ * job of the shop is for the database's key to find, and only then is it looked for there: it does
+ * not happen by itself, and every act would pay for the asking.
  */
 export async function appendActs(
   sequelize: Sequelize,
@@ -44,11 +48,44 @@ export async function appendActs(
   jobId: string,
   batch: Batch,
 ): Promise<Outcomes> {
+  const append = { sequelize, cache, sender, jobId, batch };
+  try {
+    return await appendOnce(append, (state, acts) => eventsOfLog(jobId, state, acts));
+  } catch (error) {
+    if (!(error instanceof UniqueConstraintError)) throw error;
+    return appendOnce(append, (_, acts, transaction) =>
+      eventsByActId(sender.shopId, acts, transaction),
+    );
+  }
+}
+
+type Kept = Map<string, { event: JobEvent; streamId: string }>;
+
+async function appendOnce(
+  {
+    sequelize,
+    cache,
+    sender,
+    jobId,
+    batch,
+  }: {
+    readonly sequelize: Sequelize;
+    readonly cache: JobCache;
+    readonly sender: Sender;
+    readonly jobId: string;
+    readonly batch: Batch;
+  },
+  sentBefore: (
+    state: JobState,
+    acts: readonly (Act | Unreadable)[],
+    transaction: Transaction,
+  ) => Kept | Promise<Kept>,
+): Promise<Outcomes> {
   const appended = await sequelize.transaction(async (transaction) => {
     const parsed = batch.acts.map((raw) => parseAct(raw));
     const stream = await lockStream(sender.shopId, jobId, parsed, transaction);
-    const state = await cache.load(sender.shopId, jobId, transaction);
-    const kept = await eventsByActId(sender.shopId, parsed, transaction);
+    const state = await cache.load(sender.shopId, jobId, transaction, stream?.headSeq ?? 0);
+    const kept = await sentBefore(state, parsed, transaction);
     const appending = new Appending(sender, jobId, batch, state, stream?.headHash ?? null, kept);
     const outcomes: Outcome[] = [];
     for (const act of parsed) {
@@ -73,7 +110,7 @@ class Appending {
     private readonly batch: Batch,
     public state: JobState,
     private headHash: string | null,
-    private readonly kept: Map<string, { event: JobEvent; streamId: string }>,
+    private readonly kept: Kept,
   ) {}
 
   async take(act: Act): Promise<Outcome> {
@@ -198,11 +235,19 @@ async function lockStream(
   });
 }
 
+/** Acts of a batch that the job's own log holds already. */
+function eventsOfLog(streamId: string, state: JobState, acts: readonly (Act | Unreadable)[]): Kept {
+  const ids = new Set(acts.flatMap((act) => (act instanceof Unreadable ? [] : [act.id])));
+  const known = state.log.filter((event): event is JobEvent => ids.has(event.id));
+  return new Map(known.map((event) => [event.id, { event, streamId }]));
+}
+
+/** Acts of a batch that some job of the shop holds already. */
 async function eventsByActId(
   shopId: string,
   acts: readonly (Act | Unreadable)[],
   transaction: Transaction,
-): Promise<Map<string, { event: JobEvent; streamId: string }>> {
+): Promise<Kept> {
   const ids = acts.flatMap((act) => (act instanceof Unreadable ? [] : [act.id]));
   if (ids.length === 0) return new Map();
   const rows = await EventRow.findAll({ where: { shopId, actId: ids }, raw: true, transaction });
@@ -218,16 +263,10 @@ async function store(
   const last = events.at(-1);
   if (!last) return;
   const stream = { shopId, streamKind: 'job' as const, streamId };
-  try {
-    await EventRow.bulkCreate(
-      events.map((event) => ({ ...stream, seq: event.seq, actId: event.id, event })),
-      { transaction },
-    );
-  } catch (error) {
-    // The same act id arriving on two jobs at once passes both looks and meets at the key.
-    if (error instanceof ValidationError) throw new ProblemError(409, 'act-id-taken');
-    throw error;
-  }
+  await EventRow.bulkCreate(
+    events.map((event) => ({ ...stream, seq: event.seq, actId: event.id, event })),
+    { transaction },
+  );
   await Stream.update({ headSeq: last.seq, headHash: last.hash }, { where: stream, transaction });
 }
 

@@ -15,9 +15,18 @@ const MOST_KEPT = 500;
 export class JobCache {
   private readonly kept = new Map<string, JobState>();
 
-  async load(shopId: string, streamId: string, transaction?: Transaction): Promise<JobState> {
+  /**
+   * @param upTo the stream's head, where the caller holds its lock: a copy that reaches it is whole
+   */
+  async load(
+    shopId: string,
+    streamId: string,
+    transaction?: Transaction,
+    upTo?: number,
+  ): Promise<JobState> {
     const key = `${shopId}/${streamId}`;
     const before = this.kept.get(key) ?? EMPTY_JOB;
+    if (upTo !== undefined && headSeq(before) === upTo) return before;
     const after = await eventsAfter(shopId, streamId, headSeq(before), transaction);
     const state = advance(before, after);
     this.keep(shopId, streamId, state);

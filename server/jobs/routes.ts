@@ -5,10 +5,11 @@ import type { JobLog, Wrench as WrenchBody } from '@cardinex/contract/api';
 import { uuid } from '@cardinex/contract/text';
 import { headSeq, type JobState } from '@cardinex/core/job/state';
 import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
-import { Member, Stream, Wrench } from '../database/models';
+import { Stream, Wrench } from '../database/models';
 import { streamEvents } from '../live/eventStream';
 import type { LiveHub } from '../live/hub';
 import { ProblemError, parse } from '../problems/problem';
+import { rolesOf } from '../session/crewRoles';
 import { hasFreshProof, signedIn, type SignedIn } from '../session/session';
 import { appendActs, type Sender } from './appendActs';
 import type { JobCache } from './jobCache';
@@ -83,28 +84,21 @@ export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): 
     const outcomes = await appendActs(sequelize, cache, sender, id, { acts, sentAt, receivedAt });
     response.json(outcomes);
     if (outcomes.outcomes.some((outcome) => outcome.status === 'accepted')) {
-      hub
-        .tell({ shopId: who.shopId, streamId: id, seq: outcomes.headSeq })
-        .catch((error: unknown) => request.log.warn({ err: error }, 'could not notify'));
+      hub.tell({ shopId: who.shopId, streamId: id, seq: outcomes.headSeq });
     }
   });
 
   return routes;
 }
 
-/** The members who may act from this device. Roles are read anew: they can change. */
+/** The members who may act from this device, in the roles they have now. */
 async function senderOf(who: SignedIn, now: Date): Promise<Sender> {
-  const members = await Member.findAll({
-    where: { shopId: who.shopId, memberId: Object.keys(who.proved) },
-    attributes: ['memberId', 'role'],
-    raw: true,
-  });
-  const roles = new Map(members.map(({ memberId, role }) => [memberId, role]));
+  const roles = await rolesOf(who.shopId);
   return {
     shopId: who.shopId,
     device: who.device,
     member: (id) => {
-      const role = roles.get(id);
+      const role = who.proved[id] === undefined ? undefined : roles.get(id);
       return role ? { role, fresh: hasFreshProof(who, id, now) } : null;
     },
   };

@@ -20,6 +20,9 @@ export interface Grown {
 export class LiveHub {
   private readonly listeners = new Map<string, Set<() => void>>();
   private client: pg.Client | null = null;
+  /** Streams that have grown and of which nobody was told yet: the newest of each. */
+  private readonly untold = new Map<string, Grown>();
+  private telling = false;
   private readonly stopping = new AbortController();
   /** Aborts when the server stops: open event streams end with it. */
   readonly whenStopping = this.stopping.signal;
@@ -47,9 +50,25 @@ export class LiveHub {
     await this.client?.end();
   }
 
-  /** Says that a stream has grown. Outside the append's transaction, so commits need not queue. */
-  async tell(grown: Grown): Promise<void> {
-    await this.pool.query('SELECT pg_notify($1, $2)', [CHANNEL, JSON.stringify(grown)]);
+  /**
+   * Says that a stream has grown. Outside the append's transaction, so commits need not queue; what
+   * grows while one telling is under way goes out together with the next.
+   */
+  tell(grown: Grown): void {
+    this.untold.set(`${grown.shopId}/${grown.streamId}`, grown);
+    if (!this.telling) void this.tellAll();
+  }
+
+  private async tellAll(): Promise<void> {
+    this.telling = true;
+    while (this.untold.size > 0) {
+      const grown = [...this.untold.values()].map((one) => JSON.stringify(one));
+      this.untold.clear();
+      await this.pool
+        .query('SELECT pg_notify($1, told) FROM unnest($2::text[]) AS told', [CHANNEL, grown])
+        .catch((error: unknown) => this.log.warn({ err: error }, 'could not notify'));
+    }
+    this.telling = false;
   }
 
   /** Calls back whenever a stream grows; returns how to stop. */

@@ -1,0 +1,70 @@
+import { IDBFactory } from 'fake-indexeddb';
+import fc from 'fast-check';
+import type { Act, JobEvent } from '@cardinex/core/job/act';
+import { LedgerStorage } from './storage';
+
+const JOB = 'a-job';
+const event = (seq: number): JobEvent => ({ id: `act-${seq}`, seq }) as unknown as JobEvent;
+const seqs = (events: readonly JobEvent[]): number[] => events.map((e) => e.seq);
+const upTo = (last: number): number[] => Array.from({ length: last }, (_, place) => place + 1);
+
+let storage: LedgerStorage;
+
+beforeEach(async () => {
+  indexedDB = new IDBFactory();
+  storage = await LedgerStorage.open('test');
+});
+
+describe('the log of a job on the device', () => {
+  it('is given as far as it has no gap, and whole once the gap is filled', async () => {
+    await storage.putEvents(JOB, [event(1), event(2)]);
+    await storage.putEvents(JOB, [event(4), event(5)]);
+    expect(seqs(await storage.eventsOf(JOB))).toEqual([1, 2]);
+    expect(await storage.headOf(JOB)).toBe(2);
+    await storage.putEvents(JOB, [event(3)]);
+    expect(seqs(await storage.eventsOf(JOB))).toEqual([1, 2, 3, 4, 5]);
+    expect(seqs(await storage.eventsOf(JOB, 3))).toEqual([4, 5]);
+  });
+
+  it('holds each event once however often and in whatever pieces it came', async () => {
+    const pieces = fc.array(fc.array(fc.integer({ min: 1, max: 12 }), { minLength: 1 }), {
+      maxLength: 8,
+    });
+    await fc.assert(
+      fc.asyncProperty(pieces, async (batches) => {
+        indexedDB = new IDBFactory();
+        const fresh = await LedgerStorage.open('test');
+        for (const batch of batches) {
+          const some = [...new Set(batch)].sort((a, b) => a - b);
+          await fresh.putEvents(JOB, some.map(event));
+        }
+        const all = new Set(batches.flat());
+        let whole = 0;
+        while (all.has(whole + 1)) whole += 1;
+        expect(seqs(await fresh.eventsOf(JOB))).toEqual(upTo(whole));
+        expect(await fresh.headOf(JOB)).toBeLessThanOrEqual(whole);
+        fresh.close();
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('takes out of the outbox what has become an event, and nothing else', async () => {
+    const act = (count: number) => ({ id: `act-${count}`, count }) as unknown as Act;
+    await storage.keep(JOB, act);
+    await storage.keep(JOB, act);
+    await storage.keep('another', (count) => ({ id: 'act-1', count }) as unknown as Act);
+    await storage.putEvents(JOB, [event(1)]);
+    expect((await storage.allKept()).map((k) => [k.jobId, k.act.id])).toEqual([
+      [JOB, 'act-2'],
+      ['another', 'act-1'],
+    ]);
+  });
+
+  it('counts acts for each job by itself', async () => {
+    const kept = [JOB, 'another', JOB].map((job) =>
+      storage.keep(job, (count) => ({ id: `${job}-${count}`, count }) as unknown as Act),
+    );
+    expect((await Promise.all(kept)).map((act) => act.count)).toEqual([1, 1, 2]);
+  });
+});
