@@ -1,4 +1,4 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { openDB, type DBSchema, type IDBPDatabase, type IDBPObjectStore } from 'idb';
 import type { SheetRevision } from '@cardinex/contract/api';
 import type { Outcome } from '@cardinex/contract/acts/outcome';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
@@ -114,11 +114,7 @@ export class LedgerStorage {
     );
     await Promise.all([
       ...(sheet ? [tx.objectStore('jobs').put({ id: jobId, sheet })] : []),
-      // Rows that begin within a new one hold nothing it does not: they came one by one.
-      ...runs.flatMap(({ first, last, events: of }) => [
-        tx.objectStore('events').delete(IDBKeyRange.bound([jobId, first], [jobId, last])),
-        tx.objectStore('events').put({ jobId, firstSeq: first, events: of }),
-      ]),
+      ...runs.map((run) => putRun(tx.objectStore('events'), jobId, run)),
       tx.objectStore('heads').put(newHead, jobId),
       ...kept.flatMap(({ act, place }) =>
         arrived.has(act.id) && place !== undefined ? [tx.objectStore('outbox').delete(place)] : [],
@@ -182,6 +178,26 @@ function unbroken(events: readonly JobEvent[]): Unbroken[] {
     } else runs.push({ first: event.seq, last: event.seq, events: [event] });
   }
   return runs;
+}
+
+type EventsStore = IDBPObjectStore<
+  LedgerSchema,
+  ('jobs' | 'events' | 'heads' | 'outbox')[],
+  'events',
+  'readwrite'
+>;
+
+/** Writes a run as one row, in place of the rows that lie within it: those came one by one. */
+async function putRun(store: EventsStore, jobId: string, run: Unbroken): Promise<void> {
+  const within = await store.getAll(IDBKeyRange.bound([jobId, run.first], [jobId, run.last]));
+  const covered = within.filter((row) => (row.events.at(-1)?.seq ?? 0) <= run.last);
+  await Promise.all([
+    ...covered.map((row) => store.delete([jobId, row.firstSeq])),
+    // A longer row that begins at the same event holds all of this one.
+    ...(within.some((row) => row.firstSeq === run.first && !covered.includes(row))
+      ? []
+      : [store.put({ jobId, firstSeq: run.first, events: run.events })]),
+  ]);
 }
 
 /** The rows of one job. */
