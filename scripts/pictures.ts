@@ -109,11 +109,7 @@ async function take(browser: Browser, address: string, picture: Picture): Promis
   await page.goto(address + picture.path);
   await page.getByRole('main').waitFor();
   await page.getByText('Fetching the cards').waitFor({ state: 'detached' });
-  await picture.then?.(page).catch(async (e) => {
-    await page.screenshot({ path: '/tmp/fail.png' });
-    console.log(page.url());
-    throw e;
-  });
+  await picture.then?.(page);
   await page.waitForTimeout(500);
   await page.screenshot({ path: path.join(folder, `${name}.png`) });
   await context.close();
