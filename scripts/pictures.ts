@@ -56,7 +56,37 @@ const PICTURES: readonly Picture[] = [
   { name: 'valves-wide', size: WIDE, path: job(DEMO_JOB.creamery, 'valves') },
   { name: 'record', path: job(DEMO_JOB.ferryWinch, 'record') },
   { name: 'device', path: '/device' },
+  {
+    name: 'bench-wrench',
+    path: '/bench/wrench',
+    then: (page) =>
+      fill(page, {
+        'Value at the bolt': '85',
+        'Adapter, square to bolt': '60',
+        'Adapter angle': '45',
+        'Checked: set': '80',
+        gave: '81.6',
+      }),
+  },
+  {
+    name: 'bench-valves',
+    path: '/bench/valves',
+    then: (page) =>
+      fill(page, {
+        'Firing order': '1-5-3-6-2-4',
+        'Inlet opens before top': '12',
+        'Inlet closes after bottom': '44',
+        'Exhaust opens before bottom': '48',
+        'Exhaust closes after top': '14',
+      }),
+  },
 ];
+
+async function fill(page: Page, figures: Readonly<Record<string, string>>): Promise<void> {
+  for (const [label, value] of Object.entries(figures))
+    await page.getByLabel(new RegExp(`^${label}`)).fill(value);
+  await page.getByTestId('answer').scrollIntoViewIfNeeded();
+}
 
 async function sweep(page: Page): Promise<void> {
   for (let bolt = 0; bolt < 6; bolt += 1) {

@@ -9,6 +9,18 @@ const window = z.strictObject({ fromDeg: deg, toDeg: deg });
 const limitVerdict = z.enum(['within', 'over', 'no-limit']);
 const gapVerdict = z.enum(['within', 'tight', 'loose', 'no-limit']);
 
+const wrenchSetting = z.strictObject({
+  id,
+  settingNm: z.number(),
+  errorNm: z.number(),
+  inRange: z.boolean(),
+  inDate: z.boolean(),
+  dates: z.enum(['in-date', 'out-of-date', 'unknown']),
+  beyondPoints: z.boolean(),
+  shareOfRange: z.number(),
+});
+const stack = z.strictObject({ leavesMm: z.array(mm), totalMm: mm, errorMm: mm });
+
 /** What each reckoning answers over HTTP: core's findings with a sentence for each. */
 export const reckonAnswers = {
   'valve-windows': z.strictObject({ intake: window.optional(), exhaust: window.optional() }),
@@ -107,4 +119,16 @@ export const reckonAnswers = {
     reason,
   }),
   'adapter-setting': z.strictObject({ settingNm: z.number() }),
+  'wrench-choose': z.strictObject({
+    wrenches: z.array(wrenchSetting.extend({ reason })),
+    choice: wrenchSetting.nullable(),
+    reason,
+  }),
+  'feeler-stack': z.strictObject({
+    stacks: z.array(stack),
+    nearestBelow: stack.nullable(),
+    nearestAbove: stack.nullable(),
+    reason,
+  }),
+  rim: z.strictObject({ deg, mm: mm.optional(), teeth: z.number().optional() }),
 } as const satisfies Record<ReckonName, z.ZodType>;

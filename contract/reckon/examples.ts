@@ -63,4 +63,30 @@ export const reckonExamples: Inputs = {
     wrenches: [{ id: 'w3', lowNm: 20, highNm: 100 }],
   },
   'adapter-setting': { targetNm: 85, wrenchMm: 420, adapterMm: 60, adapterDeg: 0 },
+  'wrench-choose': {
+    targetNm: 85,
+    on: '2026-06-15',
+    wrenches: [
+      {
+        id: 'w3',
+        lowNm: 20,
+        highNm: 100,
+        stepNm: 1,
+        calibratedOn: '2026-01-12',
+        dueOn: '2027-01-11',
+        points: [
+          { setNm: 40, trueNm: 40.6 },
+          { setNm: 80, trueNm: 81.8 },
+        ],
+      },
+      { id: 'w5', lowNm: 40, highNm: 200, points: [] },
+    ],
+  },
+  'feeler-stack': {
+    leavesMm: [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5],
+    targetMm: 0.42,
+    maxLeaves: 3,
+    toleranceMm: 0.03,
+  },
+  rim: { deg: 120, rimDiaMm: 380, teethTotal: 132 },
 };

@@ -5,6 +5,9 @@ import type { LashVerdictInput } from '@cardinex/core/overhead/lashVerdict';
 import type { ScrewTurnInput } from '@cardinex/core/overhead/screwTurn';
 import type { SettableInput } from '@cardinex/core/overhead/settable';
 import type { CamEvents } from '@cardinex/core/overhead/valveWindows';
+import type { RimInput } from '@cardinex/core/crank/rim';
+import type { FeelerStackInput } from '@cardinex/core/overhead/feelerStack';
+import type { WrenchChooseInput } from '@cardinex/core/tightening/wrenchChoose';
 import type { AdapterSettingInput } from '@cardinex/core/tightening/adapterSetting';
 import type { TightenPlanInput } from '@cardinex/core/tightening/tightenPlan';
 import { plainId } from '../text';
@@ -13,6 +16,7 @@ import { plainId } from '../text';
 const deg = z.number('must be a number').min(-3600).max(3600);
 const mm = z.number('must be a number').min(-10_000).max(10_000);
 const nm = z.number('must be a number').min(-100_000).max(100_000);
+const date = z.string().max(10, 'must be a date like 2026-03-31');
 const strokes = z.union([z.literal(4), z.literal(2)], 'must be 4 or 2');
 const window = z.strictObject({ fromDeg: deg, toDeg: deg });
 const most = (count: number) => `holds more than ${count}`;
@@ -152,6 +156,36 @@ export const reckonInputs = {
     adapterMm: mm,
     adapterDeg: deg,
   }) satisfies z.ZodType<AdapterSettingInput>,
+  'wrench-choose': z.strictObject({
+    targetNm: nm,
+    on: date,
+    wrenches: z
+      .array(
+        z.strictObject({
+          id: plainId,
+          lowNm: nm,
+          highNm: nm,
+          stepNm: nm.optional(),
+          calibratedOn: date.optional(),
+          dueOn: date.optional(),
+          points: z.array(z.strictObject({ setNm: nm, trueNm: nm })).max(50, most(50)),
+        }),
+      )
+      .max(50, most(50)),
+  }) satisfies z.ZodType<WrenchChooseInput>,
+  'feeler-stack': z.strictObject({
+    leavesMm: z.array(mm).max(40, most(40)),
+    targetMm: mm,
+    maxLeaves: z.number('must be a number'),
+    toleranceMm: mm,
+  }) satisfies z.ZodType<FeelerStackInput>,
+  rim: z.strictObject({
+    deg: z.number('must be a number').min(-36_000).max(36_000).optional(),
+    mm: z.number('must be a number').min(-1e6).max(1e6).optional(),
+    teeth: z.number('must be a number').min(-100_000).max(100_000).optional(),
+    rimDiaMm: mm.optional(),
+    teethTotal: z.number('must be a number').max(10_000).optional(),
+  }) satisfies z.ZodType<RimInput>,
 } as const;
 
 export type ReckonName = keyof typeof reckonInputs;

@@ -26,7 +26,13 @@ export type ReckoningFaultCode =
   | 'window-fills-cycle'
   | 'unknown-cylinder'
   | 'unknown-fastener'
-  | 'adapter-too-long';
+  | 'adapter-too-long'
+  | 'must-rise'
+  | 'must-be-whole'
+  | 'not-a-date'
+  | 'due-before-check'
+  | 'not-that-many'
+  | 'one-of';
 
 /** Refuses NaN and the infinities, which JSON cannot carry but a caller in code can. */
 export function requireNumber(field: string, value: number): void {

@@ -4,7 +4,10 @@ import { lashVerdict } from '@cardinex/core/overhead/lashVerdict';
 import { screwTurn } from '@cardinex/core/overhead/screwTurn';
 import { settable } from '@cardinex/core/overhead/settable';
 import { valveWindows } from '@cardinex/core/overhead/valveWindows';
+import { rim } from '@cardinex/core/crank/rim';
+import { feelerStack } from '@cardinex/core/overhead/feelerStack';
 import { adapterSetting } from '@cardinex/core/tightening/adapterSetting';
+import { wrenchChoose } from '@cardinex/core/tightening/wrenchChoose';
 import { tightenPlan } from '@cardinex/core/tightening/tightenPlan';
 import type { z } from 'zod';
 import type { ReckonName, reckonInputs } from '@cardinex/contract/reckon/schemas';
@@ -16,6 +19,8 @@ import {
   riseSentence,
 } from '@cardinex/words/en/cards/liners';
 import { tightenFindingSentence } from '@cardinex/words/en/cards/tighten';
+import { feelerSentence } from '@cardinex/words/en/feelers';
+import { noWrenchSentence, wrenchSentence } from '@cardinex/words/en/wrenches';
 import {
   barringSentence,
   lashSentence,
@@ -30,6 +35,7 @@ type Answer<N extends ReckonName> = DeepReadonly<z.infer<(typeof reckonAnswers)[
 const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> } = {
   'valve-windows': valveWindows,
   'adapter-setting': adapterSetting,
+  rim,
   'barring-plan': (input) => {
     const plan = barringPlan(input);
     return { ...plan, reason: barringSentence(plan) };
@@ -45,6 +51,18 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> }
   'lash-verdict': (input) => {
     const verdict = lashVerdict(input);
     return { ...verdict, reason: lashSentence(verdict) };
+  },
+  'wrench-choose': (input) => {
+    const { wrenches, choice } = wrenchChoose(input);
+    return {
+      wrenches: wrenches.map((w) => ({ ...w, reason: wrenchSentence(w) })),
+      choice,
+      reason: choice ? wrenchSentence(choice) : noWrenchSentence(wrenches),
+    };
+  },
+  'feeler-stack': (input) => {
+    const stacks = feelerStack(input);
+    return { ...stacks, reason: feelerSentence(stacks) };
   },
   'liner-check': (input) => {
     const check = linerCheck(input);

@@ -19,6 +19,12 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'unknown-fastener': ({ id }) => `names ${String(id)}, which is not among the fasteners`,
   'adapter-too-long': () =>
     'folded back this far leaves less than half the arm: use a longer wrench or a shorter adapter',
+  'must-rise': () => 'must be above the point before it: a wrench’s points are listed rising',
+  'must-be-whole': () => 'must be a whole number',
+  'not-a-date': () => 'must be a date like 2026-03-31',
+  'due-before-check': () => 'is before the check it follows',
+  'not-that-many': ({ most }) => `must be a whole number from 1 to ${String(most)}`,
+  'one-of': ({ fields }) => `: give exactly one of ${String(fields)}`,
 };
 
 /** What is wrong with the input of a reckoning, beginning with the field. */

@@ -1,11 +1,14 @@
+import Calculator from 'lucide-react-native/icons/calculator';
 import { router } from 'expo-router';
 import { Pressable, Text, View } from 'react-native';
 import type { JobSummary } from '@cardinex/core/job/summary';
+import { benchWords } from '@cardinex/words/en/bench';
 import { boardWords } from '@cardinex/words/en/screens';
 import { useJobs } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Screen } from '../../ui/Screen';
+import { usePalette } from '../../ui/useTheme';
 import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
 import { JobCard } from './JobCard';
@@ -15,6 +18,7 @@ import { useKeptJobs } from './useKeptJobs';
 export function Board() {
   const { session, member } = useBench();
   const wide = useWide();
+  const c = usePalette();
   const jobs = useJobs();
   const kept = useKeptJobs();
   const all = merge(jobs.data?.jobs ?? [], kept);
@@ -34,14 +38,24 @@ export function Board() {
               {session.shop.name} · {boardWords.count(all.length, rechecks.length)}
             </Small>
           </View>
-          <Pressable
-            role="button"
-            aria-label={`${member.initials}, ${member.name}: this device`}
-            onPress={() => router.push('/device')}
-            className="h-14 w-14 items-center justify-center rounded-full border border-bench-edge"
-          >
-            <Text className="font-head text-[18px] text-on-bench">{member.initials}</Text>
-          </Pressable>
+          <View className="flex-row gap-2.5">
+            <Pressable
+              role="link"
+              aria-label={benchWords.open}
+              onPress={() => router.push('/bench')}
+              className="h-14 w-14 items-center justify-center rounded-lg border border-bench-edge"
+            >
+              <Calculator color={c.onBench} size={24} />
+            </Pressable>
+            <Pressable
+              role="button"
+              aria-label={`${member.initials}, ${member.name}: this device`}
+              onPress={() => router.push('/device')}
+              className="h-14 w-14 items-center justify-center rounded-full border border-bench-edge"
+            >
+              <Text className="font-head text-[18px] text-on-bench">{member.initials}</Text>
+            </Pressable>
+          </View>
         </View>
       }
       actBar={

@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { client } from '@cardinex/contract/client';
 import type { CrewMember, Instance } from '@cardinex/contract/api';
+import { benchWords } from '@cardinex/words/en/bench';
 import { roleNames, shared, signInWords } from '@cardinex/words/en/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import { queryClient } from '../../session/queryClient';
@@ -67,13 +69,24 @@ function CrewTiles({ shop, bench, onChoose }: TilesProps) {
     <Screen
       header={<Title text={signInWords.title} under={shopName} />}
       actBar={
-        bench.session ? undefined : (
+        <View className="flex-row gap-3">
           <Button
-            label={signInWords.otherShop}
+            label={benchWords.open}
             kind="bench"
-            onPress={() => setPreferences({ shop: null, member: null })}
+            tall
+            onPress={() => router.push('/bench')}
+            className="flex-1"
           />
-        )
+          {bench.session ? null : (
+            <Button
+              label={signInWords.otherShop}
+              kind="bench"
+              tall
+              onPress={() => setPreferences({ shop: null, member: null })}
+              className="flex-1"
+            />
+          )}
+        </View>
       }
     >
       {crew.isError && members.length === 0 ? (

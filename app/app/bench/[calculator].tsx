@@ -1,0 +1,5 @@
+import { LazyBench } from '../../features/bench/LazyBench';
+
+export default function CalculatorScreen() {
+  return <LazyBench calculator />;
+}

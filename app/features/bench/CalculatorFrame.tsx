@@ -1,0 +1,68 @@
+import { router } from 'expo-router';
+import type { PropsWithChildren, ReactNode } from 'react';
+import { View } from 'react-native';
+import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
+import { benchWords, calculatorTitles, type CalculatorName } from '@cardinex/words/en/bench';
+import { faultSentence } from '@cardinex/words/en/faults';
+import { shared } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Screen } from '../../ui/Screen';
+import { TabbedCard } from '../../ui/TabbedCard';
+import { Body, Heading, Small } from '../../ui/Words';
+
+interface Props {
+  readonly name: CalculatorName;
+  readonly onClear: () => void;
+  /** The answer, or a fault of what was typed; null until there is enough to reckon with. */
+  readonly answer: ReactNode | ReckoningFault | null;
+}
+
+/** A calculator as a card: what it asks for, and under it what follows. */
+export function CalculatorFrame({ name, onClear, answer, children }: PropsWithChildren<Props>) {
+  const { title, hint } = calculatorTitles[name];
+  return (
+    <Screen
+      header={
+        <View className="px-3 pb-3 pt-4">
+          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
+            {title}
+          </Heading>
+          <Small className="text-bench-soft">{hint}</Small>
+        </View>
+      }
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={shared.back}
+            kind="bench"
+            tall
+            onPress={() => router.replace('/bench')}
+            className="flex-1"
+          />
+          <Button label={benchWords.clear} kind="bench" tall onPress={onClear} className="flex-1" />
+        </View>
+      }
+    >
+      <TabbedCard tab={title}>
+        <View className="gap-3">{children}</View>
+        <View className="mt-4 gap-2 border-t border-rule pt-3" aria-live="polite" testID="answer">
+          <Answer answer={answer} />
+        </View>
+      </TabbedCard>
+    </Screen>
+  );
+}
+
+function Answer({ answer }: Pick<Props, 'answer'>) {
+  if (answer === null) return <Body>{benchWords.fill}</Body>;
+  if (!(answer instanceof ReckoningFault)) return answer;
+  return (
+    <View className="flex-row gap-2">
+      <View className="pt-1">
+        <Mark kind="out" />
+      </View>
+      <Body className="flex-1">{faultSentence(answer)}</Body>
+    </View>
+  );
+}

@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { z } from 'zod';
+import type { CalculatorName } from '@cardinex/words/en/bench';
+
+export type Values = Readonly<Record<string, string>>;
+
+const KEY = 'cardinex.bench';
+const keptSchema = z.record(z.string(), z.record(z.string(), z.string())).catch({});
+
+function kept(): Readonly<Record<string, Values>> {
+  try {
+    return keptSchema.parse(JSON.parse(localStorage.getItem(KEY) ?? '{}'));
+  } catch {
+    return {};
+  }
+}
+
+/**
+ * What was typed into a calculator, as typed, remembered on this device.
+ * @param starting what stands there the first time, and after clearing
+ */
+export function useBenchValues(name: CalculatorName, starting: Values) {
+  const [values, setValues] = useState<Values>(() => ({ ...starting, ...kept()[name] }));
+  const keep = (next: Values): void => {
+    setValues(next);
+    localStorage.setItem(KEY, JSON.stringify({ ...kept(), [name]: next }));
+  };
+  return {
+    values,
+    set: (key: string, text: string) => keep({ ...values, [key]: text }),
+    clear: () =>
+      keep(Object.fromEntries(Object.keys(values).map((key) => [key, starting[key] ?? '']))),
+  };
+}

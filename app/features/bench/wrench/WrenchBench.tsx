@@ -1,0 +1,110 @@
+import { View } from 'react-native';
+import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
+import { adapterSetting } from '@cardinex/core/tightening/adapterSetting';
+import { wrenchChoose, type WrenchSetting } from '@cardinex/core/tightening/wrenchChoose';
+import { wrenchBench as w } from '@cardinex/words/en/bench';
+import { settingFigure, torque, torqueFigure } from '@cardinex/words/en/quantity';
+import { wrenchSentence } from '@cardinex/words/en/wrenches';
+import { useUnits } from '../../../device/preferences';
+import { Figure } from '../../../ui/Figure';
+import { Body, Small } from '../../../ui/Words';
+import { CalculatorFrame } from '../CalculatorFrame';
+import { Figures } from '../Figures';
+import { readFigures, type FigureField, type ReadFigures } from '../readFigures';
+import { reckoned } from '../reckoned';
+import { useBenchValues } from '../useBenchValues';
+import { WrenchDrawing } from './WrenchDrawing';
+
+const FIELDS: readonly FigureField[] = [
+  { key: 'targetNm', label: w.target, kind: 'torque' },
+  { key: 'lowNm', label: w.low, kind: 'torque' },
+  { key: 'highNm', label: w.high, kind: 'torque' },
+  { key: 'stepNm', label: w.step, kind: 'torque', optional: true },
+  { key: 'wrenchMm', label: w.arm, kind: 'mm', optional: true },
+  { key: 'adapterMm', label: w.adapter, kind: 'mm', optional: true },
+  { key: 'adapterDeg', label: w.angle, kind: 'deg', optional: true, hint: w.angleHint },
+  { key: 'setNm', label: w.setA, kind: 'torque', optional: true },
+  { key: 'trueNm', label: w.trueA, kind: 'torque', optional: true },
+];
+
+const STARTING = { lowNm: '20', highNm: '100', wrenchMm: '420', adapterDeg: '0' };
+
+/** The wrench in hand counts as checked: what it was found to give is what was typed. */
+const TODAY = '2000-01-01';
+const TODAYS = { calibratedOn: TODAY, dueOn: TODAY };
+
+interface Found {
+  readonly setting: WrenchSetting;
+  /** What the wrench itself must give, its adapter counted in. */
+  readonly atWrenchNm: number;
+}
+
+/** What to set a wrench to: first the adapter, then what the wrench was found to give. */
+export function WrenchBench() {
+  const units = useUnits();
+  const { values, set, clear } = useBenchValues('wrench', STARTING);
+  const read = readFigures(FIELDS, values, units);
+  const found = read.complete ? reckoned(() => find(read)) : null;
+  const { adapterMm = 0, adapterDeg = 0, wrenchMm = 420 } = read.figures;
+  return (
+    <CalculatorFrame
+      name="wrench"
+      onClear={clear}
+      answer={found === null || found instanceof ReckoningFault ? found : <Setting found={found} />}
+    >
+      <WrenchDrawing armMm={wrenchMm} adapterMm={adapterMm} adapterDeg={adapterDeg} />
+      <Figures fields={FIELDS} values={values} read={read} onChange={set} />
+    </CalculatorFrame>
+  );
+}
+
+function find({ figures }: ReadFigures): Found {
+  const {
+    targetNm = 0,
+    lowNm = 0,
+    highNm = 0,
+    stepNm,
+    wrenchMm,
+    adapterMm,
+    adapterDeg = 0,
+  } = figures;
+  const { setNm, trueNm } = figures;
+  const points = setNm !== undefined && trueNm !== undefined ? [{ setNm, trueNm }] : [];
+  const atWrenchNm =
+    adapterMm !== undefined && wrenchMm !== undefined
+      ? adapterSetting({ targetNm, wrenchMm, adapterMm, adapterDeg }).settingNm
+      : targetNm;
+  const wrench = {
+    id: 'it',
+    lowNm,
+    highNm,
+    ...(stepNm !== undefined && { stepNm }),
+    points,
+    ...TODAYS,
+  };
+  const [setting] = wrenchChoose({ targetNm: atWrenchNm, on: TODAY, wrenches: [wrench] }).wrenches;
+  if (!setting) throw new Error('one wrench in, one setting out');
+  return { setting, atWrenchNm };
+}
+
+function Setting({ found: { setting, atWrenchNm } }: { found: Found }) {
+  const units = useUnits();
+  return (
+    <View className="gap-1">
+      <Small>{w.setTo}</Small>
+      <Figure
+        size="act"
+        tone={setting.inRange ? 'ink' : 'red'}
+        value={
+          units.torque === 'N·m'
+            ? settingFigure(setting.settingNm)
+            : torqueFigure(setting.settingNm, units.torque)
+        }
+        unit={units.torque}
+        testID="result"
+      />
+      <Body>{w.fromAdapter(torque(atWrenchNm, units))}</Body>
+      <Body>{wrenchSentence(setting, units)}</Body>
+    </View>
+  );
+}
