@@ -13,6 +13,11 @@ const screens = [
   ['valves done', `/jobs/${DEMO_JOB.sluice}/valves`],
   ['recheck', `/jobs/${DEMO_JOB.sluice}/recheck`],
   ['record', `/jobs/${DEMO_JOB.ferryWinch}/record`],
+  ['barring', `/jobs/${DEMO_JOB.creamery}/valves`],
+  ['sign-in', '/sign-in'],
+  ['bench', '/bench'],
+  ['wrench on the bench', '/bench/wrench'],
+  ['valves on the bench', '/bench/valves'],
 ] as const;
 
 for (const theme of ['day', 'lamp', 'glare'] as const) {

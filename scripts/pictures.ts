@@ -65,7 +65,7 @@ const PICTURES: readonly Picture[] = [
         'Adapter, square to bolt': '60',
         'Adapter angle': '45',
         'Checked: set': '80',
-        gave: '81.6',
+        'it gave': '81.6',
       }),
   },
   {
@@ -86,6 +86,7 @@ async function fill(page: Page, figures: Readonly<Record<string, string>>): Prom
   for (const [label, value] of Object.entries(figures))
     await page.getByLabel(new RegExp(`^${label}`)).fill(value);
   await page.getByTestId('answer').scrollIntoViewIfNeeded();
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 }
 
 async function sweep(page: Page): Promise<void> {

@@ -5,7 +5,8 @@ function Card(keys: { confirm?: () => void; undo?: () => void; lookBack?: () => 
   useActKeys(keys);
   return (
     <div>
-      <input aria-label="reading" />
+      <input aria-label="words" />
+      <input aria-label="reading" inputMode="decimal" />
       <div role="button" tabIndex={0}>
         Not so
       </div>
@@ -15,6 +16,14 @@ function Card(keys: { confirm?: () => void; undo?: () => void; lookBack?: () => 
     </div>
   );
 }
+
+// jsdom knows the attribute but not the property.
+Object.defineProperty(HTMLInputElement.prototype, 'inputMode', {
+  configurable: true,
+  get(this: HTMLInputElement) {
+    return this.getAttribute('inputmode') ?? '';
+  },
+});
 
 const body = () => document.body;
 let clock = 0;
@@ -68,12 +77,36 @@ describe('keys and pedal on a card', () => {
   it('keys typed into a field, a slip or another button are not the card’s', () => {
     const acts = { confirm: jest.fn(), undo: jest.fn() };
     render(<Card {...acts} />);
-    press(screen.getByLabelText('reading'), 'Backspace');
+    press(screen.getByLabelText('words'), 'Backspace');
+    press(screen.getByLabelText('words'), ' ');
     press(screen.getByLabelText('reading'), 'Enter');
     press(screen.getByRole('dialog'), 'Enter');
     press(screen.getByRole('button'), 'Enter');
     expect(acts.confirm).not.toHaveBeenCalled();
     expect(acts.undo).not.toHaveBeenCalled();
+  });
+
+  it('Backspace in the empty field for a reading undoes, but not in the flow of rubbing out', () => {
+    const undo = jest.fn();
+    render(<Card undo={undo} />);
+    const field = screen.getByLabelText<HTMLInputElement>('reading');
+    field.value = '0.4';
+    press(field, 'Backspace');
+    expect(undo).not.toHaveBeenCalled();
+    field.value = '';
+    clock -= 800;
+    press(field, 'Backspace');
+    expect(undo).not.toHaveBeenCalled();
+    clock += 1000;
+    press(field, 'Backspace');
+    expect(undo).toHaveBeenCalledTimes(1);
+  });
+
+  it('Space confirms from the field for a reading, where it could be no part of one', () => {
+    const confirm = jest.fn();
+    render(<Card confirm={confirm} />);
+    press(screen.getByLabelText('reading'), ' ');
+    expect(confirm).toHaveBeenCalledTimes(1);
   });
 
   it('a pedal confirms wherever the focus is', () => {

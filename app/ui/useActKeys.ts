@@ -10,11 +10,15 @@ export interface ActKeys {
 /** Two presses nearer than this are one press of a bouncing pedal. */
 const BOUNCE_MS = 250;
 
+/** Backspace in an emptied field undoes only after a pause: whoever rubs out a figure goes one too far. */
+const QUIET_MS = 1000;
+
 /**
  * Keyboard and pedal on a card. Space, Enter and PageDown confirm; Backspace undoes; PageUp looks
  * back. A key held down confirms once. Keys typed into a field, or pressed on a button reached by
  * keyboard, belong to that field or button. A tapped button lets go of the keys again: after a tap
- * on "Undo" the pedal must not undo once more.
+ * on "Undo" the pedal must not undo once more. In the field for a reading, which is where the focus
+ * stays while readings are taken, Space confirms too, and Backspace undoes when it stands empty.
  */
 export function useActKeys(keys: ActKeys): void {
   const latest = useRef(keys);
@@ -23,9 +27,14 @@ export function useActKeys(keys: ActKeys): void {
   });
   useEffect(() => {
     let confirmedAt = -Infinity;
+    let typedAt = -Infinity;
     const onKey = (event: KeyboardEvent): void => {
       const act = actOf(event);
-      if (!act || !belongsHere(event)) return;
+      const quiet = event.timeStamp - typedAt > QUIET_MS;
+      if (!act || !belongsHere(event, quiet)) {
+        typedAt = event.timeStamp;
+        return;
+      }
       event.preventDefault();
       event.stopPropagation();
       if (event.repeat) return;
@@ -68,12 +77,15 @@ function letGo(event: MouseEvent): void {
 
 const PRESSABLE = 'button, a, [role="button"], [role="link"], [role="switch"]';
 
-function belongsHere(event: KeyboardEvent): boolean {
+function belongsHere(event: KeyboardEvent, quiet: boolean): boolean {
   const target = event.target instanceof HTMLElement ? event.target : null;
   if (!target || target === document.body) return true;
   // A pedal's PageDown and PageUp mean the same wherever the focus happens to be.
   if (event.key === 'PageDown' || event.key === 'PageUp') return true;
-  if (target.closest('input, textarea, [role="dialog"]')) return false;
+  if (target.closest('[role="dialog"]')) return false;
+  if (target instanceof HTMLInputElement && target.inputMode === 'decimal')
+    return ' ?'.includes(event.key) || (event.key === 'Backspace' && target.value === '' && quiet);
+  if (target.closest('input, textarea')) return false;
   const pressable = target.closest(PRESSABLE);
   return !pressable || event.repeat || event.key === 'Backspace' || event.key === '?';
 }

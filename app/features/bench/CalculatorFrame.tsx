@@ -18,7 +18,7 @@ interface Props {
   readonly answer: ReactNode | ReckoningFault | null;
 }
 
-/** A calculator as a card: what it asks for, and under it what follows. */
+/** A calculator as a card: what follows stands at the top, what it asks for under it. */
 export function CalculatorFrame({ name, onClear, answer, children }: PropsWithChildren<Props>) {
   const { title, hint } = calculatorTitles[name];
   return (
@@ -26,7 +26,7 @@ export function CalculatorFrame({ name, onClear, answer, children }: PropsWithCh
       header={
         <View className="px-3 pb-3 pt-4">
           <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-            {title}
+            {benchWords.title}
           </Heading>
           <Small className="text-bench-soft">{hint}</Small>
         </View>
@@ -45,10 +45,15 @@ export function CalculatorFrame({ name, onClear, answer, children }: PropsWithCh
       }
     >
       <TabbedCard tab={title}>
-        <View className="gap-3">{children}</View>
-        <View className="mt-4 gap-2 border-t border-rule pt-3" aria-live="polite" testID="answer">
+        <View
+          className="mb-3 gap-2 border-b border-rule pb-3"
+          role="status"
+          aria-live="polite"
+          testID="answer"
+        >
           <Answer answer={answer} />
         </View>
+        <View className="gap-3">{children}</View>
       </TabbedCard>
     </Screen>
   );

@@ -16,7 +16,7 @@ interface Props {
 export function Figures({ fields, values, read, onChange }: Props) {
   const units = useUnits();
   return (
-    <View className="flex-row flex-wrap gap-3">
+    <View className="flex-row flex-wrap items-end gap-3">
       {fields.map(({ key, label, kind, optional, hint }) => (
         <View key={key} className={kind === 'gaps' ? 'w-full' : 'min-w-[150px] flex-1'}>
           <Field
