@@ -1,3 +1,5 @@
+import { inMillionths } from './withinLimits';
+
 /**
  * A reckoning was given something it cannot work with. `field` is the path of the input that is
  * wrong (`bores[2].id`), `code` what is wrong with it; `words/` makes the sentence.
@@ -39,10 +41,10 @@ export function requireNumber(field: string, value: number): void {
   if (!Number.isFinite(value)) throw new ReckoningFault(field, 'not-a-number');
 }
 
-/** Refuses anything that is not a number above zero. */
+/** Refuses anything that is not a number above zero; less than a millionth of its unit is none. */
 export function requirePositive(field: string, value: number): void {
   requireNumber(field, value);
-  if (value <= 0) throw new ReckoningFault(field, 'must-be-positive', { value });
+  if (inMillionths(value) <= 0) throw new ReckoningFault(field, 'must-be-positive', { value });
 }
 
 /** Refuses an empty list. */

@@ -86,7 +86,15 @@ async function appendOnce(
     const stream = await lockStream(sender.shopId, jobId, parsed, transaction);
     const state = await cache.load(sender.shopId, jobId, transaction, stream?.headSeq ?? 0);
     const kept = await sentBefore(state, parsed, transaction);
-    const appending = new Appending(sender, jobId, batch, state, stream?.headHash ?? null, kept);
+    const appending = new Appending(
+      sender,
+      jobId,
+      batch,
+      state,
+      stream?.headHash ?? null,
+      kept,
+      transaction,
+    );
     const outcomes: Outcome[] = [];
     for (const act of parsed) {
       outcomes.push(act instanceof Unreadable ? act.outcome() : await appending.take(act));
@@ -111,6 +119,7 @@ class Appending {
     public state: JobState,
     private headHash: string | null,
     private readonly kept: Kept,
+    private readonly transaction: Transaction,
   ) {}
 
   async take(act: Act): Promise<Outcome> {
@@ -140,7 +149,12 @@ class Appending {
     if (this.headHash === null) throw new ProblemError(404, 'no-such-job');
     const pinned = act.type === 'job.opened' ? act.data.sheet : this.state.opened?.sheet;
     if (!pinned) throw new ProblemError(404, 'no-such-job');
-    const revision = await sheetRevision(this.sender.shopId, pinned.id, pinned.revision);
+    const revision = await sheetRevision(
+      this.sender.shopId,
+      pinned.id,
+      pinned.revision,
+      this.transaction,
+    );
     if (!revision || revision.hash !== pinned.hash) {
       throw new ProblemError(
         422,

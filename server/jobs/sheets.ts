@@ -1,19 +1,29 @@
+import type { Transaction } from 'sequelize';
 import type { SheetRevision } from '@cardinex/contract/api';
 import { Sheet } from '../database/models';
 
 /** Published revisions never change, so one read serves for good. */
 const kept = new Map<string, SheetRevision>();
 
-/** A published revision of a sheet, or null when the shop has none such. */
+/**
+ * A published revision of a sheet, or null when the shop has none such.
+ * @param transaction the caller's, where there is one: to ask for a second connection while holding
+ *   one and a lock is how all of them come to wait for each other
+ */
 export async function sheetRevision(
   shopId: string,
   sheetId: string,
   revision: number,
+  transaction?: Transaction,
 ): Promise<SheetRevision | null> {
   const key = `${shopId}/${sheetId}/${revision}`;
   const known = kept.get(key);
   if (known) return known;
-  const row = await Sheet.findOne({ where: { shopId, sheetId, revision }, raw: true });
+  const row = await Sheet.findOne({
+    where: { shopId, sheetId, revision },
+    raw: true,
+    ...(transaction && { transaction }),
+  });
   if (!row) return null;
   const found = { hash: row.hash, sheet: row.document };
   kept.set(key, found);

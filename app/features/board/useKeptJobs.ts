@@ -1,28 +1,12 @@
-import { useEffect, useState } from 'react';
 import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
 import { evolve, fold } from '@cardinex/core/job/evolve';
 import { headSeq } from '@cardinex/core/job/state';
 import type { LedgerStorage } from '../../ledger/storage';
-import { useBench } from '../../session/SessionProvider';
+import { useKept } from '../device/useKept';
 
 /** Jobs of which this device keeps acts that have not gone out, as they stand here. */
 export function useKeptJobs(): readonly JobSummary[] {
-  const { ledgers } = useBench();
-  const [jobs, setJobs] = useState<readonly JobSummary[]>([]);
-  useEffect(() => {
-    let left = false;
-    const look = (): void =>
-      void keptJobs(ledgers.storage).then((found) => {
-        if (!left) setJobs(found);
-      });
-    look();
-    const stop = ledgers.subscribe(look);
-    return () => {
-      left = true;
-      stop();
-    };
-  }, [ledgers]);
-  return jobs;
+  return useKept(keptJobs);
 }
 
 async function keptJobs(storage: LedgerStorage): Promise<JobSummary[]> {

@@ -8,12 +8,12 @@ import { lengthToMm } from '@cardinex/core/quantity/units';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { linersSentence } from '@cardinex/words/en/cards/liners';
 import { length } from '@cardinex/words/en/quantity';
-import { linersWords as w, shared } from '@cardinex/words/en/screens';
+import { linersWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
-import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Heading, Small } from '../../ui/Words';
+import { ActBar } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
@@ -42,6 +42,7 @@ export function LinersCard() {
   const check = linersFinding(sheet, state.liners);
   const unread = unreadBores(sheet, state.liners);
   const complete = unread.length === 0;
+  const within = check?.overall === 'within';
   const accepted = state.liners.accepted;
   const typing = entry.text !== '';
   const limits = {
@@ -55,7 +56,7 @@ export function LinersCard() {
     return problem === null;
   };
   const accept = useOnce(async () => {
-    if (check?.overall === 'within') await record('liners.accepted', {});
+    if (within) await record('liners.accepted', {});
     else setAccepting(true);
   });
   const accepts = complete && !accepted && !typing && chosen === null;
@@ -74,32 +75,19 @@ export function LinersCard() {
       back={<LinersBack check={check} />}
       foot={accepted ? <Mark kind="within" word={w.accepted} /> : null}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.undo}
-            hint={last && undoHint(last, sheet)}
-            kind="bench"
-            tall
-            disabled={!last}
-            onPress={undo}
-            className="flex-1"
-          />
-          <Button
-            label={accepts ? (check?.overall === 'within' ? w.accept : w.acceptOut) : w.keep}
-            hint={
-              accepts
-                ? check?.overall === 'within'
-                  ? w.acceptHint
-                  : w.acceptOutHint
-                : w.keepHint(at.bore, placeName)
-            }
-            kind={accepts && check?.overall !== 'within' ? 'bench' : 'expected'}
-            tall
-            testID="confirm"
-            onPress={main}
-            className="flex-[3]"
-          />
-        </View>
+        <ActBar
+          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
+          confirm={{
+            label: accepts ? (within ? w.accept : w.acceptOut) : w.keep,
+            hint: accepts
+              ? within
+                ? w.acceptHint
+                : w.acceptOutHint
+              : w.keepHint(at.bore, placeName),
+            onPress: main,
+            plain: accepts && !within,
+          }}
+        />
       }
       slip={
         <>

@@ -15,13 +15,13 @@ import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { SPOKEN_TORQUE, settingFigure, torque, torqueFigure } from '@cardinex/words/en/quantity';
 import { usePreferences, useUnits } from '../../device/preferences';
 import { useBench, useMemberName } from '../../session/SessionProvider';
-import { Button } from '../../ui/Button';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
 import { speak } from '../../ui/signal';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { ago } from '../board/ago';
+import { ActBar } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
@@ -106,32 +106,19 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
       back={<TightenBack view={view} />}
       foot={<LastPull view={view} />}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={undoable ? w.undo(numberOfKey(view, undoable.data.key)) : w.undoNothing}
-            kind="bench"
-            tall
-            disabled={!undoable}
-            onPress={undo}
-            className="flex-1"
-          />
-          <Button
-            label={w.notSo}
-            kind="bench"
-            tall
-            onPress={() => setNotSo(true)}
-            className="flex-1"
-          />
-          <Button
-            label={inRange ? w.clicked : w.changeWrench}
-            hint={inRange ? nextHint : w.outOfRange(torque(nm, units))}
-            kind="expected"
-            tall
-            testID="confirm"
-            onPress={main}
-            className="flex-[2]"
-          />
-        </View>
+        <ActBar
+          undo={
+            undoable
+              ? { what: w.boltNumber(numberOfKey(view, undoable.data.key)), onPress: undo }
+              : null
+          }
+          notSo={{ label: w.notSo, onPress: () => setNotSo(true) }}
+          confirm={{
+            label: inRange ? w.clicked : w.changeWrench,
+            hint: inRange ? nextHint : w.outOfRange(torque(nm, units)),
+            onPress: main,
+          }}
+        />
       }
       slip={
         <>

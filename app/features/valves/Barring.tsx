@@ -8,13 +8,12 @@ import { settable } from '@cardinex/core/overhead/settable';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { degrees, endName } from '@cardinex/words/en/quantity';
-import { shared } from '@cardinex/words/en/screens';
 import { usePreferences } from '../../device/preferences';
-import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { speak } from '../../ui/signal';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
+import { ActBar } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
@@ -76,33 +75,11 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
       back={<ValvesBack />}
       foot={<Small className="py-2 text-bench-soft">{w.barCaution}</Small>}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.undo}
-            hint={last && undoHint(last, sheet)}
-            kind="bench"
-            tall
-            disabled={!last}
-            onPress={undo}
-            className="flex-1"
-          />
-          <Button
-            label={w.notSo}
-            kind="bench"
-            tall
-            onPress={() => setDoubting(true)}
-            className="flex-1"
-          />
-          <Button
-            label={w.iSeeThat}
-            hint={w.thenSet(toSet.length)}
-            kind="expected"
-            tall
-            testID="confirm"
-            onPress={stand}
-            className="flex-[2]"
-          />
-        </View>
+        <ActBar
+          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
+          notSo={{ label: w.notSo, onPress: () => setDoubting(true) }}
+          confirm={{ label: w.iSeeThat, hint: w.thenSet(toSet.length), onPress: stand }}
+        />
       }
       slip={
         <>

@@ -9,14 +9,14 @@ import { settable } from '@cardinex/core/overhead/settable';
 import { overheadOf } from '@cardinex/core/sheet/overheadOf';
 import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { lengthFigure } from '@cardinex/words/en/quantity';
-import { linersWords, shared } from '@cardinex/words/en/screens';
+import { linersWords } from '@cardinex/words/en/screens';
 import { usePreferences, useUnits } from '../../device/preferences';
-import { Button } from '../../ui/Button';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
 import { speak } from '../../ui/signal';
 import { useActKeys } from '../../ui/useActKeys';
 import { Small } from '../../ui/Words';
+import { ActBar } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
@@ -91,26 +91,14 @@ export function GapSetting({ card, view, phase }: Props) {
       back={<ValvesBack />}
       foot={current.target?.provisional && phase === 'cold' ? <Provisional /> : null}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.undo}
-            hint={last && undoHint(last, sheet)}
-            kind="bench"
-            tall
-            disabled={!last}
-            onPress={undo}
-            className="flex-1"
-          />
-          <Button
-            label={w.keep(reading)}
-            hint={current.valve.id}
-            kind="expected"
-            tall
-            testID="confirm"
-            onPress={() => entry.handle.current?.keep()}
-            className="flex-[3]"
-          />
-        </View>
+        <ActBar
+          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
+          confirm={{
+            label: w.keep(reading),
+            hint: current.valve.id,
+            onPress: () => entry.handle.current?.keep(),
+          }}
+        />
       }
       slip={help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
     >

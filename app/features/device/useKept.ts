@@ -1,0 +1,26 @@
+import { useEffect, useState } from 'react';
+import type { LedgerStorage } from '../../ledger/storage';
+import { useBench } from '../../session/SessionProvider';
+
+/**
+ * Something read from what this device keeps, read again whenever an act is kept, sent or refused.
+ * @param read the same function at every call: a new one is read from anew
+ */
+export function useKept<T>(read: (storage: LedgerStorage) => Promise<readonly T[]>): readonly T[] {
+  const { ledgers } = useBench();
+  const [found, setFound] = useState<readonly T[]>([]);
+  useEffect(() => {
+    let left = false;
+    const look = (): void =>
+      void read(ledgers.storage).then((now) => {
+        if (!left) setFound(now);
+      });
+    look();
+    const stop = ledgers.subscribe(look);
+    return () => {
+      left = true;
+      stop();
+    };
+  }, [ledgers, read]);
+  return found;
+}

@@ -1,0 +1,34 @@
+import type { LinersState } from '@cardinex/core/job/cards/liners';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { nextPlace } from './nextPlace';
+
+/** Liners with this many places read, from the first on. */
+function read(...places: number[]): LinersState {
+  const reading = {
+    mm: 0.06,
+    printed: { text: '0.06', unit: 'mm' as const },
+    actId: '',
+    at: '',
+    by: '',
+  };
+  const readings = Object.fromEntries(
+    places.map((count, bore) => [
+      String(bore + 1),
+      Object.fromEntries(Array.from({ length: count }, (_, place) => [place, reading])),
+    ]),
+  );
+  return { readings, accepted: null };
+}
+
+describe('where the next reading goes', () => {
+  it.each([
+    ['nothing read', read(), '1', 0],
+    ['one place of the first', read(1), '1', 1],
+    ['the first done', read(2), '2', 0],
+    ['more places of one than needed', read(4, 1), '2', 1],
+    ['one left out', read(2, 0, 2, 2), '2', 0],
+    ['all read', read(2, 2, 2, 2), '1', 0],
+  ] as const)('after %s', (_, liners, bore, place) => {
+    expect(nextPlace(tolvane44, liners)).toEqual({ bore, place });
+  });
+});

@@ -1,0 +1,98 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { CRANK_UNKNOWN, NO_VALVES, overheadView } from '@cardinex/core/job/cards/valves';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { firingOf } from '@cardinex/core/sheet/overheadOf';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { CrankClock } from './CrankClock';
+import { ValveRow } from './ValveRow';
+
+const clock = (atDeg: number | null, toDeg: number, barDeg: number | null, sheet = tolvane44) => (
+  <CrankClock sheet={sheet} firing={firingOf(sheet)} atDeg={atDeg} toDeg={toDeg} barDeg={barDeg} />
+);
+
+function texts(container: HTMLElement): string[] {
+  return [...container.querySelectorAll('svg text')].map((text) => text.textContent ?? '');
+}
+
+describe('the crank as a clock face', () => {
+  it('says in words where it stands, how far to bar and which way', () => {
+    render(clock(0, 360, 360));
+    expect(
+      screen.getByRole('img', {
+        name: 'Crank clock seen from the fan end. It stands at 0°. Bar 360° clockwise.',
+      }),
+    ).toBeDefined();
+  });
+
+  it('counts the way in teeth of the ring gear where the sheet has them', () => {
+    const { container } = render(clock(0, 180, 180));
+    expect(texts(container)).toContain('66 ring-gear teeth');
+    const { ringGearTeeth: _none, ...without } = tolvane44;
+    const other = render(clock(0, 180, 180, without as EngineSheet));
+    expect(texts(other.container).some((text) => text.includes('teeth'))).toBe(false);
+  });
+
+  it('shows cylinders that share a dead centre at one mark', () => {
+    const { container } = render(clock(0, 360, 360));
+    expect(texts(container)).toEqual(expect.arrayContaining(['1 · 4', '2 · 3']));
+  });
+
+  it('names no distance while it is not known where the crank stands', () => {
+    const { container } = render(clock(null, 0, null));
+    expect(texts(container)).toContain('?');
+    expect(container.querySelectorAll('svg path')).toHaveLength(0);
+  });
+
+  it('turns the other way for an engine of the other hand', () => {
+    const left: EngineSheet = {
+      ...tolvane44,
+      rotation: { direction: 'anticlockwise', seenFrom: 'fan' },
+    };
+    const sweeps = [tolvane44, left].map((sheet) => {
+      const { container, unmount } = render(clock(0, 90, 90, sheet));
+      const path = container.querySelector('svg path')?.getAttribute('d') ?? '';
+      unmount();
+      return / A\S+ \S+ 0 0 ([01])/.exec(path)?.[1];
+    });
+    expect(sweeps).toEqual(['1', '0']);
+  });
+});
+
+describe('the valves along the head', () => {
+  const view = overheadView(tolvane44, NO_VALVES, { ...CRANK_UNKNOWN, atDeg: 0 }, 'cold');
+  const may = new Set(['E1', 'I1', 'I2', 'E3']);
+
+  it('say both their numbers and whether they may be set here', () => {
+    const onPress = jest.fn();
+    render(<ValveRow view={view} settable={may} current="E1" onPress={onPress} />);
+    expect(
+      screen.getByRole('button', { name: 'E1, valve 1 along the head, set here' }),
+    ).toBeDefined();
+    expect(
+      screen.getByRole('button', { name: 'E2, valve 4 along the head, leave alone' }),
+    ).toBeDefined();
+  });
+
+  it('can be chosen where they may be set, and not where they may not', () => {
+    const onPress = jest.fn();
+    render(<ValveRow view={view} settable={may} current="E1" onPress={onPress} />);
+    fireEvent.click(screen.getByRole('button', { name: /^I2/ }));
+    fireEvent.click(screen.getByRole('button', { name: /^E4/ }));
+    expect(onPress.mock.calls).toEqual([['I2']]);
+  });
+
+  it('to be set, done and left alone differ in shape', () => {
+    const shapes = (settable: Set<string>): string => {
+      const { container, unmount } = render(
+        <ValveRow view={view} settable={settable} current={null} />,
+      );
+      const [first] = container.querySelectorAll('svg');
+      const drawn = [...(first?.querySelectorAll('circle, line, path') ?? [])]
+        .map((e) => e.tagName + (e.getAttribute('stroke-dasharray') ?? ''))
+        .join(' ');
+      unmount();
+      return drawn;
+    };
+    expect(shapes(may)).not.toBe(shapes(new Set()));
+  });
+});

@@ -1,0 +1,48 @@
+import fc from 'fast-check';
+import { reckonExamples } from '@cardinex/contract/reckon/examples';
+import { reckonAnswers } from '@cardinex/contract/reckon/answers';
+import { reckonInputs, type ReckonName } from '@cardinex/contract/reckon/schemas';
+import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
+import { faultSentence } from '@cardinex/words/en/faults';
+import { reckon } from '../reckon/reckon';
+
+const names = Object.keys(reckonExamples) as ReckonName[];
+
+/** One value somewhere inside replaced by another. */
+function spoilt(value: unknown, to: unknown, pick: number): unknown {
+  if (typeof value !== 'object' || value === null) return to;
+  const keys = Object.keys(value);
+  const key = keys[pick % Math.max(keys.length, 1)];
+  if (key === undefined) return to;
+  const inner = spoilt((value as never)[key], to, Math.floor(pick / keys.length));
+  if (Array.isArray(value)) return value.map((one, at) => (String(at) === key ? inner : one));
+  return { ...value, [key]: inner };
+}
+
+describe.each(names)('%s', (name) => {
+  it('answers in its published shape or names a field, whatever one of its values is', () => {
+    const junk = fc.oneof(
+      fc.constantFrom<unknown>(null, '', 'x', [], {}, true, 0, -0, -1, 1e308, -1e308, 1e-308),
+      fc.double(),
+      fc.integer({ min: -1000, max: 1000 }),
+    );
+    fc.assert(
+      fc.property(junk, fc.nat(), fc.nat(), (first, where, again) => {
+        const once = spoilt(reckonExamples[name], first, where);
+        const input = reckonInputs[name].safeParse(again % 3 === 0 ? spoilt(once, 1, again) : once);
+        if (!input.success) {
+          expect(input.error.issues.length).toBeGreaterThan(0);
+          return;
+        }
+        try {
+          const answer = reckon(name, input.data as never);
+          expect(reckonAnswers[name].safeParse(answer).error).toBeUndefined();
+        } catch (error) {
+          if (!(error instanceof ReckoningFault)) throw error;
+          expect(faultSentence(error)).toMatch(/^[\w.[\]]+.*\.$/);
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
