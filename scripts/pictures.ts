@@ -85,7 +85,7 @@ const PICTURES: readonly Picture[] = [
 async function fill(page: Page, figures: Readonly<Record<string, string>>): Promise<void> {
   for (const [label, value] of Object.entries(figures))
     await page.getByLabel(new RegExp(`^${label}`)).fill(value);
-  await page.getByTestId('answer').scrollIntoViewIfNeeded();
+  await page.getByRole('heading', { level: 2 }).scrollIntoViewIfNeeded();
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 }
 

@@ -5,8 +5,8 @@ import { crewMember, lockside } from '../../demo/shops';
 import { Storyteller } from '../../demo/storyteller';
 
 /** A Tolvane 44 on the stand under a name of its own, with its liners in and a wrench in hand. */
-export function readyToPull(name: string): Storyteller {
-  const startsAt = new Date(Date.now() - 8 * 60_000);
+export function readyToPull(name: string, minutesAgo = 8): Storyteller {
+  const startsAt = new Date(Date.now() - minutesAgo * 60_000);
   const tobin = crewMember(lockside, 'TR');
   return new Storyteller(lockside, randomUUID(), tolvane44, startsAt, tobin)
     .act('job.opened', {
@@ -22,4 +22,13 @@ export function readyToPull(name: string): Storyteller {
     .liner('4', 0.09, 0.09)
     .act('liners.accepted', {})
     .prepare('wrench-5');
+}
+
+/** The same with its head down and the caution about barring acknowledged: the valves come next. */
+export function readyToSet(name: string): Storyteller {
+  return readyToPull(name, 40)
+    .pull('s1', 10, 'wrench-5')
+    .pull('s2', 10, 'wrench-5')
+    .pull('s3', 10, 'wrench-5')
+    .act('caution.acknowledged', { caution: 'barring' });
 }

@@ -7,6 +7,7 @@ import { boardWords } from '@cardinex/words/en/screens';
 import { useJobs } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
+import { GoTo } from '../../ui/GoTo';
 import { Screen } from '../../ui/Screen';
 import { usePalette } from '../../ui/useTheme';
 import { useWide } from '../../ui/useWide';
@@ -39,14 +40,13 @@ export function Board() {
             </Small>
           </View>
           <View className="flex-row gap-2.5">
-            <Pressable
-              role="link"
+            <GoTo
+              href="/bench"
               aria-label={benchWords.open}
-              onPress={() => router.push('/bench')}
               className="h-14 w-14 items-center justify-center rounded-lg border border-bench-edge"
             >
               <Calculator color={c.onBench} size={24} />
-            </Pressable>
+            </GoTo>
             <Pressable
               role="button"
               aria-label={`${member.initials}, ${member.name}: this device`}

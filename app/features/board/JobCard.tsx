@@ -1,11 +1,11 @@
-import { router } from 'expo-router';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import type { JobSummary } from '@cardinex/core/job/summary';
 import type { CardStatus, TrayCard } from '@cardinex/core/job/tray';
 import { cylinder1At } from '@cardinex/words/en/acts';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { boardWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
+import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { Body, Small } from '../../ui/Words';
@@ -17,11 +17,7 @@ export function JobCard({ job }: { job: JobSummary }) {
   const card = job.tray.find((c) => c.card === job.current);
   const goTo = job.finished ? 'record' : (job.current ?? '');
   return (
-    <Pressable
-      role="link"
-      onPress={() => router.push(`/jobs/${job.id}/${goTo}`)}
-      className="active:opacity-90"
-    >
+    <GoTo href={`/jobs/${job.id}/${goTo}`} className="active:opacity-90">
       <TabbedCard tab={`${job.sheet.name} · ${job.name}`}>
         <Small>
           {job.serial} · {cylinder1At(job)}
@@ -42,7 +38,7 @@ export function JobCard({ job }: { job: JobSummary }) {
           </View>
         )}
       </TabbedCard>
-    </Pressable>
+    </GoTo>
   );
 }
 

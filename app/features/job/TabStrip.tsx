@@ -1,7 +1,7 @@
-import { router } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { trayWords } from '@cardinex/words/en/screens';
+import { GoTo } from '../../ui/GoTo';
 import { CutTab } from '../../ui/TabbedCard';
 import { useJob } from './JobProvider';
 
@@ -22,17 +22,17 @@ export function TabStrip({ card }: { card: string }) {
   return (
     <View className="no-print h-12 flex-row items-end gap-0.5 px-2.5">
       {tabs.slice(from, from + 3).map((tab) => (
-        <Pressable
+        <GoTo
           key={tab.card}
-          role="link"
-          aria-current={tab.card === card ? 'page' : undefined}
-          onPress={() => router.replace(`/jobs/${jobId}/${tab.card}`)}
+          href={`/jobs/${jobId}/${tab.card}`}
+          replace
+          current={tab.card === card}
           className={tab.card === card ? 'h-12' : 'h-11 shrink'}
         >
           <View className="h-full flex-row">
             <CutTab label={tab.label} muted={tab.card !== card} />
           </View>
-        </Pressable>
+        </GoTo>
       ))}
     </View>
   );

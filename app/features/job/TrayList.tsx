@@ -1,9 +1,9 @@
-import { router } from 'expo-router';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import type { TrayCard } from '@cardinex/core/job/tray';
 import { cardTitle, statusWord } from '@cardinex/words/en/cards/names';
 import { trayWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
+import { GoTo } from '../../ui/GoTo';
 import { Mark, type MarkKind } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 import { Small } from '../../ui/Words';
@@ -19,7 +19,7 @@ interface Props {
 /** The job's cards in the order of work, each open, done, waiting or barred with the reason. */
 export function TrayList({ card, narrow = false }: Props) {
   const { jobId, tray } = useJob();
-  const go = (to: string): void => router.replace(`/jobs/${jobId}/${to}`);
+  const to = (name: string): string => `/jobs/${jobId}/${name}`;
   return (
     <View className={narrow ? 'gap-1 pt-0.5' : 'gap-2'}>
       {tray.map((entry) => (
@@ -28,7 +28,7 @@ export function TrayList({ card, narrow = false }: Props) {
           label={`${entry.number} ${cardTitle(entry.card)}`}
           current={entry.card === card}
           narrow={narrow}
-          onPress={() => go(entry.card)}
+          href={to(entry.card)}
           mark={markOf(entry)}
           word={statusWord(entry.status)}
           reason={trayReasonSentence(entry.reason, ago)}
@@ -38,7 +38,7 @@ export function TrayList({ card, narrow = false }: Props) {
         label={trayWords.record}
         current={card === 'record'}
         narrow={narrow}
-        onPress={() => go('record')}
+        href={to('record')}
       />
     </View>
   );
@@ -55,19 +55,19 @@ interface EntryProps {
   readonly label: string;
   readonly current: boolean;
   readonly narrow: boolean;
-  readonly onPress: () => void;
+  readonly href: string;
   readonly mark?: MarkKind;
   readonly word?: string;
   readonly reason?: string;
 }
 
-function Entry({ label, current, narrow, onPress, mark, word, reason }: EntryProps) {
+function Entry({ label, current, narrow, href, mark, word, reason }: EntryProps) {
   return (
-    <Pressable
-      role="link"
-      aria-current={current ? 'page' : undefined}
-      aria-label={narrow ? [label, word].filter(Boolean).join('. ') : undefined}
-      onPress={onPress}
+    <GoTo
+      href={href}
+      replace
+      current={current}
+      {...(narrow && { 'aria-label': [label, word].filter(Boolean).join('. ') })}
       className={cn(
         'min-h-[56px] justify-center border border-rule px-3 py-1.5 active:opacity-80',
         narrow ? 'rounded-l-lg' : 'rounded-lg',
@@ -84,6 +84,6 @@ function Entry({ label, current, narrow, onPress, mark, word, reason }: EntryPro
         {mark ? <Mark kind={mark} {...(!narrow && word ? { word } : {})} /> : null}
       </View>
       {!narrow && reason ? <Small className="text-[16px]">{reason}</Small> : null}
-    </Pressable>
+    </GoTo>
   );
 }

@@ -92,8 +92,8 @@ export function HeightProfile({ sheet, check, limits }: Props) {
                 opacity={0.45}
               />
               <Line
-                x1={x(place) - 24}
-                x2={x(place) + 24}
+                x1={x(place) - 19}
+                x2={x(place) + 19}
                 y1={y(mean)}
                 y2={y(mean)}
                 stroke={tone}
@@ -110,7 +110,7 @@ export function HeightProfile({ sheet, check, limits }: Props) {
 function Small({ x, y, text }: { x: number; y: number; text: string }) {
   const c = usePalette();
   return (
-    <SvgText x={x} y={y} fill={c.soft} fontSize={16} fontFamily="BarlowSemiCondensed_600SemiBold">
+    <SvgText x={x} y={y} fill={c.soft} fontSize={14} fontFamily="BarlowSemiCondensed_600SemiBold">
       {text}
     </SvgText>
   );

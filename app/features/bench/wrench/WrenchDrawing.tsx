@@ -16,9 +16,10 @@ const HEIGHT = 150;
 /** The wrench from above with its adapter at the angle given: what counts is how far the bolt is from the hand. */
 export function WrenchDrawing({ armMm, adapterMm, adapterDeg }: Props) {
   const c = usePalette();
-  const scale = 190 / Math.max(armMm, 1);
-  const arm = armMm * scale;
-  const reach = Math.min(Math.max(adapterMm * scale, 0), 110);
+  const arm = 165;
+  const scale = arm / Math.max(armMm, 1);
+  // A short adapter is drawn long enough to be seen: what the drawing is for is its direction.
+  const reach = adapterMm > 0 ? Math.min(Math.max(adapterMm * scale, 48), 104) : 0;
   const square = { x: 118, y: 78 };
   const rad = ((180 - adapterDeg) * Math.PI) / 180;
   const bolt = { x: square.x + reach * Math.cos(rad), y: square.y - reach * Math.sin(rad) };

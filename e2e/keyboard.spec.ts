@@ -1,0 +1,66 @@
+import type { Page } from '@playwright/test';
+import { crewMember, lockside } from '../demo/shops';
+import { expect, readings, test } from './support/shop';
+import { readyToSet } from './support/stories';
+
+/** Tabs on until what has the focus is named so. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let steps = 0; steps < 60; steps += 1) {
+    await page.keyboard.press('Tab');
+    const focused = await page.evaluate(() => {
+      const element = document.activeElement;
+      if (!element?.matches('a, button, [role="button"], [role="link"], input')) return '';
+      return element.getAttribute('aria-label') ?? element.textContent ?? '';
+    });
+    if (name.test(focused)) return;
+  }
+  throw new Error(`nothing named ${name} can be reached by Tab`);
+}
+
+test('from the sign-in to the record by keyboard alone', async ({ page, shop }) => {
+  await shop.tell(readyToSet('weir gate').end());
+  const { name, secret } = crewMember(lockside, 'TR');
+  await page.goto(shop.address);
+  await page.getByRole('button', { name: lockside.name }).waitFor();
+  await tabTo(page, new RegExp(lockside.name));
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: new RegExp(name) }).waitFor();
+  await tabTo(page, new RegExp(name));
+  await page.keyboard.press('Enter');
+  await page.getByRole('img', { name: '0 of 4' }).waitFor();
+  await page.keyboard.type(secret);
+  await page.getByText('weir gate').waitFor();
+  await tabTo(page, /weir gate/);
+  await page.keyboard.press('Enter');
+
+  // Find cylinder 1's firing top, prove it, and read where the focus then stays.
+  await expect(page.getByTestId('should-see')).toContainText('cylinder 4 rocking');
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('valve')).toHaveText('E1');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys and pedal' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await readings(page, '0.40');
+  await expect(page.getByRole('button', { name: /^As found, 0.40/ })).toBeVisible();
+
+  // Rubbing out one figure too far takes nothing back; a Backspace after a pause does.
+  await page.keyboard.type('5');
+  await page.keyboard.press('Backspace');
+  await page.keyboard.press('Backspace');
+  await expect(page.getByRole('button', { name: /^As found, 0.40/ })).toBeVisible();
+  await page.waitForTimeout(1100);
+  await page.keyboard.press('Backspace');
+  await expect(page.getByRole('button', { name: 'As found, –' })).toBeVisible();
+
+  await readings(page, '0.42', '0.42', '0.32', '0.32', '0.32', '0.32', '0.42', '0.42');
+  await expect(page.getByTestId('should-see')).toContainText('cylinder 1 rocking');
+  await page.waitForTimeout(300);
+  await page.keyboard.press('PageDown');
+  await readings(page, '0.42', '0.42', '0.32', '0.32', '0.32', '0.32', '0.42', '0.42');
+  await expect(page.getByText('All valves set, provisionally.')).toBeVisible();
+  await tabTo(page, /^Record$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('rechecks')).toContainText('set cold from a hot figure');
+  await expect(page.getByText(/struck by Tobin Reed/)).toHaveCount(1);
+});
