@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Role } from '@cardinex/core/job/roles';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { JobEvent } from '@cardinex/core/job/act';
+import type { SheetFault } from './sheets/readSheet';
 import { uuid, words } from './text';
 
 /** What app and server say to each other besides acts. */
@@ -70,5 +71,7 @@ export interface Problem {
   readonly detail: string;
   readonly code: string;
   readonly field?: string;
+  /** Everything wrong with a sheet that was to be published. */
+  readonly faults?: readonly SheetFault[];
   readonly requestId?: string;
 }

@@ -9,6 +9,7 @@ import type {
   SignIn,
   Wrench,
 } from './api';
+import type { Publish, PublishedRevision } from './sheets/publish';
 import type { Act } from '@cardinex/core/job/act';
 import type { JobSummary } from '@cardinex/core/job/summary';
 
@@ -59,6 +60,11 @@ export const client = {
   signIn: (body: SignIn) => post<Session>('/session', body),
   signOut: () => ask<void>('/session', { method: 'DELETE' }),
   sheets: () => ask<{ sheets: SheetRevision[] }>('/sheets'),
+  publishSheets: (body: Publish) => post<{ sheets: SheetRevision[] }>('/sheets', body),
+  revisions: (sheet: string) =>
+    ask<{ revisions: PublishedRevision[] }>(`/sheets/${encodeURIComponent(sheet)}`),
+  revision: (sheet: string, revision: number) =>
+    ask<SheetRevision>(`/sheets/${encodeURIComponent(sheet)}/${revision}`),
   wrenches: () => ask<{ wrenches: Wrench[] }>('/wrenches'),
   jobs: () => ask<{ jobs: JobSummary[] }>('/jobs'),
   job: (id: string) => ask<JobLog>(`/jobs/${id}`),

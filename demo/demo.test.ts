@@ -2,8 +2,11 @@ import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
 import { headSeq, EMPTY_JOB } from '@cardinex/core/job/state';
 import { isFinished, trayOf } from '@cardinex/core/job/tray';
-import { planOf } from '@cardinex/core/sheet/programmeOf';
+import { readSheet } from '@cardinex/contract/sheets/readSheet';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { stagesOf } from '@cardinex/core/sheet/programmeOf';
 import { demoJobs, DEMO_JOB } from './jobs';
+import { demoSheets } from './sheets/all';
 import { tolvane44 } from './sheets/tolvane44';
 import { demoShops } from './shops';
 
@@ -19,28 +22,69 @@ const told = (id: string) => {
   return { job, state, tray: trayOf(tolvane44, state, now.toISOString()) };
 };
 
-describe('the Tolvane 44', () => {
-  it('has a programme that holds together, for every bolt on its map', () => {
-    for (const set of tolvane44.fastenedSets) {
-      for (const instance of set.instances) expect(planOf(set, instance).findings).toEqual([]);
-      for (const { xMm, yMm } of set.fasteners) {
-        expect(xMm > 0 && xMm < set.widthMm && yMm > 0 && yMm < set.heightMm).toBe(true);
-      }
-      expect(new Set(set.fasteners.map((f) => f.number)).size).toBe(set.fasteners.length);
-    }
+describe('the demo sheets', () => {
+  it.each(demoSheets.map((sheet) => [sheet.name, sheet] as const))(
+    '%s is complete: nothing about it is doubtful',
+    (_, sheet) => {
+      expect(readSheet(JSON.parse(JSON.stringify(sheet)))).toEqual({
+        sheet,
+        faults: [],
+        sound: true,
+      });
+    },
+  );
+
+  it('show between them every school, gear and kind of stage', () => {
+    const of = <T>(pick: (sheet: EngineSheet) => T | readonly T[]): Set<T> =>
+      new Set(demoSheets.flatMap(pick));
+    expect(of((s) => s.liners?.school ?? 'none')).toEqual(
+      new Set(['proud', 'recessed', 'on-shims', 'flush', 'none', 'dry']),
+    );
+    expect(of((s) => s.layout.form)).toEqual(new Set(['in-line', 'v', 'opposed']));
+    expect(of((s) => s.overhead?.adjust)).toEqual(new Set(['screw', 'hydraulic', 'shim']));
+    expect(of((s) => s.overhead?.actsOn)).toEqual(new Set(['valve', 'bridge', 'yoke']));
+    expect(of((s) => s.pistons?.route)).toEqual(
+      new Set(['into-block', 'into-liner-on-bench', 'cylinder-over-piston']),
+    );
+    const kinds = of((s) =>
+      (s.fastenedSets ?? []).flatMap((set) => stagesOf(set).map(({ stage }) => stage.kind)),
+    );
+    expect(kinds).toEqual(
+      new Set([
+        'torque',
+        'check',
+        'angle',
+        'slacken',
+        'hydraulic',
+        'hydraulic-check',
+        'wait',
+        'turn-crank',
+      ]),
+    );
   });
 
-  it('has two valves for each cylinder, counted along the head without a gap', () => {
-    const { valves } = tolvane44.overhead;
-    expect(valves.map((v) => v.alongHead)).toEqual(valves.map((_, place) => place + 1));
-    for (let cylinder = 1; cylinder <= tolvane44.cylinders; cylinder += 1) {
-      const kinds = valves.filter((v) => v.cylinder === cylinder).map((v) => v.kind);
-      expect(kinds.sort()).toEqual(['exhaust', 'intake']);
-    }
+  it('of a pair built in both hands are each other’s sister and fire in opposite orders', () => {
+    const [right, left] = demoSheets.filter((s) => s.sister);
+    expect([right?.sister, left?.sister]).toEqual([left?.id, right?.id]);
+    expect(right?.rotation?.direction).not.toBe(left?.rotation?.direction);
+    const backwards = [...(right?.firing?.order ?? [])].slice(1).reverse();
+    expect(left?.firing?.order).toEqual([1, ...backwards]);
   });
 
-  it('fires each of its cylinders once', () => {
-    expect([...tolvane44.firingOrder].sort()).toEqual([1, 2, 3, 4]);
+  it.each([
+    ['tolvane-44', ['liners', 'head', 'valves', 'recheck']],
+    ['orrin-6t', ['liners', 'head', 'valves']],
+    ['hesper-m6-r', ['liners', 'head', 'valves']],
+    ['dunmere-2s5', ['liners', 'head', 'valves']],
+    ['castry-v8m', ['head']],
+    ['averil-q4', ['cylinder-base', 'valves']],
+    ['quillon-5c', ['head', 'cam-caps', 'valves']],
+  ])('%s opens with the cards its family needs and no others', (id, cards) => {
+    const sheet = demoSheets.find((s) => s.id === id);
+    if (!sheet) throw new Error('no such sheet');
+    const tray = trayOf(sheet, EMPTY_JOB, now.toISOString());
+    expect(tray.map((card) => card.set?.id ?? card.card)).toEqual(cards);
+    expect(tray.every((card) => card.reason.code !== 'sheet-lacks')).toBe(true);
   });
 });
 

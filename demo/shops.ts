@@ -1,5 +1,6 @@
 import type { Role } from '@cardinex/core/job/roles';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { demoSheets } from './sheets/all';
 import { tolvane44 } from './sheets/tolvane44';
 
 export interface DemoMember {
@@ -85,7 +86,7 @@ export const lockside: DemoShop = {
       secret: '1186',
     },
   ],
-  sheets: [tolvane44],
+  sheets: demoSheets,
   wrenches: [
     { id: 'wrench-3', name: 'Wrench 3', square: '1/2 in', lowNm: 20, highNm: 100, lengthMm: 420 },
     { id: 'wrench-5', name: 'Wrench 5', square: '1/2 in', lowNm: 40, highNm: 200, lengthMm: 510 },

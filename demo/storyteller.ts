@@ -75,10 +75,10 @@ export class Storyteller {
 
   /** Pulls bolts of the head in a stage, from the first of its order on. */
   pull(stage: string, bolts: number, wrench: string): this {
-    const set = this.sheet.fastenedSets[0];
+    const set = this.sheet.fastenedSets?.[0];
     if (!set) throw new Error('the sheet has no head');
-    planOf(set, '1')
-      .acts.filter((act) => act.stage === stage)
+    (planOf(set, '1')?.acts ?? [])
+      .filter((act) => act.stage === stage)
       .slice(0, bolts)
       .forEach(({ key, nm = 0 }) =>
         this.act('bolt.pulled', { key, pass: 1, nm, setNm: nm, wrench }),
@@ -88,14 +88,14 @@ export class Storyteller {
 
   prepare(wrench: string): this {
     const found = this.shop.wrenches.find((w) => w.id === wrench);
-    const set = this.sheet.fastenedSets[0];
-    if (!found || !set) throw new Error(`no ${wrench} or no head`);
+    const set = this.sheet.fastenedSets?.[0];
+    if (!found || !set?.programme) throw new Error(`no ${wrench} or no head`);
     const { id, name, lowNm, highNm, lengthMm } = found;
     return this.act('run.prepared', {
       run: { set: set.id, instance: '1', programme: set.programme.id },
       wrench: { id, name, lowNm, highNm, lengthMm },
       adapter: null,
-      treatment: set.treatment,
+      treatment: set.groups[0]?.treatment.says ?? '',
     });
   }
 

@@ -15,6 +15,8 @@ import { openApiDocument } from './openapi';
 import { answerProblem, notFound } from './problems/problem';
 import type { ReckonPool } from './reckon/pool';
 import { reckonRoutes } from './reckon/routes';
+import { sheetRoutes } from './sheets/routes';
+import { SHEET_SCHEMA_PATH, engineSheetJsonSchema } from '@cardinex/contract/sheets/jsonSchema';
 import { sessionRoutes } from './session/routes';
 import { sessions } from './session/session';
 
@@ -51,6 +53,11 @@ export async function buildApp(parts: Parts): Promise<Express> {
     response.json({ status: 'ready' });
   });
 
+  const sheetSchema = engineSheetJsonSchema();
+  app.get(SHEET_SCHEMA_PATH, (_request, response) => {
+    response.type('application/schema+json').json(sheetSchema);
+  });
+
   const openApi = openApiDocument();
   const api = express.Router();
   api.use(express.json({ limit: '1mb' }));
@@ -60,6 +67,7 @@ export async function buildApp(parts: Parts): Promise<Express> {
   api.use(reckonRoutes(parts.reckonPool));
   api.use(sessions(parts.pool, instance.id, instance.cookieSecret, parts.secure));
   api.use(sessionRoutes(parts.pool, instance.id));
+  api.use(sheetRoutes(parts.sequelize));
   api.use(jobRoutes(parts.sequelize, new JobCache(), parts.hub));
   api.use(notFound);
   app.use('/api', api);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { actSchema, batchSchema } from '@cardinex/contract/acts/act';
 import { signInSchema } from '@cardinex/contract/api';
+import { publishSchema } from '@cardinex/contract/sheets/publish';
 import { reckonAnswers } from '@cardinex/contract/reckon/answers';
 import { reckonExamples } from '@cardinex/contract/reckon/examples';
 import { reckonInputs, type ReckonName } from '@cardinex/contract/reckon/schemas';
@@ -39,6 +40,14 @@ const idParameter = {
   in: 'path',
   required: true,
   schema: { type: 'string', format: 'uuid' },
+};
+
+const sheetParameter = { name: 'sheet', in: 'path', required: true, schema: { type: 'string' } };
+const revisionParameter = {
+  name: 'revision',
+  in: 'path',
+  required: true,
+  schema: { type: 'integer', minimum: 1 },
 };
 
 function answer(description: string, schema: Json = { type: 'object' }, example?: unknown): Json {
@@ -105,7 +114,30 @@ export function openApiDocument(): Json {
           responses: { '204': { description: 'Signed out' } },
         },
       },
-      '/api/sheets': get('The newest revision of each sheet'),
+      '/api/sheets': {
+        ...get('The newest revision of each sheet'),
+        post: {
+          tags: ['sheets'],
+          summary:
+            'Publish engine sheets, all or none (see /formats/engine-sheet.schema.json); every fault is named',
+          requestBody: body(publishSchema),
+          responses: answer('The revisions as they stand'),
+        },
+      },
+      '/api/sheets/check': {
+        post: {
+          tags: ['sheets'],
+          summary: 'What is wrong with a sheet, without publishing it',
+          requestBody: body(z.unknown()),
+          responses: answer('Its faults'),
+        },
+      },
+      '/api/sheets/{sheet}': get('The revisions of a sheet', [sheetParameter]),
+      '/api/sheets/{sheet}/{revision}': get('One revision', [sheetParameter, revisionParameter]),
+      '/api/sheets/{sheet}/{revision}/engine-sheet.json': get('One revision as a file', [
+        sheetParameter,
+        revisionParameter,
+      ]),
       '/api/wrenches': get('The torque wrenches of the shop'),
       '/api/jobs': get('The board'),
       '/api/jobs/{id}': get('A job: its log and its pinned sheet', [idParameter]),

@@ -46,6 +46,8 @@ async function seedShop(shop: DemoShop, now: Date): Promise<void> {
       revision: sheet.revision,
       hash: sheetHash(sheet),
       document: sheet,
+      publishedAt: now,
+      publishedBy: null,
     })),
   );
 }

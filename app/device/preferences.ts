@@ -13,6 +13,7 @@ const preferencesSchema = z.object({
       z.object({
         length: z.enum(['mm', 'thou']),
         torque: z.enum(['N·m', 'lbf·ft', 'lbf·in', 'kgf·m']),
+        pressure: z.enum(['bar', 'psi']).catch('bar'),
       }),
     )
     .catch({}),
@@ -58,7 +59,7 @@ export function usePreferences(): Preferences {
   return useSyncExternalStore(subscribe, getPreferences, getPreferences);
 }
 
-const DEFAULT_UNITS: ReaderUnits = { length: 'mm', torque: 'N·m' };
+const DEFAULT_UNITS: ReaderUnits = { length: 'mm', torque: 'N·m', pressure: 'bar' };
 
 /** The units of whoever is at the bench. */
 export function useUnits(): ReaderUnits {

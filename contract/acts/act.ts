@@ -1,12 +1,17 @@
 import { z } from 'zod';
 import type { Act } from '@cardinex/core/job/act';
 import { MOST_IN_BATCH, REACH_MM } from './limits';
+import { end } from '../sheets/end';
 import { measure, moment, plainId, uuid, words } from '../text';
 
 const printed = z.strictObject({ text: words(20), unit: z.enum(['mm', 'thou']) });
 const run = z.strictObject({ set: plainId, instance: plainId, programme: plainId });
-const end = z.enum(['fan', 'flywheel', 'propeller', 'pulley']);
 const nm = measure(0.001, 20_000);
+/** set/instance/programme/cycle/stage/fastener, each of up to forty characters. */
+const runKey = z
+  .string()
+  .max(245, 'is longer than a key')
+  .regex(/^[\w.-]+(\/[\w.-]+){5}$/, 'must be set/instance/programme/cycle/stage/fastener');
 const pass = z.int().min(1).max(1000);
 
 const data = {
@@ -20,6 +25,7 @@ const data = {
     name: words(60),
     why: words(400),
     cylinder1End: end,
+    variant: z.record(plainId, plainId).optional(),
   }),
   'liner.read': z.strictObject({
     bore: plainId,
@@ -30,24 +36,30 @@ const data = {
   'liners.accepted': z.strictObject({ words: words(400).optional() }),
   'run.prepared': z.strictObject({
     run,
-    wrench: z.strictObject({
-      id: plainId,
-      name: words(60),
-      lowNm: nm,
-      highNm: nm,
-      lengthMm: measure(1, 5000),
-    }),
+    wrench: z
+      .strictObject({
+        id: plainId,
+        name: words(60),
+        lowNm: nm,
+        highNm: nm,
+        lengthMm: measure(1, 5000),
+      })
+      .nullable(),
     adapter: z.strictObject({ mm: measure(0, 2000), deg: measure(0, 180) }).nullable(),
     treatment: words(200),
   }),
-  'bolt.pulled': z.strictObject({ key: plainId, pass, nm, setNm: nm, wrench: plainId }),
+  'bolt.pulled': z.strictObject({ key: runKey, pass, nm, setNm: nm, wrench: plainId }),
+  'bolt.turned': z.strictObject({ key: runKey, pass, deg: measure(0.001, 1080) }),
+  'bolt.eased': z.strictObject({ key: runKey, pass }),
+  'stud.tensioned': z.strictObject({ key: runKey, pass, bar: measure(0.001, 10_000) }),
+  'step.done': z.strictObject({ key: runKey, pass }),
   'bolt.failed': z.strictObject({
-    key: plainId,
+    key: runKey,
     pass,
     fault: z.enum(['did-not-reach', 'slipped']),
     words: words(400),
   }),
-  'contest.decided': z.strictObject({ key: plainId, words: words(400) }),
+  'contest.decided': z.strictObject({ key: runKey, words: words(400) }),
   'caution.acknowledged': z.strictObject({ caution: z.enum(['barring']) }),
   'crank.stood': z.strictObject({ atDeg: measure(0, 720), seen: words(200) }),
   'crank.doubted': z.strictObject({ words: words(400) }),
@@ -83,6 +95,10 @@ export const actSchema = z.discriminatedUnion('type', [
   act('liners.accepted'),
   act('run.prepared'),
   act('bolt.pulled'),
+  act('bolt.turned'),
+  act('bolt.eased'),
+  act('stud.tensioned'),
+  act('step.done'),
   act('bolt.failed'),
   act('contest.decided'),
   act('caution.acknowledged'),

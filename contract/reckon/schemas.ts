@@ -43,16 +43,34 @@ const torqueValue = z.union([
   z.strictObject({ nm, group: plainId.optional() }),
   z.strictObject({ lowNm: nm, highNm: nm, group: plainId.optional() }),
 ]);
+const angleValue = z.union([
+  z.strictObject({ deg, group: plainId.optional() }),
+  z.strictObject({ lowDeg: deg, highDeg: deg, group: plainId.optional() }),
+]);
 const order = z.array(plainId).max(200, most(200));
+const ordered = { id: plainId, order, leaveOut: order.optional() };
 const stage = z.discriminatedUnion('kind', [
   z.strictObject({
-    id: plainId,
-    kind: z.literal('torque'),
-    order,
-    leaveOut: order.optional(),
+    ...ordered,
+    kind: z.enum(['torque', 'check']),
     values: z.array(torqueValue).max(20, most(20)),
   }),
-  z.strictObject({ id: plainId, kind: z.literal('slacken'), order }),
+  z.strictObject({
+    ...ordered,
+    kind: z.literal('angle'),
+    values: z.array(angleValue).max(20, most(20)),
+  }),
+  z.strictObject({ ...ordered, kind: z.literal('slacken'), byDeg: deg.optional() }),
+  z.strictObject({
+    ...ordered,
+    kind: z.enum(['hydraulic', 'hydraulic-check']),
+    bar: z.number('must be a number').min(-100_000).max(100_000).optional(),
+  }),
+  z.strictObject({
+    id: plainId,
+    kind: z.enum(['wait', 'turn-crank']),
+    minutes: z.number('must be a number').max(1_000_000).optional(),
+  }),
 ]);
 
 /** What each reckoning takes. Unknown fields are refused, so that a misspelt limit is not dropped. */
@@ -126,6 +144,7 @@ export const reckonInputs = {
           yMm: mm,
           group: plainId.optional(),
           oneUseStretch: z.boolean().optional(),
+          angleLimitDeg: deg.optional(),
         }),
       )
       .max(200, most(200)),

@@ -1,5 +1,5 @@
 import type { LengthUnit } from '../quantity/units';
-import type { EngineEnd } from '../sheet/engineSheet';
+import type { EngineEnd } from '../sheet/spec/layout';
 
 /** What each kind of act says. Facts and decisions only; what follows from them is derived. */
 export interface ActData {
@@ -9,6 +9,8 @@ export interface ActData {
     readonly name: string;
     readonly why: string;
     readonly cylinder1End: EngineEnd;
+    /** Which of the sheet's variants this engine is, by question. */
+    readonly variant?: Readonly<Record<string, string>>;
   };
   'liner.read': {
     readonly bore: string;
@@ -19,7 +21,8 @@ export interface ActData {
   'liners.accepted': { readonly words?: string };
   'run.prepared': {
     readonly run: RunName;
-    readonly wrench: WrenchShown;
+    /** Null where nothing is pulled by torque. */
+    readonly wrench: WrenchShown | null;
     readonly adapter: { readonly mm: number; readonly deg: number } | null;
     readonly treatment: string;
   };
@@ -30,6 +33,11 @@ export interface ActData {
     readonly setNm: number;
     readonly wrench: string;
   };
+  'bolt.turned': { readonly key: string; readonly pass: number; readonly deg: number };
+  'bolt.eased': { readonly key: string; readonly pass: number };
+  'stud.tensioned': { readonly key: string; readonly pass: number; readonly bar: number };
+  /** A wait kept or the crank turned by hand, once for the whole set. */
+  'step.done': { readonly key: string; readonly pass: number };
   'bolt.failed': {
     readonly key: string;
     readonly pass: number;
@@ -77,6 +85,10 @@ export interface WrenchShown {
 
 /** Where work can hurt someone, it is said at the act and acknowledged once on a job. */
 export type Caution = 'barring';
+
+/** Acts that say what became of one fastener, or one step, of a run. */
+export type RunActType =
+  'bolt.pulled' | 'bolt.turned' | 'bolt.eased' | 'stud.tensioned' | 'step.done' | 'bolt.failed';
 
 export type BoltFault = 'did-not-reach' | 'slipped';
 export type GapReading = 'found' | 'set' | 'locked' | 'hot';

@@ -7,7 +7,9 @@ import { fold } from './evolve';
 import { ACCEPTED, refused, type Verdict } from './refusal';
 import { mayAct, type Role } from './roles';
 import { headSeq, type JobState } from './state';
-import { cardOf, trayOf } from './tray';
+import { cardOf, entryOf, trayOf } from './tray';
+import { openQuestions } from '../sheet/variants';
+import { sheetOfJob } from './sheetOfJob';
 
 /** What a decision may look at besides the log: the clock, the pinned sheet, and who is acting. */
 export interface DecideContext {
@@ -44,14 +46,17 @@ function wasSeen(event: LoggedAct, act: Act): boolean {
   return event.seq <= act.seenSeq || event.device === act.device;
 }
 
-function decideOn(state: JobState, act: Act, context: DecideContext): Verdict {
+function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
+  const context = { ...pinned, sheet: sheetOfJob(pinned.sheet, state) };
   if (!mayAct(context.member.role, act.type)) return refused('role-may-not', { type: act.type });
-  if (act.type === 'job.opened') return decideOpened(state, act, context);
+  if (act.type === 'job.opened') return decideOpened(state, act, pinned);
   if (!state.opened) return refused('not-open');
-  const card = cardOf(act.type);
+  const card = cardOf(act);
   if (card) {
-    const entry = trayOf(context.sheet, state, act.at).find((c) => c.card === card);
-    if (entry?.status === 'barred') return refused('card-barred', { card });
+    const entry = entryOf(trayOf(context.sheet, state, act.at), card);
+    if (entry?.status === 'barred' && entry.reason.code === 'sheet-lacks')
+      return refused('sheet-lacks');
+    if (entry?.status === 'barred') return refused('card-barred', { card: card.card });
   }
   switch (act.type) {
     case 'liner.read':
@@ -61,6 +66,10 @@ function decideOn(state: JobState, act: Act, context: DecideContext): Verdict {
     case 'run.prepared':
       return decideRunPrepared(act, context);
     case 'bolt.pulled':
+    case 'bolt.turned':
+    case 'bolt.eased':
+    case 'stud.tensioned':
+    case 'step.done':
     case 'bolt.failed':
       return decideBolt(state.runs, act, context);
     case 'contest.decided':
@@ -90,6 +99,8 @@ function decideOpened(
   if (act.data.cylinder1End !== sheet.cylinder1End) {
     return refused('wrong-end', { end: sheet.cylinder1End });
   }
+  const [question] = openQuestions(sheet, act.data.variant ?? {});
+  if (question) return refused('unknown-variant', { question: question.ask });
   return ACCEPTED;
 }
 

@@ -26,7 +26,8 @@ export function evolve(state: JobState, act: LoggedAct): JobState {
 
 function step(state: JobState, act: LoggedAct): JobState {
   if (act.type === 'job.opened') {
-    return { ...state, opened: { ...act.data, at: act.at, by: act.by } };
+    const opened = { ...act.data, at: act.at, by: act.by };
+    return { ...state, opened, variant: act.data.variant ?? {} };
   }
   if (act.type === 'caution.acknowledged') {
     const { caution } = act.data;

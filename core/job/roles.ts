@@ -9,6 +9,10 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'liners.accepted': ['mechanic', 'lead'],
   'run.prepared': ['mechanic', 'lead'],
   'bolt.pulled': ['mechanic', 'lead'],
+  'bolt.turned': ['mechanic', 'lead'],
+  'bolt.eased': ['mechanic', 'lead'],
+  'stud.tensioned': ['mechanic', 'lead'],
+  'step.done': ['mechanic', 'lead'],
   'bolt.failed': ['mechanic', 'inspector', 'lead'],
   'contest.decided': ['inspector', 'lead'],
   'caution.acknowledged': ['mechanic', 'lead'],
@@ -22,6 +26,11 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
 /** May a member of this role do acts of this kind? */
 export function mayAct(role: Role, type: ActType): boolean {
   return MAY[type].includes(role);
+}
+
+/** May this role publish engine sheets? */
+export function mayPublish(role: Role): boolean {
+  return role === 'mechanic' || role === 'lead';
 }
 
 /** May this role let something stand that the sheet's limits do not? */

@@ -1,11 +1,14 @@
 import type { ActData, Caution, LoggedAct } from './act';
 import { NO_LINERS, type LinersState } from './cards/liners';
 import type { RunsState } from './cards/tighten';
+import type { VariantChoice } from '../sheet/variants';
 import { CRANK_UNKNOWN, NO_VALVES, type CrankState, type ValvesState } from './cards/valves';
 
 /** Everything that follows from a job's log. Derived, never stored. */
 export interface JobState {
   readonly opened: (ActData['job.opened'] & { readonly at: string; readonly by: string }) | null;
+  /** Which of the sheet's variants this engine is, by question. */
+  readonly variant: VariantChoice;
   readonly liners: LinersState;
   readonly runs: RunsState;
   readonly valves: ValvesState;
@@ -28,6 +31,7 @@ export interface Strike {
 
 export const EMPTY_JOB: JobState = {
   opened: null,
+  variant: {},
   liners: NO_LINERS,
   runs: {},
   valves: NO_VALVES,

@@ -7,6 +7,10 @@ export function subjectOf(act: LoggedAct): string | null {
     case 'liner.read':
       return `liner/${act.data.bore}/${act.data.place}`;
     case 'bolt.pulled':
+    case 'bolt.turned':
+    case 'bolt.eased':
+    case 'stud.tensioned':
+    case 'step.done':
     case 'bolt.failed':
       return `bolt/${act.data.key}`;
     case 'valve.read':

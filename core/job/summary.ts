@@ -1,6 +1,7 @@
 import type { EngineSheet } from '../sheet/engineSheet';
+import { sheetOfJob } from './sheetOfJob';
 import { headSeq, type JobState } from './state';
-import { currentCard, isFinished, trayOf, type CardName, type TrayCard } from './tray';
+import { currentCard, isFinished, trayOf, type TrayCard } from './tray';
 
 /** A job as the board shows it. */
 export interface JobSummary {
@@ -12,7 +13,8 @@ export interface JobSummary {
   readonly sheet: { readonly id: string; readonly revision: number; readonly name: string };
   readonly cylinder1End: EngineSheet['cylinder1End'];
   readonly tray: readonly TrayCard[];
-  readonly current: CardName | null;
+  /** Which of the tray's cards is in hand, by its number. */
+  readonly current: number | null;
   readonly finished: boolean;
   /** The last event of its log: a device can tell whether its copy is behind. */
   readonly headSeq: number;
@@ -31,7 +33,7 @@ export function summaryOf(
 ): JobSummary | null {
   const { opened } = state;
   if (!opened) return null;
-  const tray = trayOf(sheet, state, now);
+  const tray = trayOf(sheetOfJob(sheet, state), state, now);
   return {
     id,
     name: opened.name,
@@ -41,7 +43,7 @@ export function summaryOf(
     sheet: { id: sheet.id, revision: sheet.revision, name: sheet.name },
     cylinder1End: sheet.cylinder1End,
     tray,
-    current: currentCard(tray)?.card ?? null,
+    current: currentCard(tray)?.number ?? null,
     finished: isFinished(tray),
     headSeq: headSeq(state),
   };

@@ -1,8 +1,12 @@
-import type { EngineSheet } from '../sheet/engineSheet';
-import type { ActType } from './act';
-import { FEWEST_PLACES, boreIds, linersFinding, readingsOf } from './cards/liners';
-import { runView, type RunView } from './cards/tighten';
+import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
+import { setOf } from '../sheet/programmeOf';
+import { heightsOf } from '../sheet/spec/block';
+import type { FastenedSet } from '../sheet/spec/fastening';
+import type { Act } from './act';
+import { FEWEST_PLACES, linersFinding, readingsOf } from './cards/liners';
+import { isRunAct, readKey, runView, type RunView } from './cards/tighten';
 import { overheadView } from './cards/valves';
+import { linersLack, runLack, topEndSets, valvesLack, type Lack } from './lacks';
 import type { JobState } from './state';
 
 export type CardName = 'liners' | 'tighten' | 'valves' | 'recheck';
@@ -10,13 +14,19 @@ export type CardStatus = 'open' | 'done' | 'waiting' | 'barred';
 
 /** Why a card is barred or waits, or what is next on it; `words/` makes the sentence. */
 export type TrayReason =
-  | { readonly code: 'card-first'; readonly card: CardName }
+  | { readonly code: 'card-first'; readonly card: CardName; readonly set?: string }
+  | { readonly code: 'sheet-lacks'; readonly lacks: readonly Lack[] }
   | { readonly code: 'run-hot-first' }
   | { readonly code: 'liners-to-read'; readonly read: number; readonly of: number }
   | { readonly code: 'liners-out' }
   | { readonly code: 'liners-to-accept' }
-  | { readonly code: 'run-to-prepare' }
-  | { readonly code: 'bolt-next'; readonly bolt: string; readonly stage: number }
+  | { readonly code: 'run-to-prepare'; readonly instance?: string }
+  | {
+      readonly code: 'bolt-next';
+      readonly bolt: string | null;
+      readonly stage: number;
+      readonly instance?: string;
+    }
   | { readonly code: 'sweep-first'; readonly stage: number; readonly lastAt: string }
   | { readonly code: 'contested'; readonly bolt: string }
   | { readonly code: 'valves-set'; readonly done: number; readonly of: number }
@@ -25,56 +35,105 @@ export type TrayReason =
 export interface TrayCard {
   readonly number: number;
   readonly card: CardName;
+  /** Which fastened set, for a card that tightens one; null when the sheet has none yet. */
+  readonly set?: FastenedSetName | null;
   readonly status: CardStatus;
   readonly reason: TrayReason;
   /** Something on it needs a person before anything else: out of limits, contested, to sweep. */
   readonly trouble: boolean;
 }
 
-/** The run of the head on this engine: its first fastened set. */
-export function headRun(sheet: EngineSheet, state: JobState, now: string): RunView | null {
-  const set = sheet.fastenedSets[0];
-  if (!set) return null;
-  const name = { set: set.id, instance: set.instances[0] ?? '1', programme: set.programme.id };
-  return runView(sheet, name, state.runs, now);
+export type FastenedSetName = Pick<FastenedSet, 'id' | 'name'>;
+
+/** The runs of a set, one for each of its instances. */
+export function runsOf(
+  sheet: EngineSheet,
+  state: JobState,
+  setId: string,
+  now: string,
+): readonly RunView[] {
+  const set = setOf(sheet, setId);
+  const programme = set?.programme?.id;
+  if (!set || programme === undefined) return [];
+  return set.instances.flatMap((instance) => {
+    const view = runView(sheet, { set: set.id, instance, programme }, state.runs, now);
+    return view ? [view] : [];
+  });
 }
 
-/** Which card an act belongs to; null for acts that belong to none, or that mend any. */
-export function cardOf(type: ActType): CardName | null {
-  switch (type) {
+/** The run to work on: the first of its set that has begun or not been closed, else the last. */
+export function currentRun(runs: readonly RunView[]): RunView | null {
+  return runs.find((run) => run.current) ?? runs.at(-1) ?? null;
+}
+
+/** Which card of the tray an act belongs to; null for acts that belong to none, or that mend any. */
+export function cardOf(act: Act): (Pick<TrayCard, 'card'> & { readonly set?: string }) | null {
+  if (isRunAct(act)) return { card: 'tighten', set: readKey(act.data.key).run.set };
+  switch (act.type) {
     case 'liner.read':
     case 'liners.accepted':
-      return 'liners';
+      return { card: 'liners' };
     case 'run.prepared':
-    case 'bolt.pulled':
-    case 'bolt.failed':
-      return 'tighten';
+      return { card: 'tighten', set: act.data.run.set };
     case 'valve.read':
-      return 'valves';
+      return { card: 'valves' };
     case 'recheck.begun':
-      return 'recheck';
+      return { card: 'recheck' };
     default:
       return null;
   }
 }
 
+type Standing = Pick<TrayCard, 'status' | 'reason' | 'trouble'>;
+type Placed = Omit<TrayCard, 'number'>;
+
 /**
- * A job's cards in the order of work, each with where it stands and why.
+ * A job's cards in the order of work, each with where it stands and why: the cards this engine
+ * needs and no others. What the sheet does not say at all still has its card, barred, so that
+ * nobody takes its absence for "not needed".
+ * @param sheet the sheet as this job runs on it
  * @param now ISO time; a run left too long asks to be swept
  */
 export function trayOf(sheet: EngineSheet, state: JobState, now: string): readonly TrayCard[] {
-  const liners = linersCard(sheet, state);
-  const tighten = after('liners', liners.status, () => tightenCard(sheet, state, now));
-  const valves = after('tighten', tighten.status, () => valvesCard(sheet, state));
-  const cards: [CardName, Standing][] = [
-    ['liners', liners],
-    ['tighten', tighten],
-    ['valves', valves],
-  ];
-  if (overheadView(sheet, state.valves, state.crank, 'cold').provisional) {
-    cards.push(['recheck', after('valves', valves.status, () => recheckCard(sheet, state))]);
+  const cards: Placed[] = [];
+  /** A card opens when the one before it is done, and the sheet has what it needs. */
+  const add = (
+    placed: Pick<Placed, 'card' | 'set'>,
+    lacks: readonly Lack[],
+    stand: () => Standing,
+  ): void => {
+    const before = cards.at(-1);
+    const standing = lacks.length > 0 ? lacking(lacks) : before ? after(before, stand) : stand();
+    cards.push({ ...placed, ...standing });
+  };
+  if (!sheet.liners || heightsOf(sheet.liners)) {
+    add({ card: 'liners' }, linersLack(sheet), () => linersCard(sheet, state));
   }
-  return cards.map(([card, standing], place) => ({ number: place + 1, card, ...standing }));
+  const sets = topEndSets(sheet);
+  if (sets.length === 0) {
+    add({ card: 'tighten', set: null }, runLack(sheet, null), () => lacking(['head-set']));
+  }
+  for (const { id, name } of sets) {
+    add({ card: 'tighten', set: { id, name } }, runLack(sheet, id), () =>
+      tightenCard(runsOf(sheet, state, id, now)),
+    );
+  }
+  if (sheet.overhead?.adjust !== 'hydraulic') {
+    const lacks = valvesLack(sheet);
+    add({ card: 'valves' }, lacks, () => valvesCard(sheet, state));
+    if (lacks.length === 0 && overheadView(sheet, state.valves, state.crank, 'cold')?.provisional) {
+      add({ card: 'recheck' }, [], () => recheckCard(sheet, state));
+    }
+  }
+  return cards.map((card, place) => ({ number: place + 1, ...card }));
+}
+
+/** The tray's entry for a card, and for a set where several are tightened. */
+export function entryOf(
+  tray: readonly TrayCard[],
+  { card, set }: { readonly card: CardName; readonly set?: string | undefined },
+): TrayCard | undefined {
+  return tray.find((entry) => entry.card === card && (set === undefined || entry.set?.id === set));
 }
 
 /** Is there nothing left to do on this job? */
@@ -87,16 +146,19 @@ export function currentCard(tray: readonly TrayCard[]): TrayCard | null {
   return tray.find((card) => card.status !== 'done' && card.status !== 'barred') ?? null;
 }
 
-type Standing = Pick<TrayCard, 'status' | 'reason' | 'trouble'>;
+function lacking(lacks: readonly Lack[]): Standing {
+  return { status: 'barred', reason: { code: 'sheet-lacks', lacks }, trouble: false };
+}
 
-function after(card: CardName, status: CardStatus, then: () => Standing): Standing {
+function after({ card, set, status }: Placed, then: () => Standing): Standing {
   if (status === 'done') return then();
-  return { status: 'barred', reason: { code: 'card-first', card }, trouble: false };
+  const reason = { code: 'card-first' as const, card, ...(set && { set: set.name }) };
+  return { status: 'barred', reason, trouble: false };
 }
 
 function linersCard(sheet: EngineSheet, { liners }: JobState): Standing {
   if (liners.accepted) return { status: 'done', reason: { code: 'all-done' }, trouble: false };
-  const bores = boreIds(sheet);
+  const bores = cylindersOf(sheet).map(String);
   const read = bores.filter((bore) => readingsOf(liners, bore).length >= FEWEST_PLACES).length;
   if (linersFinding(sheet, liners)?.overall === 'out') {
     return { status: 'open', reason: { code: 'liners-out' }, trouble: true };
@@ -108,29 +170,35 @@ function linersCard(sheet: EngineSheet, { liners }: JobState): Standing {
   return { status: 'open', reason, trouble: false };
 }
 
-function tightenCard(sheet: EngineSheet, state: JobState, now: string): Standing {
-  const view = headRun(sheet, state, now);
+function tightenCard(runs: readonly RunView[]): Standing {
+  const view = currentRun(runs);
   if (!view?.current) return { status: 'done', reason: { code: 'all-done' }, trouble: false };
   const stage = view.stages.indexOf(view.current) + 1;
-  const number = (fastener: string): string =>
-    view.set.fasteners.find((f) => f.id === fastener)?.number ?? fastener;
+  const number = (fastener: string): string | null =>
+    view.set.fasteners.find((f) => f.id === fastener)?.number ?? null;
+  const instance = runs.length > 1 ? { instance: view.name.instance } : {};
   const contested = view.current.bolts.find((bolt) => bolt.status === 'contested');
   if (contested) {
-    const reason = { code: 'contested' as const, bolt: number(contested.act.fastener) };
-    return { status: 'open', reason, trouble: true };
+    const bolt = number(contested.act.fastener) ?? '';
+    return { status: 'open', reason: { code: 'contested', bolt }, trouble: true };
   }
   if (!view.run.prepared)
-    return { status: 'open', reason: { code: 'run-to-prepare' }, trouble: false };
+    return { status: 'open', reason: { code: 'run-to-prepare', ...instance }, trouble: false };
   if (view.sweeping && view.current.lastAt) {
     const reason = { code: 'sweep-first' as const, stage, lastAt: view.current.lastAt };
     return { status: 'open', reason, trouble: true };
   }
   const bolt = number(view.next?.act.fastener ?? '');
-  return { status: 'open', reason: { code: 'bolt-next', bolt, stage }, trouble: false };
+  return {
+    status: 'open',
+    reason: { code: 'bolt-next', bolt, stage, ...instance },
+    trouble: false,
+  };
 }
 
 function valvesCard(sheet: EngineSheet, state: JobState): Standing {
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
+  if (!view) return lacking(valvesLack(sheet));
   const of = view.valves.length;
   if (view.doneCount === of) {
     const reason = { code: 'all-done' as const, provisional: view.provisional };
@@ -148,6 +216,7 @@ function recheckCard(sheet: EngineSheet, state: JobState): Standing {
     return { status: 'waiting', reason: { code: 'run-hot-first' }, trouble: false };
   }
   const view = overheadView(sheet, state.valves, state.crank, 'hot');
+  if (!view) return lacking(valvesLack(sheet));
   const of = view.valves.length;
   if (view.doneCount === of)
     return { status: 'done', reason: { code: 'all-done' }, trouble: false };

@@ -1,20 +1,44 @@
-import type { LengthUnit, TorqueUnit } from './units';
+import type { PressureUnit, PrintedLengthUnit, TimeUnit, TorqueUnit } from './units';
 
 /** Where a figure was read. A guess is never shown as if a manual had printed it. */
 export type FigureOrigin = 'manual' | 'leaflet' | 'shop' | 'hearsay' | 'assumed';
 
-/**
- * One figure as printed: its text, its value and its own unit, never converted in storage.
- * `source` is where a reader can find it ("Manual T44, p. 41, rev. C").
- */
-export interface Figure<Unit extends string> {
-  readonly text: string;
-  readonly value: number;
-  readonly unit: Unit;
+/** Who says so: every figure and every statement of a sheet carries one. */
+export interface Sourced {
   readonly from: FigureOrigin;
+  /** Where a reader can find it ("Manual T44, rev. C, p. 41"). */
   readonly source: string;
 }
 
-export type LengthFigure = Figure<LengthUnit>;
+/** One figure as printed: its text, its value and its own unit, never converted in storage. */
+export interface Figure<Unit extends string> extends Sourced {
+  readonly text: string;
+  readonly value: number;
+  readonly unit: Unit;
+}
+
+export type LengthFigure = Figure<PrintedLengthUnit>;
 export type TorqueFigure = Figure<TorqueUnit>;
 export type AngleFigure = Figure<'deg'>;
+export type PressureFigure = Figure<PressureUnit>;
+export type TimeFigure = Figure<TimeUnit>;
+export type MassFigure = Figure<'g'>;
+export type VolumeFigure = Figure<'cc' | 'l'>;
+export type TurnFigure = Figure<'turn'>;
+
+/** A value as a manual gives it: one figure, a range, or not at all, with what it says instead. */
+export type Printed<Unit extends string> =
+  | { readonly figure: Figure<Unit> }
+  | { readonly low: Figure<Unit>; readonly high: Figure<Unit> }
+  | { readonly missing: string };
+
+/** Limits of which a manual may print only one. */
+export interface Limits<Unit extends string> {
+  readonly low?: Figure<Unit>;
+  readonly high?: Figure<Unit>;
+}
+
+/** Something a manual says in words. */
+export interface Statement extends Sourced {
+  readonly says: string;
+}

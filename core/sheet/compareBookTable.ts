@@ -20,12 +20,12 @@ export interface BookTableComparison {
 /**
  * Holds the manual's own valve table against the cam events: the book wins, but where it sets a
  * valve that we reckon is lifted, or never sets one, the mechanic should know before barring.
- * @returns null when the sheet has no table
+ * @returns null when the sheet has no table, or too little to hold it against
  */
 export const compareBookTable = once((sheet: EngineSheet): BookTableComparison | null => {
-  const table = sheet.overhead.bookTable;
-  if (!table) return null;
+  const table = sheet.overhead?.bookTable;
   const overhead = overheadOf(sheet);
+  if (!table || typeof overhead === 'string') return null;
   const cycle = cycleDegrees(sheet.strokes);
   const firesAt = firingAngles(overhead.firing);
   const doubtful = table.positions.flatMap(({ atDeg, set }) =>
@@ -37,6 +37,6 @@ export const compareBookTable = once((sheet: EngineSheet): BookTableComparison |
     }),
   );
   const covered = new Set(table.positions.flatMap((p) => p.set));
-  const missing = sheet.overhead.valves.map((v) => v.id).filter((id) => !covered.has(id));
+  const missing = overhead.items.map((item) => item.id).filter((id) => !covered.has(id));
   return { doubtful, missing, agrees: doubtful.length === 0 && missing.length === 0 };
 });

@@ -1,128 +1,87 @@
-import type { Rise } from '../block/linerCheck';
-import type { CamEvents } from '../overhead/valveWindows';
-import type { ScrewPlace } from '../overhead/screwTurn';
-import type { FigureOrigin, LengthFigure, TorqueFigure } from '../quantity/figure';
-import type { Fastener } from '../tightening/programme';
+import type { LengthFigure, Statement } from '../quantity/figure';
+import type {
+  CoverSpec,
+  CoveringSpec,
+  FacingSpec,
+  FillSpec,
+  LubricantSpec,
+  PlugSpec,
+  RenewSpec,
+  TemporarySpec,
+  TimingSpec,
+} from './spec/assembly';
+import type {
+  BoreSpec,
+  GasketSpec,
+  HeadSpec,
+  JournalSpec,
+  LinerSpec,
+  SealingRingSpec,
+} from './spec/block';
+import type { FastenedSet } from './spec/fastening';
+import type { CrankSpec, EngineEnd, FiringSpec, Layout, Naming, Rotation } from './spec/layout';
+import type { OverheadSpec } from './spec/overhead';
+import type { PistonSpec } from './spec/pistons';
+import type { VariantQuestion } from './spec/variants';
 
-/** An end of the engine by what sits on it; "front" alone is ambiguous. */
-export type EngineEnd = 'fan' | 'flywheel' | 'propeller' | 'pulley';
+export const SHEET_FORMAT = 'engine-sheet/1';
 
-/** The maker's figures for one engine. A published revision never changes. */
+/**
+ * The maker's figures for one engine. A published revision never changes.
+ *
+ * Only what tells one engine from another and which end is which must be there: a thin sheet is
+ * welcome, and what it lacks bars only the cards that need it.
+ */
 export interface EngineSheet {
+  readonly format: typeof SHEET_FORMAT;
   readonly id: string;
   readonly revision: number;
+  /** What changed with this revision. */
+  readonly note?: string;
   readonly name: string;
   readonly description: string;
+  /** The book it was entered from, with its revision. */
   readonly manual: string;
-  readonly cylinders: number;
-  readonly boreMm: number;
-  readonly strokeMm: number;
+  /** Decides which cautions are shown and who may release. */
+  readonly service: 'vehicle' | 'plant' | 'marine' | 'stationary' | 'aircraft';
+  readonly fuel: 'diesel' | 'petrol' | 'gas';
   readonly strokes: 4 | 2;
+  readonly layout: Layout;
   readonly cylinder1End: EngineEnd;
   readonly otherEnd: EngineEnd;
-  /** Running direction, and from which end it is seen so. */
-  readonly rotation: {
-    readonly direction: 'clockwise' | 'anticlockwise';
-    readonly seenFrom: EngineEnd;
-  };
-  /** Even intervals; the order begins with cylinder 1. */
-  readonly firingOrder: readonly number[];
-  readonly ringGearTeeth?: number;
-  readonly liners: LinerSpec;
-  readonly fastenedSets: readonly FastenedSet[];
-  readonly overhead: OverheadSpec;
+  /** Engines built in both hands have a sheet for each. */
+  readonly hand?: 'left' | 'right';
+  readonly sister?: string;
+  readonly bore?: LengthFigure;
+  readonly stroke?: LengthFigure;
+  readonly naming?: Naming;
+  readonly rotation?: Rotation;
+  readonly firing?: FiringSpec;
+  readonly crank?: CrankSpec;
+  readonly liners?: LinerSpec;
+  readonly bores?: BoreSpec;
+  readonly journals?: readonly JournalSpec[];
+  readonly pistons?: PistonSpec;
+  readonly head?: HeadSpec;
+  readonly gasket?: GasketSpec;
+  readonly sealingRing?: SealingRingSpec;
+  readonly fastenedSets?: readonly FastenedSet[];
+  readonly overhead?: OverheadSpec;
+  readonly covering?: CoveringSpec;
+  readonly covers?: readonly CoverSpec[];
+  readonly lubricants?: readonly LubricantSpec[];
+  readonly facings?: readonly FacingSpec[];
+  readonly plugs?: readonly PlugSpec[];
+  readonly renew?: readonly RenewSpec[];
+  readonly temporary?: readonly TemporarySpec[];
+  readonly timing?: TimingSpec;
+  readonly fills?: readonly FillSpec[];
+  /** Means to stop it at its first run, each tried before. */
+  readonly stopping?: readonly Statement[];
+  readonly variants?: readonly VariantQuestion[];
 }
 
-export interface LinerSpec {
-  readonly low: LengthFigure;
-  readonly high: LengthFigure;
-  readonly adjacent?: LengthFigure;
-  readonly tilt?: LengthFigure;
-  readonly rise: Rise;
-  /** Places read on each liner, named as they lie. */
-  readonly places: readonly string[];
-}
-
-/** Anything with fasteners and an order: one map, one programme. */
-export interface FastenedSet {
-  readonly id: string;
-  readonly name: string;
-  readonly instances: readonly string[];
-  readonly widthMm: number;
-  readonly heightMm: number;
-  /** Bore centres, drawn for orientation. */
-  readonly bores: readonly {
-    readonly cylinder: number;
-    readonly xMm: number;
-    readonly yMm: number;
-  }[];
-  readonly boreMm: number;
-  readonly fasteners: readonly Fastener[];
-  readonly thread: string;
-  readonly spanner: string;
-  /** What goes on thread and under the head; nothing else does. */
-  readonly treatment: string;
-  readonly programme: SheetProgramme;
-}
-
-export interface SheetProgramme {
-  readonly id: string;
-  readonly stages: readonly SheetStage[];
-}
-
-export interface SheetStage {
-  readonly id: string;
-  readonly order: readonly string[];
-  readonly leaveOut?: readonly string[];
-  readonly torque: TorqueFigure;
-}
-
-export type ValveKind = 'intake' | 'exhaust';
-
-export interface Valve {
-  /** By cylinder and kind: E1, I1. */
-  readonly id: string;
-  readonly cylinder: number;
-  readonly kind: ValveKind;
-  /** Counted along the head from the cylinder-1 end. */
-  readonly alongHead: number;
-}
-
-export interface OverheadSpec {
-  readonly valves: readonly Valve[];
-  readonly screw: {
-    readonly at: ScrewPlace;
-    readonly pitchMm: number;
-    readonly rockerRatio: number;
-    readonly inCloses: boolean;
-  };
-  /** Where the leaf goes, in words. */
-  readonly leafBetween: string;
-  readonly camEvents: CamEvents & { readonly from: FigureOrigin; readonly source: string };
-  readonly clearances: Readonly<Record<ValveKind, Clearance>>;
-  /** The manual's own table, where it prints one. */
-  readonly bookTable?: BookTable;
-}
-
-/** A gap as printed: the figure, and the limits about it. */
-export interface GapLimits {
-  readonly figure: LengthFigure;
-  readonly low: LengthFigure;
-  readonly high: LengthFigure;
-}
-
-/** Gaps of one kind of valve, cold or hot; either may be missing from the manual. */
-export interface Clearance {
-  readonly cold?: GapLimits;
-  readonly hot?: GapLimits;
-}
-
-export interface BookTable {
-  readonly source: string;
-  readonly positions: readonly {
-    /** As the manual words it. */
-    readonly says: string;
-    readonly atDeg: number;
-    readonly set: readonly string[];
-  }[];
+/** Printed cylinder numbers in block order: bank by bank, each from the cylinder-1 end. */
+export function cylindersOf({ layout }: Pick<EngineSheet, 'layout'>): readonly number[] {
+  return layout.banks.flatMap((bank) => bank.cylinders);
 }

@@ -4,8 +4,9 @@ import { cycleDegrees } from '../overhead/cycle';
 import { valveWindows } from '../overhead/valveWindows';
 import type { LengthFigure } from '../quantity/figure';
 import { lengthToMm } from '../quantity/units';
-import type { EngineSheet, Valve } from './engineSheet';
+import type { EngineSheet } from './engineSheet';
 import { once } from './once';
+import type { OverheadSpec, Valve } from './spec/overhead';
 
 /** Least clearance at which a valve is offered; wider when the cam events are only assumed. */
 export const MARGIN_DEG = { printed: 20, assumed: 30 } as const;
@@ -13,17 +14,41 @@ export const MARGIN_DEG = { printed: 20, assumed: 30 } as const;
 /** How much looser than the hot figure a cold engine may be left until its hot recheck. */
 export const PROVISIONAL_EXTRA_MM = 0.05;
 
-/** Each cylinder's firing top dead centre after cylinder 1's, at even intervals. */
-export function firingOf(sheet: EngineSheet): readonly Firing[] {
-  const interval = cycleDegrees(sheet.strokes) / sheet.firingOrder.length;
-  return sheet.firingOrder.map((cylinder, place) => ({ cylinder, atDeg: place * interval }));
+/**
+ * Each cylinder's firing top dead centre after cylinder 1's, at even intervals unless the sheet
+ * lists its own.
+ * @returns an empty list when the sheet prints no firing order
+ */
+export function firingOf({ firing, strokes }: EngineSheet): readonly Firing[] {
+  if (!firing) return [];
+  const even = cycleDegrees(strokes) / firing.order.length;
+  let atDeg = 0;
+  return firing.order.map((cylinder, place) => {
+    const fires = { cylinder, atDeg };
+    atDeg += firing.intervalsDeg?.[place] ?? even;
+    return fires;
+  });
 }
 
-/** The sheet's valves as items of a barring plan. */
-export const overheadOf = once((sheet: EngineSheet): Overhead => {
-  const { from, source: _source, ...events } = sheet.overhead.camEvents;
+/** What the sheet lacks for reckoning where valves may be set. */
+export type OverheadLack = 'overhead' | 'firing' | 'camEvents';
+
+/** The sheet's gaps as items of a barring plan, or what it lacks for one. */
+export const overheadOf = once((sheet: EngineSheet): Overhead | OverheadLack => {
+  const spec = sheet.overhead;
+  if (!spec) return 'overhead';
+  if (!sheet.firing) return 'firing';
+  if (!spec.camEvents) return 'camEvents';
+  return overheadFrom(sheet, spec, spec.camEvents);
+});
+
+function overheadFrom(
+  sheet: EngineSheet,
+  spec: OverheadSpec,
+  { from, source: _source, ...events }: NonNullable<OverheadSpec['camEvents']>,
+): Overhead {
   const windows = valveWindows(events);
-  const items = sheet.overhead.valves.flatMap((valve): OverheadItem[] => {
+  const items = spec.valves.flatMap((valve): OverheadItem[] => {
     const active = windows[valve.kind];
     return active ? [{ id: valve.id, cylinder: valve.cylinder, kind: valve.kind, active }] : [];
   });
@@ -33,12 +58,14 @@ export const overheadOf = once((sheet: EngineSheet): Overhead => {
     items,
     marginDeg: from === 'assumed' ? MARGIN_DEG.assumed : MARGIN_DEG.printed,
   };
-});
+}
 
-/** The plan for a whole set of valves, stopping at dead centres, where engines have marks. */
-export const valvePlan = once((sheet: EngineSheet): BarringPlan =>
-  barringPlan({ ...overheadOf(sheet), stops: 'tdc', startDeg: 0 }),
-);
+/** The plan for a whole set of gaps, stopping at dead centres, where engines have marks; null when the sheet lacks something for it. */
+export const valvePlan = once((sheet: EngineSheet): BarringPlan | null => {
+  const overhead = overheadOf(sheet);
+  if (typeof overhead === 'string') return null;
+  return barringPlan({ ...overhead, stops: 'tdc', startDeg: 0 });
+});
 
 export interface GapTarget {
   readonly lowMm: number;
@@ -59,7 +86,7 @@ export interface GapTarget {
  * @returns null when the sheet prints nothing for this kind of valve
  */
 export function gapTarget(sheet: EngineSheet, valve: Valve): GapTarget | null {
-  const { cold, hot } = sheet.overhead.clearances[valve.kind];
+  const { cold, hot } = sheet.overhead?.clearances?.[valve.kind] ?? {};
   const hotLimits = hot && { hotLowMm: inMm(hot.low), hotHighMm: inMm(hot.high) };
   if (cold) {
     const limits = { lowMm: inMm(cold.low), highMm: inMm(cold.high), aimMm: inMm(cold.figure) };

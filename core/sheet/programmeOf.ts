@@ -1,53 +1,187 @@
-import type { Programme } from '../tightening/programme';
+import type { Printed } from '../quantity/figure';
+import {
+  MINUTES_PER,
+  pressureToBar,
+  torqueToNm,
+  type PressureUnit,
+  type TimeUnit,
+  type TorqueUnit,
+} from '../quantity/units';
+import type { AngleValue, Fastener, Programme, Stage, TorqueValue } from '../tightening/programme';
 import { tightenPlan, type TightenPlan } from '../tightening/tightenPlan';
-import { torqueToNm } from '../quantity/units';
-import type { EngineSheet, FastenedSet, SheetStage } from './engineSheet';
+import type { EngineSheet } from './engineSheet';
 import { once } from './once';
+import type {
+  FastenedSet,
+  FastenerGroup,
+  SheetFastener,
+  SheetProgramme,
+  SheetStage,
+  StageValue,
+} from './spec/fastening';
 
-/** A set's programme in newton metres, as the tightening reckoning takes it. */
-export function programmeOf(set: FastenedSet): Programme {
+/** A set's programme in newton metres, degrees and bar, as the tightening reckoning takes it. */
+export function programmeOf(programme: SheetProgramme): Programme {
   return {
-    id: set.programme.id,
-    cycles: [
-      {
-        id: '1',
-        stages: set.programme.stages.map((stage) => ({
-          id: stage.id,
-          kind: 'torque' as const,
-          order: stage.order,
-          leaveOut: stage.leaveOut,
-          values: [{ nm: torqueToNm(stage.torque.value, stage.torque.unit) }],
-        })),
-      },
-    ],
+    id: programme.id,
+    cycles: programme.cycles.map(({ id, stages }) => ({ id, stages: stages.map(stageOf) })),
   };
 }
 
-/** The pulls of one instance of a set, in order, with what is wrong with the programme. */
-export function planOf(set: FastenedSet, instance: string): TightenPlan {
-  const plans = plansOf(set);
-  const known = plans.get(instance) ?? compiled(set, instance);
-  plans.set(instance, known);
-  return known;
+function stageOf(stage: SheetStage): Stage {
+  switch (stage.kind) {
+    case 'wait':
+    case 'turn-crank': {
+      const { id, kind, time } = stage;
+      return { id, kind, ...(time && { minutes: time.value * MINUTES_PER[time.unit] }) };
+    }
+    case 'slacken': {
+      const { id, kind, order, leaveOut, by } = stage;
+      return { id, kind, order, ...(leaveOut && { leaveOut }), ...(by && { byDeg: by.value }) };
+    }
+    case 'hydraulic':
+    case 'hydraulic-check': {
+      const { id, kind, order, leaveOut, pressure } = stage;
+      const aim = middle(pressure);
+      return {
+        id,
+        kind,
+        order,
+        ...(leaveOut && { leaveOut }),
+        ...(aim && { bar: pressureToBar(aim.value, aim.unit) }),
+      };
+    }
+    case 'angle': {
+      const { id, kind, order, leaveOut, values } = stage;
+      return { id, kind, order, ...(leaveOut && { leaveOut }), values: values.flatMap(angleValue) };
+    }
+    case 'torque':
+    case 'check': {
+      const { id, kind, order, leaveOut, values } = stage;
+      return {
+        id,
+        kind,
+        order,
+        ...(leaveOut && { leaveOut }),
+        values: values.flatMap(torqueValue),
+      };
+    }
+  }
 }
 
-const plansOf = once((_set: FastenedSet) => new Map<string, TightenPlan>());
+function torqueValue({ group, value }: StageValue<TorqueUnit>): TorqueValue[] {
+  if ('missing' in value) return [];
+  const of = group === undefined ? {} : { group };
+  if ('figure' in value) {
+    return [{ nm: torqueToNm(value.figure.value, value.figure.unit), ...of }];
+  }
+  return [
+    {
+      lowNm: torqueToNm(value.low.value, value.low.unit),
+      highNm: torqueToNm(value.high.value, value.high.unit),
+      ...of,
+    },
+  ];
+}
 
-function compiled(set: FastenedSet, instance: string): TightenPlan {
+function angleValue({ group, value }: StageValue<'deg'>): AngleValue[] {
+  if ('missing' in value) return [];
+  const of = group === undefined ? {} : { group };
+  if ('figure' in value) return [{ deg: value.figure.value, ...of }];
+  return [{ lowDeg: value.low.value, highDeg: value.high.value, ...of }];
+}
+
+/** What a stage prints for one fastener; null for what has no figure. */
+export function printedFor(
+  set: FastenedSet,
+  stage: SheetStage,
+  fastenerId: string,
+): Printed<TorqueUnit | 'deg' | PressureUnit | TimeUnit> | null {
+  if ('pressure' in stage) return stage.pressure;
+  if ('by' in stage && stage.by) return { figure: stage.by };
+  if ('time' in stage && stage.time) return { figure: stage.time };
+  if (!('values' in stage)) return null;
+  const fastener = set.fasteners.find((f) => f.id === fastenerId);
+  const group = fastener && groupOf(set, fastener)?.id;
+  const values: readonly StageValue<TorqueUnit | 'deg'>[] = stage.values;
+  const value =
+    values.find((v) => v.group !== undefined && v.group === group) ??
+    values.find((v) => v.group === undefined);
+  return value?.value ?? null;
+}
+
+/** What to aim for; null where nothing is printed. */
+function middle<U extends string>(printed: Printed<U>): { value: number; unit: U } | null {
+  if ('missing' in printed) return null;
+  if ('figure' in printed) return printed.figure;
+  const { low, high } = printed;
+  return { value: (low.value + high.value) / 2, unit: low.unit };
+}
+
+/** The group a fastener belongs to: its own, or the only one there is. */
+export function groupOf(set: FastenedSet, fastener: SheetFastener): FastenerGroup | undefined {
+  if (fastener.group === undefined && set.groups.length === 1) return set.groups[0];
+  return set.groups.find((group) => group.id === fastener.group);
+}
+
+/** A set's fasteners with what their groups say of them. */
+export const fastenersOf = once((set: FastenedSet): readonly Fastener[] =>
+  set.fasteners.map((fastener) => {
+    const group = groupOf(set, fastener);
+    const { id, number, xMm, yMm } = fastener;
+    return {
+      id,
+      number,
+      xMm,
+      yMm,
+      ...(group && { group: group.id }),
+      ...(group?.stretch && group.uses === 'one' && { oneUseStretch: true }),
+    };
+  }),
+);
+
+/**
+ * The pulls of one instance of a set, in order, with what is wrong with the programme.
+ * @returns null when the sheet prints no programme for it
+ */
+export function planOf(set: FastenedSet, instance: string): TightenPlan | null {
+  const plans = plansOf(set);
+  const known = plans.get(instance);
+  if (known !== undefined) return known;
+  const plan = set.programme ? compiled(set, set.programme, instance) : null;
+  plans.set(instance, plan);
+  return plan;
+}
+
+const plansOf = once((_set: FastenedSet) => new Map<string, TightenPlan | null>());
+
+function compiled(set: FastenedSet, programme: SheetProgramme, instance: string): TightenPlan {
   return tightenPlan({
     set: set.id,
     instance,
-    fasteners: set.fasteners,
-    programme: programmeOf(set),
+    fasteners: fastenersOf(set),
+    programme: programmeOf(programme),
+    demands: (set.afterwards ?? []).map(({ about, demand, source }) => ({
+      about,
+      says: demand,
+      source,
+    })),
   });
 }
 
 /** A fastened set of the sheet by its id. */
 export function setOf(sheet: EngineSheet, id: string): FastenedSet | undefined {
-  return sheet.fastenedSets.find((set) => set.id === id);
+  return sheet.fastenedSets?.find((set) => set.id === id);
 }
 
-/** A stage of a set's programme by its id. */
-export function stageOf(set: FastenedSet, id: string): SheetStage | undefined {
-  return set.programme.stages.find((stage) => stage.id === id);
+export interface PlacedStage {
+  readonly cycle: string;
+  readonly stage: SheetStage;
+}
+
+/** Every stage of a set's programme in the order it is done. */
+export function stagesOf(set: FastenedSet): readonly PlacedStage[] {
+  return (set.programme?.cycles ?? []).flatMap(({ id: cycle, stages }) =>
+    stages.map((stage) => ({ cycle, stage })),
+  );
 }

@@ -10,6 +10,8 @@ export interface Fastener {
   readonly group?: string;
   /** Tightened past yield by its programme and used once. */
   readonly oneUseStretch?: boolean;
+  /** The most it may be turned past its seat in one programme. */
+  readonly angleLimitDeg?: number;
 }
 
 /** A torque printed as one figure, or as a range of which the middle is aimed at. */
@@ -17,24 +19,57 @@ export type TorqueValue =
   | { readonly nm: number; readonly group?: string }
   | { readonly lowNm: number; readonly highNm: number; readonly group?: string };
 
-export interface TorqueStage {
+/** An angle printed as one figure, or as a range of which the middle is aimed at. */
+export type AngleValue =
+  | { readonly deg: number; readonly group?: string }
+  | { readonly lowDeg: number; readonly highDeg: number; readonly group?: string };
+
+interface Ordered {
   readonly id: string;
-  readonly kind: 'torque';
   /** Fastener ids in the order they are pulled. */
   readonly order: readonly string[];
   /** Fasteners this stage leaves alone on purpose. */
   readonly leaveOut?: readonly string[];
+}
+
+/** `check`: pulled at a value at which none may move, so it may lie below the last. */
+export interface TorqueStage extends Ordered {
+  readonly kind: 'torque' | 'check';
   readonly values: readonly TorqueValue[];
 }
 
-/** Everything eased off; the values may begin low again after it. */
-export interface SlackenStage {
-  readonly id: string;
-  readonly kind: 'slacken';
-  readonly order: readonly string[];
+export interface AngleStage extends Ordered {
+  readonly kind: 'angle';
+  readonly values: readonly AngleValue[];
 }
 
-export type Stage = TorqueStage | SlackenStage;
+/** Eased off, right off or by an angle; the values may begin low again after it. */
+export interface SlackenStage extends Ordered {
+  readonly kind: 'slacken';
+  readonly byDeg?: number;
+}
+
+/** All jacks on one line, each nut run down at the pressure; `hydraulic-check`: no nut may move. */
+export interface HydraulicStage extends Ordered {
+  readonly kind: 'hydraulic' | 'hydraulic-check';
+  /** Absent where none is printed. */
+  readonly bar?: number;
+}
+
+/** Done once, between stages: waiting, or turning the crank by hand to feel that it is free. */
+export interface PauseStage {
+  readonly id: string;
+  readonly kind: 'wait' | 'turn-crank';
+  readonly minutes?: number;
+}
+
+export type PullStage = TorqueStage | AngleStage | SlackenStage | HydraulicStage;
+export type Stage = PullStage | PauseStage;
+
+/** Stages done once for the whole set have no order of fasteners. */
+export function isPause(stage: { readonly kind: Stage['kind'] }): stage is PauseStage {
+  return stage.kind === 'wait' || stage.kind === 'turn-crank';
+}
 
 /** A run from slack to a value; a programme that slackens begins another. */
 export interface Cycle {

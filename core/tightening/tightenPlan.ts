@@ -5,14 +5,18 @@ import {
   requirePositive,
   requireSome,
 } from '../quantity/reckoningFault';
-import type {
-  Demand,
-  Fastener,
-  Programme,
-  Stage,
-  TorqueStage,
-  TorqueValue,
-  WrenchRange,
+import {
+  isPause,
+  type AngleStage,
+  type AngleValue,
+  type Demand,
+  type Fastener,
+  type Programme,
+  type PullStage,
+  type Stage,
+  type TorqueStage,
+  type TorqueValue,
+  type WrenchRange,
 } from './programme';
 
 export interface TightenPlanInput {
@@ -24,18 +28,27 @@ export interface TightenPlanInput {
   readonly demands?: readonly Demand[];
 }
 
+/** Stands where a fastener's id would, for what is done once for the whole set. */
+export const WHOLE_SET = 'all';
+
 /** One pull. `key` stays the same when the programme is compiled again. */
 export interface TightenAct {
   /** set/instance/programme/cycle/stage/fastener; a run adds the pass. */
   readonly key: string;
   readonly cycle: string;
   readonly stage: string;
+  /** {@link WHOLE_SET} for a wait or a turn of the crank. */
   readonly fastener: string;
-  readonly kind: 'torque' | 'slacken';
-  /** What to aim for; absent for slackening, and where no value is printed. */
+  readonly kind: Stage['kind'];
+  /** What to aim for; absent where no value is printed. */
   readonly nm?: number;
   readonly lowNm?: number;
   readonly highNm?: number;
+  readonly deg?: number;
+  readonly lowDeg?: number;
+  readonly highDeg?: number;
+  readonly bar?: number;
+  readonly minutes?: number;
 }
 
 export type TightenFinding =
@@ -77,6 +90,13 @@ export type TightenFinding =
       readonly stage: string;
       readonly nm: number;
     }
+  | {
+      readonly code: 'angle-over';
+      readonly cycle: string;
+      readonly fastener: string;
+      readonly deg: number;
+      readonly limitDeg: number;
+    }
   | { readonly code: 'stretch-disturbed'; readonly about: Demand['about']; readonly source: string }
   | {
       readonly code: 'demands-contradict';
@@ -94,10 +114,11 @@ export interface TightenPlan {
  * A programme as the flat list of pulls a run walks through, and what is wrong with it.
  *
  * Checked per stage: every fastener in its order exactly once, or left out on purpose; a value for
- * every group; a wrench that reaches it. Per cycle: a group's value never falls (repeating it is
- * allowed; slackening begins again from nothing). Over all: nothing eases or re-pulls one-use
- * stretch fasteners outside their own programme, and opposite demands are named with both sources
- * for someone to decide. A range is aimed at its middle.
+ * every group; a wrench that reaches it. Per cycle: a group's torque never falls (repeating it is
+ * allowed; slackening right off begins again from nothing; a check may lie below), nor its pressure;
+ * no fastener is turned further than its limit. Over all: nothing eases or re-pulls one-use stretch
+ * fasteners outside their own programme, and opposite demands are named with both sources for
+ * someone to decide. A range is aimed at its middle.
  * @throws ReckoningFault on an unknown fastener, a repeated id, or a value that cannot be
  */
 export function tightenPlan(input: TightenPlanInput): TightenPlan {
@@ -108,23 +129,32 @@ export function tightenPlan(input: TightenPlanInput): TightenPlan {
   for (const cycle of input.programme.cycles) {
     const reached = new Map<string | null, number>();
     for (const stage of cycle.stages) {
+      const key = (fastener: string): string =>
+        [input.set, input.instance, input.programme.id, cycle.id, stage.id, fastener].join('/');
+      const of = { cycle: cycle.id, stage: stage.id, kind: stage.kind };
+      if (isPause(stage)) {
+        const { minutes } = stage;
+        acts.push({
+          key: key(WHOLE_SET),
+          ...of,
+          fastener: WHOLE_SET,
+          ...(minutes !== undefined && { minutes }),
+        });
+        continue;
+      }
       findings.push(...orderFindings(input.fasteners, cycle.id, stage));
-      if (stage.kind === 'slacken') reached.clear();
-      else findings.push(...valueFindings(cycle.id, stage, groupOf, reached, input.wrenches));
+      findings.push(...valueFindings(cycle.id, stage, groupOf, reached, input.wrenches));
       for (const fastener of stage.order) {
         acts.push({
-          key: [input.set, input.instance, input.programme.id, cycle.id, stage.id, fastener].join(
-            '/',
-          ),
-          cycle: cycle.id,
-          stage: stage.id,
+          key: key(fastener),
+          ...of,
           fastener,
-          ...pullOf(stage, groupOf.get(fastener) ?? null),
+          ...aimOf(stage, groupOf.get(fastener) ?? null),
         });
       }
     }
   }
-  return { acts, findings: [...findings, ...demandFindings(input)] };
+  return { acts, findings: [...findings, ...angleFindings(input, acts), ...demandFindings(input)] };
 }
 
 function requirePlan(input: TightenPlanInput): void {
@@ -157,6 +187,10 @@ function requirePlan(input: TightenPlanInput): void {
 }
 
 function requireStage(field: string, stage: Stage, known: ReadonlySet<string>): void {
+  if (isPause(stage)) {
+    if (stage.minutes !== undefined) requirePositive(`${field}.minutes`, stage.minutes);
+    return;
+  }
   requireSome(`${field}.order`, stage.order);
   const check = (name: string, ids: readonly string[]): void =>
     ids.forEach((id, place) => {
@@ -165,52 +199,100 @@ function requireStage(field: string, stage: Stage, known: ReadonlySet<string>): 
       }
     });
   check('order', stage.order);
-  if (stage.kind === 'slacken') return;
   check('leaveOut', stage.leaveOut ?? []);
+  switch (stage.kind) {
+    case 'slacken':
+      if (stage.byDeg !== undefined) requirePositive(`${field}.byDeg`, stage.byDeg);
+      return;
+    case 'hydraulic':
+    case 'hydraulic-check':
+      if (stage.bar !== undefined) requirePositive(`${field}.bar`, stage.bar);
+      return;
+    case 'angle':
+      return requireValues(field, stage.values, ['deg', 'lowDeg', 'highDeg']);
+    case 'torque':
+    case 'check':
+      return requireValues(field, stage.values, ['nm', 'lowNm', 'highNm']);
+  }
+}
+
+/** Each value above zero, its range the right way up, one for each group. */
+function requireValues(
+  field: string,
+  values: readonly (TorqueValue | AngleValue)[],
+  [one, low, high]: readonly [string, string, string],
+): void {
   requireDistinct(
     `${field}.values`,
-    stage.values.map((v) => v.group ?? ''),
+    values.map((v) => v.group ?? ''),
     'group',
   );
-  stage.values.forEach((value, place) => {
+  values.forEach((value, place) => {
     const at = `${field}.values[${place}]`;
-    if ('nm' in value) return requirePositive(`${at}.nm`, value.nm);
-    requirePositive(`${at}.lowNm`, value.lowNm);
-    requirePositive(`${at}.highNm`, value.highNm);
-    if (value.lowNm > value.highNm) throw new ReckoningFault(`${at}.highNm`, 'range-upside-down');
+    const numbers = value as unknown as Readonly<Record<string, number>>;
+    if (one in numbers) return requirePositive(`${at}.${one}`, numbers[one] ?? NaN);
+    const lowest = numbers[low] ?? NaN;
+    const highest = numbers[high] ?? NaN;
+    requirePositive(`${at}.${low}`, lowest);
+    requirePositive(`${at}.${high}`, highest);
+    if (lowest > highest) throw new ReckoningFault(`${at}.${high}`, 'range-upside-down');
   });
 }
 
 /** The value for a group, else the one printed for all. */
-function valueFor(stage: TorqueStage, group: string | null): TorqueValue | undefined {
+function valueFor<V extends { readonly group?: string }>(
+  values: readonly V[],
+  group: string | null,
+): V | undefined {
   return (
-    stage.values.find((v) => v.group !== undefined && v.group === group) ??
-    stage.values.find((v) => v.group === undefined)
+    values.find((v) => v.group !== undefined && v.group === group) ??
+    values.find((v) => v.group === undefined)
   );
 }
 
+type Aim = Pick<
+  TightenAct,
+  'nm' | 'lowNm' | 'highNm' | 'deg' | 'lowDeg' | 'highDeg' | 'bar' | 'minutes'
+>;
+
 /** What to aim for: the printed figure, or the middle of a printed range. */
-function aimNm(value: TorqueValue): number {
-  return 'nm' in value ? value.nm : (value.lowNm + value.highNm) / 2;
+function aimOf(stage: PullStage, group: string | null): Aim {
+  switch (stage.kind) {
+    case 'slacken':
+      return stage.byDeg === undefined ? {} : { deg: stage.byDeg };
+    case 'hydraulic':
+    case 'hydraulic-check':
+      return stage.bar === undefined ? {} : { bar: stage.bar };
+    case 'angle':
+      return angleAim(stage, group);
+    case 'torque':
+    case 'check':
+      return torqueAim(stage, group);
+  }
 }
 
-function pullOf(
-  stage: Stage,
-  group: string | null,
-): Pick<TightenAct, 'kind' | 'nm' | 'lowNm' | 'highNm'> {
-  if (stage.kind === 'slacken') return { kind: 'slacken' };
-  const value = valueFor(stage, group);
-  if (value === undefined) return { kind: 'torque' };
-  if ('nm' in value) return { kind: 'torque', nm: value.nm };
-  return { kind: 'torque', nm: aimNm(value), lowNm: value.lowNm, highNm: value.highNm };
+function torqueAim(stage: TorqueStage, group: string | null): Aim {
+  const value = valueFor(stage.values, group);
+  if (value === undefined) return {};
+  if ('nm' in value) return { nm: value.nm };
+  const { lowNm, highNm } = value;
+  return { nm: (lowNm + highNm) / 2, lowNm, highNm };
+}
+
+function angleAim(stage: AngleStage, group: string | null): Aim {
+  const value = valueFor(stage.values, group);
+  if (value === undefined) return {};
+  if ('deg' in value) return { deg: value.deg };
+  const { lowDeg, highDeg } = value;
+  return { deg: (lowDeg + highDeg) / 2, lowDeg, highDeg };
 }
 
 function orderFindings(
   fasteners: readonly Fastener[],
   cycle: string,
-  stage: Stage,
+  stage: PullStage,
 ): TightenFinding[] {
-  const leftOut = new Set(stage.kind === 'torque' ? stage.leaveOut : []);
+  const leftOut = new Set(stage.leaveOut);
   return fasteners.flatMap(({ id: fastener }): TightenFinding[] => {
     const times = stage.order.filter((id) => id === fastener).length;
     const place = { cycle, stage: stage.id, fastener };
@@ -222,27 +304,54 @@ function orderFindings(
 
 function valueFindings(
   cycle: string,
-  stage: TorqueStage,
+  stage: PullStage,
   groupOf: ReadonlyMap<string, string | null>,
   reached: Map<string | null, number>,
   wrenches: readonly WrenchRange[] | undefined,
 ): TightenFinding[] {
+  if (stage.kind === 'slacken') {
+    if (stage.byDeg === undefined)
+      stage.order.forEach((id) => reached.delete(groupOf.get(id) ?? null));
+    return [];
+  }
   const groups = [...new Set(stage.order.map((id) => groupOf.get(id) ?? null))];
   return groups.flatMap((group): TightenFinding[] => {
-    const value = valueFor(stage, group);
-    if (value === undefined) return [{ code: 'no-value', cycle, stage: stage.id, group }];
-    const nm = aimNm(value);
-    const beforeNm = reached.get(group) ?? 0;
-    reached.set(group, nm);
-    const findings: TightenFinding[] = [];
-    if (inMillionths(nm) < inMillionths(beforeNm)) {
-      findings.push({ code: 'value-falls', cycle, stage: stage.id, group, nm, beforeNm });
+    const { nm, deg, bar } = aimOf(stage, group);
+    const of = { cycle, stage: stage.id };
+    if (nm === undefined && deg === undefined && bar === undefined) {
+      return [{ code: 'no-value', ...of, group }];
     }
-    if (wrenches && !wrenches.some((w) => atLeast(nm, w.lowNm) && atMost(nm, w.highNm))) {
-      findings.push({ code: 'no-wrench', cycle, stage: stage.id, nm });
+    const findings: TightenFinding[] = [];
+    if (nm !== undefined) {
+      const beforeNm = reached.get(group) ?? 0;
+      if (stage.kind === 'torque') {
+        reached.set(group, nm);
+        if (inMillionths(nm) < inMillionths(beforeNm)) {
+          findings.push({ code: 'value-falls', ...of, group, nm, beforeNm });
+        }
+      }
+      if (wrenches && !wrenches.some((w) => atLeast(nm, w.lowNm) && atMost(nm, w.highNm))) {
+        findings.push({ code: 'no-wrench', ...of, nm });
+      }
     }
     return findings;
   });
+}
+
+/** How far each fastener is turned past its seat in one cycle, against its limit. */
+function angleFindings(
+  { fasteners, programme }: TightenPlanInput,
+  acts: readonly TightenAct[],
+): TightenFinding[] {
+  return programme.cycles.flatMap(({ id: cycle }) =>
+    fasteners.flatMap(({ id: fastener, angleLimitDeg: limitDeg }): TightenFinding[] => {
+      if (limitDeg === undefined) return [];
+      const deg = acts
+        .filter((a) => a.cycle === cycle && a.fastener === fastener && a.kind === 'angle')
+        .reduce((sum, act) => sum + (act.deg ?? 0), 0);
+      return atMost(deg, limitDeg) ? [] : [{ code: 'angle-over', cycle, fastener, deg, limitDeg }];
+    }),
+  );
 }
 
 function demandFindings({ fasteners, demands = [] }: TightenPlanInput): TightenFinding[] {

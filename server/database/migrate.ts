@@ -1,13 +1,17 @@
 import { SequelizeStorage, Umzug } from 'umzug';
 import type { QueryInterface, Sequelize } from 'sequelize';
 import * as foundation from './migrations/0001-foundation';
+import * as publishedSheets from './migrations/0002-published-sheets';
 
 export interface Migration {
   readonly up: (step: { context: QueryInterface }) => Promise<void>;
   readonly down: (step: { context: QueryInterface }) => Promise<void>;
 }
 
-const MIGRATIONS: Readonly<Record<string, Migration>> = { '0001-foundation': foundation };
+const MIGRATIONS: Readonly<Record<string, Migration>> = {
+  '0001-foundation': foundation,
+  '0002-published-sheets': publishedSheets,
+};
 
 /**
  * Brings the database to this version's tables, one server at a time: an advisory lock keeps two

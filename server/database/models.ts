@@ -49,6 +49,9 @@ export class Sheet extends Model<Row<Sheet>, NewRow<Sheet>> {
   declare revision: number;
   declare hash: string;
   declare document: EngineSheet;
+  declare publishedAt: Date;
+  /** Null for what came with the demo. */
+  declare publishedBy: string | null;
 }
 
 export class Wrench extends Model<Row<Wrench>, NewRow<Wrench>> {
@@ -133,6 +136,8 @@ export function defineModels(sequelize: Sequelize): void {
       revision: integerKey(),
       hash: text(),
       document: json(),
+      publishedAt: { type: DataTypes.DATE, allowNull: false },
+      publishedBy: { type: DataTypes.UUID },
     },
     table('sheets'),
   );

@@ -12,7 +12,7 @@ import { refusalSentence } from '@cardinex/words/en/refusals';
 import { EventRow, Stream } from '../database/models';
 import { ProblemError, problemOfZod } from '../problems/problem';
 import type { JobCache } from './jobCache';
-import { sheetRevision } from './sheets';
+import { sheetRevision } from '../sheets/sheets';
 
 /** Clocks further off than this are flagged on the event; nothing is refused for it. */
 const CLOCK_OFF_MS = 2 * 60 * 1000;

@@ -14,14 +14,10 @@ import { hasFreshProof, signedIn, type SignedIn } from '../session/session';
 import { appendActs, type Sender } from './appendActs';
 import type { JobCache } from './jobCache';
 import { jobRecord } from './record';
-import { newestSheets, sheetRevision } from './sheets';
+import { sheetRevision } from '../sheets/sheets';
 
 export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): Router {
   const routes = Router();
-
-  routes.get('/sheets', async (request, response) => {
-    response.json({ sheets: await newestSheets(signedIn(request).shopId) });
-  });
 
   routes.get('/wrenches', async (request, response) => {
     const { shopId } = signedIn(request);

@@ -1,10 +1,12 @@
 import type { LoggedAct } from '@cardinex/core/job/act';
-import { readKey } from '@cardinex/core/job/cards/tighten';
-import { setOf } from '@cardinex/core/sheet/programmeOf';
+import { readKey, stageKey } from '@cardinex/core/job/cards/tighten';
+
+import { setOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
+import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { faultName } from './cards/tighten';
 import { readingName } from './cards/valves';
-import { METRIC, degrees, endName, length, torque, type ReaderUnits } from './quantity';
+import { METRIC, degrees, endName, length, pressure, torque, type ReaderUnits } from './quantity';
 
 export interface ActLine {
   readonly what: string;
@@ -20,7 +22,7 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'job.opened':
       return { what: `Job opened: ${act.data.name}`, value: act.data.serial, words: act.data.why };
     case 'liner.read': {
-      const place = sheet.liners.places[act.data.place] ?? String(act.data.place + 1);
+      const place = heightsOf(sheet.liners)?.places[act.data.place] ?? String(act.data.place + 1);
       return { what: `Liner ${act.data.bore}, ${place}`, value: length(act.data.mm, units) };
     }
     case 'liners.accepted':
@@ -28,15 +30,31 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'run.prepared': {
       const { wrench, adapter, treatment } = act.data;
       const reach = adapter ? `, adapter ${adapter.mm} mm at ${degrees(adapter.deg)}` : '';
-      return { what: `${wrench.name} in hand${reach}`, words: treatment };
+      return { what: `${wrench?.name ?? 'Jacks'} in hand${reach}`, words: treatment };
     }
     case 'bolt.pulled': {
-      const again = act.data.pass > 1 ? ', again' : '';
       return {
-        what: `${boltName(sheet, act.data.key)}${again}`,
+        what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,
         value: torque(act.data.nm, units),
       };
     }
+    case 'bolt.turned':
+      return {
+        what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,
+        value: `turned ${degrees(act.data.deg)}`,
+      };
+    case 'bolt.eased':
+      return {
+        what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,
+        value: 'eased',
+      };
+    case 'stud.tensioned':
+      return {
+        what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,
+        value: pressure(act.data.bar, units),
+      };
+    case 'step.done':
+      return { what: boltName(sheet, act.data.key), value: 'done' };
     case 'bolt.failed':
       return {
         what: boltName(sheet, act.data.key),
@@ -73,6 +91,10 @@ export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
     case 'crank.stood':
       return degrees(act.data.atDeg);
     case 'bolt.pulled':
+    case 'bolt.turned':
+    case 'bolt.eased':
+    case 'stud.tensioned':
+    case 'step.done':
     case 'bolt.failed':
       return boltName(sheet, act.data.key).toLowerCase();
     default:
@@ -80,13 +102,24 @@ export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
   }
 }
 
-/** "Bolt 7, stage 2" */
+function againWord(pass: number): string {
+  return pass > 1 ? ', again' : '';
+}
+
+/** "Bolt 7, stage 2"; with its instance where there are several: "Head 3, stud 2, stage 1". */
 export function boltName(sheet: EngineSheet, key: string): string {
   const { run, stage, fastener } = readKey(key);
   const set = setOf(sheet, run.set);
-  const number = set?.fasteners.find((f) => f.id === fastener)?.number ?? fastener;
-  const place = (set?.programme.stages.findIndex((s) => s.id === stage) ?? -1) + 1;
-  return `Bolt ${number}, stage ${place}`;
+  const found = set?.fasteners.find((f) => f.id === fastener);
+  const stages = set ? stagesOf(set) : [];
+  const place = stages.findIndex((s) => stageKey(s.cycle, s.stage.id) === stage) + 1;
+  const where = set && set.instances.length > 1 ? `${set.name} ${run.instance}: ` : '';
+  const what = found
+    ? `${where === '' ? 'Bolt' : 'bolt'} ${found.number}`
+    : where === ''
+      ? 'All'
+      : 'all';
+  return `${where}${what}, stage ${place}`;
 }
 
 /** The end cylinder 1 is at, for headings: "cylinder 1 at the fan end". */

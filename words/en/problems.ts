@@ -11,6 +11,20 @@ export const problemWords = {
   'wrong-media': { title: 'Wrong kind of body', detail: 'Send the body as application/json.' },
   'not-found': { title: 'Not here', detail: 'There is nothing at this address.' },
   'no-such-job': { title: 'No such job', detail: 'This shop has no job with that number.' },
+  'no-such-sheet': {
+    title: 'No such sheet',
+    detail: 'This shop has no engine sheet of that name and revision.',
+  },
+  'sheet-faults': { title: 'This sheet does not add up', detail: '' },
+  'revision-taken': {
+    title: 'That revision stands already',
+    detail:
+      'Someone published that revision a moment ago. Look at it, then publish yours as the next.',
+  },
+  'may-not-publish': {
+    title: 'Not for this role',
+    detail: 'Sheets are published by a mechanic or the lead.',
+  },
   'no-such-shop': {
     title: 'No such shop',
     detail: 'There is no shop of that name on this server.',

@@ -1,4 +1,5 @@
 import {
+  METRIC,
   degrees,
   length,
   lengthFigure,
@@ -33,8 +34,8 @@ describe('figures for a reader', () => {
 
   it('always carry their unit where they stand alone', () => {
     expect(length(0.08)).toBe('0.08 mm');
-    expect(length(0.0889, { length: 'thou', torque: 'N·m' })).toBe('3.5 thou');
-    expect(torque(85, { length: 'mm', torque: 'lbf·ft' })).toBe('63 lbf·ft');
+    expect(length(0.0889, { ...METRIC, length: 'thou' })).toBe('3.5 thou');
+    expect(torque(85, { ...METRIC, torque: 'lbf·ft' })).toBe('63 lbf·ft');
   });
 
   it('are whole where they are, else in tenths', () => {

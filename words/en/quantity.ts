@@ -1,18 +1,22 @@
 import {
   lengthFromMm,
+  pressureFromBar,
   torqueFromNm,
   type LengthUnit,
+  type PressureUnit,
   type TorqueUnit,
 } from '@cardinex/core/quantity/units';
-import type { EngineEnd } from '@cardinex/core/sheet/engineSheet';
+import type { Printed } from '@cardinex/core/quantity/figure';
+import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 
 /** The units a reader has chosen. */
 export interface ReaderUnits {
   readonly length: LengthUnit;
   readonly torque: TorqueUnit;
+  readonly pressure: PressureUnit;
 }
 
-export const METRIC: ReaderUnits = { length: 'mm', torque: 'N·m' };
+export const METRIC: ReaderUnits = { length: 'mm', torque: 'N·m', pressure: 'bar' };
 
 /** A length without its unit: hundredths of a millimetre, thousandths where they matter, or tenths of a thou. */
 export function lengthFigure(mm: number, unit: LengthUnit): string {
@@ -39,6 +43,16 @@ export function torque(nm: number, { torque: unit }: ReaderUnits = METRIC): stri
   return `${torqueFigure(nm, unit)} ${unit}`;
 }
 
+/** A pressure without its unit: whole. */
+export function pressureFigure(bar: number, unit: PressureUnit): string {
+  return pressureFromBar(bar, unit).toFixed(0);
+}
+
+/** A pressure with its unit: "700 bar", "10153 psi". */
+export function pressure(bar: number, { pressure: unit }: ReaderUnits = METRIC): string {
+  return `${pressureFigure(bar, unit)} ${unit}`;
+}
+
 /** What a wrench is set to, in N·m: whole where it is, else tenths. */
 export function settingFigure(nm: number): string {
   return nm.toFixed(isWhole(nm) ? 0 : 1);
@@ -57,16 +71,38 @@ export const SPOKEN_TORQUE: Readonly<Record<TorqueUnit, string>> = {
   'kgf·m': 'kilogram metres',
 };
 
+/** How a pressure is spoken. */
+export const SPOKEN_PRESSURE: Readonly<Record<PressureUnit, string>> = {
+  bar: 'bar',
+  psi: 'pounds per square inch',
+};
+
 const ENDS: Readonly<Record<EngineEnd, string>> = {
   fan: 'fan',
   flywheel: 'flywheel',
   propeller: 'propeller',
   pulley: 'pulley',
+  gearbox: 'gearbox',
+  blower: 'blower',
+  accessory: 'accessory',
+  free: 'free',
 };
 
 /** "the fan end" */
 export function endName(end: EngineEnd): string {
   return `the ${ENDS[end]} end`;
+}
+
+/** A value as its manual prints it: "85 N·m", "165 lbf·ft to 175 lbf·ft", or what it says instead. */
+export function printedText(printed: Printed<string>): string {
+  if ('figure' in printed) return printed.figure.text;
+  return 'low' in printed ? `${printed.low.text} to ${printed.high.text}` : printed.missing;
+}
+
+/** Where a printed value stands; empty where there is none. */
+export function printedSource(printed: Printed<string>): string {
+  if ('figure' in printed) return printed.figure.source;
+  return 'low' in printed ? printed.low.source : '';
 }
 
 /** "1, 4 and 5" */

@@ -32,6 +32,12 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'pass-taken': ({ bolt }) => `Bolt ${String(bolt)} already has this pull.`,
   'figure-not-shown': ({ nm, setNm }) =>
     `The figures do not match the sheet and the wrench in hand: ${torque(Number(nm))}, set ${torque(Number(setNm))}.`,
+  'not-this-way': () => 'This step is not done that way. Look at the card again.',
+  'angle-not-shown': ({ deg }) => `The sheet turns this by ${degrees(Number(deg))}.`,
+  'pressure-not-shown': ({ bar }) => `The sheet wants ${String(bar)} bar here.`,
+  'sheet-lacks': () => 'The sheet lacks a figure for this. Enter it on the sheet first.',
+  'unknown-variant': ({ question }) =>
+    `Say which variant this engine is before the job opens: ${String(question)}`,
   'not-contested': () => 'Nobody contests that pull.',
   'unknown-valve': ({ valve }) => `This engine has no valve ${String(valve)}.`,
   'caution-first': () => 'Read the caution and acknowledge it before anything turns.',

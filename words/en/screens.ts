@@ -103,6 +103,23 @@ export const newJobWords = {
     `This sheet counts from the ${end} end. Look at the engine again before numbering anything.`,
   endRight: (end: string) => `Yes: cylinder 1 is at the ${end} end.`,
   open: 'Open the job',
+  needSheet: 'Choose the sheet of this engine.',
+  needVariant: 'Look at the engine and answer the question above: the figures depend on it.',
+  option: (
+    name: string,
+    seen: string | undefined,
+    serials: { readonly from?: string; readonly to?: string } | undefined,
+  ) => {
+    const range = serials
+      ? [
+          serials.from === undefined ? '' : `from ${serials.from}`,
+          serials.to === undefined ? '' : `to ${serials.to}`,
+        ]
+          .filter(Boolean)
+          .join(' ')
+      : '';
+    return `${name}: ${[seen, range && `serials ${range}`].filter(Boolean).join('; ')}`;
+  },
   needSerial: 'Enter the serial stamped on the engine.',
   needName: 'Give it a name you will know it by.',
   needWhy: 'Say why it is here: it is answered before the job closes.',
@@ -149,8 +166,16 @@ export const linersWords = {
   beyondGap: (value: string, reach: string) =>
     `${value} cannot be a gap: the most is ${reach}. Is the decimal mark missing?`,
   whyTitle: 'Why stand-out',
-  whyText:
-    'The liner must stand proud so that the head clamps it onto its ledge. Too low and gas gets past; too high, or uneven, and the gasket is crushed on one and loose on the next.',
+  schools: {
+    proud:
+      'The liner must stand proud so that the head clamps it onto its ledge. Too low and gas gets past; too high, or uneven, and the gasket is crushed on one and loose on the next.',
+    'on-shims':
+      'Shims under the flange set how proud the liner stands, so that the head clamps it onto its ledge. The seals do not set its height.',
+    flush:
+      'The liner stands level with the deck; its own ring or gasket makes the seal. Uneven, and one ring is crushed while the next leaks.',
+    recessed:
+      'The liner stands below the deck and a ring is crushed on top of it. Too deep and the ring is not crushed; too shallow and it lifts the head. A recess is a negative reading.',
+  },
   tiltText:
     'Read each liner at two to four places, seated and held down. The mean is its height; the spread is its tilt.',
   readOn: 'Read again',

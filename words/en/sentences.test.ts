@@ -9,7 +9,7 @@ import { lashSentence, screwSentence, valvesScreen } from './cards/valves';
 import { feelerSentence } from './feelers';
 import { noWrenchSentence, wrenchSentence } from './wrenches';
 
-const thou = { length: 'thou', torque: 'lbf·ft' } as const;
+const thou = { length: 'thou', torque: 'lbf·ft', pressure: 'bar' } as const;
 
 describe('what is said of liners', () => {
   const input: LinerCheckInput = {

@@ -1,5 +1,22 @@
 import type { TrayReason } from '@cardinex/core/job/tray';
+import type { Lack } from '@cardinex/core/job/lacks';
 import { cardTitle } from './cards/names';
+import { listed } from './quantity';
+
+const LACKS: Readonly<Record<Lack, string>> = {
+  liners: 'whether its liners stand proud, flush, recessed, or are none',
+  'liner-low': 'the least stand-out',
+  'liner-high': 'the most stand-out',
+  'head-set': 'its head bolts',
+  programme: 'how its bolts are tightened',
+  'stage-value': 'the value of a stage',
+  overhead: 'its valve gear',
+  rotation: 'which way it turns',
+  firing: 'its firing order',
+  camEvents: 'its cam events',
+  'intake-gap': 'the inlet gap',
+  'exhaust-gap': 'the exhaust gap',
+};
 
 /**
  * Why a card is barred or waits, or what is next on it.
@@ -8,7 +25,9 @@ import { cardTitle } from './cards/names';
 export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => string): string {
   switch (reason.code) {
     case 'card-first':
-      return `After ${cardTitle(reason.card).toLowerCase()}.`;
+      return `After ${(reason.set ?? cardTitle(reason.card)).toLowerCase()}.`;
+    case 'sheet-lacks':
+      return `The sheet does not say ${listed(reason.lacks.map((lack) => LACKS[lack]))}. Enter it there first.`;
     case 'run-hot-first':
       return 'Set cold from a hot figure. Run to working heat, then check.';
     case 'liners-to-read':
@@ -20,9 +39,17 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
     case 'liners-to-accept':
       return 'All read and within. Accept them.';
     case 'run-to-prepare':
-      return 'Choose the wrench, check the threads.';
+      return reason.instance === undefined
+        ? 'Choose the wrench, check the threads.'
+        : `Number ${reason.instance}: get ready, check the threads.`;
     case 'bolt-next':
-      return `Stage ${reason.stage}, bolt ${reason.bolt} is next.`;
+      return [
+        reason.instance === undefined ? '' : `Number ${reason.instance}: `,
+        `stage ${reason.stage}`,
+        reason.bolt === null ? ' is next.' : `, bolt ${reason.bolt} is next.`,
+      ]
+        .join('')
+        .replace(/^s/, 'S');
     case 'sweep-first':
       return `Left off ${ago(reason.lastAt)} ago in stage ${reason.stage}: sweep first.`;
     case 'contested':

@@ -1,7 +1,7 @@
 import { readFigures, type FigureField } from './readFigures';
 
-const metric = { length: 'mm', torque: 'N·m' } as const;
-const imperial = { length: 'thou', torque: 'lbf·ft' } as const;
+const metric = { length: 'mm', torque: 'N·m', pressure: 'bar' } as const;
+const imperial = { length: 'thou', torque: 'lbf·ft', pressure: 'bar' } as const;
 const fields: readonly FigureField[] = [
   { key: 'targetNm', label: 'Value', kind: 'torque' },
   { key: 'gapMm', label: 'Gap', kind: 'gap', optional: true },

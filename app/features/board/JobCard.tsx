@@ -2,7 +2,7 @@ import { Text, View } from 'react-native';
 import type { JobSummary } from '@cardinex/core/job/summary';
 import type { CardStatus, TrayCard } from '@cardinex/core/job/tray';
 import { cylinder1At } from '@cardinex/words/en/acts';
-import { cardTitle } from '@cardinex/words/en/cards/names';
+import { entryTitle } from '@cardinex/words/en/cards/names';
 import { boardWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 import { GoTo } from '../../ui/GoTo';
@@ -10,14 +10,18 @@ import { Mark } from '../../ui/Mark';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { Body, Small } from '../../ui/Words';
 import { cn } from '../../ui/cn';
+import { entryHref } from '../job/entryHref';
 import { ago } from './ago';
 
 /** One engine: its cards as a strip, the one in hand, and what it asks for. */
 export function JobCard({ job }: { job: JobSummary }) {
-  const card = job.tray.find((c) => c.card === job.current);
-  const goTo = job.finished ? 'record' : (job.current ?? '');
+  const card = job.tray.find((c) => c.number === job.current);
+  const goTo = job.finished ? 'record' : '';
   return (
-    <GoTo href={`/jobs/${job.id}/${goTo}`} className="active:opacity-90">
+    <GoTo
+      href={card ? entryHref(job.id, card) : `/jobs/${job.id}/${goTo}`}
+      className="active:opacity-90"
+    >
       <TabbedCard tab={`${job.sheet.name} · ${job.name}`}>
         <Small>
           {job.serial} · {cylinder1At(job)}
@@ -26,7 +30,7 @@ export function JobCard({ job }: { job: JobSummary }) {
         {card ? (
           <>
             <View className="flex-row items-center justify-between">
-              <Text className="font-head text-[22px] text-ink">{cardTitle(card.card)}</Text>
+              <Text className="font-head text-[22px] text-ink">{entryTitle(card, job.tray)}</Text>
               <Standing card={card} />
             </View>
             <Body>{trayReasonSentence(card.reason, ago)}</Body>
@@ -54,10 +58,10 @@ function Strip({ tray, current }: Pick<JobSummary, 'tray' | 'current'>) {
     <View className="my-2.5 flex-row gap-1.5" aria-hidden>
       {tray.map((c) => (
         <View
-          key={c.card}
+          key={c.number}
           className={cn(
             'h-2.5 flex-1 rounded-sm border',
-            c.card === current && c.status === 'open' ? 'border-blue bg-blue' : BARS[c.status],
+            c.number === current && c.status === 'open' ? 'border-blue bg-blue' : BARS[c.status],
           )}
         />
       ))}

@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import type { TrayCard } from '@cardinex/core/job/tray';
-import { cardTitle, statusWord } from '@cardinex/words/en/cards/names';
+import { entryTitle, statusWord } from '@cardinex/words/en/cards/names';
 import { trayWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 import { Button } from '../../ui/Button';
@@ -10,22 +10,25 @@ import { Body } from '../../ui/Words';
 import { ago } from '../board/ago';
 import { CardFrame } from './CardFrame';
 import { useJob } from './JobProvider';
+import { entryHref } from './entryHref';
 
 /** A card that must wait for another: why, and the way to that other. */
 export function BarredCard({ entry }: { entry: TrayCard }) {
-  const { jobId } = useJob();
-  const first = entry.reason.code === 'card-first' ? entry.reason.card : null;
+  const { jobId, tray } = useJob();
+  const waitsFor = entry.reason.code === 'card-first';
+  const first = waitsFor ? tray.find((other) => other.number === entry.number - 1) : undefined;
   return (
     <CardFrame
       card={entry.card}
-      title={cardTitle(entry.card)}
+      {...(entry.set && { set: entry.set.id })}
+      title={entryTitle(entry, tray)}
       actBar={
         first ? (
           <Button
-            label={trayWords.openCard(cardTitle(first).toLowerCase())}
+            label={trayWords.openCard(entryTitle(first, tray).toLowerCase())}
             kind="expected"
             tall
-            onPress={() => router.replace(`/jobs/${jobId}/${first}`)}
+            onPress={() => router.replace(entryHref(jobId, first))}
           />
         ) : undefined
       }

@@ -13,6 +13,8 @@ import { useJob } from './JobProvider';
 
 interface Props {
   readonly card: CardName | 'record';
+  /** Which fastened set, on a card that tightens one. */
+  readonly set?: string;
   readonly title: string;
   readonly aside?: string;
   /** Why this is done, what goes wrong, where the figures come from, what was recorded. */
@@ -32,6 +34,7 @@ export function CardFrame(props: PropsWithChildren<Props>) {
 
 function PhoneCard({
   card,
+  set,
   title,
   aside,
   back,
@@ -45,7 +48,7 @@ function PhoneCard({
   return (
     <View role="main" className="mx-auto h-full w-full max-w-[560px] bg-bench">
       <JobHeader card={card} />
-      <TabStrip card={card} />
+      <TabStrip card={card} set={set} />
       <ScrollView className="flex-1" contentContainerClassName="px-2.5 pb-3">
         <View className="print-sheet rounded-lg rounded-tl-none border border-rule bg-card">
           <Title
@@ -70,6 +73,7 @@ function PhoneCard({
 
 function WideCard({
   card,
+  set,
   title,
   aside,
   back,
@@ -84,7 +88,7 @@ function WideCard({
       <JobHeader card={card} />
       <View className="flex-1 flex-row pb-3 pl-3 pr-3.5">
         <View className="no-print w-[208px]">
-          <TrayList card={card} narrow />
+          <TrayList card={card} set={set} narrow />
         </View>
         <View className="flex-[1.15]">
           <ScrollView

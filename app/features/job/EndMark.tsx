@@ -1,5 +1,5 @@
 import { Text } from 'react-native';
-import type { EngineEnd } from '@cardinex/core/sheet/engineSheet';
+import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 import { shared } from '@cardinex/words/en/screens';
 
 /** Marks the cylinder-1 end, at the left of every drawing. */

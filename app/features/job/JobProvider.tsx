@@ -9,6 +9,7 @@ import {
   type PropsWithChildren,
 } from 'react';
 import type { ActData, ActType } from '@cardinex/core/job/act';
+import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { trayOf, type TrayCard } from '@cardinex/core/job/tray';
 import type { JobState } from '@cardinex/core/job/state';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -23,6 +24,7 @@ import { useNow } from '../../ui/useNow';
 
 export interface OpenJob {
   readonly jobId: string;
+  /** The figures this job runs on: the pinned revision with its variant laid over it. */
   readonly sheet: EngineSheet;
   readonly state: JobState;
   readonly tray: readonly TrayCard[];
@@ -58,7 +60,8 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
     [ledger, actor],
   );
   const { state, refused, waiting } = view;
-  const sheet = view.sheet?.sheet ?? null;
+  const pinned = view.sheet?.sheet ?? null;
+  const sheet = useMemo(() => pinned && sheetOfJob(pinned, state), [pinned, state]);
   // The tray looks at the clock; an act later than the last tick must not seem to lie in the future.
   const tray = useMemo(
     () => (sheet ? trayOf(sheet, state, latest(now, state)) : []),

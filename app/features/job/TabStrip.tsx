@@ -1,36 +1,42 @@
 import { View } from 'react-native';
-import { cardTitle } from '@cardinex/words/en/cards/names';
+import { entryTitle } from '@cardinex/words/en/cards/names';
 import { trayWords } from '@cardinex/words/en/screens';
 import { GoTo } from '../../ui/GoTo';
 import { CutTab } from '../../ui/TabbedCard';
 import { useJob } from './JobProvider';
+import { entryHref } from './entryHref';
 
 interface Tab {
-  readonly card: string;
+  readonly href: string;
+  readonly current: boolean;
   readonly label: string;
 }
 
 /** The card in hand with the tabs of those before and after it standing behind. */
-export function TabStrip({ card }: { card: string }) {
+export function TabStrip({ card, set }: { card: string; set?: string | undefined }) {
   const { jobId, tray } = useJob();
   const tabs: Tab[] = [
-    ...tray.map((c) => ({ card: c.card as string, label: `${c.number} ${cardTitle(c.card)}` })),
-    { card: 'record', label: trayWords.record },
+    ...tray.map((entry) => ({
+      href: entryHref(jobId, entry),
+      label: `${entry.number} ${entryTitle(entry, tray)}`,
+      current: entry.card === card && (set === undefined || entry.set?.id === set),
+    })),
+    { href: `/jobs/${jobId}/record`, label: trayWords.record, current: card === 'record' },
   ];
-  const at = tabs.findIndex((tab) => tab.card === card);
+  const at = tabs.findIndex((tab) => tab.current);
   const from = Math.max(0, Math.min(at - 1, tabs.length - 3));
   return (
     <View className="no-print h-12 flex-row items-end gap-0.5 px-2.5">
       {tabs.slice(from, from + 3).map((tab) => (
         <GoTo
-          key={tab.card}
-          href={`/jobs/${jobId}/${tab.card}`}
+          key={tab.href}
+          href={tab.href}
           replace
-          current={tab.card === card}
-          className={tab.card === card ? 'h-12' : 'h-11 shrink'}
+          current={tab.current}
+          className={tab.current ? 'h-12' : 'h-11 shrink'}
         >
           <View className="h-full flex-row">
-            <CutTab label={tab.label} muted={tab.card !== card} />
+            <CutTab label={tab.label} muted={!tab.current} />
           </View>
         </GoTo>
       ))}

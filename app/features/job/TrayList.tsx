@@ -1,6 +1,6 @@
 import { Text, View } from 'react-native';
 import type { TrayCard } from '@cardinex/core/job/tray';
-import { cardTitle, statusWord } from '@cardinex/words/en/cards/names';
+import { entryTitle, statusWord } from '@cardinex/words/en/cards/names';
 import { trayWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 import { GoTo } from '../../ui/GoTo';
@@ -9,26 +9,27 @@ import { cn } from '../../ui/cn';
 import { Small } from '../../ui/Words';
 import { ago } from '../board/ago';
 import { useJob } from './JobProvider';
+import { entryHref } from './entryHref';
 
 interface Props {
   readonly card: string | null;
+  readonly set?: string | undefined;
   /** As a column beside a card: marks only, no reasons. */
   readonly narrow?: boolean;
 }
 
 /** The job's cards in the order of work, each open, done, waiting or barred with the reason. */
-export function TrayList({ card, narrow = false }: Props) {
+export function TrayList({ card, set, narrow = false }: Props) {
   const { jobId, tray } = useJob();
-  const to = (name: string): string => `/jobs/${jobId}/${name}`;
   return (
     <View className={narrow ? 'gap-1 pt-0.5' : 'gap-2'}>
       {tray.map((entry) => (
         <Entry
-          key={entry.card}
-          label={`${entry.number} ${cardTitle(entry.card)}`}
-          current={entry.card === card}
+          key={entry.number}
+          label={`${entry.number} ${entryTitle(entry, tray)}`}
+          current={entry.card === card && (set === undefined || entry.set?.id === set)}
           narrow={narrow}
-          href={to(entry.card)}
+          href={entryHref(jobId, entry)}
           mark={markOf(entry)}
           word={statusWord(entry.status)}
           reason={trayReasonSentence(entry.reason, ago)}
@@ -38,7 +39,7 @@ export function TrayList({ card, narrow = false }: Props) {
         label={trayWords.record}
         current={card === 'record'}
         narrow={narrow}
-        href={to('record')}
+        href={`/jobs/${jobId}/record`}
       />
     </View>
   );

@@ -2,24 +2,29 @@ import { View } from 'react-native';
 import type { LinerCheck } from '@cardinex/core/block/linerCheck';
 import { lengthToMm } from '@cardinex/core/quantity/units';
 import type { LengthFigure } from '@cardinex/core/quantity/figure';
+import type { LinerHeights } from '@cardinex/core/sheet/spec/block';
 import { boreSentence, differenceSentence, riseSentence } from '@cardinex/words/en/cards/liners';
 import { linersWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
-import { useJob } from '../job/JobProvider';
 import { LINERS_ACTS } from './ownActs';
 
 /** Why stand-out matters, every check with its number, where the limits come from, what was read. */
-export function LinersBack({ check }: { check: LinerCheck | null }) {
-  const { sheet } = useJob();
+interface Props {
+  readonly heights: LinerHeights;
+  readonly limits: { readonly lowMm: number; readonly highMm: number };
+  readonly check: LinerCheck | null;
+}
+
+export function LinersBack({ heights, limits: { lowMm, highMm }, check }: Props) {
   const units = useUnits();
-  const { low, high, adjacent, tilt } = sheet.liners;
+  const { low, high, adjacent, tilt, seals } = heights;
   const mm = (figure: LengthFigure): number => lengthToMm(figure.value, figure.unit);
   const limits = {
-    lowMm: mm(low),
-    highMm: mm(high),
+    lowMm,
+    highMm,
     ...(adjacent && { adjacentMm: mm(adjacent) }),
     ...(tilt && { tiltMm: mm(tilt) }),
   };
@@ -27,7 +32,7 @@ export function LinersBack({ check }: { check: LinerCheck | null }) {
     <View className="gap-3">
       <View>
         <Heading level={3}>{w.whyTitle}</Heading>
-        <Body>{w.whyText}</Body>
+        <Body>{w.schools[heights.school]}</Body>
         <Body>{w.tiltText}</Body>
       </View>
       {check ? (
@@ -53,8 +58,13 @@ export function LinersBack({ check }: { check: LinerCheck | null }) {
         </View>
       ) : null}
       <Small>
-        {low.text} to {high.text} · {low.source}
+        {low?.text} to {high?.text} · {low?.source}
       </Small>
+      {seals ? (
+        <Small>
+          {seals.says} {seals.source}
+        </Small>
+      ) : null}
       <ActLog of={LINERS_ACTS} />
     </View>
   );

@@ -5,6 +5,7 @@ import { REACH_MM } from '@cardinex/contract/acts/limits';
 import { boreIds, linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
 import type { Printed } from '@cardinex/core/job/act';
 import { lengthToMm } from '@cardinex/core/quantity/units';
+import { heightsOf, type LinerHeights } from '@cardinex/core/sheet/spec/block';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { linersSentence } from '@cardinex/words/en/cards/liners';
 import { length } from '@cardinex/words/en/quantity';
@@ -14,6 +15,7 @@ import { Mark } from '../../ui/Mark';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActBar } from '../job/ActBar';
+import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
@@ -31,6 +33,27 @@ import { LINERS_ACTS } from './ownActs';
 
 /** Stand-out of every liner: read, seen from above and in profile, checked, accepted. */
 export function LinersCard() {
+  const { sheet, tray } = useJob();
+  const entry = tray.find((c) => c.card === 'liners');
+  const heights = heightsOf(sheet.liners);
+  if (!entry) return null;
+  if (entry.status === 'barred' || !heights?.low || !heights.high) {
+    return <BarredCard entry={entry} />;
+  }
+  const { low, high } = heights;
+  const limits = {
+    lowMm: lengthToMm(low.value, low.unit),
+    highMm: lengthToMm(high.value, high.unit),
+  };
+  return <StandOut heights={heights} limits={limits} />;
+}
+
+interface Props {
+  readonly heights: LinerHeights;
+  readonly limits: { readonly lowMm: number; readonly highMm: number };
+}
+
+function StandOut({ heights, limits }: Props) {
   const { sheet, state, record } = useJob();
   const units = useUnits();
   const entry = useReadingField();
@@ -45,10 +68,6 @@ export function LinersCard() {
   const within = check?.overall === 'within';
   const accepted = state.liners.accepted;
   const typing = entry.text !== '';
-  const limits = {
-    lowMm: lengthToMm(sheet.liners.low.value, sheet.liners.low.unit),
-    highMm: lengthToMm(sheet.liners.high.value, sheet.liners.high.unit),
-  };
 
   const keep = async (mm: number, printed: Printed): Promise<boolean> => {
     const problem = await record('liner.read', { bore: at.bore, place: at.place, mm, printed });
@@ -66,13 +85,13 @@ export function LinersCard() {
     undo: last && !typing ? undo : undefined,
     help: () => setHelp(!help),
   });
-  const placeName = sheet.liners.places[at.place] ?? '';
+  const placeName = heights.places[at.place] ?? '';
   return (
     <CardFrame
       card="liners"
       title={cardTitle('liners')}
       aside={`${length(limits.lowMm, units)} to ${length(limits.highMm, units)}`}
-      back={<LinersBack check={check} />}
+      back={<LinersBack heights={heights} limits={limits} check={check} />}
       foot={accepted ? <Mark kind="within" word={w.accepted} /> : null}
       actBar={
         <ActBar
@@ -110,7 +129,7 @@ export function LinersCard() {
         <HeightProfile sheet={sheet} check={check} limits={limits} />
       </View>
       <View className="gap-2 border-t border-rule px-3.5 py-2.5">
-        <Places at={at} onChoose={setChosen} />
+        <Places names={heights.places} at={at} onChoose={setChosen} />
         <ReadingEntry
           label={`${w.liner(at.bore)}, ${placeName}`}
           reachMm={REACH_MM.standOut}

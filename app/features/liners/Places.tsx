@@ -6,17 +6,18 @@ import { useJob } from '../job/JobProvider';
 import type { Place } from './nextPlace';
 
 interface Props {
+  readonly names: readonly string[];
   readonly at: Place;
   readonly onChoose: (place: Place) => void;
 }
 
 /** The places of the liner in hand, each with its newest reading; tap one to read it (again). */
-export function Places({ at, onChoose }: Props) {
-  const { sheet, state } = useJob();
+export function Places({ names, at, onChoose }: Props) {
+  const { state } = useJob();
   const units = useUnits();
   return (
     <View className="flex-row gap-2" role="group" aria-label={`Liner ${at.bore}`}>
-      {sheet.liners.places.map((name, place) => {
+      {names.map((name, place) => {
         const reading = state.liners.readings[at.bore]?.[place];
         const here = place === at.place;
         const figure = reading ? lengthFigure(reading.mm, units.length) : '–';

@@ -5,7 +5,9 @@ import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { words } from '@cardinex/contract/text';
-import type { EngineEnd } from '@cardinex/core/sheet/engineSheet';
+import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { openQuestions, optionForSerial } from '@cardinex/core/sheet/variants';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { newJobWords as w, shared } from '@cardinex/words/en/screens';
 import { useSheets } from '../../session/queries';
@@ -23,6 +25,7 @@ const formSchema = z.object({
   name: words(60),
   why: words(400),
   end: z.string().min(1),
+  variant: z.record(z.string(), z.string()),
 });
 type NewJobForm = z.infer<typeof formSchema>;
 
@@ -34,18 +37,23 @@ const ASKS: Readonly<Partial<Record<keyof NewJobForm, string>>> = {
 };
 
 /** Opens a job from a sheet: which engine, why it is here, and cylinder 1's end looked at. */
-export function NewJob() {
+export function NewJob({ sheetId }: { sheetId: string | undefined }) {
   const { ledgers } = useBench();
   const actor = useActor();
   const sheets = useSheets().data?.sheets ?? [];
   const form = useForm<NewJobForm>({
     resolver: zodResolver(formSchema),
-    defaultValues: { sheetId: '', serial: '', name: '', why: '', end: '' },
+    defaultValues: { sheetId: sheetId ?? '', serial: '', name: '', why: '', end: '', variant: {} },
   });
-  const [chosenId, end] = useWatch({ control: form.control, name: ['sheetId', 'end'] });
-  const chosen = sheets.find((s) => s.sheet.id === chosenId) ?? sheets[0];
+  const [chosenId, end, serial, answers] = useWatch({
+    control: form.control,
+    name: ['sheetId', 'end', 'serial', 'variant'],
+  });
+  const chosen = sheets.find((s) => s.sheet.id === chosenId);
+  const variant = chosen ? variantFor(chosen.sheet, serial, answers) : {};
+  const [unanswered] = chosen ? openQuestions(chosen.sheet, variant) : [];
   const open = form.handleSubmit(async (entered) => {
-    if (!chosen) return;
+    if (!chosen || unanswered) return;
     const id = uuidv7();
     const ledger = ledgers.job(id);
     await ledger.begin(chosen);
@@ -58,16 +66,13 @@ export function NewJob() {
         name: entered.name,
         why: entered.why,
         cylinder1End: entered.end as EngineEnd,
+        ...(Object.keys(variant).length > 0 && { variant }),
       },
       actor,
     );
     if (verdict.ok) router.replace(`/jobs/${id}`);
     else form.setError('end', { message: refusalSentence(verdict.refusal) });
   });
-  const submit = (): void => {
-    if (chosen) form.setValue('sheetId', chosen.sheet.id);
-    void open();
-  };
   return (
     <Screen
       header={
@@ -84,19 +89,33 @@ export function NewJob() {
             onPress={() => router.back()}
             className="flex-1"
           />
-          <Button label={w.open} kind="expected" tall onPress={submit} className="flex-[2]" />
+          <Button
+            label={w.open}
+            kind="expected"
+            tall
+            onPress={() => void open()}
+            className="flex-[2]"
+          />
         </View>
       }
     >
       <View className="gap-4 rounded-lg bg-card p-4">
+        {sheets.length === 0 ? <Body>{w.noSheets}</Body> : null}
+        {sheets.length > 0 ? (
+          <Choice
+            label={w.sheet}
+            value={chosenId}
+            options={sheets.map(({ sheet }) => ({ value: sheet.id, label: sheet.name }))}
+            onChange={(value) => {
+              form.setValue('sheetId', value, { shouldValidate: form.formState.isSubmitted });
+              form.setValue('end', '');
+              form.setValue('variant', {});
+            }}
+          />
+        ) : null}
+        {form.formState.errors.sheetId ? <Mark kind="out" word={w.needSheet} /> : null}
         {chosen ? (
           <>
-            <Choice
-              label={w.sheet}
-              value={chosen.sheet.id}
-              options={sheets.map(({ sheet }) => ({ value: sheet.id, label: sheet.name }))}
-              onChange={(value) => form.setValue('sheetId', value)}
-            />
             <Small>
               {chosen.sheet.description} · {shared.sheetRevision(chosen.sheet.revision)}
             </Small>
@@ -116,12 +135,42 @@ export function NewJob() {
               right={chosen.sheet.cylinder1End}
               fault={form.formState.errors.end && w.needEnd}
             />
+            {(chosen.sheet.variants ?? []).map((question) => (
+              <View key={question.id} className="gap-1">
+                <Choice
+                  label={question.ask}
+                  value={variant[question.id] ?? null}
+                  options={question.options.map(({ id, name }) => ({ value: id, label: name }))}
+                  onChange={(value) =>
+                    form.setValue('variant', { ...answers, [question.id]: value })
+                  }
+                />
+                {question.options.map(({ id, name, seen, serials }) => (
+                  <Small key={id}>{w.option(name, seen, serials)}</Small>
+                ))}
+              </View>
+            ))}
+            {unanswered && form.formState.isSubmitted ? (
+              <Mark kind="out" word={w.needVariant} />
+            ) : null}
           </>
-        ) : (
-          <Body>{w.noSheets}</Body>
-        )}
+        ) : null}
       </View>
     </Screen>
+  );
+}
+
+/** What was answered, and what the serial tells by itself. */
+function variantFor(
+  sheet: EngineSheet,
+  serial: string,
+  answers: Readonly<Record<string, string>>,
+): Readonly<Record<string, string>> {
+  return Object.fromEntries(
+    (sheet.variants ?? []).flatMap((question) => {
+      const told = answers[question.id] ?? optionForSerial(question, serial.trim())?.id;
+      return told === undefined ? [] : [[question.id, told]];
+    }),
   );
 }
 

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { Button } from '../../ui/Button';
@@ -12,7 +13,7 @@ import { useOnce } from '../job/useOnce';
 import { ValvesBack } from '../valves/ValvesBack';
 
 /** The engine has been run to working heat: said by whom and how, before any hot reading. */
-export function BeginRecheck() {
+export function BeginRecheck({ view }: { view: OverheadView }) {
   const { record } = useJob();
   const [words, setWords] = useState('');
   const [wordless, setWordless] = useState(false);
@@ -24,7 +25,7 @@ export function BeginRecheck() {
     <CardFrame
       card="recheck"
       title={w.recheckTitle}
-      back={<ValvesBack />}
+      back={<ValvesBack view={view} />}
       actBar={
         <Button label={w.recheckBegin} kind="expected" tall onPress={begin} testID="confirm" />
       }

@@ -12,8 +12,9 @@ export function RecheckCard() {
   const entry = tray.find((c) => c.card === 'recheck');
   if (!entry) return null;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
-  if (entry.status === 'waiting') return <BeginRecheck />;
   const view = overheadView(sheet, state.valves, state.crank, 'hot');
+  if (!view) return null;
+  if (entry.status === 'waiting') return <BeginRecheck view={view} />;
   if (!view.next) return <ValvesDone card="recheck" view={view} />;
   return view.barDeg === 0 ? (
     <GapSetting card="recheck" view={view} phase="hot" />

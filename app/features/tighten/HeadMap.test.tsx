@@ -3,12 +3,12 @@ import type { BoltStatus } from '@cardinex/core/job/cards/tighten';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { HeadMap } from './HeadMap';
 
-const [found] = tolvane44.fastenedSets;
+const [found] = tolvane44.fastenedSets ?? [];
 if (!found) throw new Error('no head');
 const head = found;
 const bolt = head.fasteners.find((f) => f.id === 'h1');
 if (!bolt) throw new Error('no bolt 1');
-const alone = { ...head, bores: [], fasteners: [bolt] };
+const alone = { ...head, map: { ...head.map, bores: [] }, fasteners: [bolt] };
 
 function shapesAt(status: BoltStatus, current = false, next = false): string[] {
   const { container, unmount } = render(
@@ -54,7 +54,7 @@ describe('the head from above', () => {
     const points = (status: BoltStatus) => {
       const { container, unmount } = render(
         <HeadMap
-          set={{ ...head, bores: [] }}
+          set={{ ...head, map: { ...head.map, bores: [] } }}
           bolts={[{ id: 'h1', status }]}
           currentId={null}
           nextId={null}

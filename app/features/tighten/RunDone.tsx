@@ -1,7 +1,9 @@
 import { router } from 'expo-router';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import type { RunView } from '@cardinex/core/job/cards/tighten';
-import { cardTitle } from '@cardinex/words/en/cards/names';
+import { currentCard } from '@cardinex/core/job/tray';
+import { entryTitle } from '@cardinex/words/en/cards/names';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { trayWords } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
@@ -10,29 +12,32 @@ import { Body } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
+import { entryHref } from '../job/entryHref';
 import { HeadMap } from './HeadMap';
 import { TightenBack } from './TightenBack';
 
 /** Every stage closed: what each bolt got, and the last act of a run. */
-export function RunDone({ view }: { view: RunView }) {
-  const { jobId, sheet } = useJob();
-  const last = view.stages.at(-1);
-  const bolts = last?.bolts ?? [];
+export function RunDone({ view, instances }: { view: RunView; instances: ReactNode }) {
+  const { jobId, sheet, tray } = useJob();
+  const bolts = view.stages.findLast((stage) => 'order' in stage.stage)?.bolts ?? [];
+  const next = currentCard(tray);
   return (
     <CardFrame
       card="tighten"
+      set={view.set.id}
       title={w.allDone}
-      aside={last?.stage.torque.text ?? ''}
+      aside={view.set.instances.length > 1 ? view.name.instance : view.set.name}
       back={<TightenBack view={view} />}
       actBar={
         <Button
-          label={trayWords.openCard(cardTitle('valves').toLowerCase())}
+          label={next ? trayWords.openCard(entryTitle(next, tray).toLowerCase()) : trayWords.record}
           kind="expected"
           tall
-          onPress={() => router.replace(`/jobs/${jobId}/valves`)}
+          onPress={() => router.replace(next ? entryHref(jobId, next) : `/jobs/${jobId}/record`)}
         />
       }
     >
+      {instances}
       <View className="gap-3 p-3.5">
         <Mark kind="within" word={w.stageDone(view.stages.length)} />
         <Body>{w.allDoneHint}</Body>

@@ -1,12 +1,15 @@
 import { View } from 'react-native';
-import type { RunView } from '@cardinex/core/job/cards/tighten';
+import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
+import type { StageView, RunView } from '@cardinex/core/job/cards/tighten';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { printedSource, printedText } from '@cardinex/words/en/quantity';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
 import { TIGHTEN_ACTS } from './ownActs';
 
 /** Why in stages, what an early click means, the figures and where they come from, what was done. */
 export function TightenBack({ view }: { view: RunView }) {
+  const { afterwards = [], twoPeople } = view.set;
   return (
     <View className="gap-3">
       <View>
@@ -18,17 +21,39 @@ export function TightenBack({ view }: { view: RunView }) {
         <Body>{w.clicksEarlyText}</Body>
       </View>
       <Body>{w.undoNote}</Body>
-      <View className="border-t border-rule pt-2">
-        {view.set.programme.stages.map(({ id, torque }, place) => (
-          <View key={id} className="flex-row items-baseline justify-between">
+      <View className="gap-1 border-t border-rule pt-2">
+        {view.stages.map((stage, place) => (
+          <View key={stage.key} className="flex-row items-baseline justify-between gap-3">
             <Body className="font-strong">{w.settingFor(place + 1)}</Body>
-            <Small>
-              {torque.text} · {torque.source}
-            </Small>
+            <Small className="shrink text-right">{stageText(view, stage)}</Small>
           </View>
         ))}
       </View>
+      {[...(twoPeople ? [twoPeople] : []), ...afterwards].map(({ says, source }) => (
+        <View key={says} className="border-t border-rule pt-2">
+          <Body>{says}</Body>
+          <Small>{source}</Small>
+        </View>
+      ))}
       <ActLog of={TIGHTEN_ACTS} />
     </View>
   );
+}
+
+/** What a stage asks, as printed, group by group where they differ. */
+function stageText({ set }: RunView, { stage, bolts }: StageView): string {
+  const told = new Map<string, { text: string; source: string }>();
+  for (const { act } of bolts) {
+    const printed = printedFor(set, stage, act.fastener);
+    if (!printed) continue;
+    const fastener = set.fasteners.find((f) => f.id === act.fastener);
+    const group = set.groups.length > 1 && fastener ? groupOf(set, fastener)?.name : undefined;
+    const text = printedText(printed);
+    const key = [...told.values()].some((t) => t.text === text) ? null : (group ?? '');
+    if (key !== null) told.set(key, { text, source: printedSource(printed) });
+  }
+  const several = told.size > 1;
+  const figures = [...told].map(([group, { text }]) => (several ? `${group}: ${text}` : text));
+  const source = [...told.values()][0]?.source ?? '';
+  return [`${w.ask[stage.kind]} ${figures.join('; ')}`.trim(), source].filter(Boolean).join(' · ');
 }

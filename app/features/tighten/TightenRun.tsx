@@ -1,9 +1,13 @@
 import { format } from 'date-fns/format';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import {
+  doneBy,
+  isRunAct,
+  isSwept,
   numberOf,
   readKey,
+  wasLeft,
   wrenchSettingNm,
   type BoltView,
   type RunState,
@@ -11,8 +15,17 @@ import {
 } from '@cardinex/core/job/cards/tighten';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { TorqueUnit } from '@cardinex/core/quantity/units';
+import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
+import type { SheetStage } from '@cardinex/core/sheet/spec/fastening';
+import { isPause } from '@cardinex/core/tightening/programme';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { SPOKEN_TORQUE, settingFigure, torque, torqueFigure } from '@cardinex/words/en/quantity';
+import {
+  METRIC,
+  printedSource,
+  printedText,
+  settingFigure,
+  torque,
+} from '@cardinex/words/en/quantity';
 import { usePreferences, useUnits } from '../../device/preferences';
 import { useBench, useMemberName } from '../../session/SessionProvider';
 import { Figure } from '../../ui/Figure';
@@ -25,10 +38,11 @@ import { ActBar } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
-import { useJob } from '../job/JobProvider';
+import { useJob, type OpenJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { HeadMap } from './HeadMap';
+import { actFace } from './actFace';
 import { NotSo } from './NotSo';
 import { TightenBack } from './TightenBack';
 import { TIGHTEN_ACTS } from './ownActs';
@@ -36,12 +50,13 @@ import { TIGHTEN_ACTS } from './ownActs';
 interface Props {
   readonly view: RunView;
   readonly prepared: NonNullable<RunState['prepared']>;
+  readonly instances: ReactNode;
   readonly onChangeWrench: () => void;
 }
 
 /** One pull at a time: bolt, value, one large button. */
-export function TightenRun({ view, prepared, onChangeWrench }: Props) {
-  const { sheet, record } = useJob();
+export function TightenRun({ view, prepared, instances, onChangeWrench }: Props) {
+  const { sheet, record, now } = useJob();
   const units = useUnits();
   const { speech } = usePreferences();
   const { last, undo } = useUndo(TIGHTEN_ACTS);
@@ -53,12 +68,15 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
   const bolts = current?.bolts ?? [];
   const bolt = bolts.find((b) => b.act.fastener === chosenId && isPullable(b)) ?? view.next;
   const { lookedAt, step } = useLookBack(view, lookBackBy, setLookBackBy);
-  const nm = bolt?.act.nm ?? 0;
-  const setNm = wrenchSettingNm(nm, prepared);
-  const { lowNm, highNm } = prepared.wrench;
-  const inRange = atLeast(setNm, lowNm) && atMost(setNm, highNm);
   const number = bolt ? numberOf(view, bolt) : '';
-  const spoken = w.spoken(number, torqueFigure(nm, units.torque), SPOKEN_TORQUE[units.torque]);
+  const nm = bolt?.act.nm;
+  const setNm = nm === undefined ? null : wrenchSettingNm(nm, prepared);
+  const { wrench } = prepared;
+  const inRange =
+    setNm === null ||
+    (wrench !== null && atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm));
+  const face = bolt ? actFace(bolt.act, number, units) : null;
+  const spoken = face?.spoken ?? '';
   useEffect(() => {
     if (speech && number !== '') speak(spoken);
   }, [speech, spoken, number]);
@@ -67,25 +85,18 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
     if (!bolt) return;
     setLookBackBy(0);
     setChosenId(null);
-    await record('bolt.pulled', {
-      key: bolt.act.key,
-      pass: bolt.nextPass,
-      nm,
-      setNm,
-      wrench: prepared.wrench.id,
-    });
+    await recordDone(record, bolt, setNm ?? 0, wrench?.id ?? '');
   });
   // A value the wrench cannot give is not pulled with it: another wrench first.
   const main = inRange ? pull : onChangeWrench;
-  const undoable =
-    last && (last.type === 'bolt.pulled' || last.type === 'bolt.failed') ? last : null;
+  const undoable = last && isRunAct(last) ? last : null;
   useActKeys({
     confirm: notSo ? undefined : main,
     undo: undoable && !notSo ? undo : undefined,
     lookBack: step,
     help: () => setHelp(!help),
   });
-  if (!current || !bolt) return null;
+  if (!current || !bolt || !face) return null;
   const stageNumber = view.stages.indexOf(current) + 1;
   const done = bolts.filter((b) => b.status === 'done').length;
   const toSweep = bolts.filter((b) => b.status === 'sweep').length;
@@ -93,6 +104,9 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
   const following = followingOf(bolts, bolt);
   const nextHint = following ? w.nextIs(numberOf(view, following)) : w.lastOfStage;
   const shown = lookedAt ?? bolt;
+  const printed = printedFor(view.set, current.stage, bolt.act.fastener);
+  const fastener = view.set.fasteners.find((f) => f.id === bolt.act.fastener);
+  const group = fastener && groupOf(view.set, fastener);
   const doneNumbers = bolts.filter((b) => b.status === 'done').map((b) => numberOf(view, b));
   const choose = (id: string): void => {
     setLookBackBy(0);
@@ -101,6 +115,7 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
   return (
     <CardFrame
       card="tighten"
+      set={view.set.id}
       title={w.stageOf(stageNumber, view.stages.length)}
       aside={sweeping ? w.sweepCounts(toSweep, open) : w.counts(done, bolts.length - done)}
       back={<TightenBack view={view} />}
@@ -114,8 +129,8 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
           }
           notSo={{ label: w.notSo, onPress: () => setNotSo(true) }}
           confirm={{
-            label: inRange ? w.clicked : w.changeWrench,
-            hint: inRange ? nextHint : w.outOfRange(torque(nm, units)),
+            label: inRange ? w.did[bolt.act.kind] : w.changeWrench,
+            hint: inRange ? nextHint : w.outOfRange(torque(nm ?? 0, units)),
             onPress: main,
           }}
         />
@@ -127,16 +142,22 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
         </>
       }
     >
+      {instances}
+      {!isSwept(bolt.act.kind) && current.lastAt && wasLeft(current, now) ? (
+        <View className="border-b border-rule bg-tab px-3.5 py-2.5" testID="left">
+          <Mark kind="leftOpen" word={w.marksNotTurned(ago(current.lastAt))} />
+        </View>
+      ) : null}
       {sweeping && current.lastAt ? (
         <View className="gap-1 border-b border-rule bg-tab px-3.5 py-2.5" testID="sweep">
           <Mark kind="leftOpen" word={w.sweepTitle(ago(current.lastAt))} />
-          <Body>{w.sweepWhy(stageNumber, torque(nm, units))}</Body>
+          <Body>{w.sweepWhy(stageNumber, `${face.value} ${face.unit}`.trim())}</Body>
         </View>
       ) : null}
       <View className="px-3 pt-2">
         <View className="flex-row items-center justify-between pb-1">
           <EndMark end={sheet.cylinder1End} />
-          <Small>{w.seenFromAbove}</Small>
+          <Small>{view.set.map.seenFrom}</Small>
         </View>
         <HeadMap
           set={view.set}
@@ -149,20 +170,17 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
       </View>
       <View className="flex-row gap-8 border-t border-rule px-3.5 py-2">
         <View>
-          <Small>{lookedAt ? w.lookBack : w.bolt}</Small>
+          <Small>{lookedAt ? w.lookBack : isPause(shown.act) ? w.step : w.bolt}</Small>
           <Figure size="act" tone="blue" value={numberOf(view, shown)} testID="bolt" />
         </View>
         <View className="flex-1">
-          <Small>{bolt.status === 'sweep' ? w.sweepTo : w.pullTo}</Small>
-          <Figure
-            size="act"
-            value={torqueFigure(nm, units.torque)}
-            unit={units.torque}
-            testID="value"
-          />
           <Small>
-            {otherUnit(nm, units.torque, current.stage.torque.unit)}
-            {w.asPrinted(current.stage.torque.text, pageOf(current.stage.torque.source))}
+            {(bolt.status === 'sweep' ? w.again[bolt.act.kind] : undefined) ?? w.ask[bolt.act.kind]}
+          </Small>
+          <Figure size="act" value={face.value} unit={face.unit} testID="value" />
+          <Small>
+            {nm === undefined ? '' : otherUnit(nm, units.torque, printed)}
+            {asPrinted(printed, current.stage)}
           </Small>
         </View>
       </View>
@@ -179,11 +197,13 @@ export function TightenRun({ view, prepared, onChangeWrench }: Props) {
           className="min-h-[44px] flex-row items-center gap-2"
         >
           <Text className="font-strong text-[17px] text-ink underline">
-            {w.wrenchSet(prepared.wrench.name)}
+            {wrench && setNm !== null ? w.wrenchSet(wrench.name) : w.getReady}
           </Text>
-          <Figure size="small" value={settingFigure(setNm)} unit="N·m" />
+          {wrench && setNm !== null ? (
+            <Figure size="small" value={settingFigure(setNm)} unit="N·m" />
+          ) : null}
         </Pressable>
-        <Small className="shrink text-right">{view.set.treatment}</Small>
+        <Small className="shrink text-right">{group?.treatment.says ?? ''}</Small>
       </View>
       {lookedAt ? (
         <Body className="border-t border-rule px-3.5 py-2">
@@ -214,9 +234,42 @@ function numberOfKey(view: RunView, key: string): string {
 }
 
 /** The value once more for whoever thinks in the other system, unless the print says it already. */
-function otherUnit(nm: number, shown: TorqueUnit, printed: TorqueUnit): string {
+function otherUnit(nm: number, shown: TorqueUnit, printed: ReturnType<typeof printedFor>): string {
   const other = shown === 'N·m' ? 'lbf·ft' : 'N·m';
-  return other === printed ? '' : `${torque(nm, { length: 'mm', torque: other })} · `;
+  return printed && printedText(printed).includes(other)
+    ? ''
+    : `${torque(nm, { ...METRIC, torque: other })} · `;
+}
+
+/** As the book prints it, with its page; a step's own words where it has no figure. */
+function asPrinted(printed: ReturnType<typeof printedFor>, stage: SheetStage): string {
+  const says = 'says' in stage ? stage.says : '';
+  if (!printed) return says;
+  return [says, w.asPrinted(printedText(printed), pageOf(printedSource(printed)))]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** Says that a pull was made, in the words of its kind. */
+function recordDone(
+  record: OpenJob['record'],
+  { act, nextPass: pass }: BoltView,
+  setNm: number,
+  wrench: string,
+): Promise<string | null> {
+  const { key } = act;
+  switch (doneBy(act)) {
+    case 'bolt.turned':
+      return record('bolt.turned', { key, pass, deg: act.deg ?? 0 });
+    case 'bolt.eased':
+      return record('bolt.eased', { key, pass });
+    case 'stud.tensioned':
+      return record('stud.tensioned', { key, pass, bar: act.bar ?? 0 });
+    case 'step.done':
+      return record('step.done', { key, pass });
+    default:
+      return record('bolt.pulled', { key, pass, nm: act.nm ?? 0, setNm, wrench });
+  }
 }
 
 /** Only the page on the front; the whole source stands on the back. */

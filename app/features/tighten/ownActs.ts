@@ -4,6 +4,10 @@ import type { ActType } from '@cardinex/core/job/act';
 export const TIGHTEN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'run.prepared',
   'bolt.pulled',
+  'bolt.turned',
+  'bolt.eased',
+  'stud.tensioned',
+  'step.done',
   'bolt.failed',
   'contest.decided',
 ]);

@@ -3,9 +3,7 @@ import { View } from 'react-native';
 import { undoHint } from '@cardinex/words/en/acts';
 import type { CardName } from '@cardinex/core/job/tray';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import { firingOf, overheadOf } from '@cardinex/core/sheet/overheadOf';
 import { settable } from '@cardinex/core/overhead/settable';
-import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { degrees, endName } from '@cardinex/words/en/quantity';
 import { usePreferences } from '../../device/preferences';
@@ -33,7 +31,7 @@ export function Barring({ card, view }: { card: CardName; view: OverheadView }) 
   return state.cautions.barring ? (
     <BarToNext card={card} view={view} />
   ) : (
-    <BarringCaution card={card} />
+    <BarringCaution card={card} view={view} />
   );
 }
 
@@ -45,7 +43,7 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
   const [help, setHelp] = useState(false);
   const { next, plan, barDeg } = view;
   const number = next ? plan.positions.indexOf(next) + 1 : 0;
-  const seen = next ? whatIsSeen(sheet, next.atDeg, next.rockingCylinders) : '';
+  const seen = next ? whatIsSeen(view, next.atDeg, next.rockingCylinders) : '';
   const unknown = state.crank.atDeg === null;
   const stand = useOnce(async () => {
     if (next) await record('crank.stood', { atDeg: next.atDeg, seen });
@@ -72,7 +70,7 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
           ? w.countChecked(view.doneCount, view.valves.length)
           : w.countSet(view.doneCount, view.valves.length)
       }
-      back={<ValvesBack />}
+      back={<ValvesBack view={view} />}
       foot={<Small className="py-2 text-bench-soft">{w.barCaution}</Small>}
       actBar={
         <ActBar
@@ -90,12 +88,13 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
     >
       <View className="px-3 pt-2">
         <View className="flex-row justify-between">
-          <Small>{w.seenFrom(endName(sheet.rotation.seenFrom))}</Small>
-          <Small>{w.fires(sheet.firingOrder)}</Small>
+          <Small>{w.seenFrom(endName(view.rotation.seenFrom))}</Small>
+          <Small>{w.fires(view.overhead.firing.map((f) => f.cylinder))}</Small>
         </View>
         <CrankClock
-          sheet={sheet}
-          firing={firingOf(sheet)}
+          rotation={view.rotation}
+          ringGearTeeth={sheet.crank?.ringGearTeeth}
+          firing={view.overhead.firing}
           atDeg={state.crank.atDeg}
           toDeg={next.atDeg}
           barDeg={barDeg}
@@ -123,14 +122,16 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
 }
 
 /** Who rocks, and whose push rods are loose, with the crank at one angle. */
-function whatIsSeen(sheet: EngineSheet, atDeg: number, rocking: readonly number[]): string {
-  const here = settable({ ...overheadOf(sheet), atDeg });
+function whatIsSeen({ overhead }: OverheadView, atDeg: number, rocking: readonly number[]): string {
+  const here = settable({ ...overhead, atDeg });
   const verdictOf = new Map(here.items.map((item) => [item.id, item.verdict]));
-  const loose = sheet.firingOrder.filter((cylinder) =>
-    sheet.overhead.valves
-      .filter((valve) => valve.cylinder === cylinder)
-      .every((valve) => verdictOf.get(valve.id) === 'settable'),
-  );
+  const loose = overhead.firing
+    .map((f) => f.cylinder)
+    .filter((cylinder) =>
+      overhead.items
+        .filter((item) => item.cylinder === cylinder)
+        .every((item) => verdictOf.get(item.id) === 'settable'),
+    );
   return w.shouldSee(
     rocking,
     [...loose].sort((a, b) => a - b),

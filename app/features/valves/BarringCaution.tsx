@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Button } from '../../ui/Button';
@@ -11,7 +12,7 @@ import { useOnce } from '../job/useOnce';
 import { ValvesBack } from './ValvesBack';
 
 /** A turned engine can fire: said once on a job, acknowledged by name, before the crank moves. */
-export function BarringCaution({ card }: { card: CardName }) {
+export function BarringCaution({ card, view }: { card: CardName; view: OverheadView }) {
   const { record } = useJob();
   const acknowledge = useOnce(() => record('caution.acknowledged', { caution: 'barring' }));
   useActKeys({ confirm: acknowledge });
@@ -19,7 +20,7 @@ export function BarringCaution({ card }: { card: CardName }) {
     <CardFrame
       card={card}
       title={w.beforeBarring}
-      back={<ValvesBack />}
+      back={<ValvesBack view={view} />}
       actBar={
         <Button
           label={w.beforeBarringDone}

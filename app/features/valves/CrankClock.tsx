@@ -2,13 +2,14 @@ import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Polygon, Text as SvgText } from 'react-native-svg';
 import { wrap } from '@cardinex/core/overhead/cycle';
 import type { Firing } from '@cardinex/core/overhead/barringInput';
-import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { Rotation } from '@cardinex/core/sheet/spec/layout';
 import { degrees, endName } from '@cardinex/words/en/quantity';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { usePalette } from '../../ui/useTheme';
 
 interface Props {
-  readonly sheet: EngineSheet;
+  readonly rotation: Pick<Rotation, 'direction' | 'seenFrom'>;
+  readonly ringGearTeeth?: number | undefined;
   readonly firing: readonly Firing[];
   /** Where the crank stands; null while unknown, and then the marks stand as at the target. */
   readonly atDeg: number | null;
@@ -24,17 +25,17 @@ const ARROW = 96;
  * The crank as a clock face seen from the named end. The pointer at the top is fixed on the
  * engine; the cylinders' dead-centre marks stand on the rim where they are now and run with it.
  */
-export function CrankClock({ sheet, firing, atDeg, toDeg, barDeg }: Props) {
+export function CrankClock({ rotation, ringGearTeeth, firing, atDeg, toDeg, barDeg }: Props) {
   const c = usePalette();
-  const turns = sheet.rotation.direction === 'clockwise' ? 1 : -1;
+  const turns = rotation.direction === 'clockwise' ? 1 : -1;
   const standsAt = atDeg ?? toDeg;
   const marks = marksOnRim(firing, standsAt);
   const middle = SIZE / 2;
   const label = w.clockLabel(
     atDeg === null ? '?' : degrees(atDeg),
     barDeg === null ? '' : degrees(barDeg),
-    sheet.rotation.direction,
-    endName(sheet.rotation.seenFrom),
+    rotation.direction,
+    endName(rotation.seenFrom),
   );
   return (
     <View role="img" aria-label={label} className="items-center">
@@ -58,9 +59,9 @@ export function CrankClock({ sheet, firing, atDeg, toDeg, barDeg }: Props) {
           >
             {barDeg === null ? '?' : degrees(barDeg)}
           </SvgText>
-          <Caption y={24} text={w.thisWay(sheet.rotation.direction)} />
-          {barDeg && sheet.ringGearTeeth ? (
-            <Caption y={46} text={w.teeth(Math.round((sheet.ringGearTeeth * barDeg) / 360))} />
+          <Caption y={24} text={w.thisWay(rotation.direction)} />
+          {barDeg && ringGearTeeth ? (
+            <Caption y={46} text={w.teeth(Math.round((ringGearTeeth * barDeg) / 360))} />
           ) : null}
         </G>
       </Svg>

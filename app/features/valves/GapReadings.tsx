@@ -9,20 +9,18 @@ import { cn } from '../../ui/cn';
 
 interface Props {
   readonly view: ValveView;
-  readonly phase: 'cold' | 'hot';
+  /** Which readings stand here, in order. */
+  readonly kinds: readonly GapReading[];
   readonly reading: GapReading;
   readonly onChoose: (reading: GapReading) => void;
 }
 
-const COLD: readonly GapReading[] = ['found', 'set', 'locked'];
-const HOT: readonly GapReading[] = ['locked', 'hot'];
-
 /** A valve's readings side by side, each with its verdict; tap one to read it (again). */
-export function GapReadings({ view, phase, reading, onChoose }: Props) {
+export function GapReadings({ view, kinds, reading, onChoose }: Props) {
   const units = useUnits();
   return (
     <View className="flex-row gap-2">
-      {(phase === 'hot' ? HOT : COLD).map((kind) => {
+      {kinds.map((kind) => {
         const read = view.readings[kind];
         const verdict = view.verdict[kind];
         const here = kind === reading;
@@ -33,7 +31,7 @@ export function GapReadings({ view, phase, reading, onChoose }: Props) {
             role="button"
             aria-label={`${readingName(kind)}, ${figure}${verdict ? `, ${gapVerdictWord(verdict)}` : ''}`}
             aria-pressed={here}
-            disabled={phase === 'hot' && kind !== 'hot'}
+            disabled={kinds.includes('hot') && kind !== 'hot'}
             onPress={() => onChoose(kind)}
             className={cn(
               'min-h-[76px] flex-1 items-center justify-center rounded-lg border px-1',

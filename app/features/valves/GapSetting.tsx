@@ -3,10 +3,9 @@ import { View } from 'react-native';
 import { undoHint } from '@cardinex/words/en/acts';
 import { REACH_MM } from '@cardinex/contract/acts/limits';
 import type { GapReading, Printed } from '@cardinex/core/job/act';
-import type { OverheadView, ValveView } from '@cardinex/core/job/cards/valves';
+import { countedCold, type OverheadView, type ValveView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
 import { settable } from '@cardinex/core/overhead/settable';
-import { overheadOf } from '@cardinex/core/sheet/overheadOf';
 import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { linersWords } from '@cardinex/words/en/screens';
@@ -46,13 +45,14 @@ export function GapSetting({ card, view, phase }: Props) {
   const [chosenValve, setChosenValve] = useState<string | null>(null);
   const [chosenReading, setChosenReading] = useState<GapReading | null>(null);
   const [help, setHelp] = useState(false);
-  const here = settable({ ...overheadOf(sheet), atDeg: state.crank.atDeg ?? 0 });
+  const here = settable({ ...view.overhead, atDeg: state.crank.atDeg ?? 0 });
   const may = new Set(here.items.filter((i) => i.verdict === 'settable').map((i) => i.id));
   const planned = new Set(view.next?.set.map((item) => item.id));
   const current =
     view.valves.find((v) => v.valve.id === chosenValve && may.has(v.valve.id)) ??
     view.valves.find((v) => !v.done && planned.has(v.valve.id));
-  const reading = current ? (chosenReading ?? readingNext(current, phase)) : 'found';
+  const counted = countedCold(sheet);
+  const reading = current ? (chosenReading ?? readingNext(current, phase, counted)) : 'found';
   const limits = current ? limitsOf(current, phase) : null;
   const valveName = current?.valve.id ?? '';
   useEffect(() => {
@@ -63,7 +63,7 @@ export function GapSetting({ card, view, phase }: Props) {
     const problem = await record('valve.read', { valve: valveName, reading, mm, printed });
     if (problem !== null) return false;
     setChosenReading(null);
-    if (reading === 'locked' || reading === 'hot') setChosenValve(null);
+    if (reading === counted || reading === 'hot') setChosenValve(null);
     else setChosenValve(valveName);
     return true;
   };
@@ -88,7 +88,7 @@ export function GapSetting({ card, view, phase }: Props) {
           ? w.countChecked(view.doneCount, view.valves.length)
           : w.countSet(view.doneCount, view.valves.length)
       }
-      back={<ValvesBack />}
+      back={<ValvesBack view={view} />}
       foot={current.target?.provisional && phase === 'cold' ? <Provisional /> : null}
       actBar={
         <ActBar
@@ -112,12 +112,14 @@ export function GapSetting({ card, view, phase }: Props) {
       <View className="flex-row gap-6 border-t border-rule px-3.5 py-2">
         <View>
           <Small>
-            {w.kind(current.valve.kind)}, {current.valve.alongHead}
+            {[w.kind(current.valve.kind), current.valve.alongHead].filter(Boolean).join(', ')}
           </Small>
           <Figure size="act" tone="blue" value={current.valve.id} testID="valve" />
         </View>
         <View className="flex-1">
-          <Small>{phase === 'hot' ? w.hotTarget : w.leafBetween(sheet.overhead.leafBetween)}</Small>
+          <Small>
+            {phase === 'hot' ? w.hotTarget : w.leafBetween(view.spec.leafBetween ?? w.leafUnknown)}
+          </Small>
           <Figure
             size="large"
             value={w.target(
@@ -130,7 +132,12 @@ export function GapSetting({ card, view, phase }: Props) {
         </View>
       </View>
       <View className="gap-2 border-t border-rule px-3.5 py-2.5">
-        <GapReadings view={current} phase={phase} reading={reading} onChoose={setChosenReading} />
+        <GapReadings
+          view={current}
+          kinds={phase === 'hot' ? [counted, 'hot'] : COLD[counted]}
+          reading={reading}
+          onChoose={setChosenReading}
+        />
         <ReadingEntry
           label={`${current.valve.id}, ${readingName(reading).toLowerCase()}`}
           reachMm={REACH_MM.gap}
@@ -143,6 +150,12 @@ export function GapSetting({ card, view, phase }: Props) {
     </CardFrame>
   );
 }
+
+/** Where nothing locks, what was set stays. */
+const COLD: Readonly<Record<'locked' | 'set', readonly GapReading[]>> = {
+  locked: ['found', 'set', 'locked'],
+  set: ['found', 'set'],
+};
 
 function Provisional() {
   return (

@@ -18,19 +18,21 @@ export function ScrewAdvice({ view, limits, phase }: Props) {
   const units = useUnits();
   const { counts } = view.verdict;
   if (!counts || (phase === 'hot' && counts.reading !== 'hot')) return null;
-  const { at, pitchMm, rockerRatio, inCloses } = sheet.overhead.screw;
-  const turn = screwTurn({
-    measuredMm: counts.mm,
-    targetMm: limits.aimMm,
-    pitchMm,
-    rockerRatio,
-    screwAt: at,
-    inCloses,
-  });
+  const screw = sheet.overhead?.screw;
+  const turn =
+    screw &&
+    screwTurn({
+      measuredMm: counts.mm,
+      targetMm: limits.aimMm,
+      pitchMm: screw.pitchMm,
+      rockerRatio: screw.rockerRatio,
+      screwAt: screw.at,
+      inCloses: screw.inCloses,
+    });
   return (
     <View className="border-t border-rule px-3.5 py-2" testID="advice">
       <Body>{lashSentence(view.verdict, units)}</Body>
-      {counts.verdict === 'within' ? null : (
+      {counts.verdict === 'within' || !turn ? null : (
         <Body className="font-strong text-[20px] text-blue">{screwSentence(turn)}</Body>
       )}
     </View>

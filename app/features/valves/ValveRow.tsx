@@ -13,21 +13,35 @@ interface Props {
   readonly onPress?: ((valve: string) => void) | undefined;
 }
 
+/** Most in one row before they grow too small to be told apart at arm's length. */
+const MOST_IN_ROW = 8;
+
 /** All valves along the head from the cylinder-1 end: done, to set here, or to leave alone. */
 export function ValveRow({ view, settable, current, onPress }: Props) {
   return (
-    <View role="group" aria-label={w.rowLabel} className="flex-row px-1">
-      {view.valves.map((valve) => (
-        <OneValve
-          key={valve.valve.id}
-          view={valve}
-          may={settable.has(valve.valve.id)}
-          current={valve.valve.id === current}
-          onPress={onPress}
-        />
+    <View role="group" aria-label={w.rowLabel} className="px-1">
+      {inRows(view.valves).map((row) => (
+        <View key={row[0]?.valve.id} className="flex-row">
+          {row.map((valve) => (
+            <OneValve
+              key={valve.valve.id}
+              view={valve}
+              may={settable.has(valve.valve.id)}
+              current={valve.valve.id === current}
+              onPress={onPress}
+            />
+          ))}
+        </View>
       ))}
     </View>
   );
+}
+
+/** As few rows as hold them, all but the last alike. */
+function inRows(valves: readonly ValveView[]): readonly (readonly ValveView[])[] {
+  const rows = Math.ceil(valves.length / MOST_IN_ROW);
+  const each = Math.ceil(valves.length / rows);
+  return Array.from({ length: rows }, (_, row) => valves.slice(row * each, (row + 1) * each));
 }
 
 interface OneProps {
@@ -43,7 +57,9 @@ function OneValve({ view: { valve, done }, may, current, onPress }: OneProps) {
   return (
     <Pressable
       role={onPress ? 'button' : undefined}
-      aria-label={`${valve.id}, ${w.alongHead(valve.alongHead)}, ${standing}`}
+      aria-label={[valve.id, valve.alongHead && w.alongHead(valve.alongHead), standing]
+        .filter(Boolean)
+        .join(', ')}
       disabled={!onPress || !may}
       onPress={() => onPress?.(valve.id)}
       className="min-h-[56px] flex-1 items-center justify-center"
@@ -68,7 +84,9 @@ function OneValve({ view: { valve, done }, may, current, onPress }: OneProps) {
       <Text className={cn('font-head text-[16px]', current ? 'text-blue' : 'text-ink')}>
         {valve.id}
       </Text>
-      <Text className="font-text text-[12.5px] text-soft">{valve.alongHead}</Text>
+      {valve.alongHead ? (
+        <Text className="font-text text-[12.5px] text-soft">{valve.alongHead}</Text>
+      ) : null}
     </Pressable>
   );
 }

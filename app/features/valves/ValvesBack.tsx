@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { settable } from '@cardinex/core/overhead/settable';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
-import { overheadOf, valvePlan } from '@cardinex/core/sheet/overheadOf';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import { barringSentence, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { degrees, listed } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
@@ -11,11 +11,11 @@ import { useJob } from '../job/JobProvider';
 import { VALVES_ACTS } from './ownActs';
 
 /** The whole plan beside the book's table, what each cylinder is doing now, cautions, what was done. */
-export function ValvesBack() {
-  const { sheet, state } = useJob();
-  const plan = valvePlan(sheet);
+export function ValvesBack({ view }: { view: OverheadView }) {
+  const { state } = useJob();
+  const { plan, spec } = view;
   const { atDeg } = state.crank;
-  const hotOnly = Object.values(sheet.overhead.clearances).some((c) => !c.cold && c.hot);
+  const hotOnly = Object.values(spec.clearances ?? {}).some((c) => !c.cold && c.hot);
   return (
     <View className="gap-3">
       <Body className="font-strong">{w.barCaution}</Body>
@@ -27,7 +27,7 @@ export function ValvesBack() {
             <Body className="flex-1">{listed(position.set.map((item) => item.id))}</Body>
           </View>
         ))}
-        {sheet.overhead.camEvents.from === 'assumed' ? <Small>{w.assumedEvents}</Small> : null}
+        {spec.camEvents?.from === 'assumed' ? <Small>{w.assumedEvents}</Small> : null}
       </View>
       <BookTable />
       {hotOnly ? (
@@ -36,7 +36,7 @@ export function ValvesBack() {
           <Body>{w.provisional}</Body>
         </View>
       ) : null}
-      {atDeg === null ? null : <Cylinders atDeg={atDeg} />}
+      {atDeg === null ? null : <Cylinders view={view} atDeg={atDeg} />}
       <ActLog of={VALVES_ACTS} />
     </View>
   );
@@ -45,7 +45,7 @@ export function ValvesBack() {
 /** The manual's own table, and whether ours agrees with it. */
 function BookTable() {
   const { sheet } = useJob();
-  const table = sheet.overhead.bookTable;
+  const table = sheet.overhead?.bookTable;
   const compared = compareBookTable(sheet);
   if (!table || !compared) return null;
   return (
@@ -72,9 +72,8 @@ function BookTable() {
   );
 }
 
-function Cylinders({ atDeg }: { atDeg: number }) {
-  const { sheet } = useJob();
-  const { cylinders } = settable({ ...overheadOf(sheet), atDeg });
+function Cylinders({ view, atDeg }: { view: OverheadView; atDeg: number }) {
+  const { cylinders } = settable({ ...view.overhead, atDeg });
   const inOrder = [...cylinders].sort((a, b) => a.cylinder - b.cylinder);
   return (
     <View className="border-t border-rule pt-2">

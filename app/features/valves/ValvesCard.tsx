@@ -12,6 +12,7 @@ export function ValvesCard() {
   if (!entry) return null;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
+  if (!view) return null;
   if (!view.next) return <ValvesDone card="valves" view={view} />;
   return view.barDeg === 0 ? (
     <GapSetting card="valves" view={view} phase="cold" />

@@ -25,7 +25,7 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
     <CardFrame
       card={card}
       title={card === 'recheck' ? w.allChecked : w.allSet}
-      back={<ValvesBack />}
+      back={<ValvesBack view={view} />}
       actBar={
         <Button
           label={trayWords.record}

@@ -3,7 +3,7 @@ import { lashVerdict } from '@cardinex/core/overhead/lashVerdict';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { readingNext } from './readingNext';
 
-const [valve] = tolvane44.overhead.valves;
+const [valve] = tolvane44.overhead?.valves ?? [];
 const read = (mm: number) => ({
   mm,
   printed: { text: String(mm), unit: 'mm' as const },
@@ -41,6 +41,11 @@ describe('which reading of a valve comes next', () => {
     ['locked within', view(0.6, 0.42, 0.43), 'locked'],
   ] as const)('after %s', (_, standing, next) => {
     expect(readingNext(standing, 'cold')).toBe(next);
+  });
+
+  it('is as set, and nothing after it, where nothing locks', () => {
+    expect(readingNext(view(), 'cold', 'set')).toBe('found');
+    expect(readingNext(view(0.42), 'cold', 'set')).toBe('set');
   });
 
   it('is always the hot one at the recheck', () => {

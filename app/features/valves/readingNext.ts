@@ -3,11 +3,17 @@ import type { ValveView } from '@cardinex/core/job/cards/valves';
 
 /**
  * Which of a valve's readings comes next. Found within limits is left alone and felt locked; one
- * set out of limits is set again; one that moved on locking goes back to setting.
+ * set out of limits is set again; one that moved on locking goes back to setting. Where nothing
+ * locks, as found is followed by as set.
  */
-export function readingNext({ verdict, readings }: ValveView, phase: 'cold' | 'hot'): GapReading {
+export function readingNext(
+  { verdict, readings }: ValveView,
+  phase: 'cold' | 'hot',
+  counted: 'locked' | 'set' = 'locked',
+): GapReading {
   if (phase === 'hot') return 'hot';
   if (!readings.found) return 'found';
+  if (counted === 'set') return 'set';
   if (verdict.locked !== undefined) return verdict.locked === 'within' ? 'locked' : 'set';
   if (readings.set) return verdict.set === 'within' ? 'locked' : 'set';
   return verdict.found === 'within' ? 'locked' : 'set';

@@ -1,6 +1,7 @@
 import { linerCheck, type LinerCheck } from '../../block/linerCheck';
 import { lengthToMm } from '../../quantity/units';
-import type { EngineSheet } from '../../sheet/engineSheet';
+import { cylindersOf, type EngineSheet } from '../../sheet/engineSheet';
+import { heightsOf } from '../../sheet/spec/block';
 import type { ActOf, LoggedAct, Printed } from '../act';
 import type { DecideContext } from '../decide';
 import { mayOverride } from '../roles';
@@ -25,9 +26,9 @@ export interface LinersState {
 
 export const NO_LINERS: LinersState = { readings: {}, accepted: null };
 
-/** Bore ids of an engine, from the cylinder-1 end. */
+/** Bore ids of an engine in block order: bank by bank, each from the cylinder-1 end. */
 export function boreIds(sheet: EngineSheet): readonly string[] {
-  return Array.from({ length: sheet.cylinders }, (_, place) => String(place + 1));
+  return cylindersOf(sheet).map(String);
 }
 
 export function evolveLiners(state: LinersState, act: LoggedAct): LinersState {
@@ -51,11 +52,23 @@ export function readingsOf(state: LinersState, bore: string): readonly number[] 
     .map(([, reading]) => reading.mm);
 }
 
-/** What the liners read so far say; null before any has been read at enough places. */
+/** What the liners read so far say; null before any has been read at enough places, or without limits. */
 export function linersFinding(sheet: EngineSheet, state: LinersState): LinerCheck | null {
-  const { low, high, adjacent, tilt, rise } = sheet.liners;
-  const bores = boreIds(sheet)
-    .map((id) => ({ id, readingsMm: readingsOf(state, id) }))
+  const heights = heightsOf(sheet.liners);
+  if (!heights?.low || !heights.high) return null;
+  const { low, high, adjacent, tilt, groupSpread, rise, headGroups } = heights;
+  const bores = sheet.layout.banks
+    .flatMap((bank) =>
+      bank.cylinders.map((cylinder) => {
+        const group = headGroups?.findIndex((cylinders) => cylinders.includes(cylinder)) ?? -1;
+        return {
+          id: String(cylinder),
+          readingsMm: readingsOf(state, String(cylinder)),
+          ...(sheet.layout.banks.length > 1 && { bank: bank.name }),
+          ...(group >= 0 && { headGroup: String(group + 1) }),
+        };
+      }),
+    )
     .filter((bore) => bore.readingsMm.length >= FEWEST_PLACES);
   if (bores.length === 0) return null;
   return linerCheck({
@@ -65,6 +78,7 @@ export function linersFinding(sheet: EngineSheet, state: LinersState): LinerChec
       highMm: lengthToMm(high.value, high.unit),
       ...(adjacent && { adjacentMm: lengthToMm(adjacent.value, adjacent.unit) }),
       ...(tilt && { tiltMm: lengthToMm(tilt.value, tilt.unit) }),
+      ...(groupSpread && { groupSpreadMm: lengthToMm(groupSpread.value, groupSpread.unit) }),
     },
     rise,
   });
@@ -78,11 +92,9 @@ export function unreadBores(sheet: EngineSheet, state: LinersState): readonly st
 export function decideLinerRead(act: ActOf<'liner.read'>, { sheet }: DecideContext): Verdict {
   if (!boreIds(sheet).includes(act.data.bore))
     return refused('unknown-bore', { bore: act.data.bore });
-  if (act.data.place >= sheet.liners.places.length) {
-    return refused('unknown-place', {
-      place: act.data.place + 1,
-      places: sheet.liners.places.length,
-    });
+  const places = heightsOf(sheet.liners)?.places.length ?? 0;
+  if (act.data.place >= places) {
+    return refused('unknown-place', { place: act.data.place + 1, places });
   }
   return ACCEPTED;
 }

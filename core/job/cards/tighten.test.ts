@@ -1,5 +1,5 @@
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { headRun } from '../tray';
+import { currentRun, runsOf } from '../tray';
 import {
   added,
   after,
@@ -17,7 +17,9 @@ const key = (bolt: string, stage = 's1') => `head/1/main/1/${stage}/${bolt}`;
 const half = () => linersIn().prepare('wrench-5').pull('s1', 4, 'wrench-5');
 const viewOf = (state: ReturnType<typeof stateOf>, minutesLater = 0) => {
   const last = Date.parse(state.log.at(-1)?.at ?? '');
-  const view = headRun(tolvane44, state, new Date(last + minutesLater * 60_000).toISOString());
+  const view = currentRun(
+    runsOf(tolvane44, state, 'head', new Date(last + minutesLater * 60_000).toISOString()),
+  );
   if (!view) throw new Error('no head');
   return view;
 };

@@ -1,9 +1,10 @@
 import { adapterSetting } from '../../tightening/adapterSetting';
 import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
-import type { EngineSheet, FastenedSet, SheetStage } from '../../sheet/engineSheet';
-import { planOf, setOf } from '../../sheet/programmeOf';
+import type { EngineSheet } from '../../sheet/engineSheet';
+import { planOf, setOf, stagesOf } from '../../sheet/programmeOf';
+import type { FastenedSet, SheetStage } from '../../sheet/spec/fastening';
 import type { TightenAct } from '../../tightening/tightenPlan';
-import type { ActOf, BoltFault, LoggedAct, RunName, WrenchShown } from '../act';
+import type { ActOf, BoltFault, LoggedAct, RunActType, RunName, WrenchShown } from '../act';
 import type { DecideContext } from '../decide';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 
@@ -22,7 +23,7 @@ export interface Attempt {
 
 export interface RunState {
   readonly prepared: {
-    readonly wrench: WrenchShown;
+    readonly wrench: WrenchShown | null;
     readonly adapter: { readonly mm: number; readonly deg: number } | null;
     readonly at: string;
     readonly by: string;
@@ -52,22 +53,42 @@ export function runKey({ set, instance, programme }: RunName): string {
   return [set, instance, programme].join('/');
 }
 
-/** Splits a plan's key into the run it belongs to, its stage and its fastener. */
+/** Splits a plan's key into the run it belongs to, its stage within its cycle, and its fastener. */
 export function readKey(key: string): { run: RunName; stage: string; fastener: string } {
-  const [set = '', instance = '', programme = '', , stage = '', fastener = ''] = key.split('/');
-  return { run: { set, instance, programme }, stage, fastener };
+  const [set = '', instance = '', programme = '', cycle = '', stage = '', fastener = ''] =
+    key.split('/');
+  return { run: { set, instance, programme }, stage: stageKey(cycle, stage), fastener };
+}
+
+/** A stage of one cycle: two cycles may have stages of the same name. */
+export function stageKey(cycle: string, stage: string): string {
+  return `${cycle}/${stage}`;
+}
+
+const RUN_ACTS: ReadonlySet<string> = new Set<RunActType>([
+  'bolt.pulled',
+  'bolt.turned',
+  'bolt.eased',
+  'stud.tensioned',
+  'step.done',
+  'bolt.failed',
+]);
+
+/** Does this act say what became of a fastener, or a step, of a run? */
+export function isRunAct<A extends { readonly type: string }>(
+  act: A,
+): act is A & { [T in RunActType]: ActOf<T> }[RunActType] {
+  return RUN_ACTS.has(act.type);
 }
 
 export function evolveRuns(state: RunsState, act: LoggedAct): RunsState {
+  if (isRunAct(act)) return changed(state, readKey(act.data.key).run, (run) => attempted(run, act));
   switch (act.type) {
     case 'run.prepared': {
       const { wrench, adapter } = act.data;
       const prepared = { wrench, adapter, at: act.at, by: act.by };
       return changed(state, act.data.run, (run) => ({ ...run, prepared }));
     }
-    case 'bolt.pulled':
-    case 'bolt.failed':
-      return changed(state, readKey(act.data.key).run, (run) => attempted(run, act));
     case 'contest.decided': {
       const { key } = act.data;
       return changed(state, readKey(key).run, (run) => ({
@@ -87,7 +108,7 @@ function changed(state: RunsState, name: RunName, change: (run: RunState) => Run
 
 function attempted(
   run: RunState,
-  act: LoggedAct & (ActOf<'bolt.pulled'> | ActOf<'bolt.failed'>),
+  act: LoggedAct & { [T in RunActType]: ActOf<T> }[RunActType],
 ): RunState {
   const { key, pass } = act.data;
   const { stage } = readKey(key);
@@ -127,6 +148,7 @@ export interface BoltView {
 }
 
 export interface StageView {
+  readonly key: string;
   readonly stage: SheetStage;
   readonly bolts: readonly BoltView[];
   readonly closed: boolean;
@@ -163,17 +185,18 @@ export function runView(
   now: string,
 ): RunView | null {
   const set = setOf(sheet, name.set);
-  if (!set || set.programme.id !== name.programme || !set.instances.includes(name.instance))
+  if (!set || set.programme?.id !== name.programme || !set.instances.includes(name.instance))
     return null;
   const run = runs[runKey(name)] ?? NO_RUN;
-  const { acts } = planOf(set, name.instance);
+  const acts = planOf(set, name.instance)?.acts ?? [];
   const stages: StageView[] = [];
   let closedSoFar = true;
-  for (const stage of set.programme.stages) {
-    const ofStage = acts.filter((act) => act.stage === stage.id);
-    const bolts = boltViews(run, stage.id, ofStage);
+  for (const { cycle, stage } of stagesOf(set)) {
+    const key = stageKey(cycle, stage.id);
+    const ofStage = acts.filter((act) => act.cycle === cycle && act.stage === stage.id);
+    const bolts = boltViews(run, key, ofStage);
     closedSoFar = closedSoFar && bolts.every((bolt) => bolt.status === 'done');
-    stages.push({ stage, bolts, closed: closedSoFar, lastAt: run.lastAt[stage.id] ?? null });
+    stages.push({ key, stage, bolts, closed: closedSoFar, lastAt: run.lastAt[key] ?? null });
   }
   const firstOpen = stages.findIndex((stage) => !stage.closed);
   const current = firstOpen < 0 ? null : pauseSweeps(stages[firstOpen], now);
@@ -197,7 +220,11 @@ function boltViews(run: RunState, stage: string, acts: readonly TightenAct[]): B
     return {
       act,
       attempts,
-      status: statusOf(attempts, run.decided[act.key] ?? 0, sweepFrom),
+      status: statusOf(
+        attempts,
+        run.decided[act.key] ?? 0,
+        isSwept(act.kind) ? sweepFrom : undefined,
+      ),
       nextPass: Math.max(0, ...attempts.map((a) => a.pass)) + 1,
     };
   });
@@ -216,6 +243,16 @@ function statusOf(
   return 'done';
 }
 
+/**
+ * Is a stage of this kind pulled again after a long pause? What was turned by angle never is: its
+ * marks are looked at instead.
+ */
+export function isSwept(kind: TightenAct['kind']): boolean {
+  return (
+    kind === 'torque' || kind === 'check' || kind === 'hydraulic' || kind === 'hydraulic-check'
+  );
+}
+
 /** Two attempts on one pass: two people who could not see each other. */
 function isContested(undecided: readonly Attempt[], decided: readonly Attempt[]): boolean {
   const passes = new Set(decided.map((a) => a.pass));
@@ -229,11 +266,16 @@ function isContested(undecided: readonly Attempt[], decided: readonly Attempt[])
 /** After a long pause every bolt done in the open stage is doubtful. */
 function pauseSweeps(stage: StageView | undefined, now: string): StageView | null {
   if (!stage) return null;
-  if (stage.lastAt === null || !pausedTooLong(stage.lastAt, now)) return stage;
+  if (!isSwept(stage.stage.kind) || !wasLeft(stage, now)) return stage;
   const bolts = stage.bolts.map((bolt) =>
     bolt.status === 'done' ? { ...bolt, status: 'sweep' as const } : bolt,
   );
   return { ...stage, bolts };
+}
+
+/** Has nobody worked on this stage, begun and not closed, for longer than a bolt is remembered? */
+export function wasLeft(stage: StageView, now: string): boolean {
+  return stage.lastAt !== null && pausedTooLong(stage.lastAt, now);
 }
 
 function nextOf(bolts: readonly BoltView[]): BoltView | null {
@@ -257,10 +299,15 @@ function lastOf(stages: readonly StageView[]): RunView['last'] {
   return last;
 }
 
+/** Is every stage of this run closed? */
+export function runDone(view: RunView): boolean {
+  return view.current === null;
+}
+
 /** What to set the wrench in hand to for a value, its adapter counted in. */
 export function wrenchSettingNm(nm: number, prepared: NonNullable<RunState['prepared']>): number {
   const { wrench, adapter } = prepared;
-  if (!adapter) return nm;
+  if (!adapter || !wrench) return nm;
   return adapterSetting({
     targetNm: nm,
     wrenchMm: wrench.lengthMm,
@@ -278,7 +325,7 @@ export function decideRunPrepared(
 
 export function decideBolt(
   state: RunsState,
-  act: ActOf<'bolt.pulled'> | ActOf<'bolt.failed'>,
+  act: { [T in RunActType]: ActOf<T> }[RunActType],
   { sheet }: DecideContext,
 ): Verdict {
   const { key, pass } = act.data;
@@ -288,7 +335,7 @@ export function decideBolt(
   if (!view) return refused('unknown-run');
   const { prepared } = view.run;
   if (!prepared) return refused('run-not-prepared');
-  const stage = view.stages.find((s) => s.stage.id === stageId);
+  const stage = view.stages.find((s) => s.key === stageId);
   const bolt = stage?.bolts.find((b) => b.act.key === key);
   if (!stage || !bolt) return refused('unknown-fastener');
   const taken = bolt.attempts.some((attempt) => attempt.pass === pass);
@@ -298,24 +345,68 @@ export function decideBolt(
   if (pass !== bolt.nextPass || bolt.status === 'done') {
     return refused('pass-taken', { bolt: numberOf(view, bolt) });
   }
-  if (act.type === 'bolt.failed') return ACCEPTED;
   return decideFigures(act, bolt.act, prepared);
+}
+
+/** The act that says a pull of each kind was made. */
+const DONE_BY: Readonly<Record<TightenAct['kind'], RunActType>> = {
+  torque: 'bolt.pulled',
+  check: 'bolt.pulled',
+  angle: 'bolt.turned',
+  slacken: 'bolt.eased',
+  hydraulic: 'stud.tensioned',
+  'hydraulic-check': 'stud.tensioned',
+  wait: 'step.done',
+  'turn-crank': 'step.done',
+};
+
+/** The act that says this pull was made. */
+export function doneBy({ kind }: TightenAct): RunActType {
+  return DONE_BY[kind];
 }
 
 /** The figures an act carries must be the ones the sheet and the wrench in hand give. */
 function decideFigures(
+  act: { [T in RunActType]: ActOf<T> }[RunActType],
+  planned: TightenAct,
+  prepared: NonNullable<RunState['prepared']>,
+): Verdict {
+  if (act.type === 'bolt.failed') return ACCEPTED;
+  if (act.type !== doneBy(planned)) return refused('not-this-way');
+  switch (act.type) {
+    case 'bolt.turned':
+      return same(act.data.deg, planned.deg ?? 0)
+        ? ACCEPTED
+        : refused('angle-not-shown', { deg: planned.deg ?? 0 });
+    case 'stud.tensioned':
+      return same(act.data.bar, planned.bar ?? 0)
+        ? ACCEPTED
+        : refused('pressure-not-shown', { bar: planned.bar ?? 0 });
+    case 'bolt.eased':
+    case 'step.done':
+      return ACCEPTED;
+    case 'bolt.pulled':
+      return decidePull(act, planned, prepared);
+  }
+}
+
+function same(one: number, other: number): boolean {
+  return inMillionths(one) === inMillionths(other);
+}
+
+function decidePull(
   { data }: ActOf<'bolt.pulled'>,
   planned: TightenAct,
   prepared: NonNullable<RunState['prepared']>,
 ): Verdict {
+  const { wrench } = prepared;
+  if (!wrench) return refused('run-not-prepared');
   const nm = planned.nm ?? 0;
   const setNm = wrenchSettingNm(nm, prepared);
-  const asShown =
-    inMillionths(data.nm) === inMillionths(nm) &&
-    inMillionths(data.setNm) === inMillionths(setNm) &&
-    data.wrench === prepared.wrench.id;
-  if (!asShown) return refused('figure-not-shown', { nm, setNm });
-  const { lowNm, highNm } = prepared.wrench;
+  if (!same(data.nm, nm) || !same(data.setNm, setNm) || data.wrench !== wrench.id) {
+    return refused('figure-not-shown', { nm, setNm });
+  }
+  const { lowNm, highNm } = wrench;
   if (!atLeast(setNm, lowNm) || !atMost(setNm, highNm)) {
     return refused('wrench-out-of-range', { setNm, lowNm, highNm });
   }

@@ -1,9 +1,11 @@
-import { clearanceAt, firingAngles } from '../../overhead/barringInput';
+import { clearanceAt, firingAngles, type Overhead } from '../../overhead/barringInput';
 import type { BarringPlan, BarringPosition } from '../../overhead/barringPlan';
 import { cycleDegrees, forwardDistance } from '../../overhead/cycle';
 import { lashVerdict, type LashVerdict } from '../../overhead/lashVerdict';
 import { atLeast } from '../../quantity/withinLimits';
-import type { EngineSheet, Valve } from '../../sheet/engineSheet';
+import type { EngineSheet } from '../../sheet/engineSheet';
+import type { Rotation } from '../../sheet/spec/layout';
+import type { OverheadSpec, Valve } from '../../sheet/spec/overhead';
 import { gapTarget, overheadOf, valvePlan, type GapTarget } from '../../sheet/overheadOf';
 import type { ActOf, GapReading, LoggedAct, Printed } from '../act';
 import type { DecideContext } from '../decide';
@@ -69,11 +71,14 @@ export interface ValveView {
   readonly target: GapTarget | null;
   readonly readings: ValveReadings;
   readonly verdict: LashVerdict;
-  /** Cold: as locked and within. Hot: the hot reading within. */
+  /** Cold: as locked (or set, where nothing locks) and within. Hot: the hot reading within. */
   readonly done: boolean;
 }
 
 export interface OverheadView {
+  readonly spec: OverheadSpec;
+  readonly overhead: Overhead;
+  readonly rotation: Rotation;
   readonly plan: BarringPlan;
   readonly valves: readonly ValveView[];
   /** Where the crank stands in the plan; null when not at one of its positions. */
@@ -86,15 +91,21 @@ export interface OverheadView {
   readonly provisional: boolean;
 }
 
-/** Where the overhead stands, cold or at its hot recheck. */
+/**
+ * Where the overhead stands, cold or at its hot recheck.
+ * @returns null when the sheet has too little to plan it
+ */
 export function overheadView(
   sheet: EngineSheet,
   valves: ValvesState,
   crank: CrankState,
   phase: 'cold' | 'hot',
-): OverheadView {
+): OverheadView | null {
+  const { overhead: spec, rotation } = sheet;
+  const overhead = overheadOf(sheet);
   const plan = valvePlan(sheet);
-  const views = sheet.overhead.valves.map((valve) => valveView(sheet, valve, valves, phase));
+  if (!plan || !spec || !rotation || typeof overhead === 'string') return null;
+  const views = spec.valves.map((valve) => valveView(sheet, valve, valves, phase));
   const undone = new Set(views.filter((v) => !v.done).map((v) => v.valve.id));
   const open = plan.positions.filter((p) => p.set.some((item) => undone.has(item.id)));
   const cycle = cycleDegrees(sheet.strokes);
@@ -105,6 +116,9 @@ export function overheadView(
     null,
   );
   return {
+    spec,
+    overhead,
+    rotation,
     plan,
     valves: views,
     here: plan.positions.find((p) => p.atDeg === crank.atDeg) ?? null,
@@ -124,8 +138,13 @@ function valveView(
   const target = gapTarget(sheet, valve);
   const read = readings[valve.id] ?? {};
   const verdict = target ? verdictOf(target, read) : {};
-  const counted = phase === 'cold' ? verdict.locked : verdict.hot;
+  const counted = phase === 'cold' ? verdict[countedCold(sheet)] : verdict.hot;
   return { valve, target, readings: read, verdict, done: counted === 'within' };
+}
+
+/** The cold reading that counts: as locked, where there is a nut that locks; else as set. */
+export function countedCold(sheet: EngineSheet): 'locked' | 'set' {
+  return sheet.overhead?.adjust === 'shim' ? 'set' : 'locked';
 }
 
 function verdictOf(target: GapTarget, { found, set, locked, hot }: ValveReadings): LashVerdict {
@@ -155,11 +174,12 @@ export function decideValveRead(
   { sheet }: DecideContext,
 ): Verdict {
   const { valve, reading } = act.data;
-  if (!sheet.overhead.valves.some((v) => v.id === valve))
+  if (!sheet.overhead?.valves.some((v) => v.id === valve))
     return refused('unknown-valve', { valve });
   if ((reading === 'hot') !== (valves.recheckBegun !== null)) return refused('reading-of-recheck');
   if (crank.atDeg === null) return refused('crank-unknown');
   const overhead = overheadOf(sheet);
+  if (typeof overhead === 'string') return refused('sheet-lacks');
   const item = overhead.items.find((i) => i.id === valve);
   if (!item) return refused('unknown-valve', { valve });
   const cycle = cycleDegrees(sheet.strokes);

@@ -1,4 +1,4 @@
-import type { CardName, CardStatus } from '@cardinex/core/job/tray';
+import type { CardName, CardStatus, TrayCard } from '@cardinex/core/job/tray';
 
 const TITLES: Readonly<Record<CardName, string>> = {
   liners: 'Liners',
@@ -17,6 +17,12 @@ const STATUS: Readonly<Record<CardStatus, string>> = {
 /** What stands on a card's tab. */
 export function cardTitle(card: CardName): string {
   return TITLES[card];
+}
+
+/** A card's title in its tray: which set it tightens is said where there are several. */
+export function entryTitle(entry: TrayCard, tray: readonly TrayCard[]): string {
+  const several = tray.filter((other) => other.card === entry.card).length > 1;
+  return several && entry.set ? entry.set.name : cardTitle(entry.card);
 }
 
 export function statusWord(status: CardStatus): string {

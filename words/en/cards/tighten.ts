@@ -1,6 +1,6 @@
 import type { BoltFault } from '@cardinex/core/job/act';
 import type { TightenFinding } from '@cardinex/core/tightening/tightenPlan';
-import { torque } from '../quantity';
+import { degrees, torque } from '../quantity';
 
 const DEMANDS: Readonly<Record<'settle-and-check' | 'after-heat' | 'reuse', string>> = {
   'settle-and-check': 'a settle and check',
@@ -23,6 +23,8 @@ export function tightenFindingSentence(f: TightenFinding): string {
         : `Stage ${f.stage} has no value for group ${f.group}.`;
     case 'value-falls':
       return `In stage ${f.stage} the value falls from ${torque(f.beforeNm)} to ${torque(f.nm)} without slackening between.`;
+    case 'angle-over':
+      return `In cycle ${f.cycle}, ${f.fastener} is turned ${degrees(f.deg)}; its limit is ${degrees(f.limitDeg)}.`;
     case 'no-wrench':
       return `No wrench here reaches ${torque(f.nm)} for stage ${f.stage}.`;
     case 'stretch-disturbed':
@@ -42,11 +44,37 @@ export const tightenScreen = {
   sweepCounts: (sweep: number, left: number) => `${sweep} to sweep, ${left} to go`,
   seenFromAbove: 'seen from above',
   bolt: 'Bolt',
-  pullTo: 'Pull to',
-  sweepTo: 'Pull again to',
+  ask: {
+    torque: 'Pull to',
+    check: 'Must not move at',
+    angle: 'Turn',
+    slacken: 'Ease off',
+    hydraulic: 'Pump all to',
+    'hydraulic-check': 'No nut may move at',
+    wait: 'Wait',
+    'turn-crank': 'Turn the crank',
+  },
+  again: {
+    torque: 'Pull again to',
+    check: 'Pull again to',
+    hydraulic: 'Pump again to',
+    'hydraulic-check': 'Pump again to',
+  } as Readonly<Record<string, string>>,
+  rightOff: 'off',
+  byHand: 'by hand',
+  noTime: 'as the sheet says',
   asPrinted: (text: string, page: string) => `${text} as printed${page}`,
   wrenchSet: (wrench: string) => `${wrench}: set`,
-  clicked: 'Clicked',
+  did: {
+    torque: 'Clicked',
+    check: 'Did not move',
+    angle: 'Turned',
+    slacken: 'Eased',
+    hydraulic: 'Nut is down',
+    'hydraulic-check': 'Did not move',
+    wait: 'Waited',
+    'turn-crank': 'Turns freely',
+  },
   nextIs: (bolt: string) => `next is ${bolt}`,
   lastOfStage: 'last of this stage',
   boltNumber: (bolt: string) => `bolt ${bolt}`,
@@ -55,6 +83,24 @@ export const tightenScreen = {
   nothingYet: 'Nothing pulled yet',
   you: 'you',
   spoken: (bolt: string, value: string, unit: string) => `Bolt ${bolt}. ${value} ${unit}.`,
+  spokenAngle: (bolt: string, deg: string) => `Bolt ${bolt}. Turn ${deg} degrees.`,
+  spokenEase: (bolt: string) => `Bolt ${bolt}. Ease off.`,
+  spokenPressure: (bolt: string, value: string, unit: string) =>
+    `Stud ${bolt}. Pressure ${value} ${unit}.`,
+  marksNotTurned: (minutes: string) =>
+    `Left off ${minutes} ago. Look at the marks: a bolt whose mark has come round is never turned again.`,
+  allOfSet: 'all',
+  step: 'Step',
+  instance: (name: string, instance: string) => `${name} ${instance}`,
+  instances: 'Which one',
+  gotReady: 'Nothing of it is done by torque.',
+  hydraulics:
+    'Jacks screwed fully home, return open, hoses and couplings looked at, gauge in date. Eyes covered, nobody in line with a stud. An injection wound is an emergency however small.',
+  hydraulicsConfirm: 'Checked, nobody in line',
+  caps: 'Caps the right way round, numbers to the named side, shells in their places.',
+  capsConfirm: 'All in place',
+  twoPeople: 'Two people',
+
   whatHappened: (bolt: string) => `Bolt ${bolt}: what happened?`,
   didNotReach: 'Did not reach',
   didNotReachHint: 'It kept turning, or the wrench never clicked.',
@@ -83,6 +129,7 @@ export const tightenScreen = {
   wrenchInHand: 'Wrench in hand',
   wrenchRange: (low: string, high: string) => `${low} to ${high}`,
   outOfRange: (value: string) => `not for ${value}`,
+  spannerIs: (spanner: string) => `Spanner: ${spanner}`,
   adapter: 'Open-end adapter',
   noAdapter: 'None',
   adapterFitted: 'Fitted',
@@ -91,6 +138,7 @@ export const tightenScreen = {
   settingFor: (stage: number) => `Stage ${stage}`,
   begin: 'Begin pulling',
   changeWrench: 'Change wrench',
+  getReady: 'What is ready',
   flush: 'The head is flush all round by hand, no gap anywhere. Never draw it down by its bolts.',
   flushConfirm: 'Flush all round',
   lookBack: 'Look back',

@@ -112,6 +112,7 @@ export const valvesScreen = {
   provisional: 'Only a hot figure is printed. Set it now, never tighter; check again hot.',
   provisionalShort: 'Provisional: hot figure only',
   hotTarget: 'Hot limits',
+  leafUnknown: 'the two faces the manual names',
   leafBetween: (where: string) => `Leaf between ${where}`,
   keep: (reading: GapReading) => `Keep ${READINGS[reading].toLowerCase()}`,
   nextIs: (valve: string) => `next is ${valve}`,

@@ -1,1 +1,7 @@
-export { TightenCard as default } from '../../../features/tighten/TightenCard';
+import { useLocalSearchParams } from 'expo-router';
+import { TightenCard } from '../../../features/tighten/TightenCard';
+
+export default function Tighten() {
+  const { set } = useLocalSearchParams<{ set?: string }>();
+  return <TightenCard key={set ?? ''} set={set} />;
+}

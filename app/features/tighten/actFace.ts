@@ -1,0 +1,54 @@
+import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
+import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import {
+  SPOKEN_PRESSURE,
+  SPOKEN_TORQUE,
+  pressureFigure,
+  torqueFigure,
+  type ReaderUnits,
+} from '@cardinex/words/en/quantity';
+
+/** How one pull shows: the figure that matters, its unit, and how it is spoken. */
+export interface ActFace {
+  readonly value: string;
+  readonly unit: string;
+  readonly spoken: string;
+}
+
+/** A pull in its reader's units, whatever kind of stage it belongs to. */
+export function actFace(act: TightenAct, number: string, units: ReaderUnits): ActFace {
+  switch (act.kind) {
+    case 'torque':
+    case 'check': {
+      const value = torqueFigure(act.nm ?? 0, units.torque);
+      const spoken = w.spoken(number, value, SPOKEN_TORQUE[units.torque]);
+      return { value, unit: units.torque, spoken };
+    }
+    case 'angle': {
+      const value = `${Math.round((act.deg ?? 0) * 10) / 10}`;
+      return { value: `${value}°`, unit: '', spoken: w.spokenAngle(number, value) };
+    }
+    case 'slacken':
+      return {
+        value: act.deg === undefined ? w.rightOff : `${act.deg}°`,
+        unit: '',
+        spoken: w.spokenEase(number),
+      };
+    case 'hydraulic':
+    case 'hydraulic-check': {
+      const value = pressureFigure(act.bar ?? 0, units.pressure);
+      const spoken = w.spokenPressure(number, value, SPOKEN_PRESSURE[units.pressure]);
+      return { value, unit: units.pressure, spoken };
+    }
+    case 'wait':
+      return act.minutes === undefined
+        ? { value: w.noTime, unit: '', spoken: w.ask.wait }
+        : {
+            value: String(act.minutes),
+            unit: 'min',
+            spoken: `${w.ask.wait}. ${act.minutes} minutes.`,
+          };
+    case 'turn-crank':
+      return { value: w.byHand, unit: '', spoken: w.ask['turn-crank'] };
+  }
+}

@@ -1,0 +1,99 @@
+import { z } from 'zod';
+import { plainId, words } from '../text';
+import {
+  lengthFigure,
+  listOf,
+  oneOf,
+  printed,
+  sourced,
+  timeFigure,
+  truth,
+  volumeFigure,
+} from './figures';
+
+export const covering = z.strictObject({
+  crank: oneOf(['cylinder-at-firing-top', 'pistons-off-top', 'its-rod-at-top', 'anywhere']),
+  says: words(400),
+  ...sourced,
+});
+
+export const covers = listOf(
+  z.strictObject({
+    id: plainId,
+    name: words(60),
+    hides: listOf(words(120), 40),
+    sealant: z
+      .strictObject({
+        what: words(80),
+        where: words(200),
+        bead: lengthFigure.optional(),
+        never: words(200).optional(),
+        skin: timeFigure.optional(),
+        cure: timeFigure.optional(),
+      })
+      .optional(),
+    gasket: words(120).optional(),
+    ...sourced,
+  }),
+  40,
+);
+
+export const lubricants = listOf(
+  z.strictObject({
+    contact: words(80),
+    lubricant: words(80).nullable().describe('null: nothing, on purpose.'),
+    ...sourced,
+  }),
+  80,
+);
+
+export const facings = listOf(
+  z.strictObject({ part: words(80), faces: words(160), ...sourced }),
+  80,
+);
+
+export const plugs = listOf(
+  z.strictObject({
+    where: words(120),
+    renew: truth,
+    under: words(80).optional(),
+    ...sourced,
+  }),
+  80,
+);
+
+export const renew = listOf(
+  z.strictObject({
+    part: words(80),
+    when: oneOf(['always', 'if-worn', 'by-measurement', 'matched-set']),
+    ...sourced,
+  }),
+  120,
+);
+
+export const temporary = listOf(
+  z.strictObject({
+    what: words(80),
+    bars: oneOf(['turning', 'starting', 'covering']),
+    ...sourced,
+  }),
+  40,
+);
+
+export const timing = z.strictObject({
+  drive: oneOf(['gears', 'chain', 'belt']),
+  marks: listOf(words(160), 20),
+  pins: listOf(words(160), 10).optional(),
+  tensioner: words(200).optional(),
+  pump: words(200).optional(),
+  ...sourced,
+});
+
+export const fills = listOf(
+  z.strictObject({
+    what: words(60),
+    amount: printed(volumeFigure).optional(),
+    grade: words(120),
+  }),
+  20,
+);

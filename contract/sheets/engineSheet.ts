@@ -1,0 +1,102 @@
+import { z } from 'zod';
+import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { plainId, words } from '../text';
+import {
+  covering,
+  covers,
+  facings,
+  fills,
+  lubricants,
+  plugs,
+  renew,
+  temporary,
+  timing,
+} from './assembly';
+import { bores, gasket, head, journals, liners, sealingRing } from './block';
+import { fastenedSet } from './fastening';
+import { lengthFigure, listOf, oneOf, statement, whole } from './figures';
+import { end } from './end';
+import { crank, firing, layout, naming, rotation } from './layout';
+import { overhead } from './overhead';
+import { pistons } from './pistons';
+
+const variants = listOf(
+  z.strictObject({
+    id: plainId,
+    ask: words(160),
+    options: listOf(
+      z.strictObject({
+        id: plainId,
+        name: words(80),
+        serials: z
+          .strictObject({ from: words(40).optional(), to: words(40).optional() })
+          .optional(),
+        seen: words(160).optional(),
+        overrides: listOf(
+          z.strictObject({
+            at: z
+              .string('must be a JSON Pointer')
+              .max(200, 'is longer than 200 characters')
+              .regex(/^(\/[^/]+)+$/, 'must be a JSON Pointer, as /liners/low'),
+            to: z.json('must be a JSON value'),
+          }),
+          60,
+        ),
+      }),
+      12,
+      2,
+    ),
+  }),
+  8,
+);
+
+/**
+ * The shape of an engine sheet. What no schema can say (an order that misses a bolt, a range upside
+ * down) is found by `checkSheet` in core.
+ */
+export const engineSheetSchema = z.strictObject({
+  format: z.literal(SHEET_FORMAT, { error: `must be "${SHEET_FORMAT}"` }),
+  id: z
+    .string('must be text')
+    .max(60, 'is longer than 60 characters')
+    .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'must be lower-case letters and digits with single hyphens'),
+  revision: whole(1, 100_000),
+  note: words(400).optional().describe('What changed with this revision.'),
+  name: words(60),
+  description: words(200),
+  manual: words(120).describe('The book it was entered from, with its revision.'),
+  service: oneOf(['vehicle', 'plant', 'marine', 'stationary', 'aircraft']),
+  fuel: oneOf(['diesel', 'petrol', 'gas']),
+  strokes: z.union([z.literal(4), z.literal(2)], 'must be 4 or 2'),
+  layout,
+  cylinder1End: end.describe('What sits on the end cylinder 1 is at.'),
+  otherEnd: end,
+  hand: oneOf(['left', 'right']).optional(),
+  sister: plainId.optional().describe('The sheet of the other hand.'),
+  bore: lengthFigure.optional(),
+  stroke: lengthFigure.optional(),
+  naming: naming.optional(),
+  rotation: rotation.optional(),
+  firing: firing.optional(),
+  crank: crank.optional(),
+  liners: liners.optional(),
+  bores: bores.optional(),
+  journals: journals.optional(),
+  pistons: pistons.optional(),
+  head: head.optional(),
+  gasket: gasket.optional(),
+  sealingRing: sealingRing.optional(),
+  fastenedSets: listOf(fastenedSet, 40).optional(),
+  overhead: overhead.optional(),
+  covering: covering.optional(),
+  covers: covers.optional(),
+  lubricants: lubricants.optional(),
+  facings: facings.optional(),
+  plugs: plugs.optional(),
+  renew: renew.optional(),
+  temporary: temporary.optional(),
+  timing: timing.optional(),
+  fills: fills.optional(),
+  stopping: listOf(statement, 10).optional(),
+  variants: variants.optional(),
+}) satisfies z.ZodType<EngineSheet>;

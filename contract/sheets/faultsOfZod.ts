@@ -1,0 +1,71 @@
+import type { z } from 'zod';
+
+type Issue = z.core.$ZodIssue;
+type Step = PropertyKey;
+
+export interface ShapeFault {
+  /** "fastenedSets[0].groups[1].thread"; empty for the whole document. */
+  readonly at: string;
+  readonly says: string;
+}
+
+/**
+ * Everything a schema found, each at its own place. Where one of several shapes was wanted, what is
+ * wrong with the nearest of them is told, not merely that none fits.
+ */
+export function faultsOfZod(error: z.ZodError): readonly ShapeFault[] {
+  return error.issues.flatMap((issue) => faultsOf(issue, []));
+}
+
+function faultsOf(issue: Issue, above: readonly Step[]): ShapeFault[] {
+  const path = [...above, ...issue.path];
+  if (issue.code === 'unrecognized_keys') {
+    return issue.keys.map((key) => ({
+      at: placeOf([...path, key]),
+      says: 'is not a field known here; check its spelling',
+    }));
+  }
+  if (issue.code === 'invalid_union' && issue.errors.length > 0) {
+    const nearest = nearestBranch(issue.errors);
+    if (nearest) return nearest.flatMap((inner) => faultsOf(inner, path));
+  }
+  const says = plain(issue.message);
+  const missing = 'input' in issue && issue.input === undefined && issue.path.length > 0;
+  return [
+    { at: placeOf(path), says: missing && says !== 'is missing' ? `is missing: ${says}` : says },
+  ];
+}
+
+/** The shape that was meant: the one whose own fields are all there and only their values are wrong. */
+function nearestBranch(branches: readonly (readonly Issue[])[]): readonly Issue[] | null {
+  const inside = branches.filter((issues) =>
+    issues.every((issue) => issue.path.length > 0 && issue.code !== 'unrecognized_keys'),
+  );
+  const meant = inside.filter((issues) => issues.some((issue) => issue.path.length > 1));
+  return (meant.length > 0 ? meant : inside).sort((a, b) => a.length - b.length)[0] ?? null;
+}
+
+function plain(message: string): string {
+  const wanted = /^Invalid input: expected (\w+), received (\w+)$/.exec(message);
+  if (!wanted) return message;
+  const [, expected, received] = wanted;
+  if (received === 'undefined') return 'is missing';
+  return `must be ${KINDS[expected ?? ''] ?? expected}`;
+}
+
+const KINDS: Readonly<Record<string, string>> = {
+  string: 'text',
+  number: 'a number',
+  object: 'an object',
+  array: 'a list',
+  tuple: 'a list',
+  boolean: 'true or false',
+};
+
+/** @example placeOf(['banks', 0, 'name']) // 'banks[0].name' */
+export function placeOf(path: readonly Step[]): string {
+  return path.reduce<string>((text, step) => {
+    if (typeof step === 'number') return `${text}[${step}]`;
+    return text === '' ? String(step) : `${text}.${String(step)}`;
+  }, '');
+}

@@ -1,0 +1,143 @@
+import { z } from 'zod';
+import { measure, plainId, words } from '../text';
+import {
+  cylinder,
+  lengthFigure,
+  limits,
+  listOf,
+  oneOf,
+  printed,
+  sourced,
+  statement,
+  timeFigure,
+  torqueFigure,
+  truth,
+  turnFigure,
+  whole,
+} from './figures';
+
+const kind = oneOf(['intake', 'exhaust']);
+const eventDeg = measure(-180, 360);
+const gap = z.strictObject({ figure: lengthFigure, low: lengthFigure, high: lengthFigure });
+const clearance = z.strictObject({ cold: gap.optional(), hot: gap.optional() });
+
+const window = z
+  .union(
+    [
+      z.strictObject({ fromDeg: measure(0, 720), toDeg: measure(0, 1440), ...sourced }),
+      z.strictObject({ as: kind }),
+    ],
+    { error: 'must be {"fromDeg", "toDeg", "from", "source"} or {"as": "intake" or "exhaust"}' },
+  )
+  .describe(
+    'The part of its own cylinder’s cycle, 0 at firing top dead centre, in which it is worked and must be left alone.',
+  );
+
+const extraGap = z.strictObject({
+  name: words(60),
+  gap,
+  window,
+  cylinders: listOf(cylinder, 24).optional().describe('All when left out.'),
+  leafBetween: words(120).optional(),
+  before: plainId.optional().describe('The cover before which it must be done.'),
+});
+
+export const overhead = z.strictObject({
+  gear: oneOf(['push-rod', 'overhead-cam']),
+  actsOn: oneOf(['valve', 'bridge', 'yoke']),
+  adjust: oneOf(['screw', 'shim', 'hydraulic']),
+  valves: listOf(
+    z.strictObject({
+      id: plainId,
+      cylinder,
+      kind,
+      alongHead: whole(1, 99).optional(),
+    }),
+    96,
+    1,
+  ).describe('One entry for each gap: a valve, or the pair under one bridge or yoke.'),
+  screw: z
+    .strictObject({
+      at: oneOf(['pushrod', 'valve', 'pivot']),
+      pitchMm: measure(0.1, 5),
+      rockerRatio: measure(0.2, 5),
+      inCloses: truth,
+    })
+    .optional(),
+  lockNut: printed(torqueFigure).optional(),
+  leafBetween: words(120).optional(),
+  feel: oneOf(['light-drag', 'go-no-go', 'finger-tight', 'push-rod-binds']).optional(),
+  camEvents: z
+    .strictObject({
+      strokes: z.union([z.literal(4), z.literal(2)], 'must be 4 or 2'),
+      ivoBtdcDeg: eventDeg.optional(),
+      ivcAbdcDeg: eventDeg.optional(),
+      evoBbdcDeg: eventDeg,
+      evcAtdcDeg: eventDeg.optional(),
+      evcAbdcDeg: eventDeg.optional(),
+      rampDeg: measure(0, 60).optional(),
+      ...sourced,
+    })
+    .optional(),
+  clearances: z
+    .strictObject({ intake: clearance.optional(), exhaust: clearance.optional() })
+    .optional(),
+  bookTable: z
+    .strictObject({
+      source: words(160),
+      positions: listOf(
+        z.strictObject({
+          says: words(160),
+          atDeg: measure(0, 719.999),
+          set: listOf(plainId, 96),
+        }),
+        48,
+        1,
+      ),
+    })
+    .optional(),
+  bridges: z
+    .strictObject({
+      equalise: statement,
+      guideClearance: limits(lengthFigure).optional(),
+      twist: statement.optional(),
+      oil: statement.optional(),
+    })
+    .optional(),
+  hydraulic: z
+    .strictObject({
+      preload: turnFigure,
+      zeroLash: statement,
+      wait: timeFigure.optional(),
+      plungerTravel: lengthFigure.optional(),
+    })
+    .optional(),
+  tappetShims: listOf(lengthFigure, 200).optional(),
+  injectors: z
+    .strictObject({
+      kind: oneOf(['unit', 'pump-line-nozzle', 'common-rail']),
+      setting: z
+        .discriminatedUnion(
+          'method',
+          [
+            z.strictObject({ method: z.literal('turn'), turns: turnFigure }),
+            z.strictObject({ method: z.literal('height'), gauge: lengthFigure }),
+          ],
+          { error: 'must have a method: turn or height' },
+        )
+        .optional(),
+      window: window.optional(),
+      codes: z
+        .strictObject({
+          letters: whole(1, 40),
+          of: words(80).describe('The characters a code is made of.'),
+          says: words(400),
+          ...sourced,
+        })
+        .optional(),
+      before: plainId.optional(),
+    })
+    .optional(),
+  brakes: extraGap.optional(),
+  actuators: extraGap.optional(),
+});

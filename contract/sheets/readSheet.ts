@@ -1,0 +1,88 @@
+import { checkSheet } from '@cardinex/core/sheet/checks/checkSheet';
+import type { SheetFinding } from '@cardinex/core/sheet/checks/finding';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { pointerSteps, valueAt } from '@cardinex/core/sheet/pointer';
+import { variantOf } from '@cardinex/core/sheet/variants';
+import { sheetFindingSentence } from '@cardinex/words/en/sheetFindings';
+import { engineSheetSchema } from './engineSheet';
+import { faultsOfZod, type ShapeFault } from './faultsOfZod';
+
+/** One thing wrong with a sheet: where, and what would be right. */
+export interface SheetFault extends ShapeFault {
+  /** False: worth a look, and may stand. */
+  readonly bars: boolean;
+}
+
+export interface SheetRead {
+  /** Null while the document is not even the shape of a sheet. */
+  readonly sheet: EngineSheet | null;
+  readonly faults: readonly SheetFault[];
+  /** Nothing bars it from being published. */
+  readonly sound: boolean;
+}
+
+/**
+ * Reads a document as an engine sheet and names everything that is wrong with it: its shape first,
+ * then what does not add up, then what each variant would make of it.
+ */
+export function readSheet(document: unknown): SheetRead {
+  const parsed = engineSheetSchema.safeParse(document, { reportInput: true });
+  if (!parsed.success) {
+    const faults = faultsOfZod(parsed.error).map((fault) => ({ ...fault, bars: true }));
+    return { sheet: null, faults, sound: false };
+  }
+  const sheet: EngineSheet = parsed.data;
+  const faults = [...checkSheet(sheet).map(told), ...variantFaults(sheet)];
+  return { sheet, faults, sound: faults.every((fault) => !fault.bars) };
+}
+
+function told(finding: SheetFinding): SheetFault {
+  return { at: finding.at, bars: finding.bars, says: sheetFindingSentence(finding) };
+}
+
+/** Each option laid over the sheet must make a sheet again. */
+function variantFaults(sheet: EngineSheet): SheetFault[] {
+  const before = new Set(checkSheet(sheet).map(keyOf));
+  if (checkSheet(sheet).some((finding) => finding.bars && finding.at.startsWith('variants')))
+    return [];
+  return (sheet.variants ?? []).flatMap((question, q) =>
+    question.options.flatMap((option, o) => {
+      const variant = variantOf(sheet, { [question.id]: option.id });
+      const at = `variants[${q}].options[${o}]`;
+      const parsed = engineSheetSchema.safeParse(variant, { reportInput: true });
+      if (!parsed.success) {
+        return faultsOfZod(parsed.error).map((fault) => ({
+          at: `${at}.overrides${overridePlace(sheet, option.overrides, fault.at)}`,
+          says: `on ${option.name}, ${fault.at}: ${fault.says}`,
+          bars: true,
+        }));
+      }
+      return checkSheet(variant)
+        .filter((finding) => finding.bars && !before.has(keyOf(finding)))
+        .map((finding) => ({
+          at: `${at}.overrides${overridePlace(sheet, option.overrides, finding.at)}`,
+          says: `On ${option.name}, ${finding.at}: ${sheetFindingSentence(finding)}`,
+          bars: true,
+        }));
+    }),
+  );
+}
+
+function keyOf({ at, code }: SheetFinding): string {
+  return `${at} ${code}`;
+}
+
+/** Which override of an option stands at or above a place of the sheet. */
+function overridePlace(
+  sheet: EngineSheet,
+  overrides: readonly { readonly at: string }[],
+  place: string,
+): string {
+  const steps = place.replaceAll(/\[(\d+)\]/g, '.$1').split('.');
+  const index = overrides.findIndex(
+    ({ at }) =>
+      valueAt(sheet, at) !== undefined &&
+      pointerSteps(at).every((step, n) => step === steps[n] || steps[n] === undefined),
+  );
+  return index < 0 ? '' : `[${index}]`;
+}

@@ -1,0 +1,104 @@
+/**
+ * Something about a sheet that does not add up. `at` is where, as a path ("overhead.valves[3].id");
+ * `words/` makes the sentence.
+ */
+export interface SheetFinding {
+  readonly at: string;
+  readonly code: SheetFindingCode;
+  /** A sheet with a barring finding may be kept as a draft, not published. */
+  readonly bars: boolean;
+  readonly facts: Readonly<Record<string, string | number>>;
+}
+
+export type SheetFindingCode =
+  | 'text-differs'
+  | 'range-upside-down'
+  | 'figure-outside-limits'
+  | 'must-be-positive'
+  | 'repeated'
+  | 'cylinder-missing'
+  | 'unknown-cylinder'
+  | 'same-end'
+  | 'end-not-here'
+  | 'bank-count'
+  | 'firing-repeats'
+  | 'firing-misses'
+  | 'firing-starts'
+  | 'intervals-count'
+  | 'intervals-sum'
+  | 'sister-is-self'
+  | 'unknown-group'
+  | 'group-needed'
+  | 'unknown-fastener'
+  | 'order-misses'
+  | 'order-repeats'
+  | 'left-out-but-ordered'
+  | 'no-value'
+  | 'value-falls'
+  | 'value-repeated'
+  | 'stretch-disturbed'
+  | 'demands-contradict'
+  | 'outside-map'
+  | 'same-place'
+  | 'no-tensioner'
+  | 'wait-without-time'
+  | 'two-stroke-intake'
+  | 'strokes-differ'
+  | 'cam-event-missing'
+  | 'cam-event-foreign'
+  | 'window-impossible'
+  | 'overlap-strange'
+  | 'valve-without-gap'
+  | 'gap-missing'
+  | 'hydraulic-missing'
+  | 'no-screw'
+  | 'no-shims'
+  | 'unknown-valve'
+  | 'book-misses'
+  | 'book-repeats'
+  | 'book-doubtful'
+  | 'angle-outside-cycle'
+  | 'unknown-cover'
+  | 'height-of-other-school'
+  | 'too-few-places'
+  | 'grade-overlaps'
+  | 'grade-rule-missing'
+  | 'cut-though-cam'
+  | 'repair-above-standard'
+  | 'pairs-not-all'
+  | 'override-nowhere'
+  | 'override-of-id'
+  | 'override-kind'
+  | 'serials-upside-down'
+  | 'option-not-told';
+
+type Facts = SheetFinding['facts'];
+
+/** Bars publishing. */
+export function fault(at: string, code: SheetFindingCode, facts: Facts = {}): SheetFinding {
+  return { at, code, bars: true, facts };
+}
+
+/** Worth a look, and may stand. */
+export function doubt(at: string, code: SheetFindingCode, facts: Facts = {}): SheetFinding {
+  return { at, code, bars: false, facts };
+}
+
+/** Places of a list at which a value stands that stood before. */
+export function repeats(
+  values: readonly (string | number)[],
+): readonly { readonly place: number; readonly value: string | number }[] {
+  const seen = new Set<string | number>();
+  return values.flatMap((value, place) => {
+    if (seen.has(value)) return [{ place, value }];
+    seen.add(value);
+    return [];
+  });
+}
+
+/** A finding for every id of a list that stood in it before. */
+export function repeatedIds(at: string, list: readonly { readonly id: string }[]): SheetFinding[] {
+  return repeats(list.map((item) => item.id)).map(({ place, value }) =>
+    fault(`${at}[${place}].id`, 'repeated', { id: value }),
+  );
+}

@@ -1,0 +1,78 @@
+import type {
+  LengthFigure,
+  Printed,
+  Sourced,
+  Statement,
+  TimeFigure,
+  VolumeFigure,
+} from '../../quantity/figure';
+
+/** What goes between two parts as they meet; null: nothing, on purpose. */
+export interface LubricantSpec extends Sourced {
+  readonly contact: string;
+  readonly lubricant: string | null;
+}
+
+export interface CoverSpec extends Sourced {
+  readonly id: string;
+  readonly name: string;
+  /** Plugs, seals, pipes, jets that vanish under it. */
+  readonly hides: readonly string[];
+  readonly sealant?: SealantSpec;
+  readonly gasket?: string;
+}
+
+export interface SealantSpec {
+  readonly what: string;
+  readonly where: string;
+  readonly bead?: LengthFigure;
+  readonly never?: string;
+  /** Until it skins: the cover goes on before. */
+  readonly skin?: TimeFigure;
+  readonly cure?: TimeFigure;
+}
+
+/** Which way something lies. */
+export interface FacingSpec extends Sourced {
+  readonly part: string;
+  readonly faces: string;
+}
+
+export interface PlugSpec extends Sourced {
+  readonly where: string;
+  readonly renew: boolean;
+  /** The cover or part that hides it. */
+  readonly under?: string;
+}
+
+/** What a kit holds: renewed always, if worn, chosen by measurement, or kept together. */
+export interface RenewSpec extends Sourced {
+  readonly part: string;
+  readonly when: 'always' | 'if-worn' | 'by-measurement' | 'matched-set';
+}
+
+/** Something put in that must come out again. */
+export interface TemporarySpec extends Sourced {
+  readonly what: string;
+  /** What must not happen while it is in. */
+  readonly bars: 'turning' | 'starting' | 'covering';
+}
+
+/** Where the crank stands before a head or cylinder goes on. */
+export interface CoveringSpec extends Statement {
+  readonly crank: 'cylinder-at-firing-top' | 'pistons-off-top' | 'its-rod-at-top' | 'anywhere';
+}
+
+export interface TimingSpec extends Sourced {
+  readonly drive: 'gears' | 'chain' | 'belt';
+  readonly marks: readonly string[];
+  readonly pins?: readonly string[];
+  readonly tensioner?: string;
+  readonly pump?: string;
+}
+
+export interface FillSpec {
+  readonly what: string;
+  readonly amount?: Printed<VolumeFigure['unit']>;
+  readonly grade: string;
+}

@@ -1,0 +1,187 @@
+import type {
+  AngleFigure,
+  LengthFigure,
+  Printed,
+  Sourced,
+  Statement,
+  TimeFigure,
+} from '../../quantity/figure';
+import type { PressureUnit, TorqueUnit } from '../../quantity/units';
+
+export type SetKind =
+  | 'head'
+  | 'cylinder-base'
+  | 'main-caps'
+  | 'rod-caps'
+  | 'rockers'
+  | 'cam-caps'
+  | 'injector-clamps'
+  | 'manifold'
+  | 'flywheel'
+  | 'pulley'
+  | 'cover';
+
+/** Anything with fasteners and an order: one map, one programme, one or many instances. */
+export interface FastenedSet {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: SetKind;
+  /** Which there are: "1" for a single head, "1" to "6" for six, "port" and "starboard". */
+  readonly instances: readonly string[];
+  readonly map: SetMap;
+  readonly groups: readonly FastenerGroup[];
+  readonly fasteners: readonly SheetFastener[];
+  readonly programme?: SheetProgramme;
+  /** What the maker asks for, or forbids, once the programme has ended. */
+  readonly afterwards?: readonly Afterwards[];
+  readonly tensioner?: TensionerSpec;
+  readonly twoPeople?: Statement;
+}
+
+/** The set seen square on, cylinder 1 at the left where it lies along the engine. */
+export interface SetMap {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** "from above", "from below", "from the flywheel end". */
+  readonly seenFrom: string;
+  /** Bores, drawn for orientation. */
+  readonly bores?: readonly MapBore[];
+}
+
+export interface MapBore {
+  readonly cylinder: number;
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly diaMm: number;
+}
+
+export interface SheetFastener {
+  readonly id: string;
+  /** As printed in the manual; not its place in an order. */
+  readonly number: string;
+  /** From the map's own corner; x away from the cylinder-1 end, y down the page. */
+  readonly xMm: number;
+  readonly yMm: number;
+  /** The group it belongs to; may be left out when there is only one. */
+  readonly group?: string;
+}
+
+export type HoleInto = 'blind' | 'through' | 'coolant' | 'oil';
+export type TreatmentKind = 'oil' | 'dry' | 'coated' | 'paste' | 'sealant' | 'as-leaflet';
+
+/** Fasteners that are alike: one thread, one length, one treatment. */
+export interface FastenerGroup {
+  readonly id: string;
+  readonly name: string;
+  readonly sort: 'bolt' | 'stud' | 'nut' | 'through-bolt';
+  /** "M12 × 1.75". */
+  readonly thread: string;
+  readonly length?: LengthFigure;
+  /** The spanner that fits; another number than the thread. */
+  readonly spanner?: string;
+  readonly grade?: string;
+  readonly uses: Uses;
+  /** Tightened past yield by its programme. */
+  readonly stretch: boolean;
+  /** Longest it may be and still be used. */
+  readonly stretchLimit?: LengthFigure;
+  /** Which way washer and nut face lie. */
+  readonly washer?: string;
+  readonly locking?: string;
+  readonly counterHold?: string;
+  readonly hole?: HoleInto;
+  readonly treatment: Treatment;
+}
+
+/** How often a fastener may be used. */
+export type Uses = 'one' | 'until-limit' | { readonly most: number };
+
+/** What goes on the thread and under the head; nothing else does. */
+export interface Treatment extends Statement {
+  readonly kind: TreatmentKind;
+}
+
+export interface SheetProgramme extends Sourced {
+  readonly id: string;
+  /** A run from slack to a value each; one that slackens begins another. */
+  readonly cycles: readonly SheetCycle[];
+}
+
+export interface SheetCycle {
+  readonly id: string;
+  readonly stages: readonly SheetStage[];
+}
+
+interface OrderedStage {
+  readonly id: string;
+  /** Fastener ids in the order they are pulled. */
+  readonly order: readonly string[];
+  /** Fasteners this stage leaves alone on purpose. */
+  readonly leaveOut?: readonly string[];
+}
+
+/** A value for one group, or for all. */
+export interface StageValue<Unit extends string> {
+  readonly group?: string;
+  readonly value: Printed<Unit>;
+}
+
+/** `check` pulls each at a value at which none may move. */
+export interface SheetTorqueStage extends OrderedStage {
+  readonly kind: 'torque' | 'check';
+  readonly values: readonly StageValue<TorqueUnit>[];
+}
+
+export interface SheetAngleStage extends OrderedStage {
+  readonly kind: 'angle';
+  readonly values: readonly StageValue<'deg'>[];
+}
+
+export interface SheetSlackenStage extends OrderedStage {
+  readonly kind: 'slacken';
+  /** Eased by so much; absent for right off. */
+  readonly by?: AngleFigure;
+}
+
+/** All jacks on one line; `hydraulic-check`: at that pressure no nut may move. */
+export interface SheetHydraulicStage extends OrderedStage {
+  readonly kind: 'hydraulic' | 'hydraulic-check';
+  readonly pressure: Printed<PressureUnit>;
+}
+
+/** Something to be done once between stages. */
+export interface SheetPauseStage {
+  readonly id: string;
+  readonly kind: 'wait' | 'turn-crank';
+  readonly says: string;
+  /** For a wait. */
+  readonly time?: TimeFigure;
+}
+
+export type SheetStage =
+  SheetTorqueStage | SheetAngleStage | SheetSlackenStage | SheetHydraulicStage | SheetPauseStage;
+
+/** Done once for the whole set, with no order of fasteners. */
+export function isSheetPause(stage: SheetStage): stage is SheetPauseStage {
+  return stage.kind === 'wait' || stage.kind === 'turn-crank';
+}
+
+export interface Afterwards extends Statement {
+  readonly about: 'settle-and-check' | 'after-heat' | 'reuse';
+  readonly demand: 'do' | 'never';
+  /** Waited before it, or hours cooled. */
+  readonly time?: TimeFigure;
+  readonly method?: 'ease-and-pull-one-by-one' | 'pull-without-easing' | 'pull-hot' | 'check-only';
+}
+
+export interface TensionerSpec {
+  /** Effective area of one jack. */
+  readonly areaMm2: number;
+  /** Stressed diameter of the stud. */
+  readonly stud: LengthFigure;
+  readonly stretchLength: LengthFigure;
+  readonly holesPerTurn?: number;
+  /** Holes each nut should travel at the last stage, alike within so many. */
+  readonly expectedHoles?: number;
+  readonly toleranceHoles?: number;
+}

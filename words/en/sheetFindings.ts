@@ -1,0 +1,112 @@
+import type { SheetFinding, SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
+import { degrees, torque } from './quantity';
+
+type Facts = SheetFinding['facts'];
+
+const DEMANDS: Readonly<Record<string, string>> = {
+  'settle-and-check': 'a settle and check',
+  'after-heat': 'a pull after heat',
+  reuse: 'using the fasteners again',
+};
+
+const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = {
+  'text-differs': ({ text, value }) =>
+    `The text says “${text}”, the value ${value}. Make them one figure.`,
+  'range-upside-down': ({ low, high }) =>
+    `The range is upside down: ${low} is above ${high}, or they are in different units.`,
+  'figure-outside-limits': ({ figure, low, high }) =>
+    `${figure} lies outside its own limits, ${low} to ${high}.`,
+  'must-be-positive': () => 'This must be above zero.',
+  repeated: ({ id }) => `${id} stands here already.`,
+  'cylinder-missing': ({ cylinder }) =>
+    `Cylinder ${cylinder} is in no bank: cylinders are numbered from 1 without a gap.`,
+  'unknown-cylinder': ({ cylinder }) => `This engine has no cylinder ${cylinder}.`,
+  'same-end': ({ end }) => `Both ends are called ${end}. Name what sits on the other one.`,
+  'end-not-here': ({ end, one, other }) =>
+    `This engine has no ${end} end: rotation is seen from ${one} or ${other}.`,
+  'bank-count': ({ form, banks }) =>
+    form === 'in-line' ? 'An in-line engine has one bank.' : `This layout has ${banks} banks.`,
+  'firing-repeats': ({ cylinder }) => `The firing order repeats cylinder ${cylinder}.`,
+  'firing-misses': ({ cylinder }) => `The firing order misses cylinder ${cylinder}.`,
+  'firing-starts': ({ cylinder }) =>
+    `The firing order begins with cylinder ${cylinder}; turn it until it begins with 1.`,
+  'intervals-count': ({ have, need }) =>
+    `${have} intervals for ${need} firings: give one from each firing to the next.`,
+  'intervals-sum': ({ sum, cycle }) =>
+    `The intervals add up to ${degrees(Number(sum))}; a cycle is ${degrees(Number(cycle))}.`,
+  'sister-is-self': () => 'A sheet is not its own sister.',
+  'unknown-group': ({ group }) => `There is no group ${group} in this set.`,
+  'group-needed': ({ fastener }) => `Say which group ${fastener} belongs to.`,
+  'unknown-fastener': ({ fastener }) => `There is no fastener ${fastener} in this set.`,
+  'order-misses': ({ fastener }) =>
+    `The order misses ${fastener}. Pull it, or leave it out on purpose.`,
+  'order-repeats': ({ fastener }) => `The order names ${fastener} more than once.`,
+  'left-out-but-ordered': ({ fastener }) =>
+    `${fastener} is left out of this stage and stands in its order.`,
+  'no-value': ({ group }) =>
+    group === ''
+      ? 'No value is given here; the card asks for one before it opens.'
+      : `No value is given for group ${group}; the card asks for one before it opens.`,
+  'value-falls': ({ nm, beforeNm }) =>
+    `The value falls from ${torque(Number(beforeNm))} to ${torque(Number(nm))} without slackening between.`,
+  'value-repeated': () => 'This group has a value in this stage already.',
+  'stretch-disturbed': ({ about, source }) =>
+    `${source} asks for ${DEMANDS[String(about)]}, which disturbs stretch bolts outside their own programme.`,
+  'demands-contradict': ({ about, doSource, neverSource }) =>
+    `${doSource} asks for ${DEMANDS[String(about)]}; ${neverSource} forbids it. It is left for a decision on the job.`,
+  'outside-map': ({ fastener }) => `${fastener} stands outside the map.`,
+  'same-place': ({ fastener, other }) => `${fastener} stands where ${other} stands.`,
+  'no-tensioner': () =>
+    'Without the jack’s area and the stud’s size, load and stretch cannot be reckoned.',
+  'wait-without-time': () => 'How long is waited here?',
+  'two-stroke-intake': () => 'A two-stroke of this kind has ports where others have inlet valves.',
+  'strokes-differ': ({ strokes }) => `This engine is a ${strokes}-stroke.`,
+  'cam-event-missing': () =>
+    'This cam event is missing: its partner was given, and one without the other says nothing.',
+  'cam-event-foreign': () =>
+    'This cam event belongs to an engine with the other number of strokes.',
+  'window-impossible': () => 'This opens after it closes, or never closes.',
+  'overlap-strange': ({ overlap }) =>
+    `Inlet and exhaust overlap by ${degrees(Number(overlap))}. Are opening and closing swapped, or before and after?`,
+  'valve-without-gap': ({ cylinder }) => `Cylinder ${cylinder} has no valve here.`,
+  'gap-missing': ({ kind }) =>
+    `No gap is given for the ${kind === 'intake' ? 'inlet' : 'exhaust'}; the valves card asks for one before it opens.`,
+  'hydraulic-missing': () => 'Hydraulic tappets need their preload and how zero lash is felt.',
+  'no-screw': () => 'Without the screw’s pitch and the rocker ratio no turn can be advised.',
+  'no-shims': () => 'Without the sizes shims come in none can be chosen.',
+  'unknown-valve': ({ valve }) => `There is no valve ${valve} here.`,
+  'book-misses': ({ valves }) => `The book’s table leaves out ${valves}.`,
+  'book-repeats': ({ valve }) => `The book’s table sets ${valve} twice.`,
+  'book-doubtful': ({ valve, atDeg, clearanceDeg }) =>
+    `The book sets ${valve} at ${degrees(Number(atDeg))}; by these cam events its cam is only ${degrees(Number(clearanceDeg))} away.`,
+  'angle-outside-cycle': ({ atDeg, cycle }) =>
+    `${degrees(Number(atDeg))} is beyond this engine’s cycle of ${degrees(Number(cycle))}.`,
+  'unknown-cover': ({ cover }) => `There is no cover ${cover} on this sheet.`,
+  'height-of-other-school': ({ school, figure }) =>
+    `${figure} is no height of a liner that is ${school}: a recess is negative. Is a sign missing?`,
+  'too-few-places': () => 'A liner is read at two places or more.',
+  'grade-overlaps': ({ mark, before }) => `Grade ${mark} begins below where ${before} ends.`,
+  'grade-rule-missing': () =>
+    'By which rule is the grade chosen: the highest piston, the mean, or the mean and then the highest?',
+  'cut-though-cam': () =>
+    'This head carries the cam: a cut moves its bearings with its face. Is it really allowed?',
+  'repair-above-standard': ({ repair, standard }) =>
+    `The least thickness, ${repair}, is above the standard, ${standard}.`,
+  'pairs-not-all': ({ cylinders }) => `No pair holds ${cylinders}.`,
+  'override-nowhere': ({ pointer }) =>
+    `The sheet has nothing at ${pointer}: a variant changes single figures that are there.`,
+  'override-of-id': ({ pointer }) =>
+    `${pointer} is the same on every engine of a sheet. Make another sheet instead.`,
+  'override-kind': ({ pointer, kind }) => `At ${pointer} stands a ${kind}; this is another kind.`,
+  'serials-upside-down': ({ from, to }) => `The serials run backwards: ${from} comes after ${to}.`,
+  'option-not-told': ({ option }) =>
+    `How is ${option} told from the others: by serial, or by something seen?`,
+};
+
+/** What does not add up about a sheet, as one sentence. */
+export function sheetFindingSentence({
+  code,
+  facts,
+}: Pick<SheetFinding, 'code' | 'facts'>): string {
+  return SENTENCES[code](facts);
+}
