@@ -1,15 +1,6 @@
 import { z } from 'zod';
 import { plainId, words } from '../text';
-import {
-  lengthFigure,
-  listOf,
-  oneOf,
-  printed,
-  sourced,
-  timeFigure,
-  truth,
-  volumeFigure,
-} from './figures';
+import { lengthFigure, listOf, oneOf, sourced, timeFigure, truth, printedVolume } from './figures';
 
 export const covering = z.strictObject({
   crank: oneOf(['cylinder-at-firing-top', 'pistons-off-top', 'its-rod-at-top', 'anywhere']),
@@ -92,7 +83,7 @@ export const timing = z.strictObject({
 export const fills = listOf(
   z.strictObject({
     what: words(60),
-    amount: printed(volumeFigure).optional(),
+    amount: printedVolume.optional(),
     grade: words(120),
   }),
   20,

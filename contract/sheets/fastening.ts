@@ -6,13 +6,14 @@ import {
   drawnMm,
   lengthFigure,
   listOf,
+  named,
   oneOf,
-  pressureFigure,
-  printed,
+  printedAngle,
+  printedPressure,
   sourced,
   statement,
   timeFigure,
-  torqueFigure,
+  printedTorque,
   truth,
   whole,
 } from './figures';
@@ -26,150 +27,161 @@ const order = listOf(keyPart, 200, 1).describe('Fastener ids in the order they a
 const leaveOut = listOf(keyPart, 200).optional().describe('Left alone on purpose in this stage.');
 
 function values<T extends z.ZodType>(of: T) {
-  return listOf(z.strictObject({ group: keyPart.optional(), value: printed(of) }), 20).describe(
+  return listOf(z.strictObject({ group: keyPart.optional(), value: of }), 20).describe(
     'One for all, or one for each group.',
   );
 }
 
-const stage = z.discriminatedUnion(
-  'kind',
-  [
-    z.strictObject({
-      id: keyPart,
-      kind: oneOf(['torque', 'check']).describe('check: pulled at a value at which none may move.'),
-      order,
-      leaveOut,
-      values: values(torqueFigure),
-    }),
-    z.strictObject({
-      id: keyPart,
-      kind: z.literal('angle'),
-      order,
-      leaveOut,
-      values: values(angleFigure),
-    }),
-    z.strictObject({
-      id: keyPart,
-      kind: z.literal('slacken'),
-      order,
-      leaveOut,
-      by: angleFigure.optional().describe('Eased by so much; leave out for right off.'),
-    }),
-    z.strictObject({
-      id: keyPart,
-      kind: oneOf(['hydraulic', 'hydraulic-check']),
-      order,
-      leaveOut,
-      pressure: printed(pressureFigure),
-    }),
-    z.strictObject({
-      id: keyPart,
-      kind: oneOf(['wait', 'turn-crank']),
-      says: words(200),
-      time: timeFigure.optional(),
-    }),
-  ],
-  {
-    error:
-      'must have a kind: torque, check, angle, slacken, hydraulic, hydraulic-check, wait or turn-crank',
-  },
+const stage = named(
+  'Stage',
+  z.discriminatedUnion(
+    'kind',
+    [
+      z.strictObject({
+        id: keyPart,
+        kind: oneOf(['torque', 'check']).describe(
+          'check: pulled at a value at which none may move.',
+        ),
+        order,
+        leaveOut,
+        values: values(printedTorque),
+      }),
+      z.strictObject({
+        id: keyPart,
+        kind: z.literal('angle'),
+        order,
+        leaveOut,
+        values: values(printedAngle),
+      }),
+      z.strictObject({
+        id: keyPart,
+        kind: z.literal('slacken'),
+        order,
+        leaveOut,
+        by: angleFigure.optional().describe('Eased by so much; leave out for right off.'),
+      }),
+      z.strictObject({
+        id: keyPart,
+        kind: oneOf(['hydraulic', 'hydraulic-check']),
+        order,
+        leaveOut,
+        pressure: printedPressure,
+      }),
+      z.strictObject({
+        id: keyPart,
+        kind: oneOf(['wait', 'turn-crank']),
+        says: words(200),
+        time: timeFigure.optional(),
+      }),
+    ],
+    {
+      error:
+        'must have a kind: torque, check, angle, slacken, hydraulic, hydraulic-check, wait or turn-crank',
+    },
+  ),
 );
 
-const group = z.strictObject({
-  id: keyPart,
-  name: words(60),
-  sort: oneOf(['bolt', 'stud', 'nut', 'through-bolt']),
-  thread: words(60),
-  length: lengthFigure.optional(),
-  spanner: words(60).optional(),
-  grade: words(40).optional(),
-  uses: z.union(
-    [z.enum(['one', 'until-limit']), z.strictObject({ most: whole(1, 20) })],
-    'must be "one", "until-limit" or {"most": 3}',
-  ),
-  stretch: truth.describe('Tightened past yield by its programme.'),
-  stretchLimit: lengthFigure.optional(),
-  washer: words(160).optional(),
-  locking: words(160).optional(),
-  counterHold: words(160).optional(),
-  hole: oneOf(['blind', 'through', 'coolant', 'oil']).optional(),
-  treatment: z.strictObject({
-    kind: oneOf(['oil', 'dry', 'coated', 'paste', 'sealant', 'as-leaflet']),
-    says: words(400),
-    ...sourced,
-  }),
-});
-
-export const fastenedSet = z.strictObject({
-  id: keyPart,
-  name: words(60),
-  kind: oneOf([
-    'head',
-    'cylinder-base',
-    'main-caps',
-    'rod-caps',
-    'rockers',
-    'cam-caps',
-    'injector-clamps',
-    'manifold',
-    'flywheel',
-    'pulley',
-    'cover',
-  ]),
-  instances: listOf(keyPart, 40, 1),
-  map: z.strictObject({
-    widthMm: measure(1, 20_000),
-    heightMm: measure(1, 20_000),
-    seenFrom: words(60),
-    bores: listOf(
-      z.strictObject({ cylinder, xMm: drawnMm, yMm: drawnMm, diaMm: measure(1, 2000) }),
-      24,
-    ).optional(),
-  }),
-  groups: listOf(group, 20, 1),
-  fasteners: listOf(
-    z.strictObject({
-      id: keyPart,
-      number: words(12),
-      xMm: drawnMm,
-      yMm: drawnMm,
-      group: keyPart.optional(),
-    }),
-    200,
-    1,
-  ),
-  programme: z
-    .strictObject({
-      id: keyPart,
-      cycles: listOf(z.strictObject({ id: keyPart, stages: listOf(stage, 40, 1) }), 10, 1),
-      ...sourced,
-    })
-    .optional(),
-  afterwards: listOf(
-    z.strictObject({
-      about: oneOf(['settle-and-check', 'after-heat', 'reuse']),
-      demand: oneOf(['do', 'never']),
-      time: timeFigure.optional(),
-      method: oneOf([
-        'ease-and-pull-one-by-one',
-        'pull-without-easing',
-        'pull-hot',
-        'check-only',
-      ]).optional(),
+const group = named(
+  'FastenerGroup',
+  z.strictObject({
+    id: keyPart,
+    name: words(60),
+    sort: oneOf(['bolt', 'stud', 'nut', 'through-bolt']),
+    thread: words(60),
+    length: lengthFigure.optional(),
+    spanner: words(60).optional(),
+    grade: words(40).optional(),
+    uses: z.union(
+      [z.enum(['one', 'until-limit']), z.strictObject({ most: whole(1, 20) })],
+      'must be "one", "until-limit" or {"most": 3}',
+    ),
+    stretch: truth.describe('Tightened past yield by its programme.'),
+    stretchLimit: lengthFigure.optional(),
+    washer: words(160).optional(),
+    locking: words(160).optional(),
+    counterHold: words(160).optional(),
+    hole: oneOf(['blind', 'through', 'coolant', 'oil']).optional(),
+    treatment: z.strictObject({
+      kind: oneOf(['oil', 'dry', 'coated', 'paste', 'sealant', 'as-leaflet']),
       says: words(400),
       ...sourced,
     }),
-    10,
-  ).optional(),
-  tensioner: z
-    .strictObject({
-      areaMm2: measure(1, 1_000_000),
-      stud: lengthFigure,
-      stretchLength: lengthFigure,
-      holesPerTurn: whole(1, 360).optional(),
-      expectedHoles: measure(0, 1000).optional(),
-      toleranceHoles: measure(0, 1000).optional(),
-    })
-    .optional(),
-  twoPeople: statement.optional(),
-});
+  }),
+);
+
+export const fastenedSet = named(
+  'FastenedSet',
+  z.strictObject({
+    id: keyPart,
+    name: words(60),
+    kind: oneOf([
+      'head',
+      'cylinder-base',
+      'main-caps',
+      'rod-caps',
+      'rockers',
+      'cam-caps',
+      'injector-clamps',
+      'manifold',
+      'flywheel',
+      'pulley',
+      'cover',
+    ]),
+    instances: listOf(keyPart, 40, 1),
+    map: z.strictObject({
+      widthMm: measure(1, 20_000),
+      heightMm: measure(1, 20_000),
+      seenFrom: words(60),
+      bores: listOf(
+        z.strictObject({ cylinder, xMm: drawnMm, yMm: drawnMm, diaMm: measure(1, 2000) }),
+        24,
+      ).optional(),
+    }),
+    groups: listOf(group, 20, 1),
+    fasteners: listOf(
+      z.strictObject({
+        id: keyPart,
+        number: words(12),
+        xMm: drawnMm,
+        yMm: drawnMm,
+        group: keyPart.optional(),
+      }),
+      200,
+      1,
+    ),
+    programme: z
+      .strictObject({
+        id: keyPart,
+        cycles: listOf(z.strictObject({ id: keyPart, stages: listOf(stage, 40, 1) }), 10, 1),
+        ...sourced,
+      })
+      .optional(),
+    afterwards: listOf(
+      z.strictObject({
+        about: oneOf(['settle-and-check', 'after-heat', 'reuse']),
+        demand: oneOf(['do', 'never']),
+        time: timeFigure.optional(),
+        method: oneOf([
+          'ease-and-pull-one-by-one',
+          'pull-without-easing',
+          'pull-hot',
+          'check-only',
+        ]).optional(),
+        says: words(400),
+        ...sourced,
+      }),
+      10,
+    ).optional(),
+    tensioner: z
+      .strictObject({
+        areaMm2: measure(1, 1_000_000),
+        stud: lengthFigure,
+        stretchLength: lengthFigure,
+        holesPerTurn: whole(1, 360).optional(),
+        expectedHoles: measure(0, 1000).optional(),
+        toleranceHoles: measure(0, 1000).optional(),
+      })
+      .optional(),
+    twoPeople: statement.optional(),
+  }),
+);

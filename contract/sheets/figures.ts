@@ -35,7 +35,7 @@ export const sourced = {
 };
 
 /** `id` names the shape in the published schema. */
-function named<T extends z.ZodType>(id: string, schema: T): T {
+export function named<T extends z.ZodType>(id: string, schema: T): T {
   return schema.meta({ id });
 }
 
@@ -74,24 +74,33 @@ export const volumeFigure = figure('VolumeFigure', ['cc', 'l'], 0.001, 1_000_000
 export const turnFigure = figure('TurnFigure', ['turn'], 0.01, 20);
 
 /** One figure, a range, or missing with what the manual says instead. */
-export function printed<T extends z.ZodType>(of: T) {
-  return z.union(
-    [
-      z.strictObject({ figure: of }),
-      z.strictObject({ low: of, high: of }),
-      z.strictObject({ missing: words(200) }),
-    ],
-    {
-      error:
-        'must be {"figure": …}, {"low": …, "high": …} or {"missing": "what the manual says instead"}',
-    },
+function printed<T extends z.ZodType>(id: string, of: T) {
+  return named(
+    id,
+    z.union(
+      [
+        z.strictObject({ figure: of }),
+        z.strictObject({ low: of, high: of }),
+        z.strictObject({ missing: words(200) }),
+      ],
+      {
+        error:
+          'must be {"figure": …}, {"low": …, "high": …} or {"missing": "what the manual says instead"}',
+      },
+    ),
   );
 }
 
+export const printedTorque = printed('PrintedTorque', torqueFigure);
+export const printedAngle = printed('PrintedAngle', angleFigure);
+export const printedPressure = printed('PrintedPressure', pressureFigure);
+export const printedVolume = printed('PrintedVolume', volumeFigure);
+
 /** Limits of which a manual may print only one. */
-export function limits<T extends z.ZodType>(of: T) {
-  return z.strictObject({ low: of.optional(), high: of.optional() });
-}
+export const lengthLimits = named(
+  'LengthLimits',
+  z.strictObject({ low: lengthFigure.optional(), high: lengthFigure.optional() }),
+);
 
 export const cylinder = whole(1, 99);
 /** A length drawn, not printed: on a map. */

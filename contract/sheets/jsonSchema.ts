@@ -12,6 +12,6 @@ export function engineSheetJsonSchema(): object {
   return {
     $id: SHEET_SCHEMA_PATH,
     title: 'Cardinex engine sheet',
-    ...z.toJSONSchema(engineSheetSchema, { io: 'input', reused: 'ref' }),
+    ...z.toJSONSchema(engineSheetSchema, { io: 'input' }),
   };
 }

@@ -3,14 +3,14 @@ import { measure, plainId, words } from '../text';
 import {
   cylinder,
   lengthFigure,
-  limits,
+  lengthLimits,
   listOf,
+  named,
   oneOf,
-  printed,
   sourced,
   statement,
   timeFigure,
-  torqueFigure,
+  printedTorque,
   truth,
   turnFigure,
   whole,
@@ -18,8 +18,11 @@ import {
 
 const kind = oneOf(['intake', 'exhaust']);
 const eventDeg = measure(-180, 360);
-const gap = z.strictObject({ figure: lengthFigure, low: lengthFigure, high: lengthFigure });
-const clearance = z.strictObject({ cold: gap.optional(), hot: gap.optional() });
+const gap = named(
+  'GapLimits',
+  z.strictObject({ figure: lengthFigure, low: lengthFigure, high: lengthFigure }),
+);
+const clearance = named('Clearance', z.strictObject({ cold: gap.optional(), hot: gap.optional() }));
 
 const window = z
   .union(
@@ -64,7 +67,7 @@ export const overhead = z.strictObject({
       inCloses: truth,
     })
     .optional(),
-  lockNut: printed(torqueFigure).optional(),
+  lockNut: printedTorque.optional(),
   leafBetween: words(120).optional(),
   feel: oneOf(['light-drag', 'go-no-go', 'finger-tight', 'push-rod-binds']).optional(),
   camEvents: z
@@ -99,7 +102,7 @@ export const overhead = z.strictObject({
   bridges: z
     .strictObject({
       equalise: statement,
-      guideClearance: limits(lengthFigure).optional(),
+      guideClearance: lengthLimits.optional(),
       twist: statement.optional(),
       oil: statement.optional(),
     })

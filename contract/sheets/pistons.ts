@@ -3,7 +3,7 @@ import { measure, plainId, words } from '../text';
 import {
   cylinder,
   lengthFigure,
-  limits,
+  lengthLimits,
   listOf,
   massFigure,
   oneOf,
@@ -18,8 +18,8 @@ export const pistons = z.strictObject({
       id: plainId,
       name: words(60),
       kind: oneOf(['compression', 'oil', 'expander']),
-      gap: limits(lengthFigure).optional(),
-      sideClearance: limits(lengthFigure).optional(),
+      gap: lengthLimits.optional(),
+      sideClearance: lengthLimits.optional(),
       fileable: truth,
       upperFace: words(120).optional(),
     }),
@@ -45,9 +45,9 @@ export const pistons = z.strictObject({
     })
     .optional(),
   route: oneOf(['into-block', 'into-liner-on-bench', 'cylinder-over-piston']).optional(),
-  standOut: limits(lengthFigure).optional(),
-  skirtClearance: limits(lengthFigure).optional(),
-  rodSideFloat: limits(lengthFigure).optional(),
+  standOut: lengthLimits.optional(),
+  skirtClearance: lengthLimits.optional(),
+  rodSideFloat: lengthLimits.optional(),
   oilJets: statement.optional(),
   rodLength: lengthFigure.optional(),
 });

@@ -26,6 +26,9 @@ export interface SheetRead {
  * then what does not add up, then what each variant would make of it.
  */
 export function readSheet(document: unknown): SheetRead {
+  if (isDeeperThan(document, DEEPEST)) {
+    return { sheet: null, faults: [{ at: '', says: TOO_DEEP, bars: true }], sound: false };
+  }
   const parsed = engineSheetSchema.safeParse(document, { reportInput: true });
   if (!parsed.success) {
     const faults = faultsOfZod(parsed.error).map((fault) => ({ ...fault, bars: true }));
@@ -34,6 +37,22 @@ export function readSheet(document: unknown): SheetRead {
   const sheet: EngineSheet = parsed.data;
   const faults = [...checkSheet(sheet).map(told), ...variantFaults(sheet)];
   return { sheet, faults, sound: faults.every((fault) => !fault.bars) };
+}
+
+/** A sheet is some twelve deep; what is much deeper was made to break whoever reads it. */
+const DEEPEST = 40;
+const TOO_DEEP = 'is nested deeper than any sheet';
+
+/** Goes down level by level, not by calling itself: depth is what it must survive. */
+function isDeeperThan(document: unknown, deepest: number): boolean {
+  let level: unknown[] = [document];
+  for (let depth = 0; level.length > 0; depth += 1) {
+    if (depth > deepest) return true;
+    level = level.flatMap((value) =>
+      typeof value === 'object' && value !== null ? Object.values(value) : [],
+    );
+  }
+  return false;
 }
 
 function told(finding: SheetFinding): SheetFault {

@@ -55,9 +55,9 @@ async function openOneMore(address: string): Promise<void> {
   const device = new DeviceAt(address);
   await device.signIn(lockside, 'TR');
   const { body } = await device.get('/api/sheets');
-  const [revision] = (
+  const revision = (
     body as { sheets: { hash: string; sheet: { id: string; revision: number } }[] }
-  ).sheets;
+  ).sheets.find((one) => one.sheet.id === 'tolvane-44');
   const jobId = '0190cccc-0000-7000-8000-000000000001';
   const { sheet, hash } = revision ?? { sheet: { id: '', revision: 0 }, hash: '' };
   await device.send(

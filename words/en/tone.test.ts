@@ -41,7 +41,7 @@ describe('the words', () => {
     for (const [code, { title, detail }] of Object.entries(problemWords)) {
       expect(title).not.toBe('');
       // Those without a detail of their own get one from the field they are about.
-      if (!['bad-field', 'reckoning-fault', 'refused'].includes(code))
+      if (!['bad-field', 'reckoning-fault', 'sheet-faults', 'refused'].includes(code))
         expect(detail).toMatch(/\.$/);
     }
   });

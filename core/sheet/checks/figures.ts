@@ -36,7 +36,8 @@ function walk(value: unknown, at: string): SheetFinding[] {
 }
 
 function isFigure(value: object): value is AnyFigure {
-  return 'text' in value && 'value' in value && 'unit' in value;
+  const { text, value: number, unit } = value as Readonly<Record<string, unknown>>;
+  return typeof text === 'string' && typeof number === 'number' && typeof unit === 'string';
 }
 
 function figureFindings({ text, value }: AnyFigure, at: string): SheetFinding[] {

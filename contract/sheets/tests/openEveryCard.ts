@@ -1,0 +1,43 @@
+import { linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
+import { overheadView } from '@cardinex/core/job/cards/valves';
+import { numberOf } from '@cardinex/core/job/cards/tighten';
+import { EMPTY_JOB } from '@cardinex/core/job/state';
+import { currentRun, runsOf, trayOf } from '@cardinex/core/job/tray';
+import { settable } from '@cardinex/core/overhead/settable';
+import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { printedFor } from '@cardinex/core/sheet/programmeOf';
+import { variantOf } from '@cardinex/core/sheet/variants';
+import { printedText } from '@cardinex/words/en/quantity';
+import { trayReasonSentence } from '@cardinex/words/en/tray';
+
+const NOW = '2026-03-02T12:00:00Z';
+
+/** Opens a job on a sheet, and on each of its variants, and looks at every card: none may fail. */
+export function openEveryCard(sheet: EngineSheet): void {
+  const choices = (sheet.variants ?? []).flatMap(({ id, options }) =>
+    options.map((option) => ({ [id]: option.id })),
+  );
+  for (const choice of [{}, ...choices]) openCards(variantOf(sheet, choice));
+}
+
+function openCards(sheet: EngineSheet): void {
+  for (const card of trayOf(sheet, EMPTY_JOB, NOW)) {
+    trayReasonSentence(card.reason, () => 'a minute');
+  }
+  linersFinding(sheet, EMPTY_JOB.liners);
+  unreadBores(sheet, EMPTY_JOB.liners);
+  for (const set of sheet.fastenedSets ?? []) {
+    const run = currentRun(runsOf(sheet, EMPTY_JOB, set.id, NOW));
+    for (const { stage, bolts } of run?.stages ?? []) {
+      for (const bolt of bolts) {
+        const printed = printedFor(set, stage, bolt.act.fastener);
+        if (printed) printedText(printed);
+        if (run) numberOf(run, bolt);
+      }
+    }
+  }
+  const view = overheadView(sheet, EMPTY_JOB.valves, EMPTY_JOB.crank, 'cold');
+  if (view) settable({ ...view.overhead, atDeg: 0 });
+  compareBookTable(sheet);
+}
