@@ -4,7 +4,7 @@ import type { SheetRevision } from '@cardinex/contract/api';
 import { readSheet, type SheetFault } from '@cardinex/contract/sheets/readSheet';
 import { canonicalJson } from '@cardinex/core/job/chain';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { publishWords } from '@cardinex/words/en/sheets';
+import { publishWords } from '@cardinex/words/en/sheets/publish';
 import { Sheet } from '../database/models';
 import { ProblemError } from '../problems/problem';
 

@@ -1,8 +1,10 @@
+import BookOpen from 'lucide-react-native/icons/book-open';
 import Calculator from 'lucide-react-native/icons/calculator';
 import { router } from 'expo-router';
 import { Pressable, Text, View } from 'react-native';
 import type { JobSummary } from '@cardinex/core/job/summary';
 import { benchWords } from '@cardinex/words/en/bench';
+import { sheetsWords } from '@cardinex/words/en/sheets/screen';
 import { boardWords } from '@cardinex/words/en/screens';
 import { useJobs } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
@@ -40,6 +42,13 @@ export function Board() {
             </Small>
           </View>
           <View className="flex-row gap-2.5">
+            <GoTo
+              href="/sheets"
+              aria-label={sheetsWords.open}
+              className="h-14 w-14 items-center justify-center rounded-lg border border-bench-edge"
+            >
+              <BookOpen color={c.onBench} size={24} />
+            </GoTo>
             <GoTo
               href="/bench"
               aria-label={benchWords.open}

@@ -10,7 +10,7 @@ export interface MapBolt {
 }
 
 interface Props {
-  readonly set: FastenedSet;
+  readonly set: Pick<FastenedSet, 'map' | 'fasteners' | 'instances'>;
   readonly bolts: readonly MapBolt[];
   readonly currentId: string | null;
   readonly nextId: string | null;
@@ -93,7 +93,7 @@ export function HeadMap({ set, bolts, currentId, nextId, label, onPress }: Props
 }
 
 /** Marks are as large as the map allows: read at arm's length, and no two over each other. */
-function markScale({ map, fasteners }: FastenedSet): number {
+function markScale({ map, fasteners }: Props['set']): number {
   const toFit = Math.max(
     (map.widthMm + 2 * EDGE_MM) / DRAWN_FOR.widthMm,
     (map.heightMm + 2 * EDGE_MM) / DRAWN_FOR.heightMm,

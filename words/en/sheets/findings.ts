@@ -1,5 +1,5 @@
 import type { SheetFinding, SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
-import { degrees, torque } from './quantity';
+import { degrees, torque } from '../quantity';
 
 type Facts = SheetFinding['facts'];
 

@@ -1,0 +1,5 @@
+import { LazySheetList } from '../../features/sheets/LazySheets';
+
+export default function SheetsScreen() {
+  return <LazySheetList />;
+}

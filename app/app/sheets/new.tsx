@@ -1,0 +1,5 @@
+import { LazyBeginSheet } from '../../features/sheets/LazySheets';
+
+export default function NewSheetScreen() {
+  return <LazyBeginSheet />;
+}

@@ -1,0 +1,52 @@
+import { lazy, Suspense, type ReactNode } from 'react';
+import { shared } from '@cardinex/words/en/screens';
+import { AtBench } from '../../session/AtBench';
+import { Notice } from '../../ui/Notice';
+
+const SheetList = lazy(() => import('./SheetList').then((m) => ({ default: m.SheetList })));
+const SheetPage = lazy(() => import('./SheetPage').then((m) => ({ default: m.SheetPage })));
+const BeginSheet = lazy(() =>
+  import('./entry/BeginSheet').then((m) => ({ default: m.BeginSheet })),
+);
+const OpenDraft = lazy(() => import('./entry/OpenDraft').then((m) => ({ default: m.OpenDraft })));
+
+/** The sheets are loaded when they are first opened: work on a job does not wait for them. */
+function Waiting({ children }: { children: ReactNode }) {
+  return (
+    <AtBench>
+      <Suspense fallback={<Notice text={shared.loading} />}>{children}</Suspense>
+    </AtBench>
+  );
+}
+
+export function LazySheetList() {
+  return (
+    <Waiting>
+      <SheetList />
+    </Waiting>
+  );
+}
+
+export function LazySheetPage({ id }: { id: string }) {
+  return (
+    <Waiting>
+      <SheetPage key={id} id={id} />
+    </Waiting>
+  );
+}
+
+export function LazyBeginSheet() {
+  return (
+    <Waiting>
+      <BeginSheet />
+    </Waiting>
+  );
+}
+
+export function LazyDraft({ id, step }: { id: string; step: string | undefined }) {
+  return (
+    <Waiting>
+      <OpenDraft id={id} step={step} />
+    </Waiting>
+  );
+}

@@ -1,0 +1,185 @@
+import { router } from 'expo-router';
+import { useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
+import type { SheetFault } from '@cardinex/contract/sheets/readSheet';
+import { entryWords } from '@cardinex/words/en/sheets/entry';
+import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
+import { shared } from '@cardinex/words/en/screens';
+import { useSheets } from '../../session/queries';
+import { useBench } from '../../session/SessionProvider';
+import { Button } from '../../ui/Button';
+import { GoTo } from '../../ui/GoTo';
+import { Mark } from '../../ui/Mark';
+import { Screen } from '../../ui/Screen';
+import { useWide } from '../../ui/useWide';
+import { Body, Heading, Small } from '../../ui/Words';
+import { FaultList } from './entry/DraftPage';
+import { allDrafts, begin, type Draft } from './drafts';
+import { importFile, type Imported } from './importFile';
+
+/** Every sheet of the shop, the drafts on this device, and the ways to get another. */
+export function SheetList() {
+  const sheets = useSheets().data?.sheets ?? [];
+  const { member } = useBench();
+  const wide = useWide();
+  const [drafts, setDrafts] = useState<readonly Draft[]>([]);
+  const [imported, setImported] = useState<Imported | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    void allDrafts().then(setDrafts);
+  }, []);
+  const read = (chosen: File | undefined): void => {
+    if (chosen) void importFile(chosen, member.id).then(setImported);
+  };
+  const cell = wide ? 'w-[calc(50%-7px)]' : '';
+  return (
+    <Screen
+      wide={wide}
+      header={
+        <View className="px-3 pb-3 pt-4">
+          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
+            {w.title}
+          </Heading>
+          <Small className="text-bench-soft">{w.hint}</Small>
+        </View>
+      }
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={shared.back}
+            kind="bench"
+            tall
+            onPress={() => router.replace('/')}
+            className="flex-1"
+          />
+          <Button
+            label={w.importFile}
+            hint={w.importHint}
+            kind="bench"
+            tall
+            onPress={() => file.current?.click()}
+            className="flex-1"
+          />
+          <Button
+            label={w.enter}
+            kind="expected"
+            tall
+            onPress={() => router.push('/sheets/new')}
+            className="flex-1"
+          />
+        </View>
+      }
+    >
+      <input
+        ref={file}
+        type="file"
+        accept="application/json,.json"
+        aria-label={w.importFile}
+        hidden
+        onChange={(event) => {
+          read(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      {imported ? <ImportAnswer imported={imported} /> : null}
+      {drafts.length > 0 ? (
+        <View className="pb-3">
+          <Small className="pb-2 text-bench-soft">{w.drafts}</Small>
+          {drafts.map(({ id, document }) => (
+            <Entry
+              key={id}
+              href={`/sheets/draft/${id}`}
+              title={typeof document.name === 'string' ? document.name : entryWords.unnamed}
+              hint={String(document.description ?? '')}
+              aside={w.revision(Number(document.revision) || 1)}
+              draft
+            />
+          ))}
+        </View>
+      ) : null}
+      {sheets.length === 0 ? (
+        <View className="rounded-lg bg-card p-4">
+          <Body>{w.none}</Body>
+        </View>
+      ) : null}
+      <View className={wide ? 'flex-row flex-wrap gap-x-3.5' : ''}>
+        {sheets.map(({ sheet }) => (
+          <View key={sheet.id} className={cell}>
+            <Entry
+              href={`/sheets/${sheet.id}`}
+              title={sheet.name}
+              hint={sheet.description}
+              aside={w.revision(sheet.revision)}
+            />
+          </View>
+        ))}
+      </View>
+    </Screen>
+  );
+}
+
+function Entry({
+  href,
+  title,
+  hint,
+  aside,
+  draft = false,
+}: {
+  href: string;
+  title: string;
+  hint: string;
+  aside: string;
+  draft?: boolean;
+}) {
+  return (
+    <GoTo
+      href={href}
+      className="mb-2.5 min-h-[72px] justify-center rounded-lg border border-rule bg-card px-3.5 py-2 active:opacity-80"
+    >
+      <View className="flex-row items-baseline justify-between gap-3">
+        <Heading level={2} className="shrink text-[21px]">
+          {title}
+        </Heading>
+        <Small>{aside}</Small>
+      </View>
+      <View className="flex-row items-center justify-between gap-3">
+        <Small className="shrink text-[16px]">{hint}</Small>
+        {draft ? <Mark kind="leftOpen" word={entryWords.draft} size={14} /> : null}
+      </View>
+    </GoTo>
+  );
+}
+
+function ImportAnswer({ imported }: { imported: Imported }) {
+  if (imported.kind === 'published') {
+    return (
+      <View className="mb-3 rounded-lg bg-card p-3.5" role="status">
+        <Mark kind="within" word={w.imported(imported.names)} />
+      </View>
+    );
+  }
+  const faults: readonly SheetFault[] =
+    imported.kind === 'refused'
+      ? imported.faults
+      : [
+          {
+            at: '',
+            says: imported.kind === 'not-json' ? w.notJson : entryWords.noNetwork,
+            bars: true,
+          },
+        ];
+  const { document } = imported;
+  return (
+    <View>
+      <FaultList title={w.notPublished} faults={faults} />
+      {document ? (
+        <View className="mb-3">
+          <Button
+            label={w.openAsDraft}
+            onPress={() => void begin(document).then((id) => router.push(`/sheets/draft/${id}`))}
+          />
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,173 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { differencesOf } from '@cardinex/core/sheet/variants';
+import { sheetSections } from '@cardinex/words/en/sheets/sections';
+import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
+import { shared } from '@cardinex/words/en/screens';
+import { useSheets } from '../../session/queries';
+import { Button } from '../../ui/Button';
+import { GoTo } from '../../ui/GoTo';
+import { Notice } from '../../ui/Notice';
+import { Screen } from '../../ui/Screen';
+import { TabbedCard } from '../../ui/TabbedCard';
+import { useWide } from '../../ui/useWide';
+import { Body, Heading, Small } from '../../ui/Words';
+import { saveFile } from '../device/saveFile';
+import { LayoutDrawing } from './LayoutDrawing';
+import { SectionCard } from './SectionCard';
+import { SetCard } from './SetCard';
+import { WindowsChart } from './WindowsChart';
+import { differenceText } from './differenceText';
+import { beginDraft } from './drafts';
+
+/** One sheet to read: what a mechanic scans with one hand on the engine. */
+export function SheetPage({ id }: { id: string }) {
+  const sheets = useSheets();
+  const wide = useWide();
+  const [busy, setBusy] = useState(false);
+  const found = sheets.data?.sheets.find((one) => one.sheet.id === id);
+  if (!found) {
+    return (
+      <Notice
+        text={sheets.isPending ? shared.loading : shared.notFound}
+        action={w.title}
+        onAction={() => router.replace('/sheets')}
+      />
+    );
+  }
+  const { sheet } = found;
+  const [engine, ...sections] = sheetSections(sheet);
+  const edit = (as: 'revision' | 'copy'): void => {
+    setBusy(true);
+    void beginDraft(sheet, as).then((draft) => router.push(`/sheets/draft/${draft}`));
+  };
+  const download = (): void =>
+    saveFile(
+      `${sheet.id}-rev-${sheet.revision}.json`,
+      new Blob([JSON.stringify(sheet, null, 2)], { type: 'application/json' }),
+    );
+  const cell = wide ? 'w-[calc(50%-7px)]' : '';
+  return (
+    <Screen
+      wide={wide}
+      header={
+        <View className="px-3 pb-3 pt-4">
+          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
+            {sheet.name}
+          </Heading>
+          <Small className="text-bench-soft">
+            {sheet.description} · {w.revision(sheet.revision)}
+          </Small>
+        </View>
+      }
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={shared.back}
+            kind="bench"
+            tall
+            onPress={() => router.replace('/sheets')}
+            className="flex-1"
+          />
+          <Button
+            label={w.openJob}
+            kind="expected"
+            tall
+            onPress={() => router.push(`/jobs/new?sheet=${sheet.id}`)}
+            className="flex-[2]"
+          />
+        </View>
+      }
+    >
+      <View className={wide ? 'flex-row flex-wrap items-start gap-x-3.5' : ''}>
+        <View className={cell}>
+          <TabbedCard tab={sheet.name}>
+            <View className="gap-3">
+              <LayoutDrawing sheet={sheet} />
+              <Small>{sheet.manual}</Small>
+              {sheet.note === undefined ? null : (
+                <Small>
+                  {w.revision(sheet.revision)}: {sheet.note}
+                </Small>
+              )}
+              {sheet.sister === undefined ? null : (
+                <GoTo
+                  href={`/sheets/${sheet.sister}`}
+                  replace
+                  className="min-h-[44px] justify-center"
+                >
+                  <Body className="underline">{w.sister}</Body>
+                </GoTo>
+              )}
+              <View className="no-print flex-row flex-wrap gap-3">
+                <Button
+                  label={w.change}
+                  disabled={busy}
+                  onPress={() => edit('revision')}
+                  className="min-w-[45%] flex-1"
+                />
+                <Button
+                  label={w.copy}
+                  disabled={busy}
+                  onPress={() => edit('copy')}
+                  className="min-w-[45%] flex-1"
+                />
+                <Button label={w.download} onPress={download} className="min-w-[45%] flex-1" />
+                <Button
+                  label={w.print}
+                  onPress={() => window.print()}
+                  className="min-w-[45%] flex-1"
+                />
+              </View>
+            </View>
+          </TabbedCard>
+        </View>
+        {engine ? (
+          <View className={cell}>
+            <SectionCard section={engine} />
+          </View>
+        ) : null}
+        {(sheet.fastenedSets ?? []).map((set) => (
+          <View key={set.id} className={cell}>
+            <SetCard sheet={sheet} set={set} />
+          </View>
+        ))}
+        {sheet.overhead?.camEvents ? (
+          <View className={cell}>
+            <TabbedCard tab={w.windows}>
+              <WindowsChart sheet={sheet} />
+              <Small>{w.windowsHint}</Small>
+            </TabbedCard>
+          </View>
+        ) : null}
+        {sections.map((section) => (
+          <View key={section.title} className={cell}>
+            <SectionCard section={section} />
+          </View>
+        ))}
+        {(sheet.variants ?? []).map((question) => (
+          <View key={question.id} className={cell}>
+            <TabbedCard tab={w.variants}>
+              <Body className="font-strong">{question.ask}</Body>
+              {question.options.map((option) => (
+                <View key={option.id} className="border-t border-rule py-1.5">
+                  <Body className="font-strong">{option.name}</Body>
+                  <Small>
+                    {[option.seen, option.serials?.from, option.serials?.to]
+                      .filter(Boolean)
+                      .join(' – ')}
+                  </Small>
+                  {differencesOf(sheet, option).map((difference) => (
+                    <Body key={difference.at}>{differenceText(difference)}</Body>
+                  ))}
+                  {option.overrides.length === 0 ? <Body>{w.variantSame}</Body> : null}
+                </View>
+              ))}
+            </TabbedCard>
+          </View>
+        ))}
+      </View>
+    </Screen>
+  );
+}

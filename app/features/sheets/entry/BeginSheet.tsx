@@ -1,0 +1,74 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { FAMILIES, type Family } from '@cardinex/core/sheet/families';
+import { entryWords as w, familyWords } from '@cardinex/words/en/sheets/entry';
+import { shared } from '@cardinex/words/en/screens';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Mark } from '../../../ui/Mark';
+import { Screen } from '../../../ui/Screen';
+import { Heading, Small } from '../../../ui/Words';
+import { beginFromFamily } from '../drafts';
+
+/** A new sheet: the kind of engine, and how many cylinders; everything else follows. */
+export function BeginSheet() {
+  const [family, setFamily] = useState<Family | null>(null);
+  const [typed, setTyped] = useState('');
+  const [tried, setTried] = useState(false);
+  const cylinders = Number(typed);
+  const counted = Number.isInteger(cylinders) && cylinders >= 1 && cylinders <= 24;
+  const begin = (): void => {
+    setTried(true);
+    if (family === null || !counted) return;
+    void beginFromFamily(family, cylinders).then((draft) =>
+      router.replace(`/sheets/draft/${draft}?step=engine`),
+    );
+  };
+  return (
+    <Screen
+      header={
+        <View className="px-3 pb-3 pt-4">
+          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
+            {w.begin}
+          </Heading>
+          <Small className="text-bench-soft">{w.beginHint}</Small>
+        </View>
+      }
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={shared.back}
+            kind="bench"
+            tall
+            onPress={() => router.replace('/sheets')}
+            className="flex-1"
+          />
+          <Button label={w.start} kind="expected" tall onPress={begin} className="flex-[2]" />
+        </View>
+      }
+    >
+      <View className="gap-4 rounded-lg bg-card p-4">
+        <Choice
+          label={w.family}
+          value={family}
+          options={(Object.keys(FAMILIES) as Family[]).map((value) => ({
+            value,
+            label: familyWords[value],
+          }))}
+          onChange={setFamily}
+        />
+        {tried && family === null ? <Mark kind="out" word={w.needFamily} /> : null}
+        <Field
+          label={w.cylinders}
+          inputMode="numeric"
+          value={typed}
+          onChangeText={setTyped}
+          onSubmitEditing={begin}
+          fault={tried && !counted ? w.needCylinders : undefined}
+        />
+      </View>
+    </Screen>
+  );
+}

@@ -1,0 +1,75 @@
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  type PropsWithChildren,
+} from 'react';
+import { readSheet, type SheetFault, type SheetRead } from '@cardinex/contract/sheets/readSheet';
+import { shared } from '@cardinex/words/en/screens';
+import { Notice } from '../../../ui/Notice';
+import { getDraft, keepDraft, type Draft } from '../drafts';
+import { placeText, valueAt, withValue, type Path } from './paths';
+
+interface OpenDraft {
+  readonly id: string;
+  readonly document: Draft['document'];
+  readonly read: SheetRead;
+  readonly set: (path: Path, to: unknown) => void;
+  /** Where the figures now being entered stand: each new one begins with it. */
+  readonly source: string;
+  readonly setSource: (source: string) => void;
+}
+
+const DraftContext = createContext<OpenDraft | null>(null);
+
+/** Opens a draft for the screens inside: every change is checked at once and kept on this device. */
+export function DraftProvider({ id, children }: PropsWithChildren<{ id: string }>) {
+  const [document, setDocument] = useState<Draft['document'] | null | undefined>(undefined);
+  const [source, setSource] = useState<string | null>(null);
+  useEffect(() => {
+    void getDraft(id).then((draft) => setDocument(draft?.document ?? null));
+  }, [id]);
+  const set = useCallback(
+    (path: Path, to: unknown) =>
+      setDocument((before) => {
+        const next = (withValue(before ?? {}, path, to) ?? {}) as Draft['document'];
+        void keepDraft(id, next);
+        return next;
+      }),
+    [id],
+  );
+  const read = useMemo(() => readSheet(document ?? {}), [document]);
+  const manual = typeof document?.manual === 'string' ? document.manual : '';
+  const draft = useMemo(
+    () => document && { id, document, read, set, source: source ?? manual, setSource },
+    [id, document, read, set, source, manual],
+  );
+  if (document === undefined) return <Notice text={shared.loading} />;
+  if (!draft) return <Notice text={shared.notFound} />;
+  return <DraftContext.Provider value={draft}>{children}</DraftContext.Provider>;
+}
+
+export function useDraft(): OpenDraft {
+  const draft = useContext(DraftContext);
+  if (!draft) throw new Error('no draft is open here');
+  return draft;
+}
+
+/** A place of the draft: its value, how to change it, and what is wrong just there. */
+export function useDraftValue<T>(path: Path) {
+  const { document, read, set } = useDraft();
+  const place = placeText(path);
+  return {
+    value: valueAt(document, path) as T | undefined,
+    change: (to: T | undefined) => set(path, to),
+    faults: faultsAt(read.faults, place),
+  };
+}
+
+/** Faults at exactly this place; those of places inside stand beside their own fields. */
+function faultsAt(faults: readonly SheetFault[], place: string): readonly SheetFault[] {
+  return faults.filter((fault) => fault.at === place);
+}

@@ -1,0 +1,214 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { AnsweredProblem, client } from '@cardinex/contract/client';
+import type { SheetFault } from '@cardinex/contract/sheets/readSheet';
+import { entryWords as w, entrySteps } from '@cardinex/words/en/sheets/entry';
+import { sheetsWords } from '@cardinex/words/en/sheets/screen';
+import { shared } from '@cardinex/words/en/screens';
+import { queryClient } from '../../../session/queryClient';
+import { useBench } from '../../../session/SessionProvider';
+import { Button } from '../../../ui/Button';
+import { Mark } from '../../../ui/Mark';
+import { Screen } from '../../../ui/Screen';
+import { TabbedCard } from '../../../ui/TabbedCard';
+import { useWide } from '../../../ui/useWide';
+import { Body, Heading, Small } from '../../../ui/Words';
+import { useOnce } from '../../job/useOnce';
+import { dropDraft } from '../drafts';
+import { useDraft } from './DraftContext';
+import { NodeField } from './NodeField';
+import { sheetSchema } from './schemaNodes';
+
+/** A sheet being entered: its parts, each begun or not and with what is wrong in it, and the way to publish. */
+export function DraftPage({ step }: { step: string | undefined }) {
+  const found = entrySteps.find((one) => one.id === step);
+  return found ? <Step step={found} /> : <Parts />;
+}
+
+function Header({ title, aside }: { title: string; aside: string }) {
+  return (
+    <View className="px-3 pb-3 pt-4">
+      <Heading level={1} className="text-[26px] leading-8 text-on-bench">
+        {title}
+      </Heading>
+      <Small className="text-bench-soft">{aside}</Small>
+    </View>
+  );
+}
+
+function Parts() {
+  const { id, document, read } = useDraft();
+  const { member } = useBench();
+  const [refused, setRefused] = useState<readonly SheetFault[]>([]);
+  const [unreachable, setUnreachable] = useState(false);
+  const [dropping, setDropping] = useState(false);
+  const bars = read.faults.filter((fault) => fault.bars);
+  const revision = Number(document.revision) || 1;
+  const publish = useOnce(async () => {
+    setRefused([]);
+    setUnreachable(false);
+    try {
+      const { sheets } = await client.publishSheets({ by: member.id, sheets: [document] });
+      await dropDraft(id);
+      await queryClient.invalidateQueries({ queryKey: ['sheets'] });
+      router.replace(`/sheets/${sheets[0]?.sheet.id ?? ''}`);
+    } catch (error) {
+      if (!(error instanceof AnsweredProblem)) return setUnreachable(true);
+      const { faults, detail, field = '' } = error.problem;
+      setRefused(faults ?? [{ at: field, says: detail, bars: true }]);
+    }
+  });
+  const begun = entrySteps.filter((one) => one.fields.some((field) => field in document)).length;
+  return (
+    <Screen
+      header={
+        <Header
+          title={typeof document.name === 'string' ? document.name : w.unnamed}
+          aside={w.step(begun, entrySteps.length)}
+        />
+      }
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={shared.back}
+            kind="bench"
+            tall
+            onPress={() => router.replace('/sheets')}
+            className="flex-1"
+          />
+          <Button
+            label={w.publish}
+            hint={bars.length > 0 ? w.cannotPublish(bars.length) : w.publishHint(revision)}
+            kind="expected"
+            tall
+            disabled={bars.length > 0}
+            onPress={publish}
+            className="flex-[2]"
+          />
+        </View>
+      }
+    >
+      {unreachable ? (
+        <View className="mb-3 rounded-lg bg-card p-3.5">
+          <Mark kind="waiting" word={w.noNetwork} />
+        </View>
+      ) : null}
+      <FaultList title={sheetsWords.notPublished} faults={refused} />
+      <View className="gap-3">
+        {entrySteps.map((one) => {
+          const faults = read.faults.filter((fault) => belongsTo(fault.at, one.fields));
+          const wrong = faults.filter((fault) => fault.bars).length;
+          const started = one.fields.some((field) => field in document);
+          return (
+            <Button
+              key={one.id}
+              label={one.title}
+              hint={
+                wrong > 0
+                  ? w.cannotPublish(wrong)
+                  : faults.length > 0
+                    ? w.worthALook(faults.length)
+                    : started
+                      ? w.begun
+                      : w.notBegun
+              }
+              tall
+              onPress={() => router.push(`/sheets/draft/${id}?step=${one.id}`)}
+            />
+          );
+        })}
+      </View>
+      <View className="mt-3">
+        <TabbedCard tab={w.all}>
+          {read.faults.length === 0 ? <Mark kind="within" word={w.nothing} /> : null}
+          {read.faults.map(({ at, says, bars: barring }) => (
+            <View key={at + says} className="flex-row gap-2 py-1">
+              <View className="pt-1">
+                <Mark kind={barring ? 'out' : 'waiting'} />
+              </View>
+              <View className="flex-1">
+                <Body>{says}</Body>
+                <Small>{at}</Small>
+              </View>
+            </View>
+          ))}
+        </TabbedCard>
+        {dropping ? (
+          <View className="gap-2 rounded-lg bg-card p-3.5">
+            <Body>{w.dropSure}</Body>
+            <View className="flex-row gap-3">
+              <Button label={w.keep} onPress={() => setDropping(false)} className="flex-1" />
+              <Button
+                label={w.drop}
+                kind="stop"
+                onPress={() => void dropDraft(id).then(() => router.replace('/sheets'))}
+                className="flex-1"
+              />
+            </View>
+          </View>
+        ) : (
+          <Button label={w.drop} kind="bench" onPress={() => setDropping(true)} />
+        )}
+      </View>
+    </Screen>
+  );
+}
+
+export function FaultList({ title, faults }: { title: string; faults: readonly SheetFault[] }) {
+  if (faults.length === 0) return null;
+  return (
+    <View className="mb-3 gap-1.5 rounded-lg bg-card p-3.5" role="alert">
+      <Body className="font-strong">{title}</Body>
+      {faults.map(({ at, says, bars }) => (
+        <View key={at + says} className="flex-row gap-2">
+          <View className="pt-1">
+            <Mark kind={bars ? 'out' : 'waiting'} />
+          </View>
+          <View className="flex-1">
+            <Body>{says}</Body>
+            <Small>{at}</Small>
+          </View>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function belongsTo(at: string, fields: readonly string[]): boolean {
+  const first = /^[^.[]+/.exec(at)?.[0] ?? '';
+  return fields.includes(first);
+}
+
+function Step({ step }: { step: (typeof entrySteps)[number] }) {
+  const { id } = useDraft();
+  const wide = useWide();
+  const place = entrySteps.indexOf(step);
+  const next = entrySteps[place + 1];
+  const { properties = {} } = sheetSchema();
+  const go = (to: string): void => router.replace(`/sheets/draft/${id}${to}`);
+  return (
+    <Screen
+      wide={wide}
+      header={<Header title={step.title} aside={`${place + 1} / ${entrySteps.length}`} />}
+      actBar={
+        <View className="mx-auto w-full max-w-[760px] flex-row gap-3">
+          <Button label={w.parts} kind="bench" tall onPress={() => go('')} className="flex-1" />
+          <Button
+            label={next?.title ?? w.parts}
+            kind="expected"
+            tall
+            onPress={() => go(next ? `?step=${next.id}` : '')}
+            className="flex-[2]"
+          />
+        </View>
+      }
+    >
+      <View className="mx-auto w-full max-w-[760px] gap-4 rounded-lg bg-card p-4">
+        {step.fields.map((field) => (
+          <NodeField key={field} node={properties[field] ?? {}} path={[field]} />
+        ))}
+      </View>
+    </Screen>
+  );
+}
