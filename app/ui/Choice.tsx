@@ -9,6 +9,13 @@ interface Props<T extends string> {
   readonly onChange: (value: T) => void;
 }
 
+/** Room for the longest label, so that no two words run into each other. */
+function widthFor(labels: readonly string[]): string {
+  const longest = Math.max(...labels.map((label) => label.length));
+  if (longest > 14) return 'min-w-[45%]';
+  return longest > 8 ? 'min-w-[30%]' : 'min-w-[72px]';
+}
+
 /** One of a few, all in sight. */
 export function Choice<T extends string>({ label, options, value, onChange }: Props<T>) {
   return (
@@ -21,7 +28,7 @@ export function Choice<T extends string>({ label, options, value, onChange }: Pr
             label={option.label}
             selected={option.value === value}
             onPress={() => onChange(option.value)}
-            className="min-w-[72px] flex-1"
+            className={`${widthFor(options.map((o) => o.label))} flex-1`}
           />
         ))}
       </View>

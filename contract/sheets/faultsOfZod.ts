@@ -9,31 +9,55 @@ export interface ShapeFault {
   readonly says: string;
 }
 
+/** One thing a schema found, at its own place. */
+export interface DeepIssue {
+  readonly path: readonly Step[];
+  /** Nothing stands there, where something must. */
+  readonly missing: boolean;
+}
+
 /**
  * Everything a schema found, each at its own place. Where one of several shapes was wanted, what is
  * wrong with the nearest of them is told, not merely that none fits.
  */
 export function faultsOfZod(error: z.ZodError): readonly ShapeFault[] {
-  return error.issues.flatMap((issue) => faultsOf(issue, []));
+  return deepest(error).map(({ path, missing, says }) => ({
+    at: placeOf(path),
+    says: missing && says !== 'is missing' ? `is missing: ${says}` : says,
+  }));
 }
 
-function faultsOf(issue: Issue, above: readonly Step[]): ShapeFault[] {
+/** Where everything a schema found stands. */
+export function deepIssues(error: z.ZodError): readonly DeepIssue[] {
+  return deepest(error);
+}
+
+interface Found extends DeepIssue {
+  readonly says: string;
+}
+
+function deepest(error: z.ZodError): readonly Found[] {
+  return error.issues.flatMap((issue) => foundIn(issue, []));
+}
+
+function foundIn(issue: Issue, above: readonly Step[]): Found[] {
   const path = [...above, ...issue.path];
   if (issue.code === 'unrecognized_keys') {
     return issue.keys.map((key) => ({
-      at: placeOf([...path, key]),
+      path: [...path, key],
+      missing: false,
       says: 'is not a field known here; check its spelling',
     }));
   }
   if (issue.code === 'invalid_union' && issue.errors.length > 0) {
     const nearest = nearestBranch(issue.errors);
-    if (nearest) return nearest.flatMap((inner) => faultsOf(inner, path));
+    if (nearest) return nearest.flatMap((inner) => foundIn(inner, path));
   }
   const says = plain(issue.message);
-  const missing = 'input' in issue && issue.input === undefined && issue.path.length > 0;
-  return [
-    { at: placeOf(path), says: missing && says !== 'is missing' ? `is missing: ${says}` : says },
-  ];
+  const missing =
+    says === 'is missing' ||
+    ('input' in issue && issue.input === undefined && issue.path.length > 0);
+  return [{ path, missing, says }];
 }
 
 /** The shape that was meant: the one whose own fields are all there and only their values are wrong. */

@@ -6,6 +6,7 @@ import { variantOf } from '@cardinex/core/sheet/variants';
 import { sheetFindingSentence } from '@cardinex/words/en/sheets/findings';
 import { engineSheetSchema } from './engineSheet';
 import { faultsOfZod, type ShapeFault } from './faultsOfZod';
+import { soundPart } from './soundPart';
 
 /** One thing wrong with a sheet: where, and what would be right. */
 export interface SheetFault extends ShapeFault {
@@ -22,8 +23,9 @@ export interface SheetRead {
 }
 
 /**
- * Reads a document as an engine sheet and names everything that is wrong with it: its shape first,
- * then what does not add up, then what each variant would make of it.
+ * Reads a document as an engine sheet and names everything that is wrong with it: its shape, then
+ * what does not add up (of a document that is no sheet yet, in the part of it that is), then what
+ * each variant would make of it.
  */
 export function readSheet(document: unknown): SheetRead {
   if (isDeeperThan(document, DEEPEST)) {
@@ -31,8 +33,10 @@ export function readSheet(document: unknown): SheetRead {
   }
   const parsed = engineSheetSchema.safeParse(document, { reportInput: true });
   if (!parsed.success) {
-    const faults = faultsOfZod(parsed.error).map((fault) => ({ ...fault, bars: true }));
-    return { sheet: null, faults, sound: false };
+    const shape = faultsOfZod(parsed.error).map((fault) => ({ ...fault, bars: true }));
+    const part = soundPart(document);
+    const rest = part ? part.ofWhole(checkSheet(part.sheet)).map(told) : [];
+    return { sheet: null, faults: [...shape, ...rest], sound: false };
   }
   const sheet: EngineSheet = parsed.data;
   const faults = [...checkSheet(sheet).map(told), ...variantFaults(sheet)];

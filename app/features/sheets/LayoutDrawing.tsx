@@ -22,7 +22,9 @@ export function LayoutDrawing({ sheet, marked = [], onPress }: Props) {
   const c = usePalette();
   const { banks } = sheet.layout;
   const most = Math.max(...banks.map((bank) => bank.cylinders.length));
+  const drawn = most * PITCH + (banks.length > 1 ? PITCH / 4 : 0);
   const width = Math.max(most, 4) * PITCH + PITCH / 2;
+  const inset = (width - drawn) / 2;
   const height = banks.length * ROW + 8;
   const told = banks.map((bank) => `${bank.name}: ${bank.cylinders.join(', ')}.`).join(' ');
   return (
@@ -52,7 +54,7 @@ export function LayoutDrawing({ sheet, marked = [], onPress }: Props) {
             bank.cylinders.map((cylinder, place) => (
               <G
                 key={cylinder}
-                x={PITCH * (place + 0.6) + (row % 2) * (PITCH / 4)}
+                x={inset + PITCH * (place + 0.5) + (row % 2) * (PITCH / 4)}
                 y={4 + ROW * (row + 0.5)}
                 {...(onPress && { onPress: () => onPress(cylinder) })}
               >

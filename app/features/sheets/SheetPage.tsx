@@ -1,6 +1,8 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { VariantQuestion } from '@cardinex/core/sheet/spec/variants';
 import { differencesOf } from '@cardinex/core/sheet/variants';
 import { sheetSections } from '@cardinex/words/en/sheets/sections';
 import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
@@ -47,7 +49,63 @@ export function SheetPage({ id }: { id: string }) {
       `${sheet.id}-rev-${sheet.revision}.json`,
       new Blob([JSON.stringify(sheet, null, 2)], { type: 'application/json' }),
     );
-  const cell = wide ? 'w-[calc(50%-7px)]' : '';
+  const sets = (sheet.fastenedSets ?? []).map((set) => (
+    <View key={set.id} nativeID={`set-${set.id}`}>
+      <SetCard sheet={sheet} set={set} />
+    </View>
+  ));
+  const windows = sheet.overhead?.camEvents ? (
+    <TabbedCard tab={w.windows}>
+      <WindowsChart sheet={sheet} />
+      <Small>{w.windowsHint}</Small>
+    </TabbedCard>
+  ) : null;
+  const variants = (sheet.variants ?? []).map((question) => (
+    <VariantCard key={question.id} sheet={sheet} question={question} />
+  ));
+  const rest = sections.map((section) => (
+    <View key={section.title} nativeID={`part-${section.title}`}>
+      <SectionCard section={section} />
+    </View>
+  ));
+  const plate = (
+    <TabbedCard tab={sheet.name}>
+      <View className="gap-3">
+        <LayoutDrawing sheet={sheet} />
+        <Small>{sheet.manual}</Small>
+        {sheet.note === undefined ? null : (
+          <Small>
+            {w.revision(sheet.revision)}: {sheet.note}
+          </Small>
+        )}
+        {sheet.sister === undefined ? null : (
+          <GoTo href={`/sheets/${sheet.sister}`} replace className="min-h-[44px] justify-center">
+            <Body className="underline">{w.sister}</Body>
+          </GoTo>
+        )}
+        <View className="no-print flex-row flex-wrap gap-3">
+          <Button
+            label={w.change}
+            disabled={busy}
+            onPress={() => edit('revision')}
+            className="min-w-[45%] flex-1"
+          />
+          <Button
+            label={w.copy}
+            disabled={busy}
+            onPress={() => edit('copy')}
+            className="min-w-[45%] flex-1"
+          />
+          <Button label={w.download} onPress={download} className="min-w-[45%] flex-1" />
+          <Button label={w.print} onPress={() => window.print()} className="min-w-[45%] flex-1" />
+        </View>
+      </View>
+    </TabbedCard>
+  );
+  const parts = [
+    ...(sheet.fastenedSets ?? []).map((set) => ({ id: `set-${set.id}`, name: set.name })),
+    ...sections.map(({ title }) => ({ id: `part-${title}`, name: title })),
+  ];
   return (
     <Screen
       wide={wide}
@@ -80,94 +138,66 @@ export function SheetPage({ id }: { id: string }) {
         </View>
       }
     >
-      <View className={wide ? 'flex-row flex-wrap items-start gap-x-3.5' : ''}>
-        <View className={cell}>
-          <TabbedCard tab={sheet.name}>
-            <View className="gap-3">
-              <LayoutDrawing sheet={sheet} />
-              <Small>{sheet.manual}</Small>
-              {sheet.note === undefined ? null : (
-                <Small>
-                  {w.revision(sheet.revision)}: {sheet.note}
-                </Small>
-              )}
-              {sheet.sister === undefined ? null : (
-                <GoTo
-                  href={`/sheets/${sheet.sister}`}
-                  replace
-                  className="min-h-[44px] justify-center"
-                >
-                  <Body className="underline">{w.sister}</Body>
-                </GoTo>
-              )}
-              <View className="no-print flex-row flex-wrap gap-3">
-                <Button
-                  label={w.change}
-                  disabled={busy}
-                  onPress={() => edit('revision')}
-                  className="min-w-[45%] flex-1"
-                />
-                <Button
-                  label={w.copy}
-                  disabled={busy}
-                  onPress={() => edit('copy')}
-                  className="min-w-[45%] flex-1"
-                />
-                <Button label={w.download} onPress={download} className="min-w-[45%] flex-1" />
-                <Button
-                  label={w.print}
-                  onPress={() => window.print()}
-                  className="min-w-[45%] flex-1"
-                />
-              </View>
-            </View>
-          </TabbedCard>
+      {wide ? (
+        <View className="flex-row items-start gap-3.5">
+          <View className="flex-1">
+            {plate}
+            {sets}
+            {windows}
+            {variants}
+          </View>
+          <View className="flex-1">
+            {engine ? <SectionCard section={engine} /> : null}
+            {rest}
+          </View>
         </View>
-        {engine ? (
-          <View className={cell}>
-            <SectionCard section={engine} />
-          </View>
-        ) : null}
-        {(sheet.fastenedSets ?? []).map((set) => (
-          <View key={set.id} className={cell}>
-            <SetCard sheet={sheet} set={set} />
-          </View>
-        ))}
-        {sheet.overhead?.camEvents ? (
-          <View className={cell}>
-            <TabbedCard tab={w.windows}>
-              <WindowsChart sheet={sheet} />
-              <Small>{w.windowsHint}</Small>
-            </TabbedCard>
-          </View>
-        ) : null}
-        {sections.map((section) => (
-          <View key={section.title} className={cell}>
-            <SectionCard section={section} />
-          </View>
-        ))}
-        {(sheet.variants ?? []).map((question) => (
-          <View key={question.id} className={cell}>
-            <TabbedCard tab={w.variants}>
-              <Body className="font-strong">{question.ask}</Body>
-              {question.options.map((option) => (
-                <View key={option.id} className="border-t border-rule py-1.5">
-                  <Body className="font-strong">{option.name}</Body>
-                  <Small>
-                    {[option.seen, option.serials?.from, option.serials?.to]
-                      .filter(Boolean)
-                      .join(' – ')}
-                  </Small>
-                  {differencesOf(sheet, option).map((difference) => (
-                    <Body key={difference.at}>{differenceText(difference)}</Body>
-                  ))}
-                  {option.overrides.length === 0 ? <Body>{w.variantSame}</Body> : null}
-                </View>
-              ))}
-            </TabbedCard>
-          </View>
-        ))}
-      </View>
+      ) : (
+        <>
+          {plate}
+          <JumpTo parts={parts} />
+          {engine ? <SectionCard section={engine} /> : null}
+          {sets}
+          {windows}
+          {rest}
+          {variants}
+        </>
+      )}
     </Screen>
+  );
+}
+
+/** A long page on a phone: straight to the part that is wanted. */
+function JumpTo({ parts }: { parts: readonly { readonly id: string; readonly name: string }[] }) {
+  return (
+    <View role="group" aria-label={w.jumpTo} className="no-print mb-3.5 flex-row flex-wrap gap-2">
+      {parts.map(({ id, name }) => (
+        <Button
+          key={id}
+          label={name}
+          kind="bench"
+          onPress={() => document.getElementById(id)?.scrollIntoView({ block: 'start' })}
+        />
+      ))}
+    </View>
+  );
+}
+
+function VariantCard({ sheet, question }: { sheet: EngineSheet; question: VariantQuestion }) {
+  return (
+    <TabbedCard tab={w.variants}>
+      <Body className="font-strong">{question.ask}</Body>
+      {question.options.map((option) => (
+        <View key={option.id} className="border-t border-rule py-1.5">
+          <Body className="font-strong">{option.name}</Body>
+          <Small>
+            {[option.seen, option.serials?.from, option.serials?.to].filter(Boolean).join(' – ')}
+          </Small>
+          {differencesOf(sheet, option).map((difference) => (
+            <Body key={difference.at}>{differenceText(difference)}</Body>
+          ))}
+          {option.overrides.length === 0 ? <Body>{w.variantSame}</Body> : null}
+        </View>
+      ))}
+    </TabbedCard>
   );
 }

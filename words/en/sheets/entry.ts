@@ -12,6 +12,7 @@ export const entryWords = {
   unnamed: 'Unnamed sheet',
   step: (done: number, of: number) => `${done} of ${of} parts begun`,
   draft: 'draft',
+  needed: 'needed before it can be published',
   parts: 'All parts',
   begun: 'begun',
   notBegun: 'nothing yet',
@@ -29,6 +30,8 @@ export const entryWords = {
   all: 'Everything that is said of it',
   nothing: 'Nothing to object to.',
   add: (what: string) => `Add ${what}`,
+  addPart: (part: string) => `Add: ${part.charAt(0).toLowerCase()}${part.slice(1)}`,
+  takeOutPart: (part: string) => `Take out: ${part}`,
   remove: 'Take out',
   yes: 'Yes',
   no: 'No',
@@ -150,6 +153,17 @@ export const entrySteps: readonly {
 
 const LABELS: Readonly<Record<string, string>> = {
   id: 'Short name in files (letters, digits, hyphens)',
+  overhead: 'Valve gear',
+  fastenedSets: 'Sets of fasteners',
+  camEvents: 'Cam events',
+  clearances: 'Gaps',
+  bookTable: 'The book’s own table',
+  afterwards: 'Afterwards',
+  renew: 'What is renewed',
+  temporary: 'What is put in and must come out',
+  facings: 'Which way parts face',
+  lubricants: 'What goes between parts',
+  stopping: 'Means to stop it',
   name: 'Name',
   description: 'In a few words',
   manual: 'The book, with its revision',
@@ -204,6 +218,36 @@ const LABELS: Readonly<Record<string, string>> = {
   hides: 'What it hides (one on each line)',
   never: 'Where never',
 };
+
+/** Labels that depend on where a field stands. */
+const LABELS_AT: Readonly<Record<string, string>> = {
+  'screw/at': 'Where the screw sits',
+  'overhead/screw': 'The adjusting screw',
+  'clearances/intake': 'Inlet',
+  'clearances/exhaust': 'Exhaust',
+  'naming/cylinders': 'How cylinders are counted',
+  'naming/valves': 'How valves are counted',
+  'tensioner/stud': 'Stressed diameter of the stud',
+  'injectors/before': 'Must be done before this cover',
+  'brakes/before': 'Must be done before this cover',
+  'actuators/before': 'Must be done before this cover',
+  'values/group': 'For which group',
+  'programme/cycles': 'Cycles, each from slack to a value',
+  'cycles/stages': 'Stages in the order they are done',
+};
+
+/** What the field at a place of a sheet is called on the screen. */
+export function labelOf(path: readonly (string | number)[]): string {
+  const names = path.filter((step) => typeof step === 'string');
+  const key = names.at(-1) ?? '';
+  return LABELS_AT[`${names.at(-2) ?? ''}/${key}`] ?? fieldLabel(key);
+}
+
+/** One entry of a list by what it is: "Bank". */
+export function oneName(key: string): string {
+  const name = oneOfList(key).replace(/^(a|an) /, '');
+  return name.charAt(0).toUpperCase() + name.slice(1);
+}
 
 /** What a field is called on the screen. */
 export function fieldLabel(key: string): string {

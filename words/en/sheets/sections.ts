@@ -128,7 +128,7 @@ const SERVICES = {
   plant: 'plant',
   marine: 'marine',
   stationary: 'stationary',
-  aircraft: 'aircraft: released by an authorised person only',
+  aircraft: 'aircraft',
 } as const;
 
 function engineRows(sheet: EngineSheet): SheetRow[] {
@@ -136,6 +136,9 @@ function engineRows(sheet: EngineSheet): SheetRow[] {
   const cylinders = layout.banks.flatMap((bank) => bank.cylinders);
   return [
     row('Kind', `${SERVICES[sheet.service]}, ${sheet.fuel}, ${sheet.strokes}-stroke`),
+    ...(sheet.service === 'aircraft'
+      ? [row('Release', 'by an authorised person, against approved data')]
+      : []),
     row('Cylinders', `${cylinders.length}, ${FORMS[layout.form]}`),
     ...(layout.banks.length > 1
       ? layout.banks.map((bank) => row(`Bank ${bank.name}`, bank.cylinders.join(', ')))

@@ -2,6 +2,7 @@ import {
   createContext,
   useCallback,
   useContext,
+  useDeferredValue,
   useEffect,
   useMemo,
   useState,
@@ -35,13 +36,16 @@ export function DraftProvider({ id, children }: PropsWithChildren<{ id: string }
   const set = useCallback(
     (path: Path, to: unknown) =>
       setDocument((before) => {
-        const next = (withValue(before ?? {}, path, to) ?? {}) as Draft['document'];
+        const changed = (withValue(before ?? {}, path, to) ?? {}) as Draft['document'];
+        const next = path[0] === 'name' ? named(before ?? {}, changed) : changed;
         void keepDraft(id, next);
         return next;
       }),
     [id],
   );
-  const read = useMemo(() => readSheet(document ?? {}), [document]);
+  // Typing goes before checking: a slow phone shows the letter first.
+  const checked = useDeferredValue(document);
+  const read = useMemo(() => readSheet(checked ?? {}), [checked]);
   const manual = typeof document?.manual === 'string' ? document.manual : '';
   const draft = useMemo(
     () => document && { id, document, read, set, source: source ?? manual, setSource },
@@ -50,6 +54,22 @@ export function DraftProvider({ id, children }: PropsWithChildren<{ id: string }
   if (document === undefined) return <Notice text={shared.loading} />;
   if (!draft) return <Notice text={shared.notFound} />;
   return <DraftContext.Provider value={draft}>{children}</DraftContext.Provider>;
+}
+
+/** The short name follows the name until someone gives one of their own. */
+function named(before: Draft['document'], after: Draft['document']): Draft['document'] {
+  const own = before.id !== undefined && before.id !== shortName(before.name);
+  return own ? after : { ...after, id: shortName(after.name) };
+}
+
+/** @example shortName('Tolvane 44') // 'tolvane-44' */
+function shortName(name: unknown): string | undefined {
+  const short = String(name ?? '')
+    .toLowerCase()
+    .replaceAll(/[^a-z0-9]+/g, '-')
+    .replaceAll(/^-+|-+$/g, '')
+    .slice(0, 60);
+  return short === '' ? undefined : short;
 }
 
 export function useDraft(): OpenDraft {

@@ -185,7 +185,7 @@ function Step({ step }: { step: (typeof entrySteps)[number] }) {
   const wide = useWide();
   const place = entrySteps.indexOf(step);
   const next = entrySteps[place + 1];
-  const { properties = {} } = sheetSchema();
+  const { properties = {}, required = [] } = sheetSchema();
   const go = (to: string): void => router.replace(`/sheets/draft/${id}${to}`);
   return (
     <Screen
@@ -206,7 +206,12 @@ function Step({ step }: { step: (typeof entrySteps)[number] }) {
     >
       <View className="mx-auto w-full max-w-[760px] gap-4 rounded-lg bg-card p-4">
         {step.fields.map((field) => (
-          <NodeField key={field} node={properties[field] ?? {}} path={[field]} />
+          <NodeField
+            key={field}
+            node={properties[field] ?? {}}
+            path={[field]}
+            optional={!required.includes(field) && step.fields.length > 1}
+          />
         ))}
       </View>
     </Screen>

@@ -1,6 +1,12 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { entryWords as w, fieldLabel, oneOfList } from '@cardinex/words/en/sheets/entry';
+import {
+  entryWords as w,
+  fieldLabel,
+  labelOf,
+  oneName,
+  oneOfList,
+} from '@cardinex/words/en/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
@@ -11,6 +17,7 @@ import { FigureField } from './FigureField';
 import { NumberField } from './NumberField';
 import { Origin } from './Origin';
 import { TextListField } from './TextListField';
+import { begunWith } from './begun';
 import type { Path } from './paths';
 import {
   branchFor,
@@ -26,13 +33,15 @@ interface Props {
   readonly node: SchemaNode;
   readonly path: Path;
   readonly label?: string;
+  /** May be left out: a larger part is then only opened when it is wanted. */
+  readonly optional?: boolean;
 }
 
 /**
  * One field of a sheet, drawn from its published schema, so that whatever a sheet can hold can be
  * entered. What deserves better than a field (a map, an order) has one of its own.
  */
-export function NodeField({ node, path, label = fieldLabel(String(path.at(-1))) }: Props) {
+export function NodeField({ node, path, label = labelOf(path), optional = false }: Props) {
   const special = specialField(path, node);
   if (special) return special;
   const shape = resolved(node);
@@ -52,7 +61,11 @@ export function NodeField({ node, path, label = fieldLabel(String(path.at(-1))) 
   if (shape.enum) return <OneOfValues values={shape.enum} path={path} label={label} />;
   switch (shape.type) {
     case 'object':
-      return <ObjectFields node={shape} path={path} label={label} />;
+      return optional ? (
+        <OptionalObject node={shape} path={path} label={label} />
+      ) : (
+        <ObjectFields node={shape} path={path} label={label} />
+      );
     case 'array':
       return <ListField node={shape} path={path} label={label} />;
     case 'boolean':
@@ -212,7 +225,8 @@ function UnionField({ branches, path, label }: FieldProps & { branches: readonly
           onChange={(chosen) => {
             const to = branches.find((one) => branchFor([one], { [by.key]: chosen }));
             const kept = Object.entries(object).filter(([key]) => key in (to?.properties ?? {}));
-            change({ ...Object.fromEntries(kept), [by.key]: chosen });
+            const lists = to?.required?.includes('values') ? { values: [] } : {};
+            change({ ...lists, ...Object.fromEntries(kept), [by.key]: chosen });
           }}
         />
       ) : (
@@ -248,46 +262,90 @@ function UnionField({ branches, path, label }: FieldProps & { branches: readonly
   );
 }
 
-/** The fields of an object, boxed under its name; who says so stands last. */
-export function ObjectFields({
-  node,
-  path,
-  label,
-  bare = false,
-  except,
-}: FieldProps & { node: SchemaNode; bare?: boolean; except?: string }) {
+/** An object that may be left out: a button until it is wanted, and a way to take it out again. */
+function OptionalObject({ node, path, label }: FieldProps & { node: SchemaNode }) {
+  const { source } = useDraft();
+  const { value, change } = useDraftValue<unknown>(path);
+  const [open, setOpen] = useState(false);
+  if (value === undefined && !open) {
+    return (
+      <Button
+        label={w.addPart(label)}
+        onPress={() => {
+          setOpen(true);
+          const begun = begunWith(path, node, source);
+          if (Object.keys(begun).length > 0) change(begun);
+        }}
+      />
+    );
+  }
+  return (
+    <ObjectFields
+      node={node}
+      path={path}
+      label={label}
+      onTakeOut={() => {
+        setOpen(false);
+        change(undefined);
+      }}
+    />
+  );
+}
+
+interface ObjectProps extends FieldProps {
+  readonly node: SchemaNode;
+  /** Without a heading of its own. */
+  readonly bare?: boolean;
+  readonly except?: string;
+  readonly onTakeOut?: () => void;
+}
+
+/** The fields of an object under its name; who says so stands last. */
+export function ObjectFields({ node, path, label, bare = false, except, onTakeOut }: ObjectProps) {
   const { faults, value } = useDraftValue<unknown>(path);
   const { source, set } = useDraft();
-  const properties = Object.entries(node.properties ?? {});
   const sourced = node.properties?.from !== undefined && node.properties.source !== undefined;
   // What is in a list is named by the app; what the sheet is called in files, by its author.
-  const named = path.length > 0;
-  const keys = properties.filter(
-    ([key]) =>
-      key !== except &&
-      !(named && key === 'id') &&
-      !(sourced && (key === 'from' || key === 'source')),
+  const keys = Object.entries(node.properties ?? {}).filter(
+    ([key]) => key !== except && key !== 'id' && !(sourced && (key === 'from' || key === 'source')),
   );
   const begun = typeof value === 'object' && value !== null;
-  const begin = (): void =>
-    set(path, { ...(begun ? value : {}), from: 'manual', source: source || undefined });
+  // Whoever enters a figure here reads it where the figures before it stood, until they say otherwise.
+  const unsourced = sourced && begun && !('from' in value);
+  useEffect(() => {
+    if (!unsourced) return;
+    set([...path, 'from'], 'manual');
+    if (source !== '') set([...path, 'source'], source);
+  }, [unsourced, path, source, set]);
   return (
-    <View className={bare ? 'gap-3' : 'gap-3 border-l-4 border-rule pl-3'}>
-      {bare ? null : <Heading level={3}>{label}</Heading>}
+    <View className={bare ? 'gap-3' : 'gap-3 border-l-2 border-rule pl-2.5'}>
+      {bare ? null : (
+        <View className="flex-row items-center justify-between gap-2">
+          <Heading level={3} className="shrink">
+            {label}
+          </Heading>
+          {onTakeOut ? (
+            <Button label={w.remove} name={w.takeOutPart(label)} onPress={onTakeOut} />
+          ) : null}
+        </View>
+      )}
       {bare ? null : <Faults faults={faults} />}
       {keys.map(([key, inner]) => (
-        <NodeField key={key} node={inner} path={[...path, key]} />
+        <NodeField
+          key={key}
+          node={inner}
+          path={[...path, key]}
+          optional={!node.required?.includes(key)}
+        />
       ))}
-      {sourced && begun && !('from' in value) ? (
-        <Button label={w.source} hint={source} onPress={begin} />
-      ) : null}
-      {sourced && begun && 'from' in value ? <Origin path={path} /> : null}
+      {sourced && begun ? <Origin path={path} /> : null}
     </View>
   );
 }
 
 /** A list: words or numbers in one box, anything larger one under the other. */
 function ListField({ node, path, label }: FieldProps & { node: SchemaNode }) {
+  const { source } = useDraft();
   const { value, change, faults } = useDraftValue<readonly unknown[]>(path);
   const item = resolved(node.items ?? {});
   if (item.type === 'string' || item.type === 'number' || item.type === 'integer') {
@@ -295,34 +353,43 @@ function ListField({ node, path, label }: FieldProps & { node: SchemaNode }) {
   }
   if (item.type === 'array') return <TextListField path={path} label={label} numbers nested />;
   const list = Array.isArray(value) ? (value as readonly unknown[]) : [];
-  const what = oneOfList(String(path.at(-1)));
+  const key = String(path.at(-1));
+  const add = (): void => {
+    const place = [...path, list.length];
+    const named = [item, ...branchesOf(item)].some((shape) => shape.properties?.id);
+    const id = named ? { id: freeId(list) } : {};
+    change([...list, { ...id, ...begunWith(place, item, source) }]);
+  };
   return (
     <View className="gap-3">
       <Heading level={3}>{label}</Heading>
       <Faults faults={faults} />
-      {list.map((_, place) => (
-        <View key={place} className="gap-3 rounded-lg border border-rule p-3">
+      {list.map((one, place) => (
+        <View key={place} className="gap-3 rounded-lg border border-rule p-2.5">
           <NodeField
             node={node.items ?? {}}
             path={[...path, place]}
-            label={`${label} ${place + 1}`}
+            label={entryName(one) ?? `${oneName(key)} ${place + 1}`}
           />
           <Button
             label={w.remove}
-            hint={`${label.toLowerCase()} ${place + 1}`}
+            hint={entryName(one) ?? `${oneName(key)} ${place + 1}`}
             onPress={() => {
-              const left = list.filter((__, other) => other !== place);
+              const left = list.filter((_, other) => other !== place);
               change(left.length === 0 ? undefined : left);
             }}
           />
         </View>
       ))}
-      <Button
-        label={w.add(what)}
-        onPress={() => change([...list, item.properties?.id ? { id: freeId(list) } : {}])}
-      />
+      <Button label={w.add(oneOfList(key))} onPress={add} />
     </View>
   );
+}
+
+/** What an entry of a list calls itself. */
+function entryName(entry: unknown): string | undefined {
+  const name = (entry as { name?: unknown } | null)?.name;
+  return typeof name === 'string' && name !== '' ? name : undefined;
 }
 
 /** A short name no other entry of the list has. */

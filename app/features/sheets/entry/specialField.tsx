@@ -6,13 +6,13 @@ import { OrderTaps } from './OrderTaps';
 import { PickField } from './PickField';
 import { UsesField } from './UsesField';
 import { ValvesField } from './ValvesField';
+import { patternOf } from './begun';
 import type { Path } from './paths';
 import type { SchemaNode } from './schemaNodes';
 
 /** Fields that are better tapped, drawn or made than typed; null for all others. */
 export function specialField(path: Path, _node: SchemaNode): ReactElement | null {
-  const where = path.map((step) => (typeof step === 'number' ? '*' : step)).join('/');
-  switch (where) {
+  switch (patternOf(path)) {
     case 'firing/order':
       return <FiringTaps path={path} />;
     case 'overhead/valves':

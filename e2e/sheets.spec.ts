@@ -1,0 +1,214 @@
+import type { Page } from '@playwright/test';
+import { quillon5c } from '../demo/sheets/quillon5c';
+import { confirm, expect, signIn, test } from './support/shop';
+
+/** Taps marks of a drawing by the numbers written on them. */
+async function tap(page: Page, drawing: RegExp, ...numbers: string[]): Promise<void> {
+  const place = page.getByRole('img', { name: drawing }).first();
+  for (const number of numbers) {
+    await place
+      .locator('text', { hasText: new RegExp(`^${number}$`) })
+      .first()
+      .click();
+  }
+}
+
+const fill = (page: Page, label: string, text: string) =>
+  page.getByRole('textbox', { name: label, exact: true }).first().fill(text);
+const press = (page: Page, name: string | RegExp) =>
+  page
+    .getByRole('button', { name, exact: typeof name === 'string' })
+    .first()
+    .click();
+const part = async (page: Page, name: RegExp): Promise<void> => {
+  await press(page, 'All parts');
+  await press(page, name);
+};
+
+test('an engine is entered from its handbook, published, and a job opened on it', async ({
+  page,
+  shop,
+  context,
+}) => {
+  await signIn(page, shop.address);
+  await page.getByRole('link', { name: 'Sheets' }).click();
+  await press(page, 'New sheet');
+  await press(page, 'Begin');
+  await expect(page.getByText('Choose the kind nearest to it')).toBeVisible();
+  await press(page, 'In-line, push rods');
+  await fill(page, 'How many cylinders?', '3');
+  await press(page, 'Begin');
+
+  await fill(page, 'Name', 'Marrow 3');
+  await expect(page.getByLabel('Short name in files')).toHaveValue('marrow-3');
+  await fill(page, 'In a few words', 'Three-cylinder pump diesel');
+  await fill(page, 'The book, with its revision', 'Marrow 3 handbook');
+  await fill(page, 'Bore', '98');
+  await expect(page.getByText('A figure and its unit: mm, thou, in.')).toBeVisible();
+  await press(page, 'mm');
+  await expect(page.getByLabel('Bore', { exact: true })).toHaveValue('98 mm');
+
+  // Typed with no network, kept, and there again after a reload.
+  await context.setOffline(true);
+  await fill(page, 'Stroke', '112 mm');
+  await page.reload();
+  await expect(page.getByLabel('Stroke', { exact: true })).toHaveValue('112 mm');
+  await context.setOffline(false);
+
+  await part(page, /^Cylinders and ends/);
+  const ends = page.getByRole('group', { name: 'Cylinder 1 is at this end' });
+  await ends.getByRole('button', { name: 'fan' }).click();
+  await page
+    .getByRole('group', { name: 'The other end' })
+    .getByRole('button', { name: 'flywheel' })
+    .click();
+  await press(page, 'Add: rotation');
+  await press(page, 'clockwise');
+  await page
+    .getByRole('group', { name: 'Seen from' })
+    .getByRole('button', { name: 'gearbox' })
+    .click();
+  await expect(page.getByText('This engine has no gearbox end')).toBeVisible();
+  await page.getByRole('group', { name: 'Seen from' }).getByRole('button', { name: 'fan' }).click();
+
+  await part(page, /^Firing order/);
+  await tap(page, /Cylinders seen from above/, '1', '3');
+  await expect(page.getByText('The firing order misses cylinder 2.')).toBeVisible();
+  await tap(page, /Cylinders seen from above/, '2');
+  await expect(page.getByLabel('Order', { exact: true })).toHaveValue('1 3 2');
+
+  await part(page, /^Valve gear/);
+  await press(page, /^Make the list of valves/);
+  await fill(page, 'Along the head, from the cylinder-1 end', 'I1 E1 I2 E2 I3 E3');
+  await press(page, /^Take a typical set/);
+  await press(page, 'Add: gaps');
+  for (const [kind, figure, least, most] of [
+    ['Inlet', '0.25 mm', '0.22 mm', '0.28 mm'],
+    ['Exhaust', '0.35 mm', '0.32 mm', '0.38 mm'],
+  ] as const) {
+    await press(page, `Add: ${kind.toLowerCase()}`);
+    await press(page, 'Add: cold');
+    await page.getByLabel('Figure', { exact: true }).last().fill(figure);
+    await page.getByLabel('Least', { exact: true }).last().fill(most);
+    await page.getByLabel('Most', { exact: true }).last().fill(least);
+    await expect(page.getByText('The range is upside down')).toBeVisible();
+    await page.getByLabel('Least', { exact: true }).last().fill(least);
+    await page.getByLabel('Most', { exact: true }).last().fill(most);
+    await expect(page.getByText('The range is upside down')).toHaveCount(0);
+  }
+
+  await part(page, /^Liners/);
+  await press(page, 'none');
+
+  await part(page, /^Bolts and how/);
+  await press(page, 'Add a set of fasteners');
+  await fill(page, 'Name', 'Head bolts');
+  await press(page, 'head');
+  await fill(page, 'Rows across the engine', '2');
+  await fill(page, 'Columns along it', '4');
+  await fill(page, 'Spacing along (mm)', '110');
+  await press(page, 'Make the map');
+  await expect(page.getByText('acrossMm must be a number')).toBeVisible();
+  await fill(page, 'Spacing across (mm)', '160');
+  await press(page, 'Make the map');
+  // The manual numbers from the middle out: 2 3 6 7 as they lie, then 1 4 5 8.
+  await tap(page, /Where the fasteners stand/, '2');
+  await tap(page, /Where the fasteners stand/, '3');
+  await press(page, 'Begin again');
+  await fill(page, 'Thread', 'M12 × 1.75');
+  await press(page, 'Until its limit');
+  await page
+    .getByRole('group', { name: 'Tightened past yield?' })
+    .getByRole('button', { name: 'No' })
+    .click();
+  await press(page, 'bolt');
+  await page
+    .getByRole('group', { name: 'Kind' })
+    .last()
+    .getByRole('button', { name: 'oil' })
+    .click();
+  await page.getByLabel('In words', { exact: true }).last().fill('Engine oil on the thread');
+  await press(page, 'Add: programme');
+  await press(page, 'torque');
+  await press(page, /^From the middle out/);
+  await press(page, 'Add a value');
+  await page
+    .getByRole('group', { name: 'Value' })
+    .getByRole('button', { name: 'One figure' })
+    .click();
+  await fill(page, 'Value', '40 Nm');
+  await press(page, 'Add a stage');
+  const second = page.getByRole('group', { name: 'Kind' }).last();
+  await second.getByRole('button', { name: 'angle' }).click();
+  await page.getByRole('button', { name: 'As the stage before' }).click();
+  await page.getByRole('button', { name: 'Add a value' }).last().click();
+  await page.getByRole('textbox', { name: 'Value', exact: true }).last().fill('90');
+
+  await press(page, 'All parts');
+  await expect(page.getByRole('button', { name: 'Publish as rev. 1' })).toBeEnabled();
+  await press(page, /^Publish/);
+  await expect(page.getByRole('heading', { name: 'Marrow 3' }).first()).toBeVisible();
+  await expect(
+    page.getByText('Pull to 40 N', { exact: false }).or(page.getByText('Pull to 40 Nm.')),
+  ).toBeVisible();
+  await expect(page.getByText('Turn by 90.')).toBeVisible();
+  await expect(page.getByText('assumed').first()).toBeVisible();
+
+  // A job on it has the cards it needs and no others, and its run turns by angle.
+  await press(page, 'Open a job on it');
+  await fill(page, 'What you call it', 'pump two');
+  await fill(page, 'Serial number', 'M3-17');
+  await fill(page, 'Why it is here', 'Will not hold pressure.');
+  await press(page, 'Fan end');
+  await press(page, 'Open the job');
+  await expect(page.getByRole('link', { name: /1 Tighten Open/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /2 Valves Barred/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /3 Record|^Record/ })).toBeVisible();
+  await page.getByRole('link', { name: /1 Tighten/ }).click();
+  await press(page, 'Flush all round');
+  await press(page, 'It is on');
+  await press(page, /Wrench 3/);
+  await press(page, 'Begin pulling');
+  await confirm(page, 8);
+  await expect(page.getByTestId('value')).toHaveText('90°');
+  await confirm(page, 8);
+  await expect(page.getByText('Stage 2 is closed')).toBeVisible();
+});
+
+test('a file is read all or nothing, and what is wrong with it can be put right here', async ({
+  page,
+  shop,
+}) => {
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/sheets`);
+  const sheet = { ...quillon5c, id: 'quillon-5d', name: 'Quillon 5D', revision: 1 };
+  const send = (name: string, text: string) =>
+    page
+      .getByLabel('From a file')
+      .last()
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+  await send('note.txt', 'bolt 7, 85');
+  await expect(page.getByRole('alert')).toContainText('This file is not JSON.');
+  await send(
+    'bad.json',
+    JSON.stringify({ ...sheet, firing: { ...sheet.firing, order: [1, 2, 4, 5, 5] } }),
+  );
+  await expect(page.getByRole('alert')).toContainText('The firing order repeats cylinder 5.');
+  await expect(page.getByRole('alert')).toContainText('The firing order misses cylinder 3.');
+  await expect(page.getByText('Quillon 5D')).toHaveCount(0);
+  await press(page, 'Open it as a draft');
+  await press(page, /^Firing order/);
+  await page.getByLabel('Order', { exact: true }).fill('1 2 4 5 3');
+  await press(page, 'All parts');
+  await press(page, /^Publish/);
+  await expect(page.getByRole('heading', { name: 'Quillon 5D' }).first()).toBeVisible();
+
+  // The next revision of it says what changed, and the one before stands.
+  await press(page, 'Make the next revision');
+  await press(page, /^Which engine/);
+  await fill(page, 'What changes with this revision', 'Bore read again.');
+  await fill(page, 'Bore', '84.5 mm');
+  await press(page, 'All parts');
+  await press(page, /^Publish/);
+  await expect(page.getByText('rev. 2: Bore read again.')).toBeVisible();
+});
