@@ -54,15 +54,6 @@ export interface JobLog {
   readonly events: readonly JobEvent[];
 }
 
-export interface Wrench {
-  readonly id: string;
-  readonly name: string;
-  readonly square: string;
-  readonly lowNm: number;
-  readonly highNm: number;
-  readonly lengthMm: number;
-}
-
 /** RFC 9457 problem details, with a machine-readable code and the field that is wrong. */
 export interface Problem {
   readonly type: string;

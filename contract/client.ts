@@ -1,14 +1,7 @@
 import type { Outcomes } from './acts/outcome';
-import type {
-  CrewMember,
-  Instance,
-  JobLog,
-  Problem,
-  Session,
-  SheetRevision,
-  SignIn,
-  Wrench,
-} from './api';
+import type { CrewMember, Instance, JobLog, Problem, Session, SheetRevision, SignIn } from './api';
+import type { SuspectAct, ToolLog, Tools } from './tools/api';
+import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
 import type { Publish, PublishedRevision } from './sheets/publish';
 import type { Act } from '@cardinex/core/job/act';
 import type { JobSummary } from '@cardinex/core/job/summary';
@@ -65,7 +58,10 @@ export const client = {
     ask<{ revisions: PublishedRevision[] }>(`/sheets/${encodeURIComponent(sheet)}`),
   revision: (sheet: string, revision: number) =>
     ask<SheetRevision>(`/sheets/${encodeURIComponent(sheet)}/${revision}`),
-  wrenches: () => ask<{ wrenches: Wrench[] }>('/wrenches'),
+  tools: () => ask<Tools>('/tools'),
+  tool: (id: string) => ask<ToolLog>(`/tools/${id}`),
+  suspect: (id: string) => ask<{ acts: SuspectAct[] }>(`/tools/${id}/suspect`),
+  toolAct: (id: string, act: ToolAct) => post<{ tool: ToolState }>(`/tools/${id}/acts`, act),
   jobs: () => ask<{ jobs: JobSummary[] }>('/jobs'),
   job: (id: string) => ask<JobLog>(`/jobs/${id}`),
   sendActs: (job: string, acts: readonly Act[]) =>

@@ -3,6 +3,7 @@ import { canonicalJson } from '@cardinex/core/job/chain';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { tolvane44 } from './sheets/tolvane44';
 import { crewMember, lockside, weirStreet, type DemoShop } from './shops';
+import { DEMO_TOOL } from './tools';
 import { Storyteller, type DemoJob } from './storyteller';
 
 /** The hash a job pins its sheet by. */
@@ -88,31 +89,13 @@ function baler(now: Date): DemoJob {
     .liner('4', 0.1, 0.1)
     .act('liners.accepted', {})
     .by(crewMember(lockside, 'TR'))
-    .prepare('wrench-3')
-    .pull('s1', 10, 'wrench-3')
-    .pull('s2', 4, 'wrench-3')
+    .prepare(DEMO_TOOL.wrench3)
+    .pull('s1', 10)
+    .pull('s2', 4)
     .strikeLast()
-    .act('bolt.pulled', {
-      key: 'head/1/main/1/s2/h4',
-      pass: 1,
-      nm: 85,
-      setNm: 85,
-      wrench: 'wrench-3',
-    })
-    .act('bolt.pulled', {
-      key: 'head/1/main/1/s2/h5',
-      pass: 1,
-      nm: 85,
-      setNm: 85,
-      wrench: 'wrench-3',
-    })
-    .act('bolt.pulled', {
-      key: 'head/1/main/1/s2/h6',
-      pass: 1,
-      nm: 85,
-      setNm: 85,
-      wrench: 'wrench-3',
-    })
+    .pullOne('head/1/main/1/s2/h4')
+    .pullOne('head/1/main/1/s2/h5')
+    .pullOne('head/1/main/1/s2/h6')
     .end();
 }
 
@@ -214,10 +197,10 @@ function headDown(story: Storyteller): Storyteller {
     .liner('4', 0.09, 0.1)
     .act('liners.accepted', {})
     .wait(60)
-    .prepare('wrench-5')
-    .pull('s1', 10, 'wrench-5')
-    .pull('s2', 10, 'wrench-5')
-    .pull('s3', 10, 'wrench-5')
+    .prepare(DEMO_TOOL.wrench5)
+    .pull('s1', 10)
+    .pull('s2', 10)
+    .pull('s3', 10)
     .wait(20);
 }
 

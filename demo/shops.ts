@@ -22,14 +22,6 @@ export interface DemoShop {
   readonly device: string;
   readonly crew: readonly DemoMember[];
   readonly sheets: readonly EngineSheet[];
-  readonly wrenches: readonly {
-    readonly id: string;
-    readonly name: string;
-    readonly square: string;
-    readonly lowNm: number;
-    readonly highNm: number;
-    readonly lengthMm: number;
-  }[];
 }
 
 /** Fixed ids, so that a test and a picture can name a member or a job. */
@@ -87,10 +79,6 @@ export const lockside: DemoShop = {
     },
   ],
   sheets: demoSheets,
-  wrenches: [
-    { id: 'wrench-3', name: 'Wrench 3', square: '1/2 in', lowNm: 20, highNm: 100, lengthMm: 420 },
-    { id: 'wrench-5', name: 'Wrench 5', square: '1/2 in', lowNm: 40, highNm: 200, lengthMm: 510 },
-  ],
 };
 
 /** A second shop on the same server, so that what must stay apart can be seen to stay apart. */
@@ -120,16 +108,6 @@ export const weirStreet: DemoShop = {
     },
   ],
   sheets: [tolvane44],
-  wrenches: [
-    {
-      id: 'long-one',
-      name: 'The long one',
-      square: '1/2 in',
-      lowNm: 30,
-      highNm: 150,
-      lengthMm: 480,
-    },
-  ],
 };
 
 export const demoShops: readonly DemoShop[] = [lockside, weirStreet];

@@ -1,8 +1,11 @@
 import { v7 as uuidv7 } from 'uuid';
-import type { Act, ActData, ActType, Printed } from '@cardinex/core/job/act';
+import type { Act, ActData, ActType, Printed, WrenchShown } from '@cardinex/core/job/act';
+import { wrenchSettingNm } from '@cardinex/core/job/cards/tighten';
+import { wrenchShown } from '@cardinex/core/tools/wrench';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { planOf } from '@cardinex/core/sheet/programmeOf';
 import type { DemoMember, DemoShop } from './shops';
+import { demoTool } from './tools';
 
 /** A demo job: its acts in order, as some device of the shop would have sent them. */
 export interface DemoJob {
@@ -18,6 +21,7 @@ export interface DemoJob {
 export class Storyteller {
   private readonly told: Act[] = [];
   private clockMs: number;
+  private inHand: WrenchShown | null = null;
   private member: DemoMember;
 
   constructor(
@@ -74,26 +78,39 @@ export class Storyteller {
   }
 
   /** Pulls bolts of the head in a stage, from the first of its order on. */
-  pull(stage: string, bolts: number, wrench: string): this {
+  pull(stage: string, bolts: number): this {
     const set = this.sheet.fastenedSets?.[0];
     if (!set) throw new Error('the sheet has no head');
     (planOf(set, '1')?.acts ?? [])
       .filter((act) => act.stage === stage)
       .slice(0, bolts)
-      .forEach(({ key, nm = 0 }) =>
-        this.act('bolt.pulled', { key, pass: 1, nm, setNm: nm, wrench }),
-      );
+      .forEach(({ key }) => this.pullOne(key));
     return this;
   }
 
-  prepare(wrench: string): this {
-    const found = this.shop.wrenches.find((w) => w.id === wrench);
+  /** One pull, with the wrench in hand set as it must be. */
+  pullOne(key: string): this {
     const set = this.sheet.fastenedSets?.[0];
-    if (!found || !set?.programme) throw new Error(`no ${wrench} or no head`);
-    const { id, name, lowNm, highNm, lengthMm } = found;
+    const nm = (set && planOf(set, '1')?.acts.find((act) => act.key === key)?.nm) ?? 0;
+    const at = new Date(this.clockMs).toISOString();
+    const prepared = { wrench: this.inHand, adapter: null, at, by: this.member.id };
+    return this.act('bolt.pulled', {
+      key,
+      pass: 1,
+      nm,
+      setNm: wrenchSettingNm(nm, prepared),
+      wrench: this.inHand?.id ?? '',
+    });
+  }
+
+  /** Takes a wrench in hand, as the crib has it. */
+  prepare(wrench: string): this {
+    const set = this.sheet.fastenedSets?.[0];
+    if (!set?.programme) throw new Error('the sheet has no head');
+    this.inHand = wrenchShown(demoTool(this.shop, wrench, new Date(this.clockMs)));
     return this.act('run.prepared', {
       run: { set: set.id, instance: '1', programme: set.programme.id },
-      wrench: { id, name, lowNm, highNm, lengthMm },
+      wrench: this.inHand,
       adapter: null,
       treatment: set.groups[0]?.treatment.says ?? '',
     });

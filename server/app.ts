@@ -18,6 +18,7 @@ import { reckonRoutes } from './reckon/routes';
 import { sheetRoutes } from './sheets/routes';
 import { SHEET_SCHEMA_PATH, engineSheetJsonSchema } from '@cardinex/contract/sheets/jsonSchema';
 import { sessionRoutes } from './session/routes';
+import { calendarRoutes, toolRoutes } from './tools/routes';
 import { sessions } from './session/session';
 
 export interface Parts {
@@ -65,10 +66,13 @@ export async function buildApp(parts: Parts): Promise<Express> {
     response.json(openApi);
   });
   api.use(reckonRoutes(parts.reckonPool));
+  api.use(calendarRoutes(instance.cookieSecret));
   api.use(sessions(parts.pool, instance.id, instance.cookieSecret, parts.secure));
   api.use(sessionRoutes(parts.pool, instance.id));
   api.use(sheetRoutes(parts.sequelize));
-  api.use(jobRoutes(parts.sequelize, new JobCache(), parts.hub));
+  const cache = new JobCache();
+  api.use(toolRoutes(parts.sequelize, cache, instance.cookieSecret));
+  api.use(jobRoutes(parts.sequelize, cache, parts.hub));
   api.use(notFound);
   app.use('/api', api);
 

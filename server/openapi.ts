@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { actSchema, batchSchema } from '@cardinex/contract/acts/act';
 import { signInSchema } from '@cardinex/contract/api';
+import { toolActSchema } from '@cardinex/contract/tools/act';
 import { publishSchema } from '@cardinex/contract/sheets/publish';
 import { reckonAnswers } from '@cardinex/contract/reckon/answers';
 import { reckonExamples } from '@cardinex/contract/reckon/examples';
@@ -138,7 +139,24 @@ export function openApiDocument(): Json {
         sheetParameter,
         revisionParameter,
       ]),
-      '/api/wrenches': get('The torque wrenches of the shop'),
+      '/api/tools': get('The tool crib'),
+      '/api/tools/{id}': get('A tool and its log', [idParameter]),
+      '/api/tools/{id}/suspect': get('Everything done with a tool since its last good check', [
+        idParameter,
+      ]),
+      '/api/tools/{id}/acts': {
+        post: {
+          tags: ['tools'],
+          summary: 'Add one act to a tool’s log',
+          parameters: [idParameter],
+          requestBody: body(toolActSchema),
+          responses: answer('The tool as it then stands'),
+        },
+      },
+      '/api/calendars/{shop}/{token}.ics': get('The dates checks are due, for a calendar program', [
+        { name: 'shop', in: 'path', required: true, schema: { type: 'string' } },
+        { name: 'token', in: 'path', required: true, schema: { type: 'string' } },
+      ]),
       '/api/jobs': get('The board'),
       '/api/jobs/{id}': get('A job: its log and its pinned sheet', [idParameter]),
       '/api/jobs/{id}/record.json': get('A job as a file to keep and to check', [idParameter]),

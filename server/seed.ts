@@ -4,7 +4,9 @@ import type { Sequelize } from 'sequelize';
 import { demoJobs, sheetHash } from '@cardinex/demo/jobs';
 import { demoShops, type DemoShop } from '@cardinex/demo/shops';
 import type { DemoJob } from '@cardinex/demo/storyteller';
-import { Device, Instance, Member, Sheet, Shop, Wrench } from './database/models';
+import { demoTools } from '@cardinex/demo/tools';
+import { appendToolAct } from './tools/appendToolAct';
+import { Device, Instance, Member, Sheet, Shop } from './database/models';
 import { appendActs } from './jobs/appendActs';
 import { JobCache } from './jobs/jobCache';
 
@@ -19,10 +21,23 @@ export async function ensureInstance(): Promise<void> {
 /** Fills an empty database with the made-up shops. One that has a shop is left as it is. */
 export async function seedDemo(sequelize: Sequelize, now: Date): Promise<boolean> {
   if ((await Shop.count()) > 0) return false;
-  for (const shop of demoShops) await seedShop(shop, now);
+  for (const shop of demoShops) {
+    await seedShop(shop, now);
+    await seedTools(sequelize, shop, now);
+  }
   const cache = new JobCache();
   for (const job of demoJobs(now)) await tellJob(sequelize, cache, job);
   return true;
+}
+
+/** Puts a shop's tools into the crib, act by act, through the same door as anyone's. */
+async function seedTools(sequelize: Sequelize, shop: DemoShop, now: Date): Promise<void> {
+  const lead = shop.crew.find((member) => member.role === 'lead')?.id ?? '';
+  for (const { id, acts } of demoTools(shop, lead, now)) {
+    for (const act of acts) {
+      await appendToolAct(sequelize, shop.id, id, act, 'lead', new Date(act.at));
+    }
+  }
 }
 
 async function seedShop(shop: DemoShop, now: Date): Promise<void> {
@@ -36,9 +51,6 @@ async function seedShop(shop: DemoShop, now: Date): Promise<void> {
     secretHash: await hash(secret),
   }));
   await Member.bulkCreate(await Promise.all(members));
-  await Wrench.bulkCreate(
-    shop.wrenches.map(({ id, ...wrench }) => ({ ...wrench, shopId, wrenchId: id })),
-  );
   await Sheet.bulkCreate(
     shop.sheets.map((sheet) => ({
       shopId,

@@ -14,8 +14,8 @@ export function useSheets() {
   return useQuery({ queryKey: ['sheets'], queryFn: client.sheets });
 }
 
-export function useWrenches() {
-  return useQuery({ queryKey: ['wrenches'], queryFn: client.wrenches });
+export function useTools() {
+  return useQuery({ queryKey: ['tools'], queryFn: client.tools });
 }
 
 const BOARD_REFRESH_MS = 10_000;

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { useJobs, useSheets, useWrenches } from './queries';
+import { useJobs, useSheets, useTools } from './queries';
 import { useBench } from './SessionProvider';
 
 /**
@@ -9,7 +9,7 @@ import { useBench } from './SessionProvider';
 export function useReadyOffline(): void {
   const { ledgers } = useBench();
   useSheets();
-  useWrenches();
+  useTools();
   const jobs = useJobs().data?.jobs;
   useEffect(() => {
     void ledgers.bringHere((jobs ?? []).filter((job) => !job.finished));

@@ -12,6 +12,8 @@ const runKey = z
   .string()
   .max(245, 'is longer than a key')
   .regex(/^[\w.-]+(\/[\w.-]+){5}$/, 'must be set/instance/programme/cycle/stage/fastener');
+const day = z.iso.date({ error: 'must be a date like 2026-03-31' });
+const point = z.strictObject({ setNm: nm, trueNm: nm });
 const pass = z.int().min(1).max(1000);
 
 const data = {
@@ -43,11 +45,18 @@ const data = {
         lowNm: nm,
         highNm: nm,
         lengthMm: measure(1, 5000),
+        stepNm: nm.optional(),
+        calibration: z
+          .strictObject({ on: day, dueOn: day, points: z.array(point).max(20) })
+          .optional(),
+        off: z.literal(true).optional(),
       })
       .nullable(),
     adapter: z.strictObject({ mm: measure(0, 2000), deg: measure(0, 180) }).nullable(),
     treatment: words(200),
+    override: words(400).optional(),
   }),
+  'wrench.let-back': z.strictObject({ run }),
   'bolt.pulled': z.strictObject({ key: runKey, pass, nm, setNm: nm, wrench: plainId }),
   'bolt.turned': z.strictObject({ key: runKey, pass, deg: measure(0.001, 1080) }),
   'bolt.eased': z.strictObject({ key: runKey, pass }),
@@ -94,6 +103,7 @@ export const actSchema = z.discriminatedUnion('type', [
   act('liner.read'),
   act('liners.accepted'),
   act('run.prepared'),
+  act('wrench.let-back'),
   act('bolt.pulled'),
   act('bolt.turned'),
   act('bolt.eased'),

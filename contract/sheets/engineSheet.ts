@@ -86,6 +86,9 @@ export const engineSheetSchema = z.strictObject({
   head: head.optional(),
   gasket: gasket.optional(),
   sealingRing: sealingRing.optional(),
+  calibratedTools: statement
+    .optional()
+    .describe('Where the maker demands tools with a check in date.'),
   fastenedSets: listOf(fastenedSet, 40).optional(),
   overhead: overhead.optional(),
   covering: covering.optional(),

@@ -1,4 +1,5 @@
 import type { LengthUnit } from '../quantity/units';
+import type { CalibrationPoint } from '../tightening/wrenchChoose';
 import type { EngineEnd } from '../sheet/spec/layout';
 
 /** What each kind of act says. Facts and decisions only; what follows from them is derived. */
@@ -25,7 +26,11 @@ export interface ActData {
     readonly wrench: WrenchShown | null;
     readonly adapter: { readonly mm: number; readonly deg: number } | null;
     readonly treatment: string;
+    /** Why a wrench out of date, or off, may be used all the same: the lead's words. */
+    readonly override?: string;
   };
+  /** The wrench let back to the bottom of its scale: the last act of a run. */
+  'wrench.let-back': { readonly run: RunName };
   'bolt.pulled': {
     readonly key: string;
     readonly pass: number;
@@ -81,6 +86,15 @@ export interface WrenchShown {
   readonly highNm: number;
   /** From its square to the mark where the hand belongs. */
   readonly lengthMm: number;
+  readonly stepNm?: number;
+  /** Its last good check; absent for a wrench never checked. */
+  readonly calibration?: {
+    readonly on: string;
+    readonly dueOn: string;
+    readonly points: readonly CalibrationPoint[];
+  };
+  /** Known to be off when it was taken in hand. */
+  readonly off?: true;
 }
 
 /** Where work can hurt someone, it is said at the act and acknowledged once on a job. */

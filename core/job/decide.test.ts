@@ -1,3 +1,4 @@
+import { DEMO_TOOL } from '@cardinex/demo/tools';
 import type { ActType } from './act';
 import { lastActOf } from './decide';
 import {
@@ -21,7 +22,7 @@ const pullOf = (stage: string, bolt: string, pass = 1, nm = 45) => ({
   pass,
   nm,
   setNm: nm,
-  wrench: 'wrench-5',
+  wrench: DEMO_TOOL.wrench5,
 });
 
 describe('opening a job', () => {
@@ -41,7 +42,7 @@ describe('who may act', () => {
     ['liners.accepted', {}, 'an inspector accepts no liners'],
   ];
   it.each(cases)('%s: %s %s', (type, data) => {
-    const story = linersIn().prepare('wrench-5');
+    const story = linersIn().prepare(DEMO_TOOL.wrench5);
     const act = after(story, type, data as never, { by: perrin.id });
     expect(refusalOf(decided(story, act))).toBe('role-may-not');
   });
@@ -81,7 +82,7 @@ describe('liners', () => {
   it('read again are no longer accepted, and bar the head again', () => {
     const story = linersIn().liner('2', 0.07);
     expect(stateOf(story).liners.accepted).toBeNull();
-    const prepare = stateOf(linersIn().prepare('wrench-5')).log.at(-1);
+    const prepare = stateOf(linersIn().prepare(DEMO_TOOL.wrench5)).log.at(-1);
     if (prepare?.type !== 'run.prepared') throw new Error('no preparation');
     const act = after(story, 'run.prepared', prepare.data);
     expect(refusalOf(decided(story, act))).toBe('card-barred');
@@ -132,31 +133,34 @@ describe('pulling', () => {
     expect(refusalOf(decided(bare, after(bare, 'bolt.pulled', pullOf('s1', 'h1'))))).toBe(
       'run-not-prepared',
     );
-    const story = linersIn().prepare('wrench-5');
+    const story = linersIn().prepare(DEMO_TOOL.wrench5);
     expect(decided(story, after(story, 'bolt.pulled', pullOf('s1', 'h1'))).ok).toBe(true);
     const other = after(story, 'bolt.pulled', { ...pullOf('s1', 'h1'), nm: 46 });
     expect(refusalOf(decided(story, other))).toBe('figure-not-shown');
-    const borrowed = after(story, 'bolt.pulled', { ...pullOf('s1', 'h1'), wrench: 'wrench-3' });
+    const borrowed = after(story, 'bolt.pulled', {
+      ...pullOf('s1', 'h1'),
+      wrench: DEMO_TOOL.wrench3,
+    });
     expect(refusalOf(decided(story, borrowed))).toBe('figure-not-shown');
   });
 
   it('with a wrench beyond its range is refused', () => {
-    const story = linersIn()
-      .prepare('wrench-3')
-      .pull('s1', 10, 'wrench-3')
-      .pull('s2', 10, 'wrench-3');
-    const act = after(story, 'bolt.pulled', { ...pullOf('s3', 'h1', 1, 115), wrench: 'wrench-3' });
+    const story = linersIn().prepare(DEMO_TOOL.wrench3).pull('s1', 10).pull('s2', 10);
+    const act = after(story, 'bolt.pulled', {
+      ...pullOf('s3', 'h1', 1, 115),
+      wrench: DEMO_TOOL.wrench3,
+    });
     expect(refusalOf(decided(story, act))).toBe('wrench-out-of-range');
   });
 
   it('of a stage that is not open yet is refused', () => {
-    const story = linersIn().prepare('wrench-5').pull('s1', 9, 'wrench-5');
+    const story = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 9);
     const ahead = after(story, 'bolt.pulled', pullOf('s2', 'h1', 1, 85));
     expect(refusalOf(decided(story, ahead))).toBe('stage-not-current');
   });
 
   it('of a bolt already done is refused to someone who saw it, and kept from someone who did not', () => {
-    const story = linersIn().prepare('wrench-5').pull('s1', 3, 'wrench-5');
+    const story = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 3);
     const { log } = stateOf(story);
     const aware = after(story, 'bolt.pulled', pullOf('s1', 'h3'), { device: 'another' as never });
     expect(refusalOf(decided(story, aware))).toBe('pass-taken');

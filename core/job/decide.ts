@@ -1,7 +1,7 @@
 import type { EngineSheet } from '../sheet/engineSheet';
 import type { Act, ActOf, LoggedAct } from './act';
 import { decideLinerRead, decideLinersAccepted } from './cards/liners';
-import { decideBolt, decideContest, decideRunPrepared } from './cards/tighten';
+import { decideBolt, decideContest, decideLetBack, decideRunPrepared } from './cards/tighten';
 import { decideCrankStood, decideValveRead } from './cards/valves';
 import { fold } from './evolve';
 import { ACCEPTED, refused, type Verdict } from './refusal';
@@ -63,6 +63,8 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
       return decideLinerRead(act, context);
     case 'liners.accepted':
       return decideLinersAccepted(state.liners, act, context);
+    case 'wrench.let-back':
+      return decideLetBack(state.runs, act, context);
     case 'run.prepared':
       return decideRunPrepared(act, context);
     case 'bolt.pulled':

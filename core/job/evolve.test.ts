@@ -11,7 +11,7 @@ describe('folding a log', () => {
   const whole = logOf(
     headDown()
       .strikeLast()
-      .pull('s3', 1, 'wrench-5')
+      .pull('s3', 1)
       .act('caution.acknowledged', { caution: 'barring' })
       .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
       .valve('E1', 0.36, 0.42, 0.43)
@@ -80,7 +80,7 @@ describe('the tray', () => {
     });
     const tilted = at(opened().liner('1', 0.05, 0.11))[0];
     expect(tilted).toMatchObject({ trouble: true, reason: { code: 'liners-out' } });
-    const half = at(linersIn().prepare('wrench-5').pull('s1', 4, 'wrench-5'))[1];
+    const half = at(linersIn().prepare('wrench-5').pull('s1', 4))[1];
     expect(half?.reason).toEqual({ code: 'bolt-next', bolt: '5', stage: 1 });
   });
 

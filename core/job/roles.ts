@@ -8,6 +8,7 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'liner.read': ['mechanic', 'inspector', 'lead'],
   'liners.accepted': ['mechanic', 'lead'],
   'run.prepared': ['mechanic', 'lead'],
+  'wrench.let-back': ['mechanic', 'lead'],
   'bolt.pulled': ['mechanic', 'lead'],
   'bolt.turned': ['mechanic', 'lead'],
   'bolt.eased': ['mechanic', 'lead'],

@@ -74,6 +74,7 @@ export function cardOf(act: Act): (Pick<TrayCard, 'card'> & { readonly set?: str
     case 'liners.accepted':
       return { card: 'liners' };
     case 'run.prepared':
+    case 'wrench.let-back':
       return { card: 'tighten', set: act.data.run.set };
     case 'valve.read':
       return { card: 'valves' };

@@ -65,6 +65,8 @@ export interface EngineSheet {
   readonly head?: HeadSpec;
   readonly gasket?: GasketSpec;
   readonly sealingRing?: SealingRingSpec;
+  /** Only tools with a check in date may be used. */
+  readonly calibratedTools?: Statement;
   readonly fastenedSets?: readonly FastenedSet[];
   readonly overhead?: OverheadSpec;
   readonly covering?: CoveringSpec;

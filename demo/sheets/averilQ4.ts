@@ -107,6 +107,7 @@ export const averilQ4: EngineSheet = {
     route: 'cylinder-over-piston',
     rodLength: book.mm(171, 27, 0),
   },
+  calibratedTools: book.says('Torque tools with a certificate in date.', 3),
   fastenedSets: [
     {
       id: 'cylinder-base',

@@ -3,6 +3,7 @@ import { sheetHash } from '../../demo/jobs';
 import { tolvane44 } from '../../demo/sheets/tolvane44';
 import { crewMember, lockside } from '../../demo/shops';
 import { Storyteller } from '../../demo/storyteller';
+import { DEMO_TOOL } from '../../demo/tools';
 
 /** A Tolvane 44 on the stand under a name of its own, with its liners in and a wrench in hand. */
 export function readyToPull(name: string, minutesAgo = 8): Storyteller {
@@ -21,14 +22,14 @@ export function readyToPull(name: string, minutesAgo = 8): Storyteller {
     .liner('3', 0.08, 0.08)
     .liner('4', 0.09, 0.09)
     .act('liners.accepted', {})
-    .prepare('wrench-5');
+    .prepare(DEMO_TOOL.wrench5);
 }
 
 /** The same with its head down and the caution about barring acknowledged: the valves come next. */
 export function readyToSet(name: string): Storyteller {
   return readyToPull(name, 40)
-    .pull('s1', 10, 'wrench-5')
-    .pull('s2', 10, 'wrench-5')
-    .pull('s3', 10, 'wrench-5')
+    .pull('s1', 10)
+    .pull('s2', 10)
+    .pull('s3', 10)
     .act('caution.acknowledged', { caution: 'barring' });
 }

@@ -1,6 +1,7 @@
 import { SequelizeStorage, Umzug } from 'umzug';
 import type { QueryInterface, Sequelize } from 'sequelize';
 import * as foundation from './migrations/0001-foundation';
+import * as tools from './migrations/0003-tools';
 import * as publishedSheets from './migrations/0002-published-sheets';
 
 export interface Migration {
@@ -11,6 +12,7 @@ export interface Migration {
 const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0001-foundation': foundation,
   '0002-published-sheets': publishedSheets,
+  '0003-tools': tools,
 };
 
 /**

@@ -54,16 +54,6 @@ export class Sheet extends Model<Row<Sheet>, NewRow<Sheet>> {
   declare publishedBy: string | null;
 }
 
-export class Wrench extends Model<Row<Wrench>, NewRow<Wrench>> {
-  declare shopId: string;
-  declare wrenchId: string;
-  declare name: string;
-  declare square: string;
-  declare lowNm: number;
-  declare highNm: number;
-  declare lengthMm: number;
-}
-
 export type StreamKind = 'job' | 'engine' | 'tool';
 
 export class Stream extends Model<Row<Stream>, NewRow<Stream>> {
@@ -90,7 +80,6 @@ const key = () => ({ type: DataTypes.UUID, primaryKey: true });
 const textKey = () => ({ type: DataTypes.TEXT, primaryKey: true });
 const integer = () => ({ type: DataTypes.INTEGER, allowNull: false });
 const integerKey = () => ({ type: DataTypes.INTEGER, primaryKey: true });
-const double = () => ({ type: DataTypes.DOUBLE, allowNull: false });
 const json = () => ({ type: DataTypes.JSONB, allowNull: false });
 
 /** Binds the models to a connection. Tables are made by the migrations, never from here. */
@@ -140,18 +129,6 @@ export function defineModels(sequelize: Sequelize): void {
       publishedBy: { type: DataTypes.UUID },
     },
     table('sheets'),
-  );
-  Wrench.init(
-    {
-      shopId: key(),
-      wrenchId: textKey(),
-      name: text(),
-      square: text(),
-      lowNm: double(),
-      highNm: double(),
-      lengthMm: double(),
-    },
-    table('wrenches'),
   );
   Stream.init(
     { shopId: key(), streamKind: textKey(), streamId: key(), headSeq: integer(), headHash: text() },

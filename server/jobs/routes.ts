@@ -1,11 +1,11 @@
 import { Router } from 'express';
 import type { Sequelize } from 'sequelize';
 import { batchSchema } from '@cardinex/contract/acts/act';
-import type { JobLog, Wrench as WrenchBody } from '@cardinex/contract/api';
+import type { JobLog } from '@cardinex/contract/api';
 import { uuid } from '@cardinex/contract/text';
 import { headSeq, type JobState } from '@cardinex/core/job/state';
 import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
-import { Stream, Wrench } from '../database/models';
+import { Stream } from '../database/models';
 import { streamEvents } from '../live/eventStream';
 import type { LiveHub } from '../live/hub';
 import { ProblemError, parse } from '../problems/problem';
@@ -18,22 +18,6 @@ import { sheetRevision } from '../sheets/sheets';
 
 export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): Router {
   const routes = Router();
-
-  routes.get('/wrenches', async (request, response) => {
-    const { shopId } = signedIn(request);
-    const rows = await Wrench.findAll({ where: { shopId }, order: ['lowNm', 'name'] });
-    const wrenches = rows.map(
-      ({ wrenchId: id, name, square, lowNm, highNm, lengthMm }): WrenchBody => ({
-        id,
-        name,
-        square,
-        lowNm,
-        highNm,
-        lengthMm,
-      }),
-    );
-    response.json({ wrenches });
-  });
 
   routes.get('/jobs', async (request, response) => {
     const { shopId } = signedIn(request);

@@ -1,6 +1,7 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { verifyChain } from '@cardinex/core/job/chain';
 import { DEMO_JOB, sheetHash } from '@cardinex/demo/jobs';
+import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { crewMember, lockside, weirStreet } from '@cardinex/demo/shops';
 import { stopServerProcess } from '../../scripts/serverProcess';
@@ -188,7 +189,7 @@ describe('one bolt pulled by two who could not see each other', () => {
     device.act(
       DEMO_JOB.baler,
       'bolt.pulled',
-      { key, pass, nm: 85, setNm: 85, wrench: 'wrench-3' },
+      { key, pass, nm: 85, setNm: 85, wrench: DEMO_TOOL.wrench3 },
       { seenSeq },
     );
 

@@ -111,12 +111,7 @@ describe('bad requests', () => {
 
 describe('signing in', () => {
   it('is needed for anything of a shop', async () => {
-    for (const path of [
-      '/api/jobs',
-      '/api/sheets',
-      '/api/wrenches',
-      `/api/jobs/${DEMO_JOB.baler}`,
-    ]) {
+    for (const path of ['/api/jobs', '/api/sheets', '/api/tools', `/api/jobs/${DEMO_JOB.baler}`]) {
       expect((await stranger.get(path)).status).toBe(401);
     }
     expect((await stranger.get('/api/session')).body).toBeNull();

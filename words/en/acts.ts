@@ -30,8 +30,12 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'run.prepared': {
       const { wrench, adapter, treatment } = act.data;
       const reach = adapter ? `, adapter ${adapter.mm} mm at ${degrees(adapter.deg)}` : '';
-      return { what: `${wrench?.name ?? 'Jacks'} in hand${reach}`, words: treatment };
+      const { override } = act.data;
+      const said = [treatment, override && `Used all the same: ${override}`].filter(Boolean);
+      return { what: `${wrench?.name ?? 'Jacks'} in hand${reach}`, words: said.join('. ') };
     }
+    case 'wrench.let-back':
+      return { what: 'Wrench let back to the bottom of its scale' };
     case 'bolt.pulled': {
       return {
         what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,

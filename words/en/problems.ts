@@ -25,6 +25,7 @@ export const problemWords = {
     title: 'Not for this role',
     detail: 'Sheets are published by a mechanic or the lead.',
   },
+  'no-such-tool': { title: 'No such tool', detail: 'This shop has no such tool.' },
   'no-such-shop': {
     title: 'No such shop',
     detail: 'There is no shop of that name on this server.',

@@ -36,6 +36,11 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'angle-not-shown': ({ deg }) => `The sheet turns this by ${degrees(Number(deg))}.`,
   'pressure-not-shown': ({ bar }) => `The sheet wants ${String(bar)} bar here.`,
   'sheet-lacks': () => 'The sheet lacks a figure for this. Enter it on the sheet first.',
+  'tool-out-of-date': ({ name }) =>
+    `${String(name)} has no check in date, and this sheet demands calibrated tools. Take another, or let the lead say why it may be used.`,
+  'tool-off': ({ name }) =>
+    `${String(name)} was found off. Take another, or have it checked first.`,
+  'run-not-done': () => 'Pull every stage first; then let the wrench back.',
   'unknown-variant': ({ question }) =>
     `Say which variant this engine is before the job opens: ${String(question)}`,
   'not-contested': () => 'Nobody contests that pull.',

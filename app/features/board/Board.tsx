@@ -1,15 +1,19 @@
+import Wrench from 'lucide-react-native/icons/wrench';
 import BookOpen from 'lucide-react-native/icons/book-open';
 import Calculator from 'lucide-react-native/icons/calculator';
 import { router } from 'expo-router';
 import { Pressable, Text, View } from 'react-native';
+import { toolStanding } from '@cardinex/core/tools/standing';
 import type { JobSummary } from '@cardinex/core/job/summary';
 import { benchWords } from '@cardinex/words/en/bench';
 import { sheetsWords } from '@cardinex/words/en/sheets/screen';
+import { toolsWords } from '@cardinex/words/en/tools';
 import { boardWords } from '@cardinex/words/en/screens';
-import { useJobs } from '../../session/queries';
+import { useJobs, useTools } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
+import { Mark } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
 import { usePalette } from '../../ui/useTheme';
 import { useWide } from '../../ui/useWide';
@@ -24,6 +28,10 @@ export function Board() {
   const c = usePalette();
   const jobs = useJobs();
   const kept = useKeptJobs();
+  const today = new Date().toISOString().slice(0, 10);
+  const doubtful = (useTools().data?.tools ?? []).filter((tool) =>
+    ['off', 'overdue'].includes(toolStanding(tool, today)),
+  ).length;
   const all = merge(jobs.data?.jobs ?? [], kept);
   const rechecks = all.filter((job) =>
     job.tray.some((c) => c.card === 'recheck' && c.status === 'waiting'),
@@ -42,6 +50,13 @@ export function Board() {
             </Small>
           </View>
           <View className="flex-row gap-2.5">
+            <GoTo
+              href="/tools"
+              aria-label={toolsWords.open}
+              className="h-14 w-14 items-center justify-center rounded-lg border border-bench-edge"
+            >
+              <Wrench color={c.onBench} size={24} />
+            </GoTo>
             <GoTo
               href="/sheets"
               aria-label={sheetsWords.open}
@@ -77,6 +92,14 @@ export function Board() {
         />
       }
     >
+      {doubtful > 0 ? (
+        <GoTo
+          href="/tools"
+          className="mb-2.5 min-h-[48px] justify-center rounded-lg bg-card px-3.5 py-2"
+        >
+          <Mark kind="out" word={toolsWords.overdue(doubtful)} />
+        </GoTo>
+      ) : null}
       {jobs.isError && jobs.data ? (
         <Small className="px-2 pb-2 text-bench-soft">{boardWords.old}</Small>
       ) : null}

@@ -13,8 +13,9 @@ interface Props {
   readonly onPress: (bore: string) => void;
 }
 
-const PITCH = 100;
-const RADIUS = 38;
+/** Shared by however many bores there are; four have room for the largest circles. */
+const WIDTH = 412;
+const LARGEST_RADIUS = 38;
 const HEIGHT = 96;
 
 /** The block from above, cylinder 1 at the left: each liner with its height and how it stands. */
@@ -22,7 +23,9 @@ export function BlockPlan({ bores, check, current, onPress }: Props) {
   const c = usePalette();
   const units = useUnits();
   const findings = new Map(check?.bores.map((b) => [b.id, b]));
-  const width = bores.length * PITCH + 12;
+  const width = WIDTH;
+  const pitch = (WIDTH - 12) / bores.length;
+  const radius = Math.min(LARGEST_RADIUS, pitch * 0.42);
   const described = bores
     .map((id) => {
       const found = findings.get(id);
@@ -50,8 +53,8 @@ export function BlockPlan({ bores, check, current, onPress }: Props) {
           strokeWidth={c.stroke * 1.3}
         />
         {bores.map((id, place) => (
-          <G key={id} x={6 + PITCH * (place + 0.5)} y={HEIGHT / 2} onPress={() => onPress(id)}>
-            <Liner id={id} finding={findings.get(id)} current={id === current} />
+          <G key={id} x={6 + pitch * (place + 0.5)} y={HEIGHT / 2} onPress={() => onPress(id)}>
+            <Liner id={id} radius={radius} finding={findings.get(id)} current={id === current} />
           </G>
         ))}
       </Svg>
@@ -65,10 +68,12 @@ function isOut(finding: BoreFinding): boolean {
 
 function Liner({
   id,
+  radius,
   finding,
   current,
 }: {
   id: string;
+  radius: number;
   finding: BoreFinding | undefined;
   current: boolean;
 }) {
@@ -79,23 +84,23 @@ function Liner({
     <G>
       {current ? (
         <G>
-          <Line x1={-RADIUS - 9} x2={RADIUS + 9} stroke={c.blue} strokeWidth={4} />
-          <Line y1={-RADIUS - 8} y2={RADIUS + 8} stroke={c.blue} strokeWidth={4} />
+          <Line x1={-radius - 9} x2={radius + 9} stroke={c.blue} strokeWidth={4} />
+          <Line y1={-radius - 8} y2={radius + 8} stroke={c.blue} strokeWidth={4} />
         </G>
       ) : null}
       <Circle
-        r={RADIUS}
+        r={radius}
         fill={c.card}
         stroke={current ? c.blue : tone}
         strokeWidth={current ? 5 : 4}
         {...(finding ? {} : { strokeDasharray: '7 5' })}
       />
-      <Label y={-12} text={id} fill={current ? c.blue : c.soft} size={19} />
+      <Label y={-radius / 3} text={id} fill={current ? c.blue : c.soft} size={radius / 2} />
       <Label
-        y={12}
+        y={radius / 3}
         text={finding ? lengthFigure(finding.meanMm, units.length) : '–'}
         fill={finding ? tone : c.soft}
-        size={25}
+        size={radius * 0.66}
       />
       {finding && isOut(finding) ? (
         <Polygon points="30,-40 44,-16 16,-16" fill={c.red} stroke={c.card} strokeWidth={2} />

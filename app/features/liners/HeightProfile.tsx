@@ -15,7 +15,8 @@ interface Props {
   readonly limits: { readonly lowMm: number; readonly highMm: number };
 }
 
-const PITCH = 100;
+/** As wide as the block above it, however many bores share the width. */
+const WIDTH = 412;
 const HEIGHT = 140;
 const TOP = 12;
 const BOTTOM = 130;
@@ -34,8 +35,9 @@ export function HeightProfile({ sheet, check, limits }: Props) {
   const lowest = Math.min(...all);
   const span = Math.max(...all) - lowest || 1;
   const y = (mm: number): number => BOTTOM - ((mm - lowest) / span) * (BOTTOM - TOP);
-  const x = (place: number): number => 6 + PITCH * (place + 0.5);
-  const width = bores.length * PITCH + 12;
+  const pitch = (WIDTH - 12) / bores.length;
+  const x = (place: number): number => 6 + pitch * (place + 0.5);
+  const width = WIDTH;
   const heights = check?.bores
     .map((b) => `${b.id} ${lengthFigure(b.meanMm, units.length)}`)
     .join(', ');

@@ -1,7 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import type { Wrench } from '@cardinex/contract/api';
-import { wrenchSettingNm, type RunView } from '@cardinex/core/job/cards/tighten';
+import { isInDate, wrenchSettingNm, type RunView } from '@cardinex/core/job/cards/tighten';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { WrenchShown } from '@cardinex/core/job/act';
@@ -9,19 +8,22 @@ import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/faste
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { faultSentence } from '@cardinex/words/en/faults';
 import { settingFigure, torque } from '@cardinex/words/en/quantity';
+import { refusalSentence } from '@cardinex/words/en/refusals';
 import { shared } from '@cardinex/words/en/screens';
+import { toolsWords as tools } from '@cardinex/words/en/tools';
+import { wrenchShown } from '@cardinex/core/tools/wrench';
 import { useUnits } from '../../device/preferences';
-import { useWrenches } from '../../session/queries';
+import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
-import { Body, Heading } from '../../ui/Words';
+import { Body, Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
+import { ProveAgain } from '../job/ProveAgain';
 import { TightenBack } from './TightenBack';
+import { WrenchInHand, type Hand } from './WrenchInHand';
 
 interface Props {
   readonly view: RunView;
@@ -30,34 +32,47 @@ interface Props {
   readonly onCancel?: (() => void) | undefined;
 }
 
+const needsProof = refusalSentence({ code: 'needs-fresh-proof' });
+
 /** Before the first pull: head flush, thread treated, wrench and adapter in hand, and what to set it to. */
 export function Prepare({ view, instances, onCancel }: Props) {
-  const { record } = useJob();
+  const { record, sheet } = useJob();
   const before = view.run.prepared;
-  const wrenches = useWrenches().data?.wrenches ?? [];
-  const [wrenchId, setWrenchId] = useState(before?.wrench?.id ?? null);
-  const [withAdapter, setWithAdapter] = useState(before?.adapter !== null && before !== null);
-  const [mm, setMm] = useState(String(before?.adapter?.mm ?? ''));
-  const [deg, setDeg] = useState(String(before?.adapter?.deg ?? ''));
+  const crib = useTools().data?.tools ?? [];
+  const [hand, setHand] = useState<Hand>({
+    wrenchId: before?.wrench?.id ?? null,
+    adapter: before?.adapter ?? null,
+    override: '',
+  });
   const [flush, setFlush] = useState(before !== null);
   const [treated, setTreated] = useState(before !== null);
   const [safe, setSafe] = useState(before !== null);
-  const wrench = wrenches.find((candidate) => candidate.id === wrenchId) ?? null;
-  const adapter = withAdapter ? { mm: number(mm), deg: number(deg) } : null;
+  const tool = crib.find((candidate) => candidate.id === hand.wrenchId);
+  const wrench = tool ? wrenchShown(tool) : null;
+  const { adapter } = hand;
+  const today = new Date().toISOString().slice(0, 10);
   const kinds = new Set(view.stages.map((stage) => stage.stage.kind));
   const byTorque = kinds.has('torque') || kinds.has('check');
   const hydraulic = kinds.has('hydraulic') || kinds.has('hydraulic-check');
-  const settings = wrench && byTorque ? settingsFor(view, wrench, adapter) : null;
+  const settings = wrench && byTorque ? settingsFor(view, wrench, adapter, today) : null;
+  const doubtful =
+    wrench !== null &&
+    (wrench.off === true || (sheet.calibratedTools !== undefined && !isInDate(wrench, today)));
+  const override = hand.override.trim();
   const inHand = byTorque ? wrench !== null && settings?.fault === undefined : true;
-  const ready = flush && treated && (!hydraulic || safe) && inHand;
+  const ready =
+    flush && treated && (!hydraulic || safe) && inHand && (!doubtful || override !== '');
+  const [problem, setProblem] = useState<string | null>(null);
   const begin = useOnce(async () => {
     if (!ready) return;
-    await record('run.prepared', {
+    const refusal = await record('run.prepared', {
       run: view.name,
-      wrench: byTorque && wrench ? shown(wrench) : null,
+      wrench: byTorque ? wrench : null,
       adapter: byTorque ? adapter : null,
       treatment: treatmentOf(view.set),
+      ...(doubtful && override !== '' && { override }),
     });
+    setProblem(refusal);
   });
   const onHead = view.set.kind === 'head' || view.set.kind === 'cylinder-base';
   return (
@@ -106,47 +121,16 @@ export function Prepare({ view, instances, onCancel }: Props) {
           />
         ) : null}
         {byTorque ? (
-          <View className="gap-2">
-            <Heading level={3}>{w.wrenchInHand}</Heading>
-            <View className="gap-3">
-              {wrenches.map((candidate) => (
-                <Button
-                  key={candidate.id}
-                  label={candidate.name}
-                  hint={`${candidate.lowNm} to ${candidate.highNm} N·m, ${candidate.square}`}
-                  selected={candidate.id === wrenchId}
-                  onPress={() => setWrenchId(candidate.id)}
-                />
-              ))}
-            </View>
-            <Choice
-              label={w.adapter}
-              value={withAdapter ? 'fitted' : 'none'}
-              options={[
-                { value: 'none', label: w.noAdapter },
-                { value: 'fitted', label: w.adapterFitted },
-              ]}
-              onChange={(value) => setWithAdapter(value === 'fitted')}
-            />
-            {withAdapter ? (
-              <View className="gap-2">
-                <Field
-                  label={w.adapterLength}
-                  value={mm}
-                  onChangeText={setMm}
-                  inputMode="decimal"
-                />
-                <Field
-                  label={w.adapterAngle}
-                  value={deg}
-                  onChangeText={setDeg}
-                  inputMode="decimal"
-                />
-              </View>
-            ) : null}
-          </View>
+          <WrenchInHand
+            tools={crib}
+            targetNm={highestNm(view)}
+            calibrated={sheet.calibratedTools !== undefined}
+            hand={hand}
+            onChange={setHand}
+          />
         ) : null}
-        {settings ? <Settings settings={settings} /> : null}
+        {settings ? <Settings settings={settings} wrench={wrench} /> : null}
+        {problem === needsProof ? <ProveAgain onProved={() => setProblem(null)} /> : null}
       </View>
     </CardFrame>
   );
@@ -183,17 +167,23 @@ interface SettingsResult {
   readonly fault?: string;
 }
 
+/** The highest value the programme pulls to: the wrench is chosen for it. */
+function highestNm(view: RunView): number {
+  return Math.max(0, ...view.stages.flatMap((s) => s.bolts.map((b) => b.act.nm ?? 0)));
+}
+
 /** What to set for every value the programme pulls to, or why the adapter cannot be used. */
 function settingsFor(
   view: RunView,
-  wrench: Wrench,
-  adapter: { mm: number; deg: number } | null,
+  wrench: WrenchShown,
+  adapter: Hand['adapter'],
+  at: string,
 ): SettingsResult {
   try {
     const stages = view.stages.flatMap((stage, place) =>
       [...new Set(stage.bolts.flatMap(({ act }) => (act.nm === undefined ? [] : [act.nm])))].map(
         (nm) => {
-          const setNm = wrenchSettingNm(nm, { wrench, adapter, at: '', by: '' });
+          const setNm = wrenchSettingNm(nm, { wrench, adapter, at, by: '' });
           const inRange = atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm);
           return { stage: place + 1, nm, setNm, inRange };
         },
@@ -204,11 +194,6 @@ function settingsFor(
     if (error instanceof ReckoningFault) return { stages: [], fault: faultSentence(error) };
     throw error;
   }
-}
-
-/** A wrench as it is written on an act. */
-function shown({ id, name, lowNm, highNm, lengthMm }: Wrench): WrenchShown {
-  return { id, name, lowNm, highNm, lengthMm };
 }
 
 /** What goes on thread and head, group by group. */
@@ -230,24 +215,31 @@ function groupText(group: FastenerGroup, { groups }: FastenedSet): string {
   return `${whose}${w.treatment}: ${treatment.says.charAt(0).toLowerCase()}${treatment.says.slice(1)}. ${size}.${fits}`;
 }
 
-function Settings({ settings: { stages, fault } }: { settings: SettingsResult }) {
+function Settings({
+  settings: { stages, fault },
+  wrench,
+}: {
+  settings: SettingsResult;
+  wrench: WrenchShown | null;
+}) {
   const units = useUnits();
   if (fault !== undefined) return <Mark kind="out" word={fault} />;
+  const fifth = wrench ? wrench.lowNm + (wrench.highNm - wrench.lowNm) / 5 : 0;
   return (
     <View className="gap-1 border-t border-rule pt-2">
       {stages.map(({ stage, nm, setNm, inRange }) => (
-        <View key={`${stage}-${nm}`} className="flex-row items-center justify-between">
-          <Body>{w.settingFor(stage)}</Body>
-          <View className="items-end">
+        <View key={`${stage}-${nm}`} className="flex-row items-start justify-between gap-3">
+          <View>
+            <Body>{w.settingFor(stage)}</Body>
+            {Math.abs(setNm - nm) < 0.05 ? null : <Small>{tools.asked(torque(nm, units))}</Small>}
+          </View>
+          <View className="shrink items-end">
             <Figure size="small" value={settingFigure(setNm)} unit="N·m" />
             {inRange ? null : <Mark kind="out" word={w.outOfRange(torque(nm, units))} />}
+            {inRange && setNm < fifth ? <Small>{tools.lowInRange}</Small> : null}
           </View>
         </View>
       ))}
     </View>
   );
-}
-
-function number(text: string): number {
-  return Number(text.replace(',', '.')) || 0;
 }

@@ -155,9 +155,9 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
         </View>
       ) : null}
       <View className="px-3 pt-2">
-        <View className="flex-row items-center justify-between pb-1">
+        <View className="flex-row items-center justify-between gap-3 pb-1">
           <EndMark end={sheet.cylinder1End} />
-          <Small>{view.set.map.seenFrom}</Small>
+          <Small className="shrink text-right">{view.set.map.seenFrom}</Small>
         </View>
         <HeadMap
           set={view.set}

@@ -3,6 +3,7 @@ import type { ActType } from '@cardinex/core/job/act';
 /** The acts made on the tightening card. */
 export const TIGHTEN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'run.prepared',
+  'wrench.let-back',
   'bolt.pulled',
   'bolt.turned',
   'bolt.eased',

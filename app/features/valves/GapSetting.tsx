@@ -23,6 +23,7 @@ import { useJob } from '../job/JobProvider';
 import { useUndo } from '../job/useUndo';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
 import { GapReadings } from './GapReadings';
+import { LeafStack } from './LeafStack';
 import { ScrewAdvice } from './ScrewAdvice';
 import { ValveRow } from './ValveRow';
 import { ValvesBack } from './ValvesBack';
@@ -146,6 +147,7 @@ export function GapSetting({ card, view, phase }: Props) {
           entry={entry}
         />
       </View>
+      <LeafStack limits={limits} />
       <ScrewAdvice view={current} limits={limits} phase={phase} />
     </CardFrame>
   );

@@ -1,3 +1,4 @@
+import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { currentRun, runsOf } from '../tray';
 import {
@@ -14,7 +15,7 @@ import {
 import { wrenchSettingNm } from './tighten';
 
 const key = (bolt: string, stage = 's1') => `head/1/main/1/${stage}/${bolt}`;
-const half = () => linersIn().prepare('wrench-5').pull('s1', 4, 'wrench-5');
+const half = () => linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 4);
 const viewOf = (state: ReturnType<typeof stateOf>, minutesLater = 0) => {
   const last = Date.parse(state.log.at(-1)?.at ?? '');
   const view = currentRun(
@@ -73,7 +74,7 @@ describe('after an interruption', () => {
     const swept = after(
       story,
       'bolt.pulled',
-      { key: key('h1'), pass: 2, nm: 45, setNm: 45, wrench: 'wrench-5' },
+      { key: key('h1'), pass: 2, nm: 45, setNm: 45, wrench: DEMO_TOOL.wrench5 },
       { minutes: 40 },
     );
     const view = viewOf(added(stateOf(story), swept));
@@ -87,7 +88,7 @@ describe('after an interruption', () => {
   });
 
   it('a stage already closed is not swept', () => {
-    const state = stateOf(linersIn().prepare('wrench-5').pull('s1', 10, 'wrench-5'));
+    const state = stateOf(linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10));
     expect(viewOf(state, 60).sweeping).toBe(false);
     expect(viewOf(state, 60).current?.stage.id).toBe('s2');
   });
@@ -99,7 +100,7 @@ describe('after an interruption', () => {
       pass: 1,
       nm: 45,
       setNm: 45,
-      wrench: 'wrench-5',
+      wrench: DEMO_TOOL.wrench5,
     });
     expect(refusalOf(decided(story, act))).toBeNull();
   });
@@ -113,7 +114,7 @@ describe('one bolt pulled by two', () => {
       pass: 1,
       nm: 45,
       setNm: 45,
-      wrench: 'wrench-5',
+      wrench: DEMO_TOOL.wrench5,
     }),
     id: `0190f000-0000-7000-8000-00000000100${n}`,
     device,

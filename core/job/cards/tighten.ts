@@ -1,5 +1,7 @@
 import { adapterSetting } from '../../tightening/adapterSetting';
 import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
+import { settingFor } from '../../tightening/wrenchChoose';
+import { mayOverride } from '../roles';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { planOf, setOf, stagesOf } from '../../sheet/programmeOf';
 import type { FastenedSet, SheetStage } from '../../sheet/spec/fastening';
@@ -36,6 +38,8 @@ export interface RunState {
   readonly sweepFrom: Readonly<Record<string, string>>;
   /** By stage: when it was last worked on. */
   readonly lastAt: Readonly<Record<string, string>>;
+  /** When the wrench was let back after the last pull. */
+  readonly letBack: { readonly at: string; readonly by: string } | null;
 }
 
 export const NO_RUN: RunState = {
@@ -44,6 +48,7 @@ export const NO_RUN: RunState = {
   decided: {},
   sweepFrom: {},
   lastAt: {},
+  letBack: null,
 };
 
 export type RunsState = Readonly<Record<string, RunState>>;
@@ -89,6 +94,11 @@ export function evolveRuns(state: RunsState, act: LoggedAct): RunsState {
       const prepared = { wrench, adapter, at: act.at, by: act.by };
       return changed(state, act.data.run, (run) => ({ ...run, prepared }));
     }
+    case 'wrench.let-back':
+      return changed(state, act.data.run, (run) => ({
+        ...run,
+        letBack: { at: act.at, by: act.by },
+      }));
     case 'contest.decided': {
       const { key } = act.data;
       return changed(state, readKey(key).run, (run) => ({
@@ -127,6 +137,7 @@ function attempted(
     attempts: { ...run.attempts, [key]: [...(run.attempts[key] ?? []), attempt] },
     sweepFrom: paused ? { ...run.sweepFrom, [stage]: act.at } : run.sweepFrom,
     lastAt: { ...run.lastAt, [stage]: later(before, act.at) },
+    letBack: null,
   };
 }
 
@@ -304,23 +315,64 @@ export function runDone(view: RunView): boolean {
   return view.current === null;
 }
 
-/** What to set the wrench in hand to for a value, its adapter counted in. */
+/**
+ * What to set the wrench in hand to for a value: its adapter counted in first, then what it was found
+ * to give, in its own steps.
+ */
 export function wrenchSettingNm(nm: number, prepared: NonNullable<RunState['prepared']>): number {
   const { wrench, adapter } = prepared;
-  if (!adapter || !wrench) return nm;
-  return adapterSetting({
-    targetNm: nm,
-    wrenchMm: wrench.lengthMm,
-    adapterMm: adapter.mm,
-    adapterDeg: adapter.deg,
-  }).settingNm;
+  if (!wrench) return nm;
+  const atWrench = adapter
+    ? adapterSetting({
+        targetNm: nm,
+        wrenchMm: wrench.lengthMm,
+        adapterMm: adapter.mm,
+        adapterDeg: adapter.deg,
+      }).settingNm
+    : nm;
+  const { calibration, stepNm, id, lowNm, highNm } = wrench;
+  if (!calibration && stepNm === undefined) return atWrench;
+  const checked = {
+    id,
+    lowNm,
+    highNm,
+    points: calibration?.points ?? [],
+    ...(stepNm !== undefined && { stepNm }),
+  };
+  return settingFor(checked, atWrench, prepared.at.slice(0, 10)).settingNm;
+}
+
+/** Has this wrench a check in date on a day? */
+export function isInDate({ calibration }: WrenchShown, on: string): boolean {
+  return calibration !== undefined && calibration.on <= on && on <= calibration.dueOn;
 }
 
 export function decideRunPrepared(
   act: ActOf<'run.prepared'>,
-  { sheet, now }: DecideContext,
+  { sheet, now, member }: DecideContext,
 ): Verdict {
-  return runView(sheet, act.data.run, {}, now) ? ACCEPTED : refused('unknown-run');
+  if (!runView(sheet, act.data.run, {}, now)) return refused('unknown-run');
+  const { wrench, override } = act.data;
+  if (!wrench) return ACCEPTED;
+  const name = wrench.name;
+  const doubtful = wrench.off
+    ? refused('tool-off', { name })
+    : sheet.calibratedTools && !isInDate(wrench, act.at.slice(0, 10))
+      ? refused('tool-out-of-date', { name })
+      : null;
+  if (!doubtful) return ACCEPTED;
+  if (override === undefined || !mayOverride(member.role)) return doubtful;
+  return member.fresh ? ACCEPTED : refused('needs-fresh-proof');
+}
+
+export function decideLetBack(
+  state: RunsState,
+  act: ActOf<'wrench.let-back'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const view = runView(sheet, act.data.run, state, act.at);
+  if (!view) return refused('unknown-run');
+  return runDone(view) ? ACCEPTED : refused('run-not-done');
 }
 
 export function decideBolt(

@@ -1,3 +1,4 @@
+import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { sheetHash } from '@cardinex/demo/jobs';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { crewMember, lockside } from '@cardinex/demo/shops';
@@ -38,11 +39,7 @@ export function linersIn(story = opened()): Storyteller {
 
 /** Liners in, all three stages of the head closed. */
 export function headDown(): Storyteller {
-  return linersIn()
-    .prepare('wrench-5')
-    .pull('s1', 10, 'wrench-5')
-    .pull('s2', 10, 'wrench-5')
-    .pull('s3', 10, 'wrench-5');
+  return linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10).pull('s2', 10).pull('s3', 10);
 }
 
 /** A story's acts as the log would hold them. */

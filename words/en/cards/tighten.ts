@@ -133,6 +133,7 @@ export const tightenScreen = {
   adapter: 'Open-end adapter',
   noAdapter: 'None',
   adapterFitted: 'Fitted',
+  otherAdapter: 'Another',
   adapterLength: 'Length, square to bolt (mm)',
   adapterAngle: 'Angle (0 straight on, 90 square)',
   settingFor: (stage: number) => `Stage ${stage}`,

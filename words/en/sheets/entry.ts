@@ -134,7 +134,11 @@ export const entrySteps: readonly {
   { id: 'firing', title: 'Firing order', fields: ['firing'] },
   { id: 'valves', title: 'Valve gear', fields: ['overhead'] },
   { id: 'liners', title: 'Liners', fields: ['liners'] },
-  { id: 'fasteners', title: 'Bolts and how they are tightened', fields: ['fastenedSets'] },
+  {
+    id: 'fasteners',
+    title: 'Bolts and how they are tightened',
+    fields: ['calibratedTools', 'fastenedSets'],
+  },
   {
     id: 'head',
     title: 'Head and gasket',
@@ -153,6 +157,7 @@ export const entrySteps: readonly {
 
 const LABELS: Readonly<Record<string, string>> = {
   id: 'Short name in files (letters, digits, hyphens)',
+  calibratedTools: 'Must tools have a check in date?',
   overhead: 'Valve gear',
   fastenedSets: 'Sets of fasteners',
   camEvents: 'Cam events',

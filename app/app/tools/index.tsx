@@ -1,0 +1,5 @@
+import { LazyCribList } from '../../features/crib/LazyCrib';
+
+export default function ToolsScreen() {
+  return <LazyCribList />;
+}

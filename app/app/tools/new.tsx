@@ -1,0 +1,5 @@
+import { LazyNewTool } from '../../features/crib/LazyCrib';
+
+export default function NewToolScreen() {
+  return <LazyNewTool />;
+}

@@ -1,0 +1,107 @@
+import { router } from 'expo-router';
+import { Text, View } from 'react-native';
+import { toolStanding, type ToolStanding } from '@cardinex/core/tools/standing';
+import type { ToolState } from '@cardinex/core/tools/tool';
+import { shared } from '@cardinex/words/en/screens';
+import {
+  toolKindName,
+  toolSpecText,
+  toolStandingWord,
+  toolsWords as w,
+} from '@cardinex/words/en/tools';
+import { useTools } from '../../session/queries';
+import { Button } from '../../ui/Button';
+import { GoTo } from '../../ui/GoTo';
+import { Mark, type MarkKind } from '../../ui/Mark';
+import { Screen } from '../../ui/Screen';
+import { useWide } from '../../ui/useWide';
+import { Body, Heading, Small } from '../../ui/Words';
+
+const MARKS: Readonly<Record<ToolStanding, MarkKind>> = {
+  off: 'out',
+  overdue: 'out',
+  'due-soon': 'waiting',
+  good: 'within',
+  unchecked: 'todo',
+  retired: 'barred',
+};
+
+export function StandingMark({ tool }: { tool: ToolState }) {
+  const standing = toolStanding(tool, new Date().toISOString().slice(0, 10));
+  return <Mark kind={MARKS[standing]} word={toolStandingWord(standing)} size={16} />;
+}
+
+/** Every tool of the shop: what it is, and whether it can be trusted. */
+export function CribList() {
+  const tools = useTools();
+  const wide = useWide();
+  const all = (tools.data?.tools ?? []).filter((tool) => !tool.retired);
+  const calendar = tools.data?.calendar;
+  return (
+    <Screen
+      wide={wide}
+      header={
+        <View className="px-3 pb-3 pt-4">
+          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
+            {w.title}
+          </Heading>
+          <Small className="text-bench-soft">{w.hint}</Small>
+        </View>
+      }
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={shared.back}
+            kind="bench"
+            tall
+            onPress={() => router.replace('/')}
+            className="flex-1"
+          />
+          <Button
+            label={w.enter}
+            kind="expected"
+            tall
+            onPress={() => router.push('/tools/new')}
+            className="flex-[2]"
+          />
+        </View>
+      }
+    >
+      {all.length === 0 ? (
+        <View className="rounded-lg bg-card p-4">
+          <Body>{w.none}</Body>
+        </View>
+      ) : null}
+      <View className={wide ? 'flex-row flex-wrap gap-x-3.5' : ''}>
+        {all.map((tool) => (
+          <View key={tool.id} className={wide ? 'w-[calc(50%-7px)]' : ''}>
+            <GoTo
+              href={`/tools/${tool.id}`}
+              className="mb-2.5 min-h-[72px] justify-center rounded-lg border border-rule bg-card px-3.5 py-2 active:opacity-80"
+            >
+              <View className="flex-row items-center justify-between gap-3">
+                <Heading level={2} className="shrink text-[20px]">
+                  {tool.name}
+                </Heading>
+                <StandingMark tool={tool} />
+              </View>
+              <Small className="text-[16px]">
+                {toolKindName(tool.kind)} · {toolSpecText(tool)}
+              </Small>
+            </GoTo>
+          </View>
+        ))}
+      </View>
+      {calendar ? (
+        <View className="gap-2 rounded-lg bg-card p-3.5">
+          <Button label={w.calendar} onPress={() => window.location.assign(calendar)} />
+          <Small>{w.calendarFeed}</Small>
+          <Text selectable className="break-all font-text text-[14px] text-ink">
+            {window.location.origin}
+            {calendar}
+          </Text>
+        </View>
+      ) : null}
+    </Screen>
+  );
+}

@@ -1,0 +1,97 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v7 as uuidv7 } from 'uuid';
+import type { ToolIs, ToolKind } from '@cardinex/core/tools/tool';
+import { shared } from '@cardinex/words/en/screens';
+import { toolKindName, toolsWords as w } from '@cardinex/words/en/tools';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Mark } from '../../ui/Mark';
+import { Screen } from '../../ui/Screen';
+import { Heading } from '../../ui/Words';
+import { TOOL_FIELDS, readTool, type Entered } from './toolFields';
+import { useToolAct } from './useToolAct';
+
+/** A tool for the crib: what it is, what is written on it. */
+export function NewTool() {
+  const [id] = useState(() => uuidv7());
+  const [kind, setKind] = useState<ToolKind | null>(null);
+  const [name, setName] = useState('');
+  const [entered, setEntered] = useState<Entered>({});
+  const [tried, setTried] = useState(false);
+  const { record, problem } = useToolAct(id);
+  const fields = kind ? TOOL_FIELDS[kind] : [];
+  const read = kind ? readTool(kind, entered) : null;
+  const keep = (): void => {
+    setTried(true);
+    if (!read || 'wrong' in read || name.trim() === '') return;
+    const data = { ...(read as ToolIs), name: name.trim() };
+    void record('tool.entered', data).then((kept) => kept && router.replace(`/tools/${id}`));
+  };
+  const wrong = tried && read && 'wrong' in read ? read.wrong : [];
+  return (
+    <Screen
+      header={
+        <Heading level={1} className="px-3 pb-3 pt-4 text-[26px] leading-8 text-on-bench">
+          {w.enter}
+        </Heading>
+      }
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={shared.back}
+            kind="bench"
+            tall
+            onPress={() => router.replace('/tools')}
+            className="flex-1"
+          />
+          <Button label={w.keep} kind="expected" tall onPress={keep} className="flex-[2]" />
+        </View>
+      }
+    >
+      <View className="gap-4 rounded-lg bg-card p-4">
+        {problem === null ? null : <Mark kind="out" word={problem} />}
+        <Choice
+          label={w.kind}
+          value={kind}
+          options={(Object.keys(TOOL_FIELDS) as ToolKind[]).map((value) => ({
+            value,
+            label: toolKindName(value),
+          }))}
+          onChange={setKind}
+        />
+        {kind ? (
+          <Field
+            label={w.name}
+            hint={w.nameHint}
+            value={name}
+            onChangeText={setName}
+            fault={tried && name.trim() === '' ? w.needName : undefined}
+          />
+        ) : null}
+        {fields.map((field) =>
+          field.options ? (
+            <Choice
+              key={field.key}
+              label={field.label}
+              value={entered[field.key] ?? null}
+              options={field.options}
+              onChange={(value) => setEntered({ ...entered, [field.key]: value })}
+            />
+          ) : (
+            <Field
+              key={field.key}
+              label={field.label}
+              {...(field.hint !== undefined && { hint: field.hint })}
+              value={entered[field.key] ?? ''}
+              onChangeText={(text) => setEntered({ ...entered, [field.key]: text })}
+              fault={wrong.includes(field.key) ? w.needNumber : undefined}
+            />
+          ),
+        )}
+      </View>
+    </Screen>
+  );
+}

@@ -1,0 +1,214 @@
+import { useQuery } from '@tanstack/react-query';
+import { format } from 'date-fns/format';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { client } from '@cardinex/contract/client';
+import { leavesLeft, type ToolState } from '@cardinex/core/tools/tool';
+import { lengthFigure } from '@cardinex/words/en/quantity';
+import { shared } from '@cardinex/words/en/screens';
+import { toolActLine, toolKindName, toolSpecText, toolsWords as w } from '@cardinex/words/en/tools';
+import { useMemberName } from '../../session/SessionProvider';
+import { useTools } from '../../session/queries';
+import { Button } from '../../ui/Button';
+import { GoTo } from '../../ui/GoTo';
+import { Mark } from '../../ui/Mark';
+import { Notice } from '../../ui/Notice';
+import { Screen } from '../../ui/Screen';
+import { TabbedCard } from '../../ui/TabbedCard';
+import { Body, Heading, Small } from '../../ui/Words';
+import { CheckForm } from './CheckForm';
+import { StandingMark } from './CribList';
+import { WordsForm } from './WordsForm';
+import { useToolAct } from './useToolAct';
+
+/** One tool: how it stands, its checks, and, when it is off, what was done with it. */
+export function ToolPage({ id }: { id: string }) {
+  const tools = useTools();
+  const tool = tools.data?.tools.find((one) => one.id === id);
+  const log = useQuery({ queryKey: ['tool', id], queryFn: () => client.tool(id) });
+  const nameOf = useMemberName();
+  const { record, problem } = useToolAct(id);
+  const [doing, setDoing] = useState<'check' | 'off' | 'retire' | null>(null);
+  if (!tool) {
+    return (
+      <Notice
+        text={tools.isPending ? shared.loading : shared.notFound}
+        action={w.title}
+        onAction={() => router.replace('/tools')}
+      />
+    );
+  }
+  return (
+    <Screen
+      header={
+        <View className="px-3 pb-3 pt-4">
+          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
+            {tool.name}
+          </Heading>
+          <Small className="text-bench-soft">
+            {toolKindName(tool.kind)} · {toolSpecText(tool)}
+          </Small>
+        </View>
+      }
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={shared.back}
+            kind="bench"
+            tall
+            onPress={() => router.replace('/tools')}
+            className="flex-1"
+          />
+          <Button
+            label={w.foundOff}
+            kind="bench"
+            tall
+            disabled={tool.retired !== null}
+            onPress={() => setDoing('off')}
+            className="flex-1"
+          />
+          <Button
+            label={w.check}
+            kind="expected"
+            tall
+            disabled={tool.retired !== null}
+            onPress={() => setDoing('check')}
+            className="flex-1"
+          />
+        </View>
+      }
+    >
+      {problem === null ? null : (
+        <View className="mb-3 rounded-lg bg-card p-3.5" role="alert">
+          <Mark kind="out" word={problem} />
+        </View>
+      )}
+      {doing === 'check' ? (
+        <CheckForm
+          tool={tool}
+          onClose={() => setDoing(null)}
+          onKeep={(check) => record('tool.checked', check)}
+        />
+      ) : null}
+      {doing === 'off' ? (
+        <WordsForm
+          label={w.foundOff}
+          hint={w.foundOffHint}
+          keep={w.keepOff}
+          onClose={() => setDoing(null)}
+          onKeep={(words) => record('tool.found-off', { words })}
+        />
+      ) : null}
+      {doing === 'retire' ? (
+        <WordsForm
+          label={w.retire}
+          hint={w.retireHint}
+          keep={w.retire}
+          onClose={() => setDoing(null)}
+          onKeep={async (words) => {
+            const kept = await record('tool.retired', { words });
+            if (kept) router.replace('/tools');
+            return kept;
+          }}
+        />
+      ) : null}
+      <TabbedCard tab={tool.name} aside={null}>
+        <StandingMark tool={tool} />
+        {tool.off ? <Body>{tool.off.words}</Body> : null}
+        {tool.kind === 'feelers' ? (
+          <Leaves
+            tool={tool}
+            onLost={(mm) => void record('leaf.lost', { mm })}
+            onBack={(mm) => void record('leaf.replaced', { mm })}
+          />
+        ) : null}
+      </TabbedCard>
+      {tool.off ? <Suspects id={id} /> : null}
+      <TabbedCard tab={w.log}>
+        {(log.data?.log ?? []).map((act) => {
+          const { what, words } = toolActLine(act);
+          return (
+            <View key={act.id} className="border-b border-rule py-1.5">
+              <Body>{what}</Body>
+              {words ? <Small>{words}</Small> : null}
+              <Small>
+                {format(new Date(act.at), 'd MMM yyyy')}, {nameOf(act.by)}
+              </Small>
+            </View>
+          );
+        })}
+      </TabbedCard>
+      <Button label={w.retire} kind="bench" onPress={() => setDoing('retire')} />
+    </Screen>
+  );
+}
+
+/** The leaves of a set, each lost or there. */
+function Leaves({
+  tool,
+  onLost,
+  onBack,
+}: {
+  tool: ToolState;
+  onLost: (mm: number) => void;
+  onBack: (mm: number) => void;
+}) {
+  if (tool.kind !== 'feelers') return null;
+  const { unit } = tool.spec;
+  const left = leavesLeft(tool);
+  return (
+    <View className="gap-2 pt-2">
+      <Small>{w.leafLost}</Small>
+      <View className="flex-row flex-wrap gap-2">
+        {left.map((mm, place) => (
+          <Button
+            key={`${mm}-${place}`}
+            label={lengthFigure(mm, unit)}
+            onPress={() => onLost(mm)}
+            className="min-w-[22%]"
+          />
+        ))}
+        {tool.lostMm.map((mm, place) => (
+          <Button
+            key={`lost-${mm}-${place}`}
+            label={lengthFigure(mm, unit)}
+            hint={w.lost}
+            kind="stop"
+            onPress={() => onBack(mm)}
+            className="min-w-[22%]"
+          />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** Everything done with a tool since its last good check, to be looked at again. */
+function Suspects({ id }: { id: string }) {
+  const suspect = useQuery({
+    queryKey: ['tool', id, 'suspect'],
+    queryFn: () => client.suspect(id),
+  });
+  const acts = suspect.data?.acts ?? [];
+  return (
+    <TabbedCard tab={w.suspect}>
+      {suspect.data && acts.length === 0 ? <Body>{w.noSuspect}</Body> : null}
+      {acts.map(({ job, name, at, what, value }) => (
+        <GoTo
+          key={`${job}-${at}-${what}`}
+          href={`/jobs/${job}/record`}
+          className="min-h-[44px] border-b border-rule py-1.5"
+        >
+          <View className="flex-row justify-between gap-3">
+            <Body className="shrink">
+              {name}: {what}
+            </Body>
+            <Body className="font-strong">{value}</Body>
+          </View>
+          <Small>{format(new Date(at), 'd MMM yyyy, HH:mm')}</Small>
+        </GoTo>
+      ))}
+    </TabbedCard>
+  );
+}

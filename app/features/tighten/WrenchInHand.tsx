@@ -1,0 +1,165 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { toolStanding, type ToolStanding } from '@cardinex/core/tools/standing';
+import { lastCheck, type ToolState } from '@cardinex/core/tools/tool';
+import { wrenchChoose } from '@cardinex/core/tightening/wrenchChoose';
+import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { toolSpecText, toolStandingWord, toolsWords } from '@cardinex/words/en/tools';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Mark } from '../../ui/Mark';
+import { Heading } from '../../ui/Words';
+
+/** What the mechanic holds: a wrench, what is on it, and the lead's word where one is needed. */
+export interface Hand {
+  readonly wrenchId: string | null;
+  readonly adapter: { readonly mm: number; readonly deg: number } | null;
+  readonly override: string;
+}
+
+interface Props {
+  readonly tools: readonly ToolState[];
+  /** The highest value it must reach. */
+  readonly targetNm: number;
+  /** Does the sheet demand tools with a check in date? */
+  readonly calibrated: boolean;
+  readonly hand: Hand;
+  readonly onChange: (hand: Hand) => void;
+}
+
+/** The crib's wrenches, best first for this programme; adapters; what stands against the one chosen. */
+export function WrenchInHand({ tools, targetNm, calibrated, hand, onChange }: Props) {
+  const today = new Date().toISOString().slice(0, 10);
+  const wrenches = bestFirst(tools, targetNm, today);
+  const adapters = tools.filter((tool) => tool.kind === 'adapter' && !tool.retired);
+  const chosen = wrenches.find((tool) => tool.id === hand.wrenchId);
+  const standing = chosen ? toolStanding(chosen, today) : null;
+  const doubtful = standing === 'off' || (calibrated && standing !== null && !inDate(standing));
+  return (
+    <View className="gap-2">
+      <Heading level={3}>{w.wrenchInHand}</Heading>
+      <View className="gap-3">
+        {wrenches.map((tool) => (
+          <Button
+            key={tool.id}
+            label={tool.name}
+            hint={`${toolSpecText(tool)}; ${toolStandingWord(toolStanding(tool, today))}`}
+            selected={tool.id === hand.wrenchId}
+            onPress={() => onChange({ ...hand, wrenchId: tool.id })}
+          />
+        ))}
+      </View>
+      {standing !== null && !inDate(standing) ? (
+        <Mark kind={doubtful ? 'out' : 'waiting'} word={toolStandingWord(standing)} />
+      ) : null}
+      {doubtful ? (
+        <Field
+          label={toolsWords.overrideAsk}
+          value={hand.override}
+          onChangeText={(override) => onChange({ ...hand, override })}
+        />
+      ) : null}
+      <Adapter adapters={adapters} hand={hand} onChange={onChange} />
+    </View>
+  );
+}
+
+function inDate(standing: ToolStanding): boolean {
+  return standing === 'good' || standing === 'due-soon';
+}
+
+function bestFirst(
+  tools: readonly ToolState[],
+  targetNm: number,
+  on: string,
+): readonly ToolState[] {
+  const wrenches = tools.filter((tool) => tool.kind === 'torque-wrench' && !tool.retired);
+  if (wrenches.length === 0 || targetNm <= 0) return wrenches;
+  const { wrenches: order } = wrenchChoose({
+    targetNm,
+    on,
+    wrenches: wrenches.flatMap((tool) => {
+      if (tool.kind !== 'torque-wrench') return [];
+      const check = lastCheck(tool);
+      const { lowNm, highNm, stepNm } = tool.spec;
+      return {
+        id: tool.id,
+        lowNm,
+        highNm,
+        points: check?.points ?? [],
+        ...(stepNm !== undefined && { stepNm }),
+        ...(check && { calibratedOn: check.on, dueOn: check.dueOn }),
+      };
+    }),
+  });
+  return order.flatMap(({ id }) => wrenches.find((tool) => tool.id === id) ?? []);
+}
+
+/** None, one of the crib's, or another by its measures. */
+function Adapter({
+  adapters,
+  hand,
+  onChange,
+}: Pick<Props, 'hand' | 'onChange'> & { adapters: readonly ToolState[] }) {
+  const known = adapters.find(
+    (tool) =>
+      tool.kind === 'adapter' &&
+      tool.spec.lengthMm === hand.adapter?.mm &&
+      tool.spec.angleDeg === hand.adapter.deg,
+  );
+  const [typing, setTyping] = useState(hand.adapter !== null && !known);
+  const [mm, setMm] = useState(String(hand.adapter?.mm ?? ''));
+  const [deg, setDeg] = useState(String(hand.adapter?.deg ?? ''));
+  const typed = (nextMm: string, nextDeg: string): void => {
+    setMm(nextMm);
+    setDeg(nextDeg);
+    onChange({ ...hand, adapter: { mm: number(nextMm), deg: number(nextDeg) } });
+  };
+  return (
+    <>
+      <Choice
+        label={w.adapter}
+        value={typing ? 'fitted' : (known?.id ?? 'none')}
+        options={[
+          { value: 'none', label: w.noAdapter },
+          ...adapters.map((tool) => ({ value: tool.id, label: tool.name })),
+          { value: 'fitted', label: adapters.length > 0 ? w.otherAdapter : w.adapterFitted },
+        ]}
+        onChange={(value) => {
+          const tool = adapters.find((one) => one.id === value);
+          setTyping(value === 'fitted');
+          onChange({
+            ...hand,
+            adapter:
+              tool?.kind === 'adapter'
+                ? { mm: tool.spec.lengthMm, deg: tool.spec.angleDeg }
+                : value === 'fitted'
+                  ? { mm: number(mm), deg: number(deg) }
+                  : null,
+          });
+        }}
+      />
+      {typing ? (
+        <View className="gap-2">
+          <Field
+            label={w.adapterLength}
+            value={mm}
+            onChangeText={(text) => typed(text, deg)}
+            inputMode="decimal"
+          />
+          <Field
+            label={w.adapterAngle}
+            value={deg}
+            onChangeText={(text) => typed(mm, text)}
+            inputMode="decimal"
+          />
+        </View>
+      ) : null}
+    </>
+  );
+}
+
+function number(text: string): number {
+  return Number(text.replace(',', '.')) || 0;
+}

@@ -1,0 +1,94 @@
+import { z } from 'zod';
+import type { ToolAct, ToolIs } from '@cardinex/core/tools/tool';
+import { measure, moment, uuid, words } from '../text';
+
+const nm = measure(0.01, 20_000);
+const mm = measure(0.001, 10_000);
+const day = z.iso.date({ error: 'must be a date like 2026-03-31' });
+const described = z.strictObject({ words: words(200).optional() });
+const gauge = z.strictObject({
+  lowMm: measure(-10_000, 10_000).optional(),
+  highMm: mm.optional(),
+  readsMm: mm.optional(),
+});
+
+const specs = {
+  'torque-wrench': z.strictObject({
+    square: words(20),
+    lowNm: nm,
+    highNm: nm,
+    stepNm: nm.optional(),
+    lengthMm: measure(1, 5000),
+    reads: z.enum(['click', 'reading']),
+  }),
+  adapter: z.strictObject({
+    fits: words(40),
+    lengthMm: measure(0, 2000),
+    angleDeg: measure(0, 180),
+  }),
+  feelers: z.strictObject({
+    unit: z.enum(['mm', 'thou']),
+    leavesMm: z.array(mm).min(1, 'needs a leaf').max(60, 'holds more than 60 leaves'),
+  }),
+  'angle-gauge': described,
+  'depth-gauge': gauge,
+  'dial-gauge': gauge,
+  micrometer: gauge,
+  'bore-gauge': gauge,
+  jack: z.strictObject({ areaMm2: measure(1, 1_000_000), maxBar: measure(1, 10_000) }),
+  pump: z.strictObject({ maxBar: measure(1, 10_000) }),
+  'crank-bar': described,
+  'degree-wheel': described,
+  'rim-mark': described,
+} as const;
+
+type Kind = keyof typeof specs;
+const kinds = Object.keys(specs) as Kind[];
+
+/** Fields of an act that says what a tool is, kind by kind. */
+function particulars<M extends z.ZodRawShape>(more: M) {
+  const [first, ...rest] = kinds.map((kind) =>
+    z.strictObject({ kind: z.literal(kind), spec: specs[kind], name: words(60), ...more }),
+  );
+  return z.discriminatedUnion('kind', [first, ...rest] as never, {
+    error: `must have a kind: ${kinds.join(', ')}`,
+  }) as unknown as z.ZodType<ToolIs & { name: string } & z.infer<z.ZodObject<M>>>;
+}
+
+const data = {
+  'tool.entered': particulars({}),
+  'tool.corrected': particulars({ words: words(200) }),
+  'tool.checked': z.strictObject({
+    on: day,
+    dueOn: day,
+    certificate: words(80).optional(),
+    points: z.array(z.strictObject({ setNm: nm, trueNm: nm })).max(20, 'holds more than 20 points'),
+  }),
+  'tool.found-off': z.strictObject({ words: words(400) }),
+  'leaf.lost': z.strictObject({ mm }),
+  'leaf.replaced': z.strictObject({ mm }),
+  'tool.retired': z.strictObject({ words: words(400) }),
+};
+
+const envelope = {
+  id: uuid,
+  v: z.literal(1),
+  at: moment,
+  by: uuid,
+  device: uuid,
+};
+
+function act<T extends keyof typeof data>(type: T) {
+  return z.strictObject({ ...envelope, type: z.literal(type), data: data[type] });
+}
+
+/** One act on a tool as it comes over the wire. */
+export const toolActSchema = z.discriminatedUnion('type', [
+  act('tool.entered'),
+  act('tool.corrected'),
+  act('tool.checked'),
+  act('tool.found-off'),
+  act('leaf.lost'),
+  act('leaf.replaced'),
+  act('tool.retired'),
+]) as unknown as z.ZodType<ToolAct>;

@@ -1,0 +1,76 @@
+import { Router } from 'express';
+import type { Sequelize } from 'sequelize';
+import type { ToolLog, Tools } from '@cardinex/contract/tools/api';
+import { toolActSchema } from '@cardinex/contract/tools/act';
+import { uuid } from '@cardinex/contract/text';
+import { foldTool } from '@cardinex/core/tools/foldTool';
+import { Shop } from '../database/models';
+import type { JobCache } from '../jobs/jobCache';
+import { ProblemError, parse } from '../problems/problem';
+import { rolesOf } from '../session/crewRoles';
+import { signedIn } from '../session/session';
+import { appendToolAct } from './appendToolAct';
+import { calendarToken, isCalendarToken, toolCalendar } from './calendar';
+import { suspectActs } from './suspects';
+import { allTools, toolLog } from './tools';
+
+export function toolRoutes(sequelize: Sequelize, cache: JobCache, secret: string): Router {
+  const routes = Router();
+
+  routes.get('/tools', async (request, response) => {
+    const { shopId } = signedIn(request);
+    const { slug } = await shopOf(shopId);
+    const calendar = `/api/calendars/${slug}/${calendarToken(secret, shopId)}.ics`;
+    response.json({ tools: await allTools(shopId), calendar } satisfies Tools);
+  });
+
+  routes.get('/tools/:id', async (request, response) => {
+    const { shopId } = signedIn(request);
+    response.json(await found(shopId, parse(uuid, request.params.id)));
+  });
+
+  routes.get('/tools/:id/suspect', async (request, response) => {
+    const { shopId } = signedIn(request);
+    const { tool } = await found(shopId, parse(uuid, request.params.id));
+    response.json({ acts: await suspectActs(shopId, tool, cache) });
+  });
+
+  routes.post('/tools/:id/acts', async (request, response) => {
+    const { shopId, device, proved } = signedIn(request);
+    const id = parse(uuid, request.params.id);
+    const act = parse(toolActSchema, request.body);
+    if (act.device !== device) throw new ProblemError(403, 'wrong-device', undefined, 'device');
+    const role = proved[act.by] === undefined ? undefined : (await rolesOf(shopId)).get(act.by);
+    if (!role) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
+    response.json({ tool: await appendToolAct(sequelize, shopId, id, act, role, new Date()) });
+  });
+
+  return routes;
+}
+
+/** Read by calendar programs, which cannot sign in: the address carries the secret. */
+export function calendarRoutes(secret: string): Router {
+  const routes = Router();
+  routes.get('/calendars/:shop/:token.ics', async (request, response) => {
+    const { shop: slug, token } = request.params;
+    const shop = await Shop.findOne({ where: { slug }, raw: true });
+    if (!shop || !isCalendarToken(secret, shop.shopId, token))
+      throw new ProblemError(404, 'not-found');
+    response
+      .type('text/calendar')
+      .attachment('tool-checks.ics')
+      .send(toolCalendar(shop.name, await allTools(shop.shopId)));
+  });
+  return routes;
+}
+
+async function shopOf(shopId: string): Promise<Shop> {
+  return Shop.findOne({ where: { shopId }, rejectOnEmpty: true });
+}
+
+async function found(shopId: string, id: string): Promise<ToolLog> {
+  const log = await toolLog(shopId, id);
+  const tool = foldTool(id, log);
+  if (!tool) throw new ProblemError(404, 'no-such-tool');
+  return { tool, log };
+}

@@ -1,0 +1,39 @@
+import { Op, literal, where as matching } from 'sequelize';
+import { lastCheck, type ToolState } from '@cardinex/core/tools/tool';
+import type { SuspectAct } from '@cardinex/contract/tools/api';
+import { actLine } from '@cardinex/words/en/acts';
+import { EventRow } from '../database/models';
+import type { JobCache } from '../jobs/jobCache';
+import { sheetRevision } from '../sheets/sheets';
+
+/**
+ * Everything pulled with a tool since its last good check, on any job: what must be looked at again
+ * when it is found off.
+ */
+export async function suspectActs(
+  shopId: string,
+  tool: ToolState,
+  cache: JobCache,
+): Promise<readonly SuspectAct[]> {
+  const since = lastCheck(tool)?.on ?? '0000-01-01';
+  const rows = await EventRow.findAll({
+    where: {
+      shopId,
+      streamKind: 'job',
+      [Op.and]: [matching(literal("event #>> '{data,wrench}'"), tool.id)],
+    },
+    order: ['streamId', 'seq'],
+    raw: true,
+  });
+  const acts: SuspectAct[] = [];
+  for (const { streamId, event } of rows) {
+    if (event.type !== 'bolt.pulled' || event.at.slice(0, 10) < since) continue;
+    const state = await cache.load(shopId, streamId);
+    const pinned = state.opened?.sheet;
+    const revision = pinned && (await sheetRevision(shopId, pinned.id, pinned.revision));
+    if (!revision || !state.opened || state.struck[event.id]) continue;
+    const { what, value = '' } = actLine(event, revision.sheet);
+    acts.push({ job: streamId, name: state.opened.name, at: event.at, what, value });
+  }
+  return acts;
+}

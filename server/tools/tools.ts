@@ -1,0 +1,37 @@
+import { foldTool } from '@cardinex/core/tools/foldTool';
+import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
+import { EventRow } from '../database/models';
+
+/** An act of a tool as its log keeps it. */
+export type ToolEvent = ToolAct & {
+  readonly seq: number;
+  readonly receivedAt: string;
+  readonly previousHash: string;
+  readonly hash: string;
+};
+
+/** The log of one tool, oldest first. */
+export async function toolLog(shopId: string, id: string): Promise<readonly ToolEvent[]> {
+  const rows = await EventRow.findAll({
+    where: { shopId, streamKind: 'tool', streamId: id },
+    order: ['seq'],
+    raw: true,
+  });
+  return rows.map((row) => row.event as unknown as ToolEvent);
+}
+
+/** Every tool of a shop as its log leaves it, by kind and name. */
+export async function allTools(shopId: string): Promise<readonly ToolState[]> {
+  const rows = await EventRow.findAll({
+    where: { shopId, streamKind: 'tool' },
+    order: ['streamId', 'seq'],
+    raw: true,
+  });
+  const logs = new Map<string, ToolEvent[]>();
+  for (const { streamId, event } of rows) {
+    logs.set(streamId, [...(logs.get(streamId) ?? []), event as unknown as ToolEvent]);
+  }
+  return [...logs]
+    .flatMap(([id, log]) => foldTool(id, log) ?? [])
+    .sort((a, b) => a.kind.localeCompare(b.kind) || a.name.localeCompare(b.name));
+}
