@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { DEMO_JOB } from '@cardinex/demo/jobs';
+import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { expect, signIn, test } from './support/shop';
 
 const screens = [
@@ -15,6 +16,12 @@ const screens = [
   ['record', `/jobs/${DEMO_JOB.ferryWinch}/record`],
   ['barring', `/jobs/${DEMO_JOB.creamery}/valves`],
   ['sign-in', '/sign-in'],
+  ['sheets', '/sheets'],
+  ['a sheet', '/sheets/orrin-6t'],
+  ['a new sheet', '/sheets/new'],
+  ['tool crib', '/tools'],
+  ['a feeler set', `/tools/${DEMO_TOOL.feelers}`],
+  ['a new tool', '/tools/new'],
   ['bench', '/bench'],
   ['wrench on the bench', '/bench/wrench'],
   ['valves on the bench', '/bench/valves'],

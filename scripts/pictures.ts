@@ -45,29 +45,35 @@ const PICTURES: readonly Picture[] = [
   { name: 'new-job', path: '/jobs/new' },
   { name: 'tray', path: job(DEMO_JOB.sluice) },
   { name: 'liners', path: job(DEMO_JOB.conveyor, 'liners') },
-  { name: 'liners-wide', size: WIDE, path: job(DEMO_JOB.conveyor, 'liners') },
-  { name: 'tighten-sweep', path: job(DEMO_JOB.baler, 'tighten') },
   { name: 'tighten', path: job(DEMO_JOB.baler, 'tighten'), then: sweep },
   { name: 'tighten-lamp', theme: 'lamp', path: job(DEMO_JOB.baler, 'tighten') },
   { name: 'tighten-wide', size: WIDE, path: job(DEMO_JOB.baler, 'tighten') },
   { name: 'bar', path: job(DEMO_JOB.creamery, 'valves') },
   { name: 'valves', path: job(DEMO_JOB.creamery, 'valves'), then: firstGap },
   { name: 'valves-glare', theme: 'glare', path: job(DEMO_JOB.creamery, 'valves') },
-  { name: 'valves-wide', size: WIDE, path: job(DEMO_JOB.creamery, 'valves') },
   { name: 'record', path: job(DEMO_JOB.ferryWinch, 'record') },
   { name: 'device', path: '/device' },
   {
-    name: 'bench-wrench',
-    path: '/bench/wrench',
-    then: (page) =>
-      fill(page, {
-        'Value at the bolt': '85',
-        'Adapter, square to bolt': '60',
-        'Adapter angle': '45',
-        'Checked: set': '80',
-        'it gave': '81.6',
-      }),
+    name: 'sheet',
+    path: '/sheets/orrin-6t',
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Head bolts' }).click();
+      for (let bolt = 0; bolt < 5; bolt += 1) {
+        await page.getByRole('button', { name: /^Next/ }).first().click();
+      }
+    },
   },
+  { name: 'sheet-wide', size: WIDE, path: '/sheets/quillon-5c' },
+  {
+    name: 'sheet-entry',
+    path: '/sheets/tolvane-44',
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Copy as a new sheet' }).click();
+      await page.getByRole('button', { name: /^Firing order/ }).click();
+      await page.getByRole('textbox', { name: 'Order' }).fill('1 3 4 4');
+    },
+  },
+  { name: 'crib', path: '/tools' },
   {
     name: 'bench-valves',
     path: '/bench/valves',

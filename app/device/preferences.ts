@@ -72,3 +72,23 @@ export function setUnits(change: Partial<ReaderUnits>): void {
   const own = { ...(units[member ?? ''] ?? DEFAULT_UNITS), ...change };
   setPreferences({ units: { ...units, [member ?? '']: own } });
 }
+
+const NEXT = {
+  length: { mm: 'thou', thou: 'mm' },
+  torque: { 'N·m': 'lbf·ft', 'lbf·ft': 'lbf·in', 'lbf·in': 'kgf·m', 'kgf·m': 'N·m' },
+  pressure: { bar: 'psi', psi: 'bar' },
+} as const;
+
+/** The reader's next unit of a quantity: one tap on any unit that is shown. */
+export function nextUnit(quantity: keyof ReaderUnits): void {
+  const { units, member } = current;
+  const own = units[member ?? ''] ?? DEFAULT_UNITS;
+  switch (quantity) {
+    case 'length':
+      return setUnits({ length: NEXT.length[own.length] });
+    case 'torque':
+      return setUnits({ torque: NEXT.torque[own.torque] });
+    case 'pressure':
+      return setUnits({ pressure: NEXT.pressure[own.pressure] });
+  }
+}

@@ -1,4 +1,5 @@
-import { Text, View } from 'react-native';
+import { Pressable, Text, View } from 'react-native';
+import { shared } from '@cardinex/words/en/screens';
 import { cn } from './cn';
 
 interface Props {
@@ -8,6 +9,8 @@ interface Props {
   readonly size?: 'act' | 'large' | 'small';
   readonly tone?: 'ink' | 'blue' | 'red' | 'green';
   readonly testID?: string;
+  /** Shows the figure in the reader's next unit. */
+  readonly onUnit?: (() => void) | undefined;
 }
 
 const SIZES = {
@@ -19,7 +22,7 @@ const UNITS = { act: 'text-[26px]', large: 'text-[20px]', small: 'text-[16px]' }
 const TONES = { ink: 'text-ink', blue: 'text-blue', red: 'text-red', green: 'text-green' };
 
 /** A number and its unit: the number big, the unit small but always there. */
-export function Figure({ value, unit, size = 'large', tone = 'ink', testID }: Props) {
+export function Figure({ value, unit, size = 'large', tone = 'ink', testID, onUnit }: Props) {
   return (
     <View className="flex-row items-baseline" testID={testID}>
       <Text
@@ -28,7 +31,16 @@ export function Figure({ value, unit, size = 'large', tone = 'ink', testID }: Pr
       >
         {value}
       </Text>
-      {unit ? (
+      {unit && onUnit ? (
+        <Pressable
+          role="button"
+          aria-label={shared.changeUnit(unit)}
+          onPress={onUnit}
+          className="min-h-[44px] justify-end px-1 active:opacity-70"
+        >
+          <Text className={cn('font-label underline', UNITS[size], TONES[tone])}>{unit}</Text>
+        </Pressable>
+      ) : unit ? (
         <Text className={cn('ml-1 font-label', UNITS[size], TONES[tone])}>{unit}</Text>
       ) : null}
     </View>

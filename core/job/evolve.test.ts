@@ -1,3 +1,4 @@
+import { DEMO_TOOL } from '@cardinex/demo/tools';
 import fc from 'fast-check';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { LoggedAct } from './act';
@@ -80,7 +81,7 @@ describe('the tray', () => {
     });
     const tilted = at(opened().liner('1', 0.05, 0.11))[0];
     expect(tilted).toMatchObject({ trouble: true, reason: { code: 'liners-out' } });
-    const half = at(linersIn().prepare('wrench-5').pull('s1', 4))[1];
+    const half = at(linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 4))[1];
     expect(half?.reason).toEqual({ code: 'bolt-next', bolt: '5', stage: 1 });
   });
 

@@ -1,5 +1,5 @@
 import { foldTool } from '@cardinex/core/tools/foldTool';
-import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
+import type { ToolAct, ToolKind, ToolState } from '@cardinex/core/tools/tool';
 import { EventRow } from '../database/models';
 
 /** An act of a tool as its log keeps it. */
@@ -20,6 +20,23 @@ export async function toolLog(shopId: string, id: string): Promise<readonly Tool
   return rows.map((row) => row.event as unknown as ToolEvent);
 }
 
+/** What is asked for most stands first. */
+const ORDER: readonly ToolKind[] = [
+  'torque-wrench',
+  'angle-gauge',
+  'adapter',
+  'feelers',
+  'depth-gauge',
+  'dial-gauge',
+  'micrometer',
+  'bore-gauge',
+  'jack',
+  'pump',
+  'crank-bar',
+  'degree-wheel',
+  'rim-mark',
+];
+
 /** Every tool of a shop as its log leaves it, by kind and name. */
 export async function allTools(shopId: string): Promise<readonly ToolState[]> {
   const rows = await EventRow.findAll({
@@ -33,5 +50,5 @@ export async function allTools(shopId: string): Promise<readonly ToolState[]> {
   }
   return [...logs]
     .flatMap(([id, log]) => foldTool(id, log) ?? [])
-    .sort((a, b) => a.kind.localeCompare(b.kind) || a.name.localeCompare(b.name));
+    .sort((a, b) => ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind) || a.name.localeCompare(b.name));
 }

@@ -22,6 +22,7 @@ export const shared = {
     `This device's sign-in has run out. ${count === 1 ? '1 act is' : `${count} acts are`} kept here and go out once you sign in.`,
   signIn: 'Sign in',
   undo: 'Undo',
+  changeUnit: (unit: string) => `${unit}: change unit`,
   away: 'No network. Work goes on; acts are kept on this device.',
   refusedHere: (count: number) =>
     count === 1 ? '1 act was not accepted.' : `${count} acts were not accepted.`,
@@ -214,6 +215,7 @@ export const deviceWords = {
   themes: { day: 'Day', lamp: 'Lamp', glare: 'Glare' },
   lengths: 'Lengths',
   torques: 'Torques',
+  pressures: 'Pressures',
   speech: 'Speak each act',
   on: 'On',
   off: 'Off',

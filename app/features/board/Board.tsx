@@ -1,6 +1,7 @@
 import Wrench from 'lucide-react-native/icons/wrench';
 import BookOpen from 'lucide-react-native/icons/book-open';
 import Calculator from 'lucide-react-native/icons/calculator';
+import type { LucideIcon } from 'lucide-react-native';
 import { router } from 'expo-router';
 import { Pressable, Text, View } from 'react-native';
 import { toolStanding } from '@cardinex/core/tools/standing';
@@ -23,9 +24,8 @@ import { useKeptJobs } from './useKeptJobs';
 
 /** The jobs of the shop: where each stands, what is next, what waits. */
 export function Board() {
-  const { session, member } = useBench();
+  const { session } = useBench();
   const wide = useWide();
-  const c = usePalette();
   const jobs = useJobs();
   const kept = useKeptJobs();
   const today = new Date().toISOString().slice(0, 10);
@@ -40,46 +40,24 @@ export function Board() {
     <Screen
       wide={wide}
       header={
-        <View className="flex-row items-center justify-between px-3 pb-3 pt-3">
-          <View className="shrink">
-            <Heading level={1} className="text-[28px] leading-8 text-on-bench">
-              {boardWords.title}
-            </Heading>
-            <Small className="text-bench-soft">
-              {session.shop.name} · {boardWords.count(all.length, rechecks.length)}
-            </Small>
+        <View className={wide ? 'flex-row items-center gap-6 px-3 py-3' : 'gap-2.5 px-3 pb-3 pt-3'}>
+          <View className="flex-1 flex-row items-center justify-between gap-3">
+            <View className="shrink">
+              <Heading level={1} className="text-[28px] leading-8 text-on-bench">
+                {boardWords.title}
+              </Heading>
+              <Small className="text-bench-soft">
+                {session.shop.name} · {boardWords.count(all.length, rechecks.length)}
+              </Small>
+            </View>
+            {wide ? null : <MemberButton />}
           </View>
           <View className="flex-row gap-2.5">
-            <GoTo
-              href="/tools"
-              aria-label={toolsWords.open}
-              className="h-14 w-14 items-center justify-center rounded-lg border border-bench-edge"
-            >
-              <Wrench color={c.onBench} size={24} />
-            </GoTo>
-            <GoTo
-              href="/sheets"
-              aria-label={sheetsWords.open}
-              className="h-14 w-14 items-center justify-center rounded-lg border border-bench-edge"
-            >
-              <BookOpen color={c.onBench} size={24} />
-            </GoTo>
-            <GoTo
-              href="/bench"
-              aria-label={benchWords.open}
-              className="h-14 w-14 items-center justify-center rounded-lg border border-bench-edge"
-            >
-              <Calculator color={c.onBench} size={24} />
-            </GoTo>
-            <Pressable
-              role="button"
-              aria-label={`${member.initials}, ${member.name}: this device`}
-              onPress={() => router.push('/device')}
-              className="h-14 w-14 items-center justify-center rounded-full border border-bench-edge"
-            >
-              <Text className="font-head text-[18px] text-on-bench">{member.initials}</Text>
-            </Pressable>
+            <Room href="/tools" label={toolsWords.open} icon={Wrench} />
+            <Room href="/sheets" label={sheetsWords.open} icon={BookOpen} />
+            <Room href="/bench" label={benchWords.open} icon={Calculator} />
           </View>
+          {wide ? <MemberButton /> : null}
         </View>
       }
       actBar={
@@ -117,6 +95,35 @@ export function Board() {
         ))}
       </View>
     </Screen>
+  );
+}
+
+/** Who is at the bench, and the way to change it. */
+function MemberButton() {
+  const { member } = useBench();
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${member.initials}, ${member.name}: this device`}
+      onPress={() => router.push('/device')}
+      className="h-14 w-14 items-center justify-center rounded-full border border-bench-edge"
+    >
+      <Text className="font-head text-[18px] text-on-bench">{member.initials}</Text>
+    </Pressable>
+  );
+}
+
+/** A way from the board to another part of the shop. */
+function Room({ href, label, icon: Icon }: { href: string; label: string; icon: LucideIcon }) {
+  const c = usePalette();
+  return (
+    <GoTo
+      href={href}
+      className="h-14 min-w-[104px] flex-1 flex-row items-center justify-center gap-2 rounded-lg border border-bench-edge"
+    >
+      <Icon color={c.onBench} size={22} />
+      <Text className="font-head text-[18px] text-on-bench">{label}</Text>
+    </GoTo>
   );
 }
 

@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { Text, View } from 'react-native';
 import { toolStanding, type ToolStanding } from '@cardinex/core/tools/standing';
-import type { ToolState } from '@cardinex/core/tools/tool';
+import type { ToolKind, ToolState } from '@cardinex/core/tools/tool';
 import { shared } from '@cardinex/words/en/screens';
 import {
   toolKindName,
@@ -26,8 +26,16 @@ const MARKS: Readonly<Record<ToolStanding, MarkKind>> = {
   retired: 'barred',
 };
 
+/** Tools that tell no figure need no check. */
+function isChecked(kind: ToolKind): boolean {
+  return !['adapter', 'feelers', 'crank-bar', 'rim-mark', 'degree-wheel', 'angle-gauge'].includes(
+    kind,
+  );
+}
+
 export function StandingMark({ tool }: { tool: ToolState }) {
   const standing = toolStanding(tool, new Date().toISOString().slice(0, 10));
+  if (standing === 'unchecked' && !isChecked(tool.kind)) return null;
   return <Mark kind={MARKS[standing]} word={toolStandingWord(standing)} size={16} />;
 }
 

@@ -73,6 +73,12 @@ export function Device() {
           onChange={(torque) => setUnits({ torque })}
         />
         <Choice
+          label={w.pressures}
+          value={units.pressure}
+          options={(['bar', 'psi'] as const).map((value) => ({ value, label: value }))}
+          onChange={(pressure) => setUnits({ pressure })}
+        />
+        <Choice
           label={w.speech}
           value={speech ? 'on' : 'off'}
           options={[

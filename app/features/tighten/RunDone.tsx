@@ -9,7 +9,6 @@ import { toolsWords } from '@cardinex/words/en/tools';
 import { trayWords } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
@@ -28,7 +27,6 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
   const toLetBack = prepared?.wrench && !letBack;
   const letItBack = useOnce(() => record('wrench.let-back', { run: view.name }));
   const go = (): void => router.replace(next ? entryHref(jobId, next) : `/jobs/${jobId}/record`);
-  useActKeys({ confirm: toLetBack ? letItBack : undefined });
   return (
     <CardFrame
       card="tighten"

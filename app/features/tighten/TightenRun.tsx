@@ -26,7 +26,7 @@ import {
   settingFigure,
   torque,
 } from '@cardinex/words/en/quantity';
-import { usePreferences, useUnits } from '../../device/preferences';
+import { nextUnit, usePreferences, useUnits } from '../../device/preferences';
 import { useBench, useMemberName } from '../../session/SessionProvider';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
@@ -77,6 +77,7 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
     (wrench !== null && atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm));
   const face = bolt ? actFace(bolt.act, number, units) : null;
   const spoken = face?.spoken ?? '';
+  const quantity = face?.quantity;
   useEffect(() => {
     if (speech && number !== '') speak(spoken);
   }, [speech, spoken, number]);
@@ -177,7 +178,13 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
           <Small>
             {(bolt.status === 'sweep' ? w.again[bolt.act.kind] : undefined) ?? w.ask[bolt.act.kind]}
           </Small>
-          <Figure size="act" value={face.value} unit={face.unit} testID="value" />
+          <Figure
+            size="act"
+            value={face.value}
+            unit={face.unit}
+            onUnit={quantity && (() => nextUnit(quantity))}
+            testID="value"
+          />
           <Small>
             {nm === undefined ? '' : otherUnit(nm, units.torque, printed)}
             {asPrinted(printed, current.stage)}

@@ -13,6 +13,8 @@ export interface ActFace {
   readonly value: string;
   readonly unit: string;
   readonly spoken: string;
+  /** Whose unit the reader may change. */
+  readonly quantity?: keyof ReaderUnits;
 }
 
 /** A pull in its reader's units, whatever kind of stage it belongs to. */
@@ -22,7 +24,7 @@ export function actFace(act: TightenAct, number: string, units: ReaderUnits): Ac
     case 'check': {
       const value = torqueFigure(act.nm ?? 0, units.torque);
       const spoken = w.spoken(number, value, SPOKEN_TORQUE[units.torque]);
-      return { value, unit: units.torque, spoken };
+      return { value, unit: units.torque, spoken, quantity: 'torque' };
     }
     case 'angle': {
       const value = `${Math.round((act.deg ?? 0) * 10) / 10}`;
@@ -38,7 +40,7 @@ export function actFace(act: TightenAct, number: string, units: ReaderUnits): Ac
     case 'hydraulic-check': {
       const value = pressureFigure(act.bar ?? 0, units.pressure);
       const spoken = w.spokenPressure(number, value, SPOKEN_PRESSURE[units.pressure]);
-      return { value, unit: units.pressure, spoken };
+      return { value, unit: units.pressure, spoken, quantity: 'pressure' };
     }
     case 'wait':
       return act.minutes === undefined

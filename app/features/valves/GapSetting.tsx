@@ -9,7 +9,7 @@ import { settable } from '@cardinex/core/overhead/settable';
 import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { linersWords } from '@cardinex/words/en/screens';
-import { usePreferences, useUnits } from '../../device/preferences';
+import { nextUnit, usePreferences, useUnits } from '../../device/preferences';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
 import { speak } from '../../ui/signal';
@@ -128,6 +128,7 @@ export function GapSetting({ card, view, phase }: Props) {
               lengthFigure(limits.highMm, units.length),
             )}
             unit={units.length}
+            onUnit={() => nextUnit('length')}
             testID="target"
           />
         </View>

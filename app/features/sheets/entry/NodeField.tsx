@@ -321,7 +321,7 @@ export function ObjectFields({ node, path, label, bare = false, except, onTakeOu
     <View className={bare ? 'gap-3' : 'gap-3 border-l-2 border-rule pl-2.5'}>
       {bare ? null : (
         <View className="flex-row items-center justify-between gap-2">
-          <Heading level={3} className="shrink">
+          <Heading level={path.length > 1 ? 3 : 2} className="shrink">
             {label}
           </Heading>
           {onTakeOut ? (
@@ -362,7 +362,7 @@ function ListField({ node, path, label }: FieldProps & { node: SchemaNode }) {
   };
   return (
     <View className="gap-3">
-      <Heading level={3}>{label}</Heading>
+      <Heading level={path.length > 1 ? 3 : 2}>{label}</Heading>
       <Faults faults={faults} />
       {list.map((one, place) => (
         <View key={place} className="gap-3 rounded-lg border border-rule p-2.5">
