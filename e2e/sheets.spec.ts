@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
 import { confirm, expect, signIn, test } from './support/shop';
 
@@ -37,6 +38,7 @@ test('an engine is entered from its handbook, published, and a job opened on it'
   shop,
   context,
 }) => {
+  test.setTimeout(300_000);
   await signIn(page, shop.address);
   await page.getByRole('link', { name: 'Sheets' }).click();
   await press(page, 'New sheet');
@@ -222,4 +224,57 @@ test('a file is read all or nothing, and what is wrong with it can be put right 
   await press(page, 'All parts');
   await press(page, /^Publish/);
   await expect(page.getByText('rev. 2: Bore read again.')).toBeVisible();
+});
+
+test('a job keeps its revision until someone takes the newer one, and its variant until someone looks again', async ({
+  page,
+  shop,
+}) => {
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/new?sheet=orrin-6t`);
+  await fill(page, 'What you call it', 'stone crusher');
+  await fill(page, 'Serial number', 'O6-1402');
+  await fill(page, 'Why it is here', 'Loss of power.');
+  await press(page, 'Fan end');
+  await press(page, 'Open the job');
+  await expect(page.getByText('Look at the engine and answer the question above')).toBeVisible();
+  await press(page, 'Plain cover');
+  await press(page, 'Open the job');
+  const figures = page.getByRole('link', { name: /^Sheet rev/ });
+  await figures.click();
+
+  // Another variant than was thought: what differs is seen first, and why is said.
+  await press(page, /^Window cover/);
+  await expect(page.getByTestId('change')).toContainText('0.60 mm, here 0.70 mm');
+  await expect(page.getByTestId('change')).toContainText('All that was done stands.');
+  await press(page, 'It is: Window cover');
+  await expect(page.getByText('Say in a few words why: it stands in the record.')).toBeVisible();
+  await fill(page, 'Why?', 'The window was under the harness.');
+  await press(page, 'It is: Window cover');
+  await expect(page.getByText('Orrin 6T · Window cover · O6-1402')).toBeVisible();
+
+  const job = page.url();
+  await page.goto(`${shop.address}/sheets`);
+  const next = { ...orrin6t, revision: 3, note: 'Bore read again.' };
+  const bore = { ...orrin6t.bore, text: '112.5 mm', value: 112.5 };
+  await page
+    .getByLabel('From a file')
+    .last()
+    .setInputFiles({
+      name: 'orrin.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify({ ...next, bore })),
+    });
+  await expect(page.getByText('Published: Orrin 6T.')).toBeVisible();
+  await page.goto(job);
+  await expect(page.getByText('This job runs on rev. 2.')).toBeVisible();
+  await expect(page.getByTestId('change')).toContainText('bore: 112 mm, here 112.5 mm');
+  await fill(page, 'Why?', 'The plate says so.');
+  await press(page, 'Go on by rev. 3');
+  await expect(page.getByText('This job runs on rev. 3.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('This job runs on rev. 3.')).toBeVisible();
+  await page.getByRole('link', { name: 'Record' }).click();
+  await expect(page.getByText('Sheet rev. 3 taken')).toBeVisible();
+  await expect(page.getByText('Variant: Window cover')).toBeVisible();
 });

@@ -41,7 +41,9 @@ export async function buildApp(parts: Parts): Promise<Express> {
       logger: parts.log,
       genReqId: () => randomUUID(),
       autoLogging: { ignore: (request) => !request.url?.startsWith('/api/') },
-      serializers: { req: ({ method, url }: { method: string; url: string }) => ({ method, url }) },
+      serializers: {
+        req: ({ method, url }: { method: string; url: string }) => ({ method, url: unsaid(url) }),
+      },
     }),
   );
   app.use(security(parts.secure));
@@ -80,6 +82,11 @@ export async function buildApp(parts: Parts): Promise<Express> {
   app.use(notFound);
   app.use(answerProblem);
   return app;
+}
+
+/** A calendar's address is a secret; a log is read by many. */
+function unsaid(url: string): string {
+  return url.replace(/(\/calendars\/[^/]+\/)[^/?]+/, '$1…');
 }
 
 function security(secure: boolean) {

@@ -139,6 +139,18 @@ export class JobLedger {
     return verdict;
   }
 
+  /**
+   * Goes on by a newer revision of the job's sheet: recorded as an act, and its figures kept here at
+   * once.
+   */
+  async takeSheet(revision: SheetRevision, words: string, actor: Actor): Promise<Verdict> {
+    const { sheet, hash } = revision;
+    const named = { id: sheet.id, revision: sheet.revision, hash };
+    const verdict = await this.record('sheet.taken', { sheet: named, words }, actor);
+    if (verdict.ok) await this.begin(revision);
+    return verdict;
+  }
+
   /** Takes events of the server's log, from an answer or from the live stream, in any order. */
   receive(events: readonly JobEvent[]): void {
     void this.inTurn(() => this.takeIn(events));
@@ -151,6 +163,7 @@ export class JobLedger {
       this.kept = await this.storage.keptOf(this.jobId);
       this.confirmed = events.reduce(evolve, this.confirmed);
       this.publish();
+      if (this.isBesideItsSheet()) await this.fetchWhole();
     });
   }
 
@@ -171,6 +184,16 @@ export class JobLedger {
     const arrived = new Set(fresh.map((event) => event.id));
     this.kept = this.kept.filter((kept) => !arrived.has(kept.act.id));
     this.publish();
+    if (this.isBesideItsSheet()) await this.fetchWhole();
+  }
+
+  /**
+   * Is the sheet held here another revision than the job runs on? Someone else took a newer one, or
+   * the server did not accept that it was taken here: its figures come with the whole job.
+   */
+  private isBesideItsSheet(): boolean {
+    const pinned = this.view.state.opened?.sheet.hash;
+    return pinned !== undefined && this.view.sheet !== null && pinned !== this.view.sheet.hash;
   }
 
   private async fetchWhole(): Promise<void> {

@@ -16,19 +16,23 @@ const day = z.iso.date({ error: 'must be a date like 2026-03-31' });
 const point = z.strictObject({ setNm: nm, trueNm: nm });
 const pass = z.int().min(1).max(1000);
 
+const pinned = z.strictObject({
+  id: plainId,
+  revision: z.int().min(1),
+  hash: z.string().regex(/^[0-9a-f]{64}$/),
+});
+
 const data = {
   'job.opened': z.strictObject({
-    sheet: z.strictObject({
-      id: plainId,
-      revision: z.int().min(1),
-      hash: z.string().regex(/^[0-9a-f]{64}$/),
-    }),
+    sheet: pinned,
     serial: words(40),
     name: words(60),
     why: words(400),
     cylinder1End: end,
     variant: z.record(plainId, plainId).optional(),
   }),
+  'sheet.taken': z.strictObject({ sheet: pinned, words: words(400) }),
+  'variant.changed': z.strictObject({ question: plainId, option: plainId, words: words(400) }),
   'liner.read': z.strictObject({
     bore: plainId,
     place: z.int().min(0).max(3),
@@ -100,6 +104,8 @@ function act<T extends keyof typeof data>(type: T) {
 /** One act as it comes over the wire. Unknown fields are refused: a misspelt one must not be lost. */
 export const actSchema = z.discriminatedUnion('type', [
   act('job.opened'),
+  act('sheet.taken'),
+  act('variant.changed'),
   act('liner.read'),
   act('liners.accepted'),
   act('run.prepared'),

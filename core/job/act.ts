@@ -13,6 +13,13 @@ export interface ActData {
     /** Which of the sheet's variants this engine is, by question. */
     readonly variant?: Readonly<Record<string, string>>;
   };
+  /** The job goes on by a newer revision of its sheet. */
+  'sheet.taken': {
+    readonly sheet: { readonly id: string; readonly revision: number; readonly hash: string };
+    readonly words: string;
+  };
+  /** This engine turned out to be another of the sheet's variants. */
+  'variant.changed': { readonly question: string; readonly option: string; readonly words: string };
   'liner.read': {
     readonly bore: string;
     readonly place: number;

@@ -59,6 +59,18 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     if (entry?.status === 'barred') return refused('card-barred', { card: card.card });
   }
   switch (act.type) {
+    case 'sheet.taken': {
+      const pinned = state.opened.sheet;
+      const { id, revision } = act.data.sheet;
+      if (id !== pinned.id) return refused('wrong-sheet');
+      return revision > pinned.revision ? ACCEPTED : refused('not-newer', { revision });
+    }
+    case 'variant.changed': {
+      const question = context.sheet.variants?.find((q) => q.id === act.data.question);
+      return question?.options.some((option) => option.id === act.data.option)
+        ? ACCEPTED
+        : refused('unknown-variant', { question: question?.ask ?? act.data.question });
+    }
     case 'liner.read':
       return decideLinerRead(act, context);
     case 'liners.accepted':
@@ -111,7 +123,8 @@ function decideStruck(state: JobState, act: ActOf<'struck'>): Verdict {
   const target = state.log.find((event) => event.id === act.data.target);
   if (!target) return refused('unknown-target');
   if (state.struck[target.id]) return refused('already-struck');
-  if (target.type === 'struck' || target.type === 'job.opened') return refused('not-strikable');
+  if (target.type === 'struck' || target.type === 'job.opened' || target.type === 'sheet.taken')
+    return refused('not-strikable');
   if (lastActOf(state, act.by)?.id === target.id || act.data.words) return ACCEPTED;
   return refused('words-needed');
 }
@@ -123,6 +136,7 @@ export function lastActOf(state: JobState, member: string): LoggedAct | undefine
       event.by === member &&
       event.type !== 'struck' &&
       event.type !== 'job.opened' &&
+      event.type !== 'sheet.taken' &&
       !state.struck[event.id],
   );
 }

@@ -29,6 +29,12 @@ function step(state: JobState, act: LoggedAct): JobState {
     const opened = { ...act.data, at: act.at, by: act.by };
     return { ...state, opened, variant: act.data.variant ?? {} };
   }
+  if (act.type === 'sheet.taken') {
+    return { ...state, opened: state.opened && { ...state.opened, sheet: act.data.sheet } };
+  }
+  if (act.type === 'variant.changed') {
+    return { ...state, variant: { ...state.variant, [act.data.question]: act.data.option } };
+  }
   if (act.type === 'caution.acknowledged') {
     const { caution } = act.data;
     return { ...state, cautions: { ...state.cautions, [caution]: { by: act.by, at: act.at } } };

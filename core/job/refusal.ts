@@ -31,6 +31,7 @@ export type RefusalCode =
   | 'tool-off'
   | 'run-not-done'
   | 'unknown-variant'
+  | 'not-newer'
   | 'not-contested'
   | 'unknown-valve'
   | 'caution-first'

@@ -5,6 +5,8 @@ export type Role = 'mechanic' | 'inspector' | 'lead' | 'viewer';
 /** Who may do what. The matrix in docs/roles.md is this table in words. */
 const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'job.opened': ['mechanic', 'lead'],
+  'sheet.taken': ['mechanic', 'lead'],
+  'variant.changed': ['mechanic', 'lead'],
   'liner.read': ['mechanic', 'inspector', 'lead'],
   'liners.accepted': ['mechanic', 'lead'],
   'run.prepared': ['mechanic', 'lead'],

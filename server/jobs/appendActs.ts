@@ -147,7 +147,8 @@ class Appending {
     const member = this.sender.member(act.by);
     if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
     if (this.headHash === null) throw new ProblemError(404, 'no-such-job');
-    const pinned = act.type === 'job.opened' ? act.data.sheet : this.state.opened?.sheet;
+    const names = act.type === 'job.opened' || act.type === 'sheet.taken';
+    const pinned = names ? act.data.sheet : this.state.opened?.sheet;
     if (!pinned) throw new ProblemError(404, 'no-such-job');
     const revision = await sheetRevision(
       this.sender.shopId,

@@ -33,7 +33,7 @@ export async function appendToolAct(
     }
     const stream = await Stream.findOne({ where, lock: transaction.LOCK.UPDATE, transaction });
     if (!stream) throw new ProblemError(404, 'no-such-tool');
-    const log = await toolLog(shopId, toolId);
+    const log = await toolLog(shopId, toolId, transaction);
     const tool = foldTool(toolId, log);
     const before = log.find((event) => event.id === act.id);
     if (before) return duplicate(act, before, tool);

@@ -1,3 +1,4 @@
+import type { Transaction } from 'sequelize';
 import { foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolAct, ToolKind, ToolState } from '@cardinex/core/tools/tool';
 import { EventRow } from '../database/models';
@@ -10,12 +11,20 @@ export type ToolEvent = ToolAct & {
   readonly hash: string;
 };
 
-/** The log of one tool, oldest first. */
-export async function toolLog(shopId: string, id: string): Promise<readonly ToolEvent[]> {
+/**
+ * The log of one tool, oldest first.
+ * @param transaction the caller's, where there is one: it must not ask for a second connection
+ */
+export async function toolLog(
+  shopId: string,
+  id: string,
+  transaction?: Transaction,
+): Promise<readonly ToolEvent[]> {
   const rows = await EventRow.findAll({
     where: { shopId, streamKind: 'tool', streamId: id },
     order: ['seq'],
     raw: true,
+    ...(transaction && { transaction }),
   });
   return rows.map((row) => row.event as unknown as ToolEvent);
 }

@@ -21,6 +21,13 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
   switch (act.type) {
     case 'job.opened':
       return { what: `Job opened: ${act.data.name}`, value: act.data.serial, words: act.data.why };
+    case 'sheet.taken':
+      return { what: `Sheet rev. ${act.data.sheet.revision} taken`, words: act.data.words };
+    case 'variant.changed': {
+      const question = sheet.variants?.find((q) => q.id === act.data.question);
+      const option = question?.options.find((o) => o.id === act.data.option);
+      return { what: `Variant: ${option?.name ?? act.data.option}`, words: act.data.words };
+    }
     case 'liner.read': {
       const place = heightsOf(sheet.liners)?.places[act.data.place] ?? String(act.data.place + 1);
       return { what: `Liner ${act.data.bore}, ${place}`, value: length(act.data.mm, units) };

@@ -41,6 +41,8 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'tool-off': ({ name }) =>
     `${String(name)} was found off. Take another, or have it checked first.`,
   'run-not-done': () => 'Pull every stage first; then let the wrench back.',
+  'not-newer': ({ revision }) =>
+    `This job runs on revision ${String(revision)} or a newer one already.`,
   'unknown-variant': ({ question }) =>
     `Say which variant this engine is before the job opens: ${String(question)}`,
   'not-contested': () => 'Nobody contests that pull.',

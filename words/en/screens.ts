@@ -131,6 +131,7 @@ export const newJobWords = {
 export const trayWords = {
   title: 'Tray',
   record: 'Record',
+  sheet: (revision: number) => `Sheet rev. ${revision}`,
   why: 'Why it is here',
   openCard: (card: string) => `Open ${card}`,
 } as const;

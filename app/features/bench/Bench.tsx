@@ -4,7 +4,7 @@ import { benchWords, calculatorTitles, type CalculatorName } from '@cardinex/wor
 import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 import { Screen } from '../../ui/Screen';
-import { Heading, Small } from '../../ui/Words';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { CALCULATORS } from './calculators';
 
 /** The bench: every calculator, none of them tied to a job. */
@@ -12,14 +12,7 @@ export function Bench() {
   const names = Object.keys(CALCULATORS) as CalculatorName[];
   return (
     <Screen
-      header={
-        <View className="px-3 pb-3 pt-4">
-          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-            {benchWords.title}
-          </Heading>
-          <Small className="text-bench-soft">{benchWords.hint}</Small>
-        </View>
-      }
+      header={<ScreenHeader title={benchWords.title} hint={benchWords.hint} />}
       actBar={<Button label={shared.back} kind="bench" tall onPress={() => router.replace('/')} />}
     >
       <View className="gap-3">

@@ -8,8 +8,9 @@ import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TabbedCard } from '../../ui/TabbedCard';
-import { Body, Heading, Small } from '../../ui/Words';
+import { Body } from '../../ui/Words';
 
 interface Props {
   readonly name: CalculatorName;
@@ -23,14 +24,7 @@ export function CalculatorFrame({ name, onClear, answer, children }: PropsWithCh
   const { title, hint } = calculatorTitles[name];
   return (
     <Screen
-      header={
-        <View className="px-3 pb-3 pt-4">
-          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-            {benchWords.title}
-          </Heading>
-          <Small className="text-bench-soft">{hint}</Small>
-        </View>
-      }
+      header={<ScreenHeader title={benchWords.title} hint={hint} />}
       actBar={
         <View className="flex-row gap-3">
           <Button

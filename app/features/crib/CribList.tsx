@@ -14,6 +14,7 @@ import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
 import { Mark, type MarkKind } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
 
@@ -48,14 +49,7 @@ export function CribList() {
   return (
     <Screen
       wide={wide}
-      header={
-        <View className="px-3 pb-3 pt-4">
-          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-            {w.title}
-          </Heading>
-          <Small className="text-bench-soft">{w.hint}</Small>
-        </View>
-      }
+      header={<ScreenHeader title={w.title} hint={w.hint} />}
       actBar={
         <View className="flex-row gap-3">
           <Button

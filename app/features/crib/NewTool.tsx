@@ -10,7 +10,7 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
-import { Heading } from '../../ui/Words';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TOOL_FIELDS, readTool, type Entered } from './toolFields';
 import { useToolAct } from './useToolAct';
 
@@ -33,11 +33,7 @@ export function NewTool() {
   const wrong = tried && read && 'wrong' in read ? read.wrong : [];
   return (
     <Screen
-      header={
-        <Heading level={1} className="px-3 pb-3 pt-4 text-[26px] leading-8 text-on-bench">
-          {w.enter}
-        </Heading>
-      }
+      header={<ScreenHeader title={w.enter} />}
       actBar={
         <View className="flex-row gap-3">
           <Button

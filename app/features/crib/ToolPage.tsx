@@ -15,8 +15,9 @@ import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TabbedCard } from '../../ui/TabbedCard';
-import { Body, Heading, Small } from '../../ui/Words';
+import { Body, Small } from '../../ui/Words';
 import { CheckForm } from './CheckForm';
 import { StandingMark } from './CribList';
 import { WordsForm } from './WordsForm';
@@ -42,14 +43,10 @@ export function ToolPage({ id }: { id: string }) {
   return (
     <Screen
       header={
-        <View className="px-3 pb-3 pt-4">
-          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-            {tool.name}
-          </Heading>
-          <Small className="text-bench-soft">
-            {toolKindName(tool.kind)} · {toolSpecText(tool)}
-          </Small>
-        </View>
+        <ScreenHeader
+          title={tool.name}
+          hint={`${toolKindName(tool.kind)} · ${toolSpecText(tool)}`}
+        />
       }
       actBar={
         <View className="flex-row gap-3">

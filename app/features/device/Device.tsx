@@ -10,6 +10,7 @@ import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { Body, Heading, Small } from '../../ui/Words';
 import { KeptActs } from './KeptActs';
 import { useKeptActs } from './useKeptActs';
@@ -33,11 +34,7 @@ export function Device() {
   };
   return (
     <Screen
-      header={
-        <Heading level={1} className="px-3 pb-3 pt-4 text-[26px] leading-8 text-on-bench">
-          {w.title}
-        </Heading>
-      }
+      header={<ScreenHeader title={w.title} />}
       actBar={<Button label={shared.back} kind="bench" tall onPress={() => router.replace('/')} />}
     >
       <View className="gap-4 rounded-lg bg-card p-4">

@@ -5,6 +5,7 @@ import VolumeX from 'lucide-react-native/icons/volume-x';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { chosenOptions } from '@cardinex/core/sheet/variants';
 import { shared } from '@cardinex/words/en/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import type { ThemeName } from '../../ui/palette';
@@ -34,7 +35,11 @@ export function JobHeader({ card }: { card: string | null }) {
           {state.opened?.name ?? ''}
         </Heading>
         <Small numberOfLines={1} className="text-bench-soft">
-          {sheet.name} · {state.opened?.serial ?? ''}
+          {[
+            sheet.name,
+            ...chosenOptions(sheet, state.variant).map(({ option }) => option.name),
+            state.opened?.serial ?? '',
+          ].join(' · ')}
         </Small>
       </View>
       <IconButton

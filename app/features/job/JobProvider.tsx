@@ -8,6 +8,7 @@ import {
   useSyncExternalStore,
   type PropsWithChildren,
 } from 'react';
+import type { SheetRevision } from '@cardinex/contract/api';
 import type { ActData, ActType } from '@cardinex/core/job/act';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { trayOf, type TrayCard } from '@cardinex/core/job/tray';
@@ -26,6 +27,8 @@ export interface OpenJob {
   readonly jobId: string;
   /** The figures this job runs on: the pinned revision with its variant laid over it. */
   readonly sheet: EngineSheet;
+  /** The revision as it was published. */
+  readonly pinned: EngineSheet;
   readonly state: JobState;
   readonly tray: readonly TrayCard[];
   readonly now: string;
@@ -34,6 +37,8 @@ export interface OpenJob {
   readonly refused: readonly KeptAct[];
   /** Records an act. Resolves to why it was not accepted, or null. One at a time: a second press waits. */
   readonly record: <T extends ActType>(type: T, data: ActData[T]) => Promise<string | null>;
+  /** Goes on by a newer revision of the sheet. Resolves as `record` does. */
+  readonly takeSheet: (revision: SheetRevision, words: string) => Promise<string | null>;
   /** Why the last act was not accepted. */
   readonly problem: string | null;
 }
@@ -59,6 +64,16 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
     },
     [ledger, actor],
   );
+  const takeSheet = useCallback(
+    async (revision: SheetRevision, words: string): Promise<string | null> => {
+      const verdict = await ledger.takeSheet(revision, words, actor);
+      const said = verdict.ok ? null : refusalSentence(verdict.refusal);
+      signal(verdict.ok ? 'confirmed' : 'refused');
+      setProblem(said);
+      return said;
+    },
+    [ledger, actor],
+  );
   const { state, refused, waiting } = view;
   const pinned = view.sheet?.sheet ?? null;
   const sheet = useMemo(() => pinned && sheetOfJob(pinned, state), [pinned, state]);
@@ -69,9 +84,12 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
   );
   const job = useMemo(
     () =>
-      sheet && {
+      sheet &&
+      pinned && {
         jobId,
         sheet,
+        pinned,
+        takeSheet,
         state,
         tray,
         now: latest(now, state),
@@ -81,7 +99,7 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
         record,
         problem,
       },
-    [jobId, sheet, state, tray, now, waiting, away, refused, record, problem],
+    [jobId, sheet, pinned, takeSheet, state, tray, now, waiting, away, refused, record, problem],
   );
   if (view.status === 'unreachable' || view.status === 'missing') {
     const missing = view.status === 'missing';

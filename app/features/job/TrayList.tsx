@@ -20,7 +20,7 @@ interface Props {
 
 /** The job's cards in the order of work, each open, done, waiting or barred with the reason. */
 export function TrayList({ card, set, narrow = false }: Props) {
-  const { jobId, tray } = useJob();
+  const { jobId, tray, sheet } = useJob();
   return (
     <View className={narrow ? 'gap-1 pt-0.5' : 'gap-2'}>
       {tray.map((entry) => (
@@ -40,6 +40,12 @@ export function TrayList({ card, set, narrow = false }: Props) {
         current={card === 'record'}
         narrow={narrow}
         href={`/jobs/${jobId}/record`}
+      />
+      <Entry
+        label={trayWords.sheet(sheet.revision)}
+        current={card === 'sheet'}
+        narrow={narrow}
+        href={`/jobs/${jobId}/sheet`}
       />
     </View>
   );

@@ -16,7 +16,8 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
-import { Heading, Small, Body } from '../../ui/Words';
+import { ScreenHeader } from '../../ui/ScreenHeader';
+import { Small, Body } from '../../ui/Words';
 import { Mark } from '../../ui/Mark';
 
 const formSchema = z.object({
@@ -75,11 +76,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
   });
   return (
     <Screen
-      header={
-        <Heading level={1} className="px-3 pb-3 pt-4 text-[26px] leading-8 text-on-bench">
-          {w.title}
-        </Heading>
-      }
+      header={<ScreenHeader title={w.title} />}
       actBar={
         <View className="flex-row gap-3">
           <Button

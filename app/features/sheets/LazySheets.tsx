@@ -27,10 +27,10 @@ export function LazySheetList() {
   );
 }
 
-export function LazySheetPage({ id }: { id: string }) {
+export function LazySheetPage({ id, revision }: { id: string; revision: number | undefined }) {
   return (
     <Waiting>
-      <SheetPage key={id} id={id} />
+      <SheetPage key={`${id}-${revision ?? ''}`} id={id} revision={revision} />
     </Waiting>
   );
 }

@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
 import { FaultList } from './entry/DraftPage';
@@ -35,14 +36,7 @@ export function SheetList() {
   return (
     <Screen
       wide={wide}
-      header={
-        <View className="px-3 pb-3 pt-4">
-          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-            {w.title}
-          </Heading>
-          <Small className="text-bench-soft">{w.hint}</Small>
-        </View>
-      }
+      header={<ScreenHeader title={w.title} hint={w.hint} />}
       actBar={
         <View className="flex-row gap-3">
           <Button

@@ -1,9 +1,12 @@
+import { useQuery } from '@tanstack/react-query';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { client } from '@cardinex/contract/client';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { VariantQuestion } from '@cardinex/core/sheet/spec/variants';
 import { differencesOf } from '@cardinex/core/sheet/variants';
+import { differenceText } from '@cardinex/words/en/sheets/differences';
 import { sheetSections } from '@cardinex/words/en/sheets/sections';
 import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
 import { shared } from '@cardinex/words/en/screens';
@@ -12,27 +15,34 @@ import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
 import { Notice } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { useWide } from '../../ui/useWide';
-import { Body, Heading, Small } from '../../ui/Words';
+import { Body, Small } from '../../ui/Words';
 import { saveFile } from '../device/saveFile';
 import { LayoutDrawing } from './LayoutDrawing';
 import { SectionCard } from './SectionCard';
 import { SetCard } from './SetCard';
 import { WindowsChart } from './WindowsChart';
-import { differenceText } from './differenceText';
 import { beginDraft } from './drafts';
 
 /** One sheet to read: what a mechanic scans with one hand on the engine. */
-export function SheetPage({ id }: { id: string }) {
+export function SheetPage({ id, revision }: { id: string; revision: number | undefined }) {
   const sheets = useSheets();
   const wide = useWide();
   const [busy, setBusy] = useState(false);
-  const found = sheets.data?.sheets.find((one) => one.sheet.id === id);
+  const newest = sheets.data?.sheets.find((one) => one.sheet.id === id);
+  const wanted = revision !== undefined && revision !== newest?.sheet.revision;
+  const older = useQuery({
+    queryKey: ['sheet', id, revision],
+    queryFn: () => client.revision(id, revision ?? 1),
+    enabled: wanted,
+  });
+  const found = wanted ? older.data : newest;
   if (!found) {
     return (
       <Notice
-        text={sheets.isPending ? shared.loading : shared.notFound}
+        text={sheets.isPending || (wanted && older.isPending) ? shared.loading : shared.notFound}
         action={w.title}
         onAction={() => router.replace('/sheets')}
       />
@@ -110,14 +120,10 @@ export function SheetPage({ id }: { id: string }) {
     <Screen
       wide={wide}
       header={
-        <View className="px-3 pb-3 pt-4">
-          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-            {sheet.name}
-          </Heading>
-          <Small className="text-bench-soft">
-            {sheet.description} · {w.revision(sheet.revision)}
-          </Small>
-        </View>
+        <ScreenHeader
+          title={sheet.name}
+          hint={`${sheet.description} · ${w.revision(sheet.revision)}`}
+        />
       }
       actBar={
         <View className="flex-row gap-3">

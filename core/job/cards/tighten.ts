@@ -19,6 +19,8 @@ export interface Attempt {
   readonly at: string;
   readonly by: string;
   readonly device: string;
+  /** The value it was pulled to; absent for what is not pulled by torque. */
+  readonly nm?: number;
   /** Absent when the bolt was pulled and reached its value. */
   readonly fault?: { readonly kind: BoltFault; readonly words: string };
 }
@@ -128,6 +130,7 @@ function attempted(
     at: act.at,
     by: act.by,
     device: act.device,
+    ...(act.type === 'bolt.pulled' && { nm: act.data.nm }),
     ...(act.type === 'bolt.failed' && { fault: { kind: act.data.fault, words: act.data.words } }),
   };
   const before = run.lastAt[stage];
@@ -232,13 +235,23 @@ function boltViews(run: RunState, stage: string, acts: readonly TightenAct[]): B
       act,
       attempts,
       status: statusOf(
-        attempts,
+        underThisFigure(attempts, act),
         run.decided[act.key] ?? 0,
         isSwept(act.kind) ? sweepFrom : undefined,
       ),
       nextPass: Math.max(0, ...attempts.map((a) => a.pass)) + 1,
     };
   });
+}
+
+/**
+ * A bolt pulled to a figure that has since changed, by another revision or variant, is open again:
+ * what was done before is kept, and does not count.
+ */
+function underThisFigure(attempts: readonly Attempt[], { nm }: TightenAct): readonly Attempt[] {
+  const last = attempts.at(-1);
+  if (last?.nm === undefined || nm === undefined || same(last.nm, nm)) return attempts;
+  return [];
 }
 
 function statusOf(

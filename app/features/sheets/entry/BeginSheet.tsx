@@ -9,7 +9,7 @@ import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Mark } from '../../../ui/Mark';
 import { Screen } from '../../../ui/Screen';
-import { Heading, Small } from '../../../ui/Words';
+import { ScreenHeader } from '../../../ui/ScreenHeader';
 import { beginFromFamily } from '../drafts';
 
 /** A new sheet: the kind of engine, and how many cylinders; everything else follows. */
@@ -28,14 +28,7 @@ export function BeginSheet() {
   };
   return (
     <Screen
-      header={
-        <View className="px-3 pb-3 pt-4">
-          <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-            {w.begin}
-          </Heading>
-          <Small className="text-bench-soft">{w.beginHint}</Small>
-        </View>
-      }
+      header={<ScreenHeader title={w.begin} hint={w.beginHint} />}
       actBar={
         <View className="flex-row gap-3">
           <Button

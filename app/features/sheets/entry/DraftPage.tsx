@@ -11,9 +11,10 @@ import { useBench } from '../../../session/SessionProvider';
 import { Button } from '../../../ui/Button';
 import { Mark } from '../../../ui/Mark';
 import { Screen } from '../../../ui/Screen';
+import { ScreenHeader } from '../../../ui/ScreenHeader';
 import { TabbedCard } from '../../../ui/TabbedCard';
 import { useWide } from '../../../ui/useWide';
-import { Body, Heading, Small } from '../../../ui/Words';
+import { Body, Small } from '../../../ui/Words';
 import { useOnce } from '../../job/useOnce';
 import { dropDraft } from '../drafts';
 import { useDraft } from './DraftContext';
@@ -24,17 +25,6 @@ import { sheetSchema } from './schemaNodes';
 export function DraftPage({ step }: { step: string | undefined }) {
   const found = entrySteps.find((one) => one.id === step);
   return found ? <Step step={found} /> : <Parts />;
-}
-
-function Header({ title, aside }: { title: string; aside: string }) {
-  return (
-    <View className="px-3 pb-3 pt-4">
-      <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-        {title}
-      </Heading>
-      <Small className="text-bench-soft">{aside}</Small>
-    </View>
-  );
 }
 
 function Parts() {
@@ -63,9 +53,9 @@ function Parts() {
   return (
     <Screen
       header={
-        <Header
+        <ScreenHeader
           title={typeof document.name === 'string' ? document.name : w.unnamed}
-          aside={w.step(begun, entrySteps.length)}
+          hint={w.step(begun, entrySteps.length)}
         />
       }
       actBar={
@@ -190,7 +180,7 @@ function Step({ step }: { step: (typeof entrySteps)[number] }) {
   return (
     <Screen
       wide={wide}
-      header={<Header title={step.title} aside={`${place + 1} / ${entrySteps.length}`} />}
+      header={<ScreenHeader title={step.title} hint={`${place + 1} / ${entrySteps.length}`} />}
       actBar={
         <View className="mx-auto w-full max-w-[760px] flex-row gap-3">
           <Button label={w.parts} kind="bench" tall onPress={() => go('')} className="flex-1" />

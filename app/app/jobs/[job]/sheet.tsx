@@ -1,0 +1,1 @@
+export { JobSheet as default } from '../../../features/job-sheet/JobSheet';

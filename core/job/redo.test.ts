@@ -1,0 +1,43 @@
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { DEMO_TOOL } from '@cardinex/demo/tools';
+import { withValueAt } from '../sheet/pointer';
+import { isNothing, redoOf } from './redo';
+import { trayOf } from './tray';
+import { linersIn, stateOf } from './tests/told';
+
+const stage2 = '/fastenedSets/0/programme/cycles/0/stages/1/values/0/value/figure';
+const figure = (nm: number) => ({
+  text: `${nm} N·m`,
+  value: nm,
+  unit: 'N·m',
+  from: 'manual',
+  source: 'p. 41',
+});
+const story = () => linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10).pull('s2', 3);
+const now = (state: { log: readonly { at: string }[] }) => state.log.at(-1)?.at ?? '';
+
+describe('a job that goes on by other figures', () => {
+  it('keeps all that stands under both', () => {
+    const state = stateOf(story());
+    expect(isNothing(redoOf(tolvane44, tolvane44, state, now(state)))).toBe(true);
+    const later = withValueAt(tolvane44, '/timing/drive', 'chain');
+    expect(isNothing(redoOf(tolvane44, later, state, now(state)))).toBe(true);
+  });
+
+  it('names the bolts pulled to a figure that has changed, and opens them again', () => {
+    const state = stateOf(story());
+    const higher = withValueAt(tolvane44, stage2, figure(90));
+    expect(redoOf(tolvane44, higher, state, now(state)).bolts).toEqual([
+      { set: 'Head bolts', instance: '1', numbers: ['1', '2', '3'] },
+    ]);
+    const [, tighten] = trayOf(higher, state, now(state));
+    expect(tighten?.reason).toMatchObject({ code: 'bolt-next', bolt: '1', stage: 2 });
+  });
+
+  it('says when accepted liners are out by the other limits', () => {
+    const state = stateOf(linersIn());
+    const low = { ...tolvane44.bore, text: '0.09 mm', value: 0.09 };
+    const stricter = withValueAt(tolvane44, '/liners/low', low);
+    expect(redoOf(tolvane44, stricter, state, now(state)).liners).toBe(true);
+  });
+});
