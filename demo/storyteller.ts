@@ -93,7 +93,7 @@ export class Storyteller {
     const set = this.sheet.fastenedSets?.[0];
     const nm = (set && planOf(set, '1')?.acts.find((act) => act.key === key)?.nm) ?? 0;
     const at = new Date(this.clockMs).toISOString();
-    const prepared = { wrench: this.inHand, adapter: null, at, by: this.member.id };
+    const prepared = { wrench: this.inHand, adapter: null, at };
     return this.act('bolt.pulled', {
       key,
       pass: 1,

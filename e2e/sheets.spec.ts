@@ -182,7 +182,7 @@ test('an engine is entered from its handbook, published, and a job opened on it'
   await page.getByRole('link', { name: /1 Tighten/ }).click();
   await press(page, 'Flush all round');
   await press(page, 'It is on');
-  await press(page, /Wrench 3/);
+  await press(page, /Wrench 5/);
   await press(page, 'Begin pulling');
   await pullUntil(page, () => page.getByTestId('value').getByText('90°').isVisible());
   await pullUntil(page, () => page.getByText('Stage 2 is closed').isVisible());

@@ -14,7 +14,7 @@ interface Tab {
 
 /** The card in hand with the tabs of those before and after it standing behind. */
 export function TabStrip({ card, set }: { card: string; set?: string | undefined }) {
-  const { jobId, tray } = useJob();
+  const { jobId, sheet, tray } = useJob();
   const tabs: Tab[] = [
     ...tray.map((entry) => ({
       href: entryHref(jobId, entry),
@@ -22,6 +22,11 @@ export function TabStrip({ card, set }: { card: string; set?: string | undefined
       current: entry.card === card && (set === undefined || entry.set?.id === set),
     })),
     { href: `/jobs/${jobId}/record`, label: trayWords.record, current: card === 'record' },
+    {
+      href: `/jobs/${jobId}/sheet`,
+      label: trayWords.sheet(sheet.revision),
+      current: card === 'sheet',
+    },
   ];
   const at = tabs.findIndex((tab) => tab.current);
   const from = Math.max(0, Math.min(at - 1, tabs.length - 3));

@@ -183,7 +183,7 @@ function settingsFor(
     const stages = view.stages.flatMap((stage, place) =>
       [...new Set(stage.bolts.flatMap(({ act }) => (act.nm === undefined ? [] : [act.nm])))].map(
         (nm) => {
-          const setNm = wrenchSettingNm(nm, { wrench, adapter, at, by: '' });
+          const setNm = wrenchSettingNm(nm, { wrench, adapter, at });
           const inRange = atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm);
           return { stage: place + 1, nm, setNm, inRange };
         },

@@ -24,7 +24,7 @@ export function TightenCard({ set }: { set: string | undefined }) {
   const { current, run } = view;
   const instances = <Instances runs={runs} chosen={view} onChoose={setInstance} />;
   if (!current) return <RunDone view={view} instances={instances} />;
-  if (!run.prepared || changing === run.prepared.at) {
+  if (!run.prepared || changing === run.prepared.actId) {
     return (
       <Prepare
         key={view.name.instance}
@@ -43,7 +43,7 @@ export function TightenCard({ set }: { set: string | undefined }) {
       view={view}
       instances={instances}
       prepared={run.prepared}
-      onChangeWrench={() => setChanging(run.prepared?.at ?? null)}
+      onChangeWrench={() => setChanging(run.prepared?.actId ?? null)}
     />
   );
 }

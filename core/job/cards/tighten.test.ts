@@ -146,7 +146,7 @@ describe('the wrench in hand', () => {
   const wrench = { id: 'w', name: 'W', lowNm: 40, highNm: 200, lengthMm: 500 };
   it('is set lower for a longer arm, and as printed without an adapter or square to it', () => {
     const set = (adapter: { mm: number; deg: number } | null) =>
-      wrenchSettingNm(115, { wrench, adapter, at: '', by: '' });
+      wrenchSettingNm(115, { wrench, adapter, at: '' });
     expect(set(null)).toBe(115);
     expect(set({ mm: 75, deg: 0 })).toBeCloseTo(100, 9);
     expect(set({ mm: 75, deg: 90 })).toBe(115);

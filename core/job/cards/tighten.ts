@@ -27,6 +27,7 @@ export interface Attempt {
 
 export interface RunState {
   readonly prepared: {
+    readonly actId: string;
     readonly wrench: WrenchShown | null;
     readonly adapter: { readonly mm: number; readonly deg: number } | null;
     readonly at: string;
@@ -93,7 +94,7 @@ export function evolveRuns(state: RunsState, act: LoggedAct): RunsState {
   switch (act.type) {
     case 'run.prepared': {
       const { wrench, adapter } = act.data;
-      const prepared = { wrench, adapter, at: act.at, by: act.by };
+      const prepared = { actId: act.id, wrench, adapter, at: act.at, by: act.by };
       return changed(state, act.data.run, (run) => ({ ...run, prepared }));
     }
     case 'wrench.let-back':
@@ -328,11 +329,14 @@ export function runDone(view: RunView): boolean {
   return view.current === null;
 }
 
+/** What is in hand, and since when. */
+export type Hand = Pick<NonNullable<RunState['prepared']>, 'wrench' | 'adapter' | 'at'>;
+
 /**
  * What to set the wrench in hand to for a value: its adapter counted in first, then what it was found
  * to give, in its own steps.
  */
-export function wrenchSettingNm(nm: number, prepared: NonNullable<RunState['prepared']>): number {
+export function wrenchSettingNm(nm: number, prepared: Hand): number {
   const { wrench, adapter } = prepared;
   if (!wrench) return nm;
   const atWrench = adapter
