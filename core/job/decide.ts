@@ -1,7 +1,7 @@
 import type { EngineSheet } from '../sheet/engineSheet';
 import type { Act, ActOf, LoggedAct } from './act';
 import { decideLinerRead, decideLinersAccepted } from './cards/liners';
-import { decideBolt, decideContest, decideLetBack, decideRunPrepared } from './cards/tighten';
+import { decideBolt, decideContest, decideLetBack, decideRunPrepared } from './cards/tightenDecide';
 import { decideCrankStood, decideValveRead } from './cards/valves';
 import { fold } from './evolve';
 import { ACCEPTED, refused, type Verdict } from './refusal';

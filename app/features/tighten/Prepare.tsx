@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { isInDate, wrenchSettingNm, type RunView } from '@cardinex/core/job/cards/tighten';
+import { wrenchSettingNm, type RunView } from '@cardinex/core/job/cards/tighten';
+import { isInDate } from '@cardinex/core/job/cards/tightenDecide';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { WrenchShown } from '@cardinex/core/job/act';

@@ -2,7 +2,6 @@ import { format } from 'date-fns/format';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import {
-  doneBy,
   isRunAct,
   isSwept,
   numberOf,
@@ -13,6 +12,7 @@ import {
   type RunState,
   type RunView,
 } from '@cardinex/core/job/cards/tighten';
+import { doneBy } from '@cardinex/core/job/cards/tightenDecide';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { TorqueUnit } from '@cardinex/core/quantity/units';
 import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';

@@ -1,14 +1,11 @@
 import { adapterSetting } from '../../tightening/adapterSetting';
-import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
+import { inMillionths } from '../../quantity/withinLimits';
 import { settingFor } from '../../tightening/wrenchChoose';
-import { mayOverride } from '../roles';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { planOf, setOf, stagesOf } from '../../sheet/programmeOf';
 import type { FastenedSet, SheetStage } from '../../sheet/spec/fastening';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf, BoltFault, LoggedAct, RunActType, RunName, WrenchShown } from '../act';
-import type { DecideContext } from '../decide';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 
 /** A pause longer than this leaves doubt about which bolt was last: sweep the stage. */
 export const SWEEP_AFTER_MS = 15 * 60 * 1000;
@@ -251,7 +248,8 @@ function boltViews(run: RunState, stage: string, acts: readonly TightenAct[]): B
  */
 function underThisFigure(attempts: readonly Attempt[], { nm }: TightenAct): readonly Attempt[] {
   const last = attempts.at(-1);
-  if (last?.nm === undefined || nm === undefined || same(last.nm, nm)) return attempts;
+  if (last?.nm === undefined || nm === undefined || inMillionths(last.nm) === inMillionths(nm))
+    return attempts;
   return [];
 }
 
@@ -357,140 +355,6 @@ export function wrenchSettingNm(nm: number, prepared: Hand): number {
     ...(stepNm !== undefined && { stepNm }),
   };
   return settingFor(checked, atWrench, prepared.at.slice(0, 10)).settingNm;
-}
-
-/** Has this wrench a check in date on a day? */
-export function isInDate({ calibration }: WrenchShown, on: string): boolean {
-  return calibration !== undefined && calibration.on <= on && on <= calibration.dueOn;
-}
-
-export function decideRunPrepared(
-  act: ActOf<'run.prepared'>,
-  { sheet, now, member }: DecideContext,
-): Verdict {
-  if (!runView(sheet, act.data.run, {}, now)) return refused('unknown-run');
-  const { wrench, override } = act.data;
-  if (!wrench) return ACCEPTED;
-  const name = wrench.name;
-  const doubtful = wrench.off
-    ? refused('tool-off', { name })
-    : sheet.calibratedTools && !isInDate(wrench, act.at.slice(0, 10))
-      ? refused('tool-out-of-date', { name })
-      : null;
-  if (!doubtful) return ACCEPTED;
-  if (override === undefined || !mayOverride(member.role)) return doubtful;
-  return member.fresh ? ACCEPTED : refused('needs-fresh-proof');
-}
-
-export function decideLetBack(
-  state: RunsState,
-  act: ActOf<'wrench.let-back'>,
-  { sheet }: DecideContext,
-): Verdict {
-  const view = runView(sheet, act.data.run, state, act.at);
-  if (!view) return refused('unknown-run');
-  return runDone(view) ? ACCEPTED : refused('run-not-done');
-}
-
-export function decideBolt(
-  state: RunsState,
-  act: { [T in RunActType]: ActOf<T> }[RunActType],
-  { sheet }: DecideContext,
-): Verdict {
-  const { key, pass } = act.data;
-  const { run: name, stage: stageId } = readKey(key);
-  // The act's own time, not the server's: what waited in an outbox was not a pause at the engine.
-  const view = runView(sheet, name, state, act.at);
-  if (!view) return refused('unknown-run');
-  const { prepared } = view.run;
-  if (!prepared) return refused('run-not-prepared');
-  const stage = view.stages.find((s) => s.key === stageId);
-  const bolt = stage?.bolts.find((b) => b.act.key === key);
-  if (!stage || !bolt) return refused('unknown-fastener');
-  const taken = bolt.attempts.some((attempt) => attempt.pass === pass);
-  if (taken || bolt.status === 'contested')
-    return refused('pass-taken', { bolt: numberOf(view, bolt) });
-  if (stage !== view.current) return refused('stage-not-current', { bolt: numberOf(view, bolt) });
-  if (pass !== bolt.nextPass || bolt.status === 'done') {
-    return refused('pass-taken', { bolt: numberOf(view, bolt) });
-  }
-  return decideFigures(act, bolt.act, prepared);
-}
-
-/** The act that says a pull of each kind was made. */
-const DONE_BY: Readonly<Record<TightenAct['kind'], RunActType>> = {
-  torque: 'bolt.pulled',
-  check: 'bolt.pulled',
-  angle: 'bolt.turned',
-  slacken: 'bolt.eased',
-  hydraulic: 'stud.tensioned',
-  'hydraulic-check': 'stud.tensioned',
-  wait: 'step.done',
-  'turn-crank': 'step.done',
-};
-
-/** The act that says this pull was made. */
-export function doneBy({ kind }: TightenAct): RunActType {
-  return DONE_BY[kind];
-}
-
-/** The figures an act carries must be the ones the sheet and the wrench in hand give. */
-function decideFigures(
-  act: { [T in RunActType]: ActOf<T> }[RunActType],
-  planned: TightenAct,
-  prepared: NonNullable<RunState['prepared']>,
-): Verdict {
-  if (act.type === 'bolt.failed') return ACCEPTED;
-  if (act.type !== doneBy(planned)) return refused('not-this-way');
-  switch (act.type) {
-    case 'bolt.turned':
-      return same(act.data.deg, planned.deg ?? 0)
-        ? ACCEPTED
-        : refused('angle-not-shown', { deg: planned.deg ?? 0 });
-    case 'stud.tensioned':
-      return same(act.data.bar, planned.bar ?? 0)
-        ? ACCEPTED
-        : refused('pressure-not-shown', { bar: planned.bar ?? 0 });
-    case 'bolt.eased':
-    case 'step.done':
-      return ACCEPTED;
-    case 'bolt.pulled':
-      return decidePull(act, planned, prepared);
-  }
-}
-
-function same(one: number, other: number): boolean {
-  return inMillionths(one) === inMillionths(other);
-}
-
-function decidePull(
-  { data }: ActOf<'bolt.pulled'>,
-  planned: TightenAct,
-  prepared: NonNullable<RunState['prepared']>,
-): Verdict {
-  const { wrench } = prepared;
-  if (!wrench) return refused('run-not-prepared');
-  const nm = planned.nm ?? 0;
-  const setNm = wrenchSettingNm(nm, prepared);
-  if (!same(data.nm, nm) || !same(data.setNm, setNm) || data.wrench !== wrench.id) {
-    return refused('figure-not-shown', { nm, setNm });
-  }
-  const { lowNm, highNm } = wrench;
-  if (!atLeast(setNm, lowNm) || !atMost(setNm, highNm)) {
-    return refused('wrench-out-of-range', { setNm, lowNm, highNm });
-  }
-  return ACCEPTED;
-}
-
-export function decideContest(
-  state: RunsState,
-  act: ActOf<'contest.decided'>,
-  { sheet, now, member }: DecideContext,
-): Verdict {
-  const view = runView(sheet, readKey(act.data.key).run, state, now);
-  const bolt = view?.stages.flatMap((s) => s.bolts).find((b) => b.act.key === act.data.key);
-  if (bolt?.status !== 'contested') return refused('not-contested');
-  return member.fresh ? ACCEPTED : refused('needs-fresh-proof');
 }
 
 /** The number printed beside a bolt. */
