@@ -2,7 +2,7 @@ import type { Outcomes } from './acts/outcome';
 import type { CrewMember, Instance, JobLog, Problem, Session, SheetRevision, SignIn } from './api';
 import type { SuspectAct, ToolLog, Tools } from './tools/api';
 import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
-import type { Publish, PublishedRevision } from './sheets/publish';
+import type { Publish } from './sheets/publish';
 import type { Act } from '@cardinex/core/job/act';
 import type { JobSummary } from '@cardinex/core/job/summary';
 
@@ -54,8 +54,6 @@ export const client = {
   signOut: () => ask<void>('/session', { method: 'DELETE' }),
   sheets: () => ask<{ sheets: SheetRevision[] }>('/sheets'),
   publishSheets: (body: Publish) => post<{ sheets: SheetRevision[] }>('/sheets', body),
-  revisions: (sheet: string) =>
-    ask<{ revisions: PublishedRevision[] }>(`/sheets/${encodeURIComponent(sheet)}`),
   revision: (sheet: string, revision: number) =>
     ask<SheetRevision>(`/sheets/${encodeURIComponent(sheet)}/${revision}`),
   tools: () => ask<Tools>('/tools'),

@@ -177,7 +177,6 @@ export const toolsWords = {
   stackOf: (leaves: readonly string[], set: string) => `${listed(leaves)} from ${set}`,
   noStack: (set: string) => `${set} has no leaves that make this gap.`,
   lowInRange: 'In the lowest fifth of its range, where a wrench is least true.',
-  checkedError: (setting: string) => `Set ${setting}: what it was found to give is counted in.`,
   asked: (value: string) => `for ${value} at the bolt`,
   overrideAsk: 'Why may it be used all the same? (lead only)',
   letBack: 'Let the wrench back',

@@ -22,8 +22,3 @@ export const checkSheet = once((sheet: EngineSheet): readonly SheetFinding[] => 
   ...checkVariants(sheet),
   ...checkFigures(sheet),
 ]);
-
-/** May this sheet be published? */
-export function maybePublished(sheet: EngineSheet): boolean {
-  return checkSheet(sheet).every((finding) => !finding.bars);
-}

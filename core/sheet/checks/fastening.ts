@@ -1,6 +1,6 @@
-import { tightenPlan, type TightenFinding } from '../../tightening/tightenPlan';
+import type { TightenFinding } from '../../tightening/tightenPlan';
 import type { EngineSheet } from '../engineSheet';
-import { fastenersOf, programmeOf } from '../programmeOf';
+import { planOf } from '../programmeOf';
 import {
   isSheetPause,
   type FastenedSet,
@@ -151,17 +151,7 @@ function planFindings(set: FastenedSet, programme: SheetProgramme, at: string): 
     ),
   );
   if (upsideDown) return [];
-  const { findings } = tightenPlan({
-    set: set.id,
-    instance: set.instances[0] ?? '1',
-    fasteners: fastenersOf(set),
-    programme: programmeOf(programme),
-    demands: (set.afterwards ?? []).map(({ about, demand, source }) => ({
-      about,
-      says: demand,
-      source,
-    })),
-  });
+  const findings = planOf(set, set.instances[0] ?? '1')?.findings ?? [];
   return findings.flatMap((finding) => planFinding(finding, set, programme, at));
 }
 

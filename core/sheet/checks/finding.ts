@@ -60,7 +60,6 @@ export type SheetFindingCode =
   | 'angle-outside-cycle'
   | 'unknown-cover'
   | 'height-of-other-school'
-  | 'too-few-places'
   | 'grade-overlaps'
   | 'grade-rule-missing'
   | 'cut-though-cam'

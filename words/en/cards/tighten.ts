@@ -42,7 +42,6 @@ export const tightenScreen = {
   stageOf: (stage: number, of: number) => `Stage ${stage} of ${of}`,
   counts: (done: number, left: number) => `${done} done, ${left} to go`,
   sweepCounts: (sweep: number, left: number) => `${sweep} to sweep, ${left} to go`,
-  seenFromAbove: 'seen from above',
   bolt: 'Bolt',
   ask: {
     torque: 'Pull to',
@@ -89,11 +88,9 @@ export const tightenScreen = {
     `Stud ${bolt}. Pressure ${value} ${unit}.`,
   marksNotTurned: (minutes: string) =>
     `Left off ${minutes} ago. Look at the marks: a bolt whose mark has come round is never turned again.`,
-  allOfSet: 'all',
   step: 'Step',
   instance: (name: string, instance: string) => `${name} ${instance}`,
   instances: 'Which one',
-  gotReady: 'Nothing of it is done by torque.',
   hydraulics:
     'Jacks screwed fully home, return open, hoses and couplings looked at, gauge in date. Eyes covered, nobody in line with a stud. An injection wound is an emergency however small.',
   hydraulicsConfirm: 'Checked, nobody in line',

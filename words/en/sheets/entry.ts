@@ -22,7 +22,6 @@ export const entryWords = {
   publishHint: (revision: number) => `as rev. ${revision}`,
   cannotPublish: (faults: number) =>
     faults === 1 ? '1 thing to put right' : `${faults} things to put right`,
-  published: 'Published',
   noNetwork: 'No network: the draft is kept here. Publish it once the network is back.',
   drop: 'Throw the draft away',
   dropSure: 'Really throw away this draft? What was published stays.',

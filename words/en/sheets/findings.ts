@@ -84,7 +84,6 @@ const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = 
   'unknown-cover': ({ cover }) => `There is no cover ${cover} on this sheet.`,
   'height-of-other-school': ({ school, figure }) =>
     `${figure} is no height of a liner that is ${school}: a recess is negative. Is a sign missing?`,
-  'too-few-places': () => 'A liner is read at two places or more.',
   'grade-overlaps': ({ mark, before }) => `Grade ${mark} begins below where ${before} ends.`,
   'grade-rule-missing': () =>
     'By which rule is the grade chosen: the highest piston, the mean, or the mean and then the highest?',

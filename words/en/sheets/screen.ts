@@ -24,7 +24,6 @@ export const sheetsWords = {
   openJob: 'Open a job on it',
   change: 'Make the next revision',
   copy: 'Copy as a new sheet',
-  whatChanged: 'What changed with this revision',
   variants: 'Variants',
   variantSame: 'as this sheet',
   playOrder: 'Show the order',
@@ -33,7 +32,6 @@ export const sheetsWords = {
   stage: 'Stage',
   programme: 'How it is tightened',
   noProgramme: 'No programme is given: its card stays barred until one is entered.',
-  afterwards: 'Afterwards',
   instances: (ids: readonly string[]) => `${ids.length} of them: ${ids.join(', ')}`,
   windows: 'One cycle of one cylinder',
   windowsHint: 'Where each is lifted and must be left alone; 0 is its firing top.',
@@ -54,7 +52,4 @@ export const sheetsWords = {
     hearsay: 'hearsay',
     assumed: 'assumed',
   } as Readonly<Record<FigureOrigin, string>>,
-  revisions: 'Revisions',
-  cameWithDemo: 'came with the demo',
-  by: (who: string, when: string) => `${who}, ${when}`,
 } as const;
