@@ -22,4 +22,10 @@ config.server.enhanceMiddleware = (metro) => (request, response, next) => {
   return request.pipe(forward);
 };
 
+// Zod brings its own messages in fifty languages, a fifteenth of the first load. Ours are in words/.
+config.resolver.resolveRequest = (context, name, platform) =>
+  /^\.\.\/locales\/index\.c?js$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath)
+    ? { type: 'empty' }
+    : context.resolveRequest(context, name, platform);
+
 module.exports = withNativeWind(config, { input: './global.css', inlineRem: 16 });

@@ -1,3 +1,4 @@
+import type { Act } from '@cardinex/core/job/act';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
 import { headSeq, EMPTY_JOB } from '@cardinex/core/job/state';
@@ -7,7 +8,6 @@ import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { stagesOf } from '@cardinex/core/sheet/programmeOf';
 import { demoJobs, DEMO_JOB } from './jobs';
 import { demoSheets } from './sheets/all';
-import { tolvane44 } from './sheets/tolvane44';
 import { demoShops } from './shops';
 
 const now = new Date('2026-03-02T12:00:00Z');
@@ -19,8 +19,16 @@ const told = (id: string) => {
     (before, act) => evolve(before, { ...act, seq: headSeq(before) + 1, receivedAt: act.at }),
     EMPTY_JOB,
   );
-  return { job, state, tray: trayOf(tolvane44, state, now.toISOString()) };
+  return { job, state, tray: trayOf(sheetOf(job.acts), state, now.toISOString()) };
 };
+
+/** The sheet a job is pinned to. */
+function sheetOf([first]: readonly Act[]): EngineSheet {
+  const id = first?.type === 'job.opened' ? first.data.sheet.id : '';
+  const sheet = demoSheets.find((one) => one.id === id);
+  if (!sheet) throw new Error(`no demo sheet ${id}`);
+  return sheet;
+}
 
 describe('the demo sheets', () => {
   it.each(demoSheets.map((sheet) => [sheet.name, sheet] as const))(
@@ -104,7 +112,7 @@ describe('the demo jobs', () => {
         const member = shop.crew.find((m) => m.id === act.by);
         const verdict = decide(state, act, {
           now: act.at,
-          sheet: tolvane44,
+          sheet: sheetOf(acts),
           member: { id: act.by, role: member?.role ?? 'viewer', fresh: false },
         });
         expect([act.type, verdict]).toEqual([act.type, { ok: true }]);
@@ -114,7 +122,8 @@ describe('the demo jobs', () => {
     }
   });
 
-  it('show a liner that tilts, a stage left open, a set half done, a recheck waiting, a finished one', () => {
+  it('show a liner that tilts, a stage left open, a set half done, a recheck waiting, a finished one, leaflets to decide', () => {
+    expect(told(DEMO_JOB.launch).tray[0]?.reason).toEqual({ code: 'differences-open', count: 2 });
     expect(told(DEMO_JOB.conveyor).tray[0]?.reason).toEqual({ code: 'liners-out' });
     expect(told(DEMO_JOB.baler).tray[1]?.reason).toMatchObject({ code: 'sweep-first', stage: 2 });
     expect(told(DEMO_JOB.creamery).tray[2]?.reason).toEqual({ code: 'valves-set', done: 4, of: 8 });

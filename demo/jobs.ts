@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { canonicalJson } from '@cardinex/core/job/chain';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { castryV8 } from './sheets/castryV8';
 import { tolvane44 } from './sheets/tolvane44';
 import { crewMember, lockside, weirStreet, type DemoShop } from './shops';
 import { DEMO_TOOL } from './tools';
@@ -21,12 +22,21 @@ export const DEMO_JOB = {
   sluice: jobId(1, 3),
   ferryWinch: jobId(1, 4),
   creamery: jobId(1, 5),
+  launch: jobId(1, 6),
   otherShops: jobId(2, 1),
 } as const;
 
 /** The made-up shop's jobs, told so that the last of them ends at `now`. */
 export function demoJobs(now: Date): readonly DemoJob[] {
-  return [conveyor(now), baler(now), sluice(now), ferryWinch(now), creamery(now), otherShops(now)];
+  return [
+    conveyor(now),
+    baler(now),
+    sluice(now),
+    ferryWinch(now),
+    creamery(now),
+    launch(now),
+    otherShops(now),
+  ];
 }
 
 function open(
@@ -35,16 +45,15 @@ function open(
   startsAt: Date,
   opened: { serial: string; name: string; why: string },
   initials: string,
+  sheet: EngineSheet = tolvane44,
 ): Storyteller {
-  const sheet = { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) };
-  return new Storyteller(shop, id, tolvane44, startsAt, crewMember(shop, initials)).act(
-    'job.opened',
-    {
-      sheet,
-      ...opened,
-      cylinder1End: tolvane44.cylinder1End,
-    },
-  );
+  const { cylinder1End } = sheet;
+  const pinned = { id: sheet.id, revision: sheet.revision, hash: sheetHash(sheet) };
+  return new Storyteller(shop, id, sheet, startsAt, crewMember(shop, initials)).act('job.opened', {
+    sheet: pinned,
+    ...opened,
+    cylinder1End,
+  });
 }
 
 function hoursBefore(now: Date, hours: number): Date {
@@ -202,6 +211,60 @@ function headDown(story: Storyteller): Storyteller {
     .pull('s2', 10)
     .pull('s3', 10)
     .wait(20);
+}
+
+/** New studs and a new gasket, whose leaflets do not agree with the sheet: nobody has decided yet. */
+function launch(now: Date): DemoJob {
+  const studs = { from: 'leaflet', source: 'Stud set V8, leaflet 2' };
+  const gasket = { from: 'leaflet', source: 'Head gasket set, leaflet 5' };
+  return open(
+    lockside,
+    DEMO_JOB.launch,
+    hoursBefore(now, 26),
+    {
+      serial: 'CV8-3071',
+      name: 'pilot launch',
+      why: 'Water in cylinder 5; starboard head gasket gone at the outer row.',
+    },
+    'WH',
+    castryV8,
+  )
+    .act('leaflet.entered', {
+      leaflet: 'stud-leaflet',
+      title: studs.source,
+      cameWith: 'studs',
+      points: [
+        {
+          at: '/fastenedSets/id=head/groups/id=dry/treatment',
+          to: {
+            kind: 'paste',
+            says: 'The paste in the bag on the nut end and under the nut',
+            ...studs,
+          },
+        },
+      ],
+    })
+    .act('leaflet.entered', {
+      leaflet: 'gasket-leaflet',
+      title: gasket.source,
+      cameWith: 'gasket',
+      points: [
+        {
+          at: '/fastenedSets/id=head/afterwards/about=settle-and-check',
+          to: {
+            about: 'settle-and-check',
+            demand: 'never',
+            says: 'Once down, not to be pulled again.',
+            ...gasket,
+          },
+        },
+        {
+          at: '/gasket/dressing',
+          to: { says: 'Dry; composition gasket, not pre-coated', ...gasket },
+        },
+      ],
+    })
+    .end();
 }
 
 function otherShops(now: Date): DemoJob {

@@ -58,3 +58,32 @@ test('a gap with no leaf of its own is stacked, in the reader’s unit', async (
   await page.getByLabel(/Leaves in the set/).fill('0.05 0.12 0.30');
   await expect(page.getByTestId('result')).toHaveText('0.30 + 0.12mm');
 });
+
+test('a head and a bore are judged on the bench, with a drawing that can be read aloud', async ({
+  page,
+  shop,
+}) => {
+  const give = async (figures: Readonly<Record<string, string>>): Promise<void> => {
+    for (const [label, text] of Object.entries(figures))
+      await page
+        .getByRole('textbox', { name: new RegExp(`^${label}`) })
+        .first()
+        .fill(text);
+  };
+  await page.goto(`${shop.address}/bench/head`);
+  await give({ Along: '0,12', Across: '0.03', 'Flat within': '0.05' });
+  await expect(page.getByTestId('result')).toContainText('Read it first diagonal and second');
+  await give({ 'First diagonal': '0.08', 'Second diagonal': '0.10' });
+  await expect(page.getByTestId('result')).toContainText('Measure its thickness');
+  await give({ 'Thickness now': '91.8', 'Least thickness': '91.4' });
+  await expect(page.getByTestId('result')).toContainText('Cut 0.12 mm; 91.68 mm is left.');
+  await expect(page.getByRole('img', { name: /Worst: 0.12 mm along/ })).toBeVisible();
+  await page.getByRole('button', { name: 'in the head', exact: true }).click();
+  await expect(page.getByTestId('result')).toContainText('replace it');
+
+  await page.goto(`${shop.address}/bench/bore`);
+  await give({ Top: '100.12 100.08', Middle: '100.05', Bottom: '100.02 100.01', Nominal: '100' });
+  await expect(page.getByTestId('answer')).toContainText('Middle, both ways needs 2 readings.');
+  await give({ Middle: '100.05 100.04', 'Wear at most': '0.1', 'Oversizes there are': '0.25 0.5' });
+  await expect(page.getByTestId('result')).toContainText('Oversize: 0.25 mm');
+});

@@ -22,7 +22,7 @@ export default defineConfig({
     {
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },
-      testMatch: ['screens.spec.ts', 'live.spec.ts'],
+      testMatch: ['screens.spec.ts', 'live.spec.ts', 'wholeSheet.spec.ts'],
       // Contrast is the same at every width; what fits is not.
       grepInvert: /, (lamp|glare)$/,
     },

@@ -15,6 +15,9 @@ const screens = [
   ['recheck', `/jobs/${DEMO_JOB.sluice}/recheck`],
   ['record', `/jobs/${DEMO_JOB.ferryWinch}/record`],
   ['barring', `/jobs/${DEMO_JOB.creamery}/valves`],
+  ['leaflets to decide', `/jobs/${DEMO_JOB.launch}/sheet`],
+  ['a leaflet', `/jobs/${DEMO_JOB.baler}/leaflet`],
+  ['readings', `/jobs/${DEMO_JOB.sluice}/readings`],
   ['sign-in', '/sign-in'],
   ['sheets', '/sheets'],
   ['a sheet', '/sheets/orrin-6t'],
@@ -29,6 +32,8 @@ const screens = [
 
 for (const theme of ['day', 'lamp', 'glare'] as const) {
   test(`every screen is accessible and fits, ${theme}`, async ({ page, shop }) => {
+    // Two dozen screens, each looked at whole: as long as a busy machine needs.
+    test.setTimeout(900_000);
     await page.addInitScript((name) => {
       const kept = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as object;
       localStorage.setItem('cardinex.preferences', JSON.stringify({ ...kept, theme: name }));

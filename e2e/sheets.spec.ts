@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
+import { fill, press } from './support/hands';
 import { confirm, expect, signIn, test } from './support/shop';
 
 /** Taps marks of a drawing by the numbers written on them. */
@@ -15,13 +16,6 @@ async function tap(page: Page, drawing: RegExp, ...numbers: string[]): Promise<v
   }
 }
 
-const fill = (page: Page, label: string, text: string) =>
-  page.getByRole('textbox', { name: label, exact: true }).first().fill(text);
-const press = (page: Page, name: string | RegExp) =>
-  page
-    .getByRole('button', { name, exact: typeof name === 'string' })
-    .first()
-    .click();
 const part = async (page: Page, name: RegExp): Promise<void> => {
   await press(page, 'All parts');
   await press(page, name);
@@ -268,7 +262,7 @@ test('a job keeps its revision until someone takes the newer one, and its varian
   await expect(page.getByText('Published: Orrin 6T.')).toBeVisible();
   await page.goto(job);
   await expect(page.getByText('This job runs on rev. 2.')).toBeVisible();
-  await expect(page.getByTestId('change')).toContainText('bore: 112 mm, here 112.5 mm');
+  await expect(page.getByTestId('change')).toContainText('Bore: 112 mm, here 112.5 mm');
   await fill(page, 'Why?', 'The plate says so.');
   await press(page, 'Go on by rev. 3');
   await expect(page.getByText('This job runs on rev. 3.')).toBeVisible();

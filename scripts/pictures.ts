@@ -52,7 +52,7 @@ const PICTURES: readonly Picture[] = [
   { name: 'valves', path: job(DEMO_JOB.creamery, 'valves'), then: firstGap },
   { name: 'valves-glare', theme: 'glare', path: job(DEMO_JOB.creamery, 'valves') },
   { name: 'record', path: job(DEMO_JOB.ferryWinch, 'record') },
-  { name: 'device', path: '/device' },
+  { name: 'leaflets', path: job(DEMO_JOB.launch, 'sheet') },
   {
     name: 'sheet',
     path: '/sheets/orrin-6t',

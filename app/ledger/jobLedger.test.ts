@@ -157,6 +157,22 @@ describe('a job on a device', () => {
     outbox.close();
   });
 
+  it('records several acts together, or none when one of them may not be', async () => {
+    server.reachable = false;
+    const { ledger, outbox } = await openJob();
+    const read = (mm: number, place: number) => ({
+      type: 'liner.read' as const,
+      data: reading(mm, place),
+    });
+    const refused = await ledger.recordAll([read(0.06, 0), read(0.07, 4), read(0.08, 1)], actor);
+    expect(refused).toMatchObject({ ok: false, refusal: { code: 'unknown-place' } });
+    expect(ledger.view.state.liners.readings).toEqual({});
+    expect(await storage.allKept()).toHaveLength(1);
+    expect(await ledger.recordAll([read(0.06, 0), read(0.07, 1)], actor)).toEqual({ ok: true });
+    expect((await storage.allKept()).map(({ act }) => act.count)).toEqual([1, 2, 3]);
+    outbox.close();
+  });
+
   it('opens again after a reload with what was not sent yet', async () => {
     server.reachable = false;
     const first = await openJob();

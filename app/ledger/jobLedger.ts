@@ -108,16 +108,24 @@ export class JobLedger {
    * Records an act: decided here first, then written to the outbox. Resolves once the write is on
    * the disk, with the state already moved on.
    */
-  async record<T extends ActType>(type: T, data: ActData[T], actor: Actor): Promise<Verdict> {
+  record<T extends ActType>(type: T, data: ActData[T], actor: Actor): Promise<Verdict> {
+    return this.recordAll([{ type, data } as NewAct], actor);
+  }
+
+  /**
+   * Records several acts in order, all or none: each is decided on what those before it come to, and
+   * all are written together.
+   */
+  async recordAll(acts: readonly NewAct[], actor: Actor): Promise<Verdict> {
     const { sheet, state } = this.view;
     if (!sheet) return { ok: false, refusal: { code: 'not-open' } };
-    const at = formatISO(new Date());
-    const make = (count: number): Act =>
+    const now = formatISO(new Date());
+    const make = ({ type, data }: NewAct, count: number): Act =>
       ({
         id: uuidv7(),
         v: 1,
         type,
-        at,
+        at: now,
         by: actor.id,
         device: actor.device,
         count,
@@ -125,18 +133,22 @@ export class JobLedger {
         ...(actor.unproved && { unproved: true }),
         data,
       }) as unknown as Act;
-    const member = { id: actor.id, role: actor.role, fresh: isFresh(actor, Date.parse(at)) };
-    const verdict = decide(state, make(1), {
-      now: at,
-      sheet: sheet.sheet,
-      member,
-    });
-    if (!verdict.ok) return verdict;
-    const act = await this.storage.keep(this.jobId, make);
-    this.kept = [...this.kept, { place: Infinity, jobId: this.jobId, act }];
+    const member = { id: actor.id, role: actor.role, fresh: isFresh(actor, Date.parse(now)) };
+    let after = state;
+    for (const one of acts) {
+      const act = make(one, 1);
+      const verdict = decide(after, act, { now, sheet: sheet.sheet, member });
+      if (!verdict.ok) return verdict;
+      if (acts.length > 1) after = evolve(after, asLogged(act, after));
+    }
+    const kept = await this.storage.keep(
+      this.jobId,
+      acts.map((one) => (count: number) => make(one, count)),
+    );
+    this.kept = [...this.kept, ...kept.map((act) => ({ place: Infinity, jobId: this.jobId, act }))];
     this.publish();
     this.onKept();
-    return verdict;
+    return { ok: true };
   }
 
   /**
@@ -229,6 +241,11 @@ export class JobLedger {
     this.listeners.forEach((listener) => listener());
   }
 }
+
+/** An act before it is anybody's: what was done. */
+export type NewAct = {
+  readonly [T in ActType]: { readonly type: T; readonly data: ActData[T] };
+}[ActType];
 
 /** An act of the outbox as it will stand in the log, not received yet. */
 function asLogged(act: Act, state: JobState): LoggedAct {

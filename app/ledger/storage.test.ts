@@ -51,9 +51,9 @@ describe('the log of a job on the device', () => {
 
   it('takes out of the outbox what has become an event, and nothing else', async () => {
     const act = (count: number) => ({ id: `act-${count}`, count }) as unknown as Act;
-    await storage.keep(JOB, act);
-    await storage.keep(JOB, act);
-    await storage.keep('another', (count) => ({ id: 'act-1', count }) as unknown as Act);
+    await storage.keep(JOB, [act]);
+    await storage.keep(JOB, [act]);
+    await storage.keep('another', [(count) => ({ id: 'act-1', count }) as unknown as Act]);
     await storage.putEvents(JOB, [event(1)]);
     expect((await storage.allKept()).map((k) => [k.jobId, k.act.id])).toEqual([
       [JOB, 'act-2'],
@@ -63,8 +63,8 @@ describe('the log of a job on the device', () => {
 
   it('counts acts for each job by itself', async () => {
     const kept = [JOB, 'another', JOB].map((job) =>
-      storage.keep(job, (count) => ({ id: `${job}-${count}`, count }) as unknown as Act),
+      storage.keep(job, [(count) => ({ id: `${job}-${count}`, count }) as unknown as Act]),
     );
-    expect((await Promise.all(kept)).map((act) => act.count)).toEqual([1, 1, 2]);
+    expect((await Promise.all(kept)).flat().map((act) => act.count)).toEqual([1, 1, 2]);
   });
 });

@@ -124,19 +124,22 @@ export class LedgerStorage {
   }
 
   /**
-   * Writes an act to the outbox, counted. Resolves when the write is on the disk: only then may
-   * the next act be shown.
+   * Writes acts to the outbox in order, counted, all of them or none. Resolves when the write is on
+   * the disk: only then may the next act be shown.
    */
-  async keep(jobId: string, makeAct: (count: number) => Act): Promise<Act> {
+  async keep(
+    jobId: string,
+    makeActs: readonly ((count: number) => Act)[],
+  ): Promise<readonly Act[]> {
     const tx = this.db.transaction(['outbox', 'counts'], 'readwrite', { durability: 'strict' });
-    const count = ((await tx.objectStore('counts').get(jobId)) ?? 0) + 1;
-    const act = makeAct(count);
+    const before = (await tx.objectStore('counts').get(jobId)) ?? 0;
+    const acts = makeActs.map((make, place) => make(before + place + 1));
     await Promise.all([
-      tx.objectStore('counts').put(count, jobId),
-      tx.objectStore('outbox').add({ jobId, act }),
+      tx.objectStore('counts').put(before + acts.length, jobId),
+      ...acts.map((act) => tx.objectStore('outbox').add({ jobId, act })),
       tx.done,
     ]);
-    return act;
+    return acts;
   }
 
   /** Marks acts the server would not take. */

@@ -3,7 +3,7 @@ import Svg, { Circle, Line, Path, Polygon, Rect } from 'react-native-svg';
 import { cn } from './cn';
 import { usePalette } from './useTheme';
 
-export type MarkKind = 'within' | 'out' | 'waiting' | 'barred' | 'now' | 'todo' | 'leftOpen';
+export type MarkKind = 'within' | 'out' | 'waiting' | 'barred' | 'now' | 'ahead' | 'leftOpen';
 
 const TEXT: Readonly<Record<MarkKind, string>> = {
   within: 'text-green',
@@ -11,7 +11,7 @@ const TEXT: Readonly<Record<MarkKind, string>> = {
   waiting: 'text-brass',
   barred: 'text-soft',
   now: 'text-blue',
-  todo: 'text-soft',
+  ahead: 'text-soft',
   leftOpen: 'text-brass',
 };
 
@@ -75,7 +75,7 @@ function Shape({ kind, size }: { kind: MarkKind; size: number }) {
           <Polygon points="10,1 19,10 10,19 1,10" fill={c.blue} />
         </Svg>
       );
-    case 'todo':
+    case 'ahead':
       return (
         <Svg {...box}>
           <Circle cx={10} cy={10} r={7.5} fill="none" stroke={c.soft} strokeWidth={2} />

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Act } from '@cardinex/core/job/act';
+import { CAME_WITH } from '@cardinex/core/job/layers';
 import { MOST_IN_BATCH, REACH_MM } from './limits';
 import { end } from '../sheets/end';
 import { measure, moment, plainId, uuid, words } from '../text';
@@ -15,6 +16,29 @@ const runKey = z
 const day = z.iso.date({ error: 'must be a date like 2026-03-31' });
 const point = z.strictObject({ setNm: nm, trueNm: nm });
 const pass = z.int().min(1).max(1000);
+
+/** More figures than this are another sheet, not a leaflet. */
+const MOST_POINTS = 60;
+/** Characters of JSON; a whole programme of thirty bolts has some 6,000. */
+const LONGEST_VALUE = 20_000;
+
+const place = z
+  .string()
+  .max(300, 'is longer than a place of a sheet')
+  .regex(/^(\/[^/]+)+$/, 'must name a place of the sheet, as /liners/low');
+const points = z
+  .array(
+    z.strictObject({
+      at: place,
+      to: z
+        .json()
+        .refine(
+          (value) => JSON.stringify(value).length <= LONGEST_VALUE,
+          'is longer than a figure',
+        ),
+    }),
+  )
+  .max(MOST_POINTS, `holds more than ${MOST_POINTS} figures`);
 
 const pinned = z.strictObject({
   id: plainId,
@@ -33,6 +57,19 @@ const data = {
   }),
   'sheet.taken': z.strictObject({ sheet: pinned, words: words(400) }),
   'variant.changed': z.strictObject({ question: plainId, option: plainId, words: words(400) }),
+  'leaflet.entered': z.strictObject({
+    leaflet: plainId,
+    title: words(120),
+    cameWith: z.enum(CAME_WITH),
+    points: points.min(1, 'must say something'),
+  }),
+  'deviation.entered': z.strictObject({ deviation: plainId, title: words(200), points }),
+  'difference.decided': z.strictObject({
+    places: z.array(place).min(1).max(MOST_POINTS),
+    take: plainId,
+    among: z.array(plainId).min(1).max(50),
+    words: words(400),
+  }),
   'liner.read': z.strictObject({
     bore: plainId,
     place: z.int().min(0).max(3),
@@ -106,6 +143,9 @@ export const actSchema = z.discriminatedUnion('type', [
   act('job.opened'),
   act('sheet.taken'),
   act('variant.changed'),
+  act('leaflet.entered'),
+  act('deviation.entered'),
+  act('difference.decided'),
   act('liner.read'),
   act('liners.accepted'),
   act('run.prepared'),

@@ -1,9 +1,11 @@
 import { z } from 'zod';
+import { STRAIGHTEDGE_LINES } from '@cardinex/core/block/headFlatness';
 import type { ReckonName } from './schemas';
 
 const id = z.string();
 const deg = z.number();
 const mm = z.number();
+const line = z.enum(STRAIGHTEDGE_LINES);
 const reason = z.string().describe('The finding in a sentence');
 const window = z.strictObject({ fromDeg: deg, toDeg: deg });
 const limitVerdict = z.enum(['within', 'over', 'no-limit']);
@@ -145,4 +147,58 @@ export const reckonAnswers = {
     reason,
   }),
   rim: z.strictObject({ deg, mm: mm.optional(), teeth: z.number().optional() }),
+  'head-flatness': z.strictObject({
+    verdict: z.enum(['reuse', 'measure', 'resurface', 'replace']),
+    because: z.enum([
+      'below-repair',
+      'flat',
+      'lines-missing',
+      'cam-in-head',
+      'thickness-unknown',
+      'enough-left',
+      'too-little-left',
+    ]),
+    worst: z.strictObject({ line, gapMm: mm }),
+    missing: z.array(line),
+    cutMm: mm.optional(),
+    thicknessAfterMm: mm.optional(),
+    cutBeforeMm: mm.optional(),
+    reason,
+  }),
+  'bore-wear': z.strictObject({
+    wearMm: mm,
+    taperMm: mm,
+    ovalityMm: mm,
+    wear: limitVerdict,
+    taper: limitVerdict,
+    ovality: limitVerdict,
+    overall: limitVerdict,
+    oversizeMm: mm.nullable().optional(),
+    oneSidedOversizeMm: mm.nullable().optional(),
+    reason,
+  }),
+  undersize: z.strictObject({
+    stepMm: mm,
+    wearMm: mm,
+    wear: limitVerdict,
+    nextStepMm: mm.nullable(),
+    verdict: z.enum(['keep', 'grind', 'replace', 'no-limit']),
+    reason,
+  }),
+  'running-clearance': z.strictObject({
+    smallestMm: mm,
+    largestMm: mm,
+    smallest: gapVerdict,
+    largest: gapVerdict,
+    reason,
+  }),
+  'end-float': z.strictObject({ mm, verdict: gapVerdict, reason }),
+  'ring-thickness': z.strictObject({
+    leastMm: mm,
+    spreadMm: mm,
+    thickness: z.enum(['within', 'under', 'no-limit']),
+    spread: limitVerdict,
+    lostMm: mm.optional(),
+    reason,
+  }),
 } as const satisfies Record<ReckonName, z.ZodType>;

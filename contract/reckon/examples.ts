@@ -89,4 +89,43 @@ export const reckonExamples: Inputs = {
     toleranceMm: 0.03,
   },
   rim: { deg: 120, rimDiaMm: 380, teethTotal: 132 },
+  'head-flatness': {
+    readings: [
+      { line: 'long', gapMm: 0.12 },
+      { line: 'cross', gapMm: 0.03 },
+      { line: 'diagonal-1', gapMm: 0.08 },
+      { line: 'diagonal-2', gapMm: 0.1 },
+    ],
+    limitMm: 0.05,
+    camInHead: false,
+    thicknessMm: 91.8,
+    standardMm: 92,
+    repairMm: 91.4,
+    cutAllowanceMm: 0.05,
+  },
+  'bore-wear': {
+    readingsMm: { top: [100.12, 100.08], middle: [100.05, 100.04], bottom: [100.02, 100.01] },
+    nominalMm: 100,
+    limits: { wearMm: 0.1, taperMm: 0.1, ovalityMm: 0.05 },
+    oversizesMm: [0.25, 0.5],
+    cleanUpMm: 0.05,
+  },
+  undersize: {
+    journalMm: [79.73, 79.7],
+    standardMm: 80,
+    stepsMm: [0.25, 0.5, 0.75],
+    minimumMm: 79.25,
+    wearMm: 0.03,
+  },
+  'running-clearance': {
+    boreMm: [80.06, 80.07],
+    journalMm: [79.99, 80],
+    limits: { lowMm: 0.05, highMm: 0.1 },
+  },
+  'end-float': { forwardMm: 0.31, backMm: 0.12, limits: { lowMm: 0.1, highMm: 0.3 } },
+  'ring-thickness': {
+    readingsMm: [4.98, 4.97, 4.99, 4.98],
+    newMm: 5,
+    limits: { minMm: 4.9, spreadMm: 0.03 },
+  },
 };

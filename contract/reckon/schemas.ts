@@ -1,5 +1,11 @@
 import { z } from 'zod';
+import type { BoreWearInput } from '@cardinex/core/block/boreWear';
+import { STRAIGHTEDGE_LINES, type HeadFlatnessInput } from '@cardinex/core/block/headFlatness';
 import type { LinerCheckInput } from '@cardinex/core/block/linerCheck';
+import { RING_PLACES, type RingThicknessInput } from '@cardinex/core/block/ringThickness';
+import type { EndFloatInput } from '@cardinex/core/crank/endFloat';
+import type { RunningClearanceInput } from '@cardinex/core/crank/runningClearance';
+import type { UndersizeInput } from '@cardinex/core/crank/undersize';
 import type { BarringPlanInput } from '@cardinex/core/overhead/barringPlan';
 import type { LashVerdictInput } from '@cardinex/core/overhead/lashVerdict';
 import type { ScrewTurnInput } from '@cardinex/core/overhead/screwTurn';
@@ -20,6 +26,9 @@ const date = z.string().max(10, 'must be a date like 2026-03-31');
 const strokes = z.union([z.literal(4), z.literal(2)], 'must be 4 or 2');
 const window = z.strictObject({ fromDeg: deg, toDeg: deg });
 const most = (count: number) => `holds more than ${count}`;
+
+const pair = z.tuple([mm, mm], 'must be two readings');
+const clearanceLimits = z.strictObject({ lowMm: mm.optional(), highMm: mm.optional() });
 
 const overhead = {
   strokes,
@@ -205,6 +214,52 @@ export const reckonInputs = {
     rimDiaMm: mm.optional(),
     teethTotal: z.number('must be a number').max(10_000).optional(),
   }) satisfies z.ZodType<RimInput>,
+  'head-flatness': z.strictObject({
+    readings: z
+      .array(z.strictObject({ line: z.enum(STRAIGHTEDGE_LINES), gapMm: mm }))
+      .max(STRAIGHTEDGE_LINES.length, most(STRAIGHTEDGE_LINES.length)),
+    limitMm: mm,
+    camInHead: z.boolean('must be true or false'),
+    camInHeadCutAllowed: z.boolean('must be true or false').optional(),
+    thicknessMm: mm.optional(),
+    standardMm: mm.optional(),
+    repairMm: mm.optional(),
+    cutAllowanceMm: mm.optional(),
+  }) satisfies z.ZodType<HeadFlatnessInput>,
+  'bore-wear': z.strictObject({
+    readingsMm: z.strictObject({ top: pair, middle: pair, bottom: pair }),
+    nominalMm: mm,
+    limits: z.strictObject({
+      wearMm: mm.optional(),
+      taperMm: mm.optional(),
+      ovalityMm: mm.optional(),
+    }),
+    oversizesMm: z.array(mm).max(20, most(20)).optional(),
+    cleanUpMm: mm.optional(),
+  }) satisfies z.ZodType<BoreWearInput>,
+  undersize: z.strictObject({
+    journalMm: z.array(mm).max(50, most(50)),
+    standardMm: mm,
+    stepsMm: z.array(mm).max(20, most(20)),
+    minimumMm: mm.optional(),
+    wearMm: mm.optional(),
+    cleanUpMm: mm.optional(),
+  }) satisfies z.ZodType<UndersizeInput>,
+  'running-clearance': z.strictObject({
+    boreMm: z.array(mm).max(50, most(50)),
+    journalMm: z.array(mm).max(50, most(50)),
+    limits: clearanceLimits,
+  }) satisfies z.ZodType<RunningClearanceInput>,
+  'end-float': z.strictObject({
+    forwardMm: mm,
+    backMm: mm,
+    limits: clearanceLimits,
+  }) satisfies z.ZodType<EndFloatInput>,
+  'ring-thickness': z.strictObject({
+    readingsMm: z.array(mm).max(RING_PLACES, most(RING_PLACES)),
+    newMm: mm.optional(),
+    limits: z.strictObject({ minMm: mm, spreadMm: mm.optional() }),
+  }) satisfies z.ZodType<RingThicknessInput>,
 } as const;
 
 export type ReckonName = keyof typeof reckonInputs;

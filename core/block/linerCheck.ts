@@ -1,3 +1,4 @@
+import { againstLimit, type LimitVerdict } from '../quantity/limitVerdict';
 import { atLeast, atMost, inMillionths } from '../quantity/withinLimits';
 import {
   ReckoningFault,
@@ -37,7 +38,6 @@ export interface LinerCheckInput {
 }
 
 export type HeightVerdict = 'within' | 'low' | 'high';
-export type LimitVerdict = 'within' | 'over' | 'no-limit';
 
 export interface BoreFinding {
   readonly id: string;
@@ -169,11 +169,6 @@ function boreFinding(bore: Bore, limits: LinerLimits): BoreFinding {
 function heightVerdict(mm: number, { lowMm, highMm }: LinerLimits): HeightVerdict {
   if (!atLeast(mm, lowMm)) return 'low';
   return atMost(mm, highMm) ? 'within' : 'high';
-}
-
-function againstLimit(value: number, limit: number | undefined): LimitVerdict {
-  if (limit === undefined) return 'no-limit';
-  return atMost(value, limit) ? 'within' : 'over';
 }
 
 function riseFinding(

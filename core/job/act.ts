@@ -1,5 +1,6 @@
 import type { LengthUnit } from '../quantity/units';
 import type { CalibrationPoint } from '../tightening/wrenchChoose';
+import type { CameWith, Point } from './layers';
 import type { EngineEnd } from '../sheet/spec/layout';
 
 /** What each kind of act says. Facts and decisions only; what follows from them is derived. */
@@ -20,6 +21,27 @@ export interface ActData {
   };
   /** This engine turned out to be another of the sheet's variants. */
   'variant.changed': { readonly question: string; readonly option: string; readonly words: string };
+  /** What came with this job's parts says, figure by figure. */
+  'leaflet.entered': {
+    readonly leaflet: string;
+    readonly title: string;
+    readonly cameWith: CameWith;
+    readonly points: readonly Point[];
+  };
+  /** What this engine has had done to it, and the figures that changed with it. */
+  'deviation.entered': {
+    readonly deviation: string;
+    readonly title: string;
+    readonly points: readonly Point[];
+  };
+  /** Which source holds where sheet, leaflets and deviations differ. */
+  'difference.decided': {
+    readonly places: readonly string[];
+    readonly take: string;
+    /** Every source that had said something there. */
+    readonly among: readonly string[];
+    readonly words: string;
+  };
   'liner.read': {
     readonly bore: string;
     readonly place: number;

@@ -3,11 +3,12 @@ import type { Act, ActOf, LoggedAct } from './act';
 import { decideLinerRead, decideLinersAccepted } from './cards/liners';
 import { decideBolt, decideContest, decideLetBack, decideRunPrepared } from './cards/tightenDecide';
 import { decideCrankStood, decideValveRead } from './cards/valves';
+import { decideDifference, decideLayer } from './decideLayers';
 import { fold } from './evolve';
 import { ACCEPTED, refused, type Verdict } from './refusal';
 import { mayAct, type Role } from './roles';
 import { headSeq, type JobState } from './state';
-import { cardOf, entryOf, trayOf } from './tray';
+import { cardOf, entryOf, trayOf, type TrayCard } from './tray';
 import { openQuestions } from '../sheet/variants';
 import { sheetOfJob } from './sheetOfJob';
 
@@ -53,10 +54,8 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
   if (!state.opened) return refused('not-open');
   const card = cardOf(act);
   if (card) {
-    const entry = entryOf(trayOf(context.sheet, state, act.at), card);
-    if (entry?.status === 'barred' && entry.reason.code === 'sheet-lacks')
-      return refused('sheet-lacks');
-    if (entry?.status === 'barred') return refused('card-barred', { card: card.card });
+    const entry = entryOf(trayOf(pinned.sheet, state, act.at), card);
+    if (entry?.status === 'barred') return barred(entry);
   }
   switch (act.type) {
     case 'sheet.taken': {
@@ -71,6 +70,11 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
         ? ACCEPTED
         : refused('unknown-variant', { question: question?.ask ?? act.data.question });
     }
+    case 'leaflet.entered':
+    case 'deviation.entered':
+      return decideLayer(state, act, pinned);
+    case 'difference.decided':
+      return decideDifference(state, act, pinned);
     case 'liner.read':
       return decideLinerRead(act, context);
     case 'liners.accepted':
@@ -98,6 +102,16 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     case 'crank.doubted':
     case 'recheck.begun':
       return ACCEPTED;
+  }
+}
+
+function barred({ card, reason }: TrayCard): Verdict {
+  switch (reason.code) {
+    case 'sheet-lacks':
+    case 'differences-open':
+      return refused(reason.code);
+    default:
+      return refused('card-barred', { card });
   }
 }
 

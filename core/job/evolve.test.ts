@@ -71,6 +71,12 @@ describe('the tray', () => {
     expect(standing(linersIn())).toEqual(['done', 'open', 'barred', 'barred']);
     expect(standing(headDown())).toEqual(['done', 'done', 'open', 'barred']);
     expect(currentCard(at(headDown()))?.card).toBe('valves');
+    // With every card barred, the one that bars the rest; never "nothing left to do".
+    const { liners: _liners, ...thin } = tolvane44;
+    const barred = trayOf(thin, stateOf(opened()), '2026-03-02T08:01:00Z');
+    expect(barred.every((card) => card.status === 'barred')).toBe(true);
+    expect(currentCard(barred)).toMatchObject({ card: 'liners', reason: { code: 'sheet-lacks' } });
+    expect(isFinished(barred)).toBe(false);
   });
 
   it('says how far a card is', () => {

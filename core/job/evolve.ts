@@ -2,6 +2,7 @@ import type { LoggedAct } from './act';
 import { evolveLiners } from './cards/liners';
 import { evolveRuns } from './cards/tighten';
 import { evolveCrank, evolveValves } from './cards/valves';
+import { evolveLayers } from './layers';
 import { EMPTY_JOB, type JobState, type Strike } from './state';
 
 /**
@@ -41,6 +42,7 @@ function step(state: JobState, act: LoggedAct): JobState {
   }
   return {
     ...state,
+    layers: evolveLayers(state.layers, act),
     liners: evolveLiners(state.liners, act),
     runs: evolveRuns(state.runs, act),
     valves: evolveValves(state.valves, act),

@@ -1,7 +1,7 @@
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { withValueAt } from '../sheet/pointer';
-import { isNothing, redoOf } from './redo';
+import { redoOf, type Redo } from './redo';
 import { trayOf } from './tray';
 import { linersIn, stateOf } from './tests/told';
 
@@ -13,15 +13,16 @@ const figure = (nm: number) => ({
   from: 'manual',
   source: 'p. 41',
 });
+const NOTHING: Redo = { bolts: [], treatments: [], valves: [], liners: false };
 const story = () => linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10).pull('s2', 3);
 const now = (state: { log: readonly { at: string }[] }) => state.log.at(-1)?.at ?? '';
 
 describe('a job that goes on by other figures', () => {
   it('keeps all that stands under both', () => {
     const state = stateOf(story());
-    expect(isNothing(redoOf(tolvane44, tolvane44, state, now(state)))).toBe(true);
+    expect(redoOf(tolvane44, tolvane44, state, now(state))).toEqual(NOTHING);
     const later = withValueAt(tolvane44, '/timing/drive', 'chain');
-    expect(isNothing(redoOf(tolvane44, later, state, now(state)))).toBe(true);
+    expect(redoOf(tolvane44, later, state, now(state))).toEqual(NOTHING);
   });
 
   it('names the bolts pulled to a figure that has changed, and opens them again', () => {
@@ -32,6 +33,21 @@ describe('a job that goes on by other figures', () => {
     ]);
     const [, tighten] = trayOf(higher, state, now(state));
     expect(tighten?.reason).toMatchObject({ code: 'bolt-next', bolt: '1', stage: 2 });
+  });
+
+  it('names what was pulled with something else on the threads', () => {
+    const state = stateOf(story());
+    const paste = withValueAt(tolvane44, '/fastenedSets/0/groups/0/treatment/says', 'Paste');
+    expect(redoOf(tolvane44, paste, state, now(state))).toMatchObject({
+      treatments: [
+        {
+          set: 'Head bolts',
+          instance: '1',
+          was: 'Engine oil on thread and under head',
+          now: 'Paste',
+        },
+      ],
+    });
   });
 
   it('says when accepted liners are out by the other limits', () => {

@@ -1,4 +1,6 @@
 import type { EngineSheet } from '../sheet/engineSheet';
+import { setOf } from '../sheet/programmeOf';
+import { treatmentOf } from '../sheet/treatmentOf';
 import { linersFinding } from './cards/liners';
 import { numberOf } from './cards/tighten';
 import { overheadView } from './cards/valves';
@@ -16,11 +18,18 @@ export interface Redo {
   readonly valves: readonly string[];
   /** The liners were accepted, and are out by the other limits. */
   readonly liners: boolean;
+  /** Pulled with something else on the threads than is now said: another clamp load. */
+  readonly treatments: readonly {
+    readonly set: string;
+    readonly instance: string;
+    readonly was: string;
+    readonly now: string;
+  }[];
 }
 
 /**
- * What must be done again when a job goes on by other figures: another variant of its sheet, or
- * another revision.
+ * What must be done again when a job goes on by other figures: another variant of its sheet,
+ * another revision, or what a leaflet says.
  * @param now ISO time
  */
 export function redoOf(
@@ -45,6 +54,17 @@ export function redoOf(
       return numbers.length > 0 ? [{ set: name, instance: run.name.instance, numbers }] : [];
     });
   });
+  const treatments = topEndSets(before).flatMap((set) => {
+    const says = treatmentOf(setOf(after, set.id) ?? set);
+    if (says === treatmentOf(set)) return [];
+    return runsOf(before, state, set.id, now).flatMap((run) => {
+      const was = run.run.prepared?.treatment;
+      const pulled = run.stages.some((stage) => stage.bolts.some((b) => b.status === 'done'));
+      return pulled && was !== undefined && was !== says
+        ? [{ set: set.name, instance: run.name.instance, was, now: says }]
+        : [];
+    });
+  });
   const done = (sheet: EngineSheet): readonly string[] =>
     (overheadView(sheet, state.valves, state.crank, 'cold')?.valves ?? [])
       .filter((valve) => valve.done)
@@ -52,15 +72,11 @@ export function redoOf(
   const stillDone = new Set(done(after));
   return {
     bolts,
+    treatments,
     valves: done(before).filter((valve) => !stillDone.has(valve)),
     liners:
       state.liners.accepted !== null &&
       linersFinding(before, state.liners)?.overall === 'within' &&
       linersFinding(after, state.liners)?.overall === 'out',
   };
-}
-
-/** Does everything done so far stand? */
-export function isNothing({ bolts, valves, liners }: Redo): boolean {
-  return bolts.length === 0 && valves.length === 0 && !liners;
 }

@@ -1,14 +1,16 @@
 import type { EngineSheet } from '../sheet/engineSheet';
 import { variantOf } from '../sheet/variants';
+import { layeredOn } from './differences';
 import type { JobState } from './state';
 
 /**
- * The figures a job runs on: the revision it is pinned to, with its variant laid over it. The same
- * object for the same choice, so that what is worked out from it is worked out once.
+ * The figures a job runs on: the revision it is pinned to, with its variant, its deviations and its
+ * leaflets laid over it. The same object for the same layers, so that what is worked out from it is
+ * worked out once.
  */
 export function sheetOfJob(
   pinned: EngineSheet,
-  { variant }: Pick<JobState, 'variant'>,
+  { variant, layers }: Pick<JobState, 'variant' | 'layers'>,
 ): EngineSheet {
-  return variantOf(pinned, variant);
+  return layeredOn(variantOf(pinned, variant), layers).sheet;
 }

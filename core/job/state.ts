@@ -1,5 +1,6 @@
 import type { ActData, Caution, LoggedAct } from './act';
 import { NO_LINERS, type LinersState } from './cards/liners';
+import { NO_LAYERS, type LayersState } from './layers';
 import type { RunsState } from './cards/tighten';
 import type { VariantChoice } from '../sheet/variants';
 import { CRANK_UNKNOWN, NO_VALVES, type CrankState, type ValvesState } from './cards/valves';
@@ -9,6 +10,8 @@ export interface JobState {
   readonly opened: (ActData['job.opened'] & { readonly at: string; readonly by: string }) | null;
   /** Which of the sheet's variants this engine is, by question. */
   readonly variant: VariantChoice;
+  /** Leaflets and deviations, and what was decided between them and the sheet. */
+  readonly layers: LayersState;
   readonly liners: LinersState;
   readonly runs: RunsState;
   readonly valves: ValvesState;
@@ -32,6 +35,7 @@ export interface Strike {
 export const EMPTY_JOB: JobState = {
   opened: null,
   variant: {},
+  layers: NO_LAYERS,
   liners: NO_LINERS,
   runs: {},
   valves: NO_VALVES,

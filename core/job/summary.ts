@@ -1,5 +1,4 @@
 import type { EngineSheet } from '../sheet/engineSheet';
-import { sheetOfJob } from './sheetOfJob';
 import { headSeq, type JobState } from './state';
 import { currentCard, isFinished, trayOf, type TrayCard } from './tray';
 
@@ -33,7 +32,7 @@ export function summaryOf(
 ): JobSummary | null {
   const { opened } = state;
   if (!opened) return null;
-  const tray = trayOf(sheetOfJob(sheet, state), state, now);
+  const tray = trayOf(sheet, state, now);
   return {
     id,
     name: opened.name,

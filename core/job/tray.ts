@@ -1,11 +1,14 @@
 import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
 import { setOf } from '../sheet/programmeOf';
+import { variantOf } from '../sheet/variants';
 import { heightsOf } from '../sheet/spec/block';
 import type { FastenedSet } from '../sheet/spec/fastening';
 import type { Act } from './act';
 import { FEWEST_PLACES, linersFinding, readingsOf } from './cards/liners';
 import { isRunAct, readKey, runView, type RunView } from './cards/tighten';
 import { overheadView } from './cards/valves';
+import { cardsOfPlace } from './cardsOfPlace';
+import { layeredOn, type Layered } from './differences';
 import { linersLack, runLack, topEndSets, valvesLack, type Lack } from './lacks';
 import type { JobState } from './state';
 
@@ -16,6 +19,8 @@ export type CardStatus = 'open' | 'done' | 'waiting' | 'barred';
 export type TrayReason =
   | { readonly code: 'card-first'; readonly card: CardName; readonly set?: string }
   | { readonly code: 'sheet-lacks'; readonly lacks: readonly Lack[] }
+  /** Sheet, leaflets and deviations say different things, or together do not add up. */
+  | { readonly code: 'differences-open'; readonly count: number }
   | { readonly code: 'run-hot-first' }
   | { readonly code: 'liners-to-read'; readonly read: number; readonly of: number }
   | { readonly code: 'liners-out' }
@@ -92,20 +97,27 @@ type Placed = Omit<TrayCard, 'number'>;
  * A job's cards in the order of work, each with where it stands and why: the cards this engine
  * needs and no others. What the sheet does not say at all still has its card, barred, so that
  * nobody takes its absence for "not needed".
- * @param sheet the sheet as this job runs on it
+ * @param pinned the revision the job is pinned to
  * @param now ISO time; a run left too long asks to be swept
  */
-export function trayOf(sheet: EngineSheet, state: JobState, now: string): readonly TrayCard[] {
+export function trayOf(pinned: EngineSheet, state: JobState, now: string): readonly TrayCard[] {
+  const layered = layeredOn(variantOf(pinned, state.variant), state.layers);
+  const { sheet } = layered;
   const cards: Placed[] = [];
-  /** A card opens when the one before it is done, and the sheet has what it needs. */
+  /** A card opens when the one before it is done, the sheet has what it needs, and no source objects. */
   const add = (
     placed: Pick<Placed, 'card' | 'set'>,
     lacks: readonly Lack[],
     stand: () => Standing,
   ): void => {
     const before = cards.at(-1);
-    const standing = lacks.length > 0 ? lacking(lacks) : before ? after(before, stand) : stand();
-    cards.push({ ...placed, ...standing });
+    const open = undecidedFor(layered, placed);
+    const standing = (): Standing => {
+      if (lacks.length > 0) return lacking(lacks);
+      if (open > 0) return differing(open);
+      return before ? after(before, stand) : stand();
+    };
+    cards.push({ ...placed, ...standing() });
   };
   if (!sheet.liners || heightsOf(sheet.liners)) {
     add({ card: 'liners' }, linersLack(sheet), () => linersCard(sheet, state));
@@ -142,9 +154,33 @@ export function isFinished(tray: readonly TrayCard[]): boolean {
   return tray.every((card) => card.status === 'done');
 }
 
-/** The card to work on: the first that is neither done nor barred. */
+/**
+ * The card to work on: the first that is neither done nor barred; else the one that bars the rest.
+ * Null on a job with nothing left to do.
+ */
 export function currentCard(tray: readonly TrayCard[]): TrayCard | null {
-  return tray.find((card) => card.status !== 'done' && card.status !== 'barred') ?? null;
+  const left = tray.filter((card) => card.status !== 'done');
+  return left.find((card) => card.status !== 'barred') ?? left[0] ?? null;
+}
+
+/** How many places a card works by at which its sources differ and nobody has decided. */
+function undecidedFor(
+  { differences, objections }: Layered,
+  { card, set }: Pick<Placed, 'card' | 'set'>,
+): number {
+  return differences.filter(({ place, standing }) => {
+    const asks = standing === 'open' || (objections.length > 0 && standing !== 'agrees');
+    return (
+      asks &&
+      cardsOfPlace(place).some(
+        (one) => one.card === card && (one.set ?? null) === (set?.id ?? null),
+      )
+    );
+  }).length;
+}
+
+function differing(count: number): Standing {
+  return { status: 'barred', reason: { code: 'differences-open', count }, trouble: true };
 }
 
 function lacking(lacks: readonly Lack[]): Standing {

@@ -34,7 +34,9 @@ export type ReckoningFaultCode =
   | 'not-a-date'
   | 'due-before-check'
   | 'not-that-many'
-  | 'one-of';
+  | 'one-of'
+  | 'so-many'
+  | 'beyond-size';
 
 /** Refuses NaN and the infinities, which JSON cannot carry but a caller in code can. */
 export function requireNumber(field: string, value: number): void {
@@ -45,6 +47,12 @@ export function requireNumber(field: string, value: number): void {
 export function requirePositive(field: string, value: number): void {
   requireNumber(field, value);
   if (inMillionths(value) <= 0) throw new ReckoningFault(field, 'must-be-positive', { value });
+}
+
+/** Refuses anything that is not a number of zero or above. */
+export function requireNotNegative(field: string, value: number): void {
+  requireNumber(field, value);
+  if (inMillionths(value) < 0) throw new ReckoningFault(field, 'must-not-be-negative', { value });
 }
 
 /** Refuses an empty list. */

@@ -1,4 +1,4 @@
-import { mapFromCircle, mapFromRows, numberedByTaps } from './makeMap';
+import { mapFromCircle, mapFromRows, numberedByTaps, withAnother } from './makeMap';
 
 describe('a map made', () => {
   it('from rows and columns has them in order from the cylinder-1 end', () => {
@@ -49,5 +49,23 @@ describe('a map made', () => {
       '1',
       '4',
     ]);
+  });
+
+  it('takes one more beside another, where there is most room, under an id of its own', () => {
+    const { fasteners } = mapFromRows({ rows: 2, columns: 3, alongMm: 50, acrossMm: 100 });
+    const more = withAnother(fasteners, 'f3');
+    expect(more.added).toBe('f7');
+    expect(more.fasteners.at(-1)).toEqual({ id: 'f7', number: '7', xMm: 160, yMm: 30 });
+    const again = withAnother(
+      more.fasteners.filter((f) => f.id !== 'f2'),
+      'gone',
+    );
+    expect(again.added).toBe('f8');
+    const places = again.fasteners.map((f) => `${f.xMm} ${f.yMm}`);
+    expect(new Set(places).size).toBe(places.length);
+  });
+
+  it('begins with one where there is none yet', () => {
+    expect(withAnother([], null).fasteners).toEqual([{ id: 'f1', number: '1', xMm: 60, yMm: 30 }]);
   });
 });

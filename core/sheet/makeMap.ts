@@ -83,6 +83,42 @@ export function numberedByTaps(
   }));
 }
 
+/**
+ * One fastener more, with an id and a number of its own, beside the one it is added to: on the side
+ * where it stands furthest from all others.
+ * @param beside id of the fastener it is added to; the last when there is none of that id
+ */
+export function withAnother(
+  fasteners: readonly SheetFastener[],
+  beside: string | null,
+): { readonly fasteners: readonly SheetFastener[]; readonly added: string } {
+  const by = fasteners.find((f) => f.id === beside) ?? fasteners.at(-1);
+  const { xMm, yMm } = by ?? { xMm: MARGIN_MM, yMm: MARGIN_MM };
+  const room = ([x, y]: readonly [number, number]): number =>
+    Math.min(...fasteners.map((f) => Math.hypot(f.xMm - x, f.yMm - y)));
+  const places = [
+    [xMm + MARGIN_MM, yMm],
+    [xMm - MARGIN_MM, yMm],
+    [xMm, yMm + MARGIN_MM],
+    [xMm, yMm - MARGIN_MM],
+  ] as const;
+  const [x, y] = places
+    .filter(([left, top]) => left >= 0 && top >= 0)
+    .reduce((best, place) => (room(place) > room(best) ? place : best));
+  const number = fasteners.length + 1;
+  const ids = new Set(fasteners.map((f) => f.id));
+  let count = number;
+  while (ids.has(`f${count}`)) count += 1;
+  const added = {
+    id: `f${count}`,
+    number: String(number),
+    xMm: x,
+    yMm: y,
+    ...(by?.group !== undefined && { group: by.group }),
+  };
+  return { fasteners: [...fasteners, added], added: added.id };
+}
+
 function numbered(place: { readonly xMm: number; readonly yMm: number }, n: number): SheetFastener {
   return { id: `f${n + 1}`, number: String(n + 1), ...place };
 }

@@ -9,6 +9,16 @@ export function pointerSteps(pointer: string): readonly string[] {
     .map((step) => step.replaceAll('~1', '/').replaceAll('~0', '~'));
 }
 
+/**
+ * Steps as a pointer.
+ * @example pointerOf(['liners', 'low']) // '/liners/low'
+ */
+export function pointerOf(steps: readonly (string | number)[]): string {
+  return steps
+    .map((step) => `/${String(step).replaceAll('~', '~0').replaceAll('/', '~1')}`)
+    .join('');
+}
+
 /** What stands at a place; undefined where the document has no such place. */
 export function valueAt(document: unknown, pointer: string): unknown {
   return pointerSteps(pointer).reduce<unknown>(
@@ -20,7 +30,7 @@ export function valueAt(document: unknown, pointer: string): unknown {
   );
 }
 
-/** A copy of the document with another value at a place that it has. */
+/** A copy of the document with another value at a place that it has, or at the next of one of its lists. */
 export function withValueAt<D>(document: D, pointer: string, to: unknown): D {
   return placed(document, pointerSteps(pointer), to) as D;
 }
@@ -29,7 +39,9 @@ function placed(value: unknown, steps: readonly string[], to: unknown): unknown 
   const [step, ...rest] = steps;
   if (step === undefined) return to;
   if (Array.isArray(value)) {
-    return value.map((item, place) => (String(place) === step ? placed(item, rest, to) : item));
+    const list = value as readonly unknown[];
+    if (Number(step) === list.length) return [...list, to];
+    return list.map((item, place) => (String(place) === step ? placed(item, rest, to) : item));
   }
   const object = value as Readonly<Record<string, unknown>>;
   return { ...object, [step]: placed(object[step], rest, to) };

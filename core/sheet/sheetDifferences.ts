@@ -1,4 +1,5 @@
 import type { EngineSheet } from './engineSheet';
+import { pointerOf } from './pointer';
 import type { VariantDifference } from './variants';
 
 /** What names a revision rather than the engine. */
@@ -29,12 +30,7 @@ function compare(sheet: unknown, variant: unknown, at: string, found: VariantDif
   const keys = new Set([...Object.keys(sheet), ...Object.keys(variant)]);
   for (const key of keys) {
     if (at === '' && OF_REVISION.has(key)) continue;
-    compare(
-      sheet[key],
-      variant[key],
-      `${at}/${key.replaceAll('~', '~0').replaceAll('/', '~1')}`,
-      found,
-    );
+    compare(sheet[key], variant[key], at + pointerOf([key]), found);
   }
 }
 

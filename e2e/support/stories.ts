@@ -1,22 +1,27 @@
 import { randomUUID } from 'node:crypto';
 import { sheetHash } from '../../demo/jobs';
+import type { EngineSheet } from '../../core/sheet/engineSheet';
 import { tolvane44 } from '../../demo/sheets/tolvane44';
 import { crewMember, lockside } from '../../demo/shops';
 import { Storyteller } from '../../demo/storyteller';
 import { DEMO_TOOL } from '../../demo/tools';
 
-/** A Tolvane 44 on the stand under a name of its own, with its liners in and a wrench in hand. */
-export function readyToPull(name: string, minutesAgo = 8): Storyteller {
+/** An engine put on the stand by Tobin under a name of its own, nothing done yet. */
+export function onTheStand(sheet: EngineSheet, name: string, minutesAgo = 8): Storyteller {
   const startsAt = new Date(Date.now() - minutesAgo * 60_000);
   const tobin = crewMember(lockside, 'TR');
-  return new Storyteller(lockside, randomUUID(), tolvane44, startsAt, tobin)
-    .act('job.opened', {
-      sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
-      serial: 'T44-40001',
-      name,
-      why: 'Head gasket.',
-      cylinder1End: 'fan',
-    })
+  return new Storyteller(lockside, randomUUID(), sheet, startsAt, tobin).act('job.opened', {
+    sheet: { id: sheet.id, revision: sheet.revision, hash: sheetHash(sheet) },
+    serial: '40001',
+    name,
+    why: 'Head gasket.',
+    cylinder1End: sheet.cylinder1End,
+  });
+}
+
+/** A Tolvane 44 under a name of its own, with its liners in and a wrench in hand. */
+export function readyToPull(name: string, minutesAgo = 8): Storyteller {
+  return onTheStand(tolvane44, name, minutesAgo)
     .liner('1', 0.06, 0.06)
     .liner('2', 0.07, 0.07)
     .liner('3', 0.08, 0.08)

@@ -9,6 +9,9 @@ import { evolve } from '@cardinex/core/job/evolve';
 import type { Role } from '@cardinex/core/job/roles';
 import { headSeq, type JobState } from '@cardinex/core/job/state';
 import { refusalSentence } from '@cardinex/words/en/refusals';
+import { pointFaults } from '@cardinex/contract/sheets/readPoints';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { variantOf } from '@cardinex/core/sheet/variants';
 import { EventRow, Stream } from '../database/models';
 import { ProblemError, problemOfZod } from '../problems/problem';
 import type { JobCache } from './jobCache';
@@ -164,11 +167,20 @@ class Appending {
         'data.sheet',
       );
     }
+    this.requireShape(act, revision.sheet);
     const now = this.batch.receivedAt.toISOString();
     const context = { now, sheet: revision.sheet, member: { id: act.by, ...member } };
     const verdict = decide(this.state, act, context);
     if (!verdict.ok)
       throw new ProblemError(422, verdict.refusal.code, refusalSentence(verdict.refusal));
+  }
+
+  /** What a leaflet says must be what a sheet can hold there: every card reads it as such. */
+  private requireShape(act: Act, pinned: EngineSheet): void {
+    if (act.type !== 'leaflet.entered' && act.type !== 'deviation.entered') return;
+    const [fault] = pointFaults(variantOf(pinned, this.state.variant), act.data.points);
+    if (fault)
+      throw new ProblemError(422, 'bad-field', `${fault.at}: ${fault.says}`, `data.${fault.at}`);
   }
 
   private add(act: Act): JobEvent {

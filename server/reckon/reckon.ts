@@ -1,4 +1,10 @@
+import { boreWear } from '@cardinex/core/block/boreWear';
+import { headFlatness } from '@cardinex/core/block/headFlatness';
 import { linerCheck } from '@cardinex/core/block/linerCheck';
+import { ringThickness } from '@cardinex/core/block/ringThickness';
+import { endFloat } from '@cardinex/core/crank/endFloat';
+import { runningClearance } from '@cardinex/core/crank/runningClearance';
+import { undersize } from '@cardinex/core/crank/undersize';
 import { barringPlan } from '@cardinex/core/overhead/barringPlan';
 import { lashVerdict } from '@cardinex/core/overhead/lashVerdict';
 import { screwTurn } from '@cardinex/core/overhead/screwTurn';
@@ -18,6 +24,14 @@ import {
   linersSentence,
   riseSentence,
 } from '@cardinex/words/en/cards/liners';
+import {
+  boreWearSentence,
+  clearanceSentence,
+  endFloatSentence,
+  headSentence,
+  ringSentence,
+  undersizeSentence,
+} from '@cardinex/words/en/inspection';
 import { tightenFindingSentence } from '@cardinex/words/en/cards/tighten';
 import { feelerSentence } from '@cardinex/words/en/feelers';
 import { noWrenchSentence, wrenchSentence } from '@cardinex/words/en/wrenches';
@@ -36,6 +50,30 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> }
   'valve-windows': valveWindows,
   'adapter-setting': adapterSetting,
   rim,
+  'head-flatness': (input) => {
+    const found = headFlatness(input);
+    return { ...found, reason: headSentence(found) };
+  },
+  'bore-wear': (input) => {
+    const found = boreWear(input);
+    return { ...found, reason: boreWearSentence(found) };
+  },
+  undersize: (input) => {
+    const found = undersize(input);
+    return { ...found, reason: undersizeSentence(found) };
+  },
+  'running-clearance': (input) => {
+    const found = runningClearance(input);
+    return { ...found, reason: clearanceSentence(found) };
+  },
+  'end-float': (input) => {
+    const found = endFloat(input);
+    return { ...found, reason: endFloatSentence(found) };
+  },
+  'ring-thickness': (input) => {
+    const found = ringThickness(input);
+    return { ...found, reason: ringSentence(found) };
+  },
   'barring-plan': (input) => {
     const plan = barringPlan(input);
     return { ...plan, reason: barringSentence(plan) };

@@ -229,3 +229,56 @@ describe('one bolt pulled by two who could not see each other', () => {
     expect(mechanic.outcomes[0]?.problem?.code).toBe('role-may-not');
   });
 });
+
+describe('leaflets sent to a job', () => {
+  const low = (value: unknown) => ({
+    at: '/liners/low',
+    to: { text: '0.04 mm', value, unit: 'mm', from: 'leaflet', source: 'Leaflet L7' },
+  });
+  const leaflet = (points: readonly { at: string; to: unknown }[]) => ({
+    leaflet: randomUUID(),
+    title: 'Leaflet L7',
+    cameWith: 'liners' as const,
+    points,
+  });
+
+  it('are kept, chained, and bar what they contradict until someone decides', async () => {
+    const jobId = await openJob();
+    const said = leaflet([low(0.04)]);
+    const { outcomes } = await phone.send(
+      jobId,
+      phone.act(jobId, 'leaflet.entered', said),
+      phone.act(jobId, 'liner.read', reading('1', 0.06)),
+      phone.act(jobId, 'difference.decided', {
+        places: ['/liners/low'],
+        take: said.leaflet,
+        among: ['sheet', said.leaflet],
+        words: 'New liners',
+      }),
+      phone.act(jobId, 'liner.read', reading('1', 0.06)),
+    );
+    expect(outcomes.map((o) => o.status)).toEqual(['accepted', 'refused', 'accepted', 'accepted']);
+    expect(outcomes[1]).toMatchObject({ problem: { code: 'differences-open' } });
+    expect(verifyChain(await phone.events(jobId), sha256)).toBeNull();
+  });
+
+  it('are refused at the field when they are not what a sheet holds there', async () => {
+    const jobId = await openJob();
+    const deep = JSON.parse(`${'['.repeat(60)}1${']'.repeat(60)}`) as unknown;
+    for (const [points, field] of [
+      [[low('0.04')], 'data.points[0].to.value'],
+      [[{ at: '/liners/low', to: null }], 'data.points[0].to'],
+      [[low(0.04), { at: '/liners/school', to: 'floating' }], 'data.points[1].to'],
+      [[{ at: '/liners/low', to: deep }], 'data.points[0].to'],
+      [[{ at: 'liners', to: 1 }], 'data.points[0].at'],
+      [[], 'data.points'],
+    ] as const) {
+      const { outcomes } = await phone.send(
+        jobId,
+        phone.act(jobId, 'leaflet.entered', leaflet(points as never)),
+      );
+      expect(outcomes[0]).toMatchObject({ status: 'refused', problem: { status: 422, field } });
+    }
+    expect(await phone.events(jobId)).toHaveLength(1);
+  });
+});

@@ -1,6 +1,7 @@
 import type { LoggedAct } from '@cardinex/core/job/act';
 import { readKey, stageKey } from '@cardinex/core/job/cards/tighten';
 
+import { THE_SHEET } from '@cardinex/core/job/layers';
 import { setOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -27,6 +28,18 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
       const question = sheet.variants?.find((q) => q.id === act.data.question);
       const option = question?.options.find((o) => o.id === act.data.option);
       return { what: `Variant: ${option?.name ?? act.data.option}`, words: act.data.words };
+    }
+    case 'leaflet.entered':
+      return { what: `Leaflet: ${act.data.title}`, value: figuresSaid(act.data.points.length) };
+    case 'deviation.entered':
+      return { what: `Deviation: ${act.data.title}`, value: figuresSaid(act.data.points.length) };
+    case 'difference.decided': {
+      const whose = act.data.take === THE_SHEET ? 'the sheet holds' : 'the leaflet holds';
+      return {
+        what: `Decided: ${whose}`,
+        value: figuresSaid(act.data.places.length),
+        words: act.data.words,
+      };
     }
     case 'liner.read': {
       const place = heightsOf(sheet.liners)?.places[act.data.place] ?? String(act.data.place + 1);
@@ -111,6 +124,10 @@ export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
     default:
       return '';
   }
+}
+
+function figuresSaid(count: number): string {
+  return count === 1 ? '1 figure' : `${count} figures`;
 }
 
 function againWord(pass: number): string {

@@ -24,6 +24,8 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'not-a-date': () => 'must be a date like 2026-03-31',
   'due-before-check': () => 'is before the check it follows',
   'not-that-many': ({ most }) => `must be a whole number from 1 to ${String(most)}`,
+  'so-many': ({ count }) => `needs ${String(count)} readings`,
+  'beyond-size': () => 'is beyond the size it is taken from',
   'one-of': ({ fields }) => `: give exactly one of ${String(fields)}`,
 };
 

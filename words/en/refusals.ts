@@ -1,6 +1,8 @@
 import type { Refusal, RefusalCode } from '@cardinex/core/job/refusal';
+import type { SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
 import { cardTitle } from './cards/names';
 import { degrees, torque } from './quantity';
+import { sheetFindingSentence } from './sheets/findings';
 import type { CardName } from '@cardinex/core/job/tray';
 
 type Facts = NonNullable<Refusal['facts']>;
@@ -40,6 +42,19 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
     `${String(name)} has no check in date, and this sheet demands calibrated tools. Take another, or let the lead say why it may be used.`,
   'tool-off': ({ name }) =>
     `${String(name)} was found off. Take another, or have it checked first.`,
+  'differences-open': () =>
+    'Sheet and leaflets differ here, and nobody has decided which holds. Decide that first.',
+  'layer-taken': () => 'That leaflet is on this job already.',
+  'nothing-said': () => 'Enter at least one thing the leaflet says.',
+  'place-nowhere': ({ place }) =>
+    `No leaflet can change ${String(place)}: the sheet has no such figure.`,
+  'place-repeated': ({ place }) => `${String(place)} stands here twice. Keep one.`,
+  'place-overlaps': ({ place, other }) =>
+    `${String(place)} and ${String(other)} are part of each other. Enter one of them.`,
+  'nobody-differs': ({ place }) => `There is nothing to decide at ${String(place)}.`,
+  'others-spoke': () => 'Another leaflet has been entered since. Look at what it says first.',
+  'does-not-add-up': (facts) =>
+    `With this the sheet would not add up. ${sheetFindingSentence({ code: facts.code as SheetFindingCode, facts })}`,
   'run-not-done': () => 'Pull every stage first; then let the wrench back.',
   'not-newer': ({ revision }) =>
     `This job runs on revision ${String(revision)} or a newer one already.`,

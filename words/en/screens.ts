@@ -81,6 +81,8 @@ export const boardWords = {
   put: 'Put an engine on a stand',
   finished: 'Finished',
   out: 'Out',
+  toDecide: 'To decide',
+  barred: 'Barred',
   leftOpen: 'Left open',
   open: 'Open',
   waiting: 'Waiting',
@@ -134,6 +136,7 @@ export const trayWords = {
   sheet: (revision: number) => `Sheet rev. ${revision}`,
   why: 'Why it is here',
   openCard: (card: string) => `Open ${card}`,
+  decide: 'Decide it',
 } as const;
 
 export const linersWords = {

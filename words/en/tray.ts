@@ -28,6 +28,10 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return `After ${(reason.set ?? cardTitle(reason.card)).toLowerCase()}.`;
     case 'sheet-lacks':
       return `The sheet does not say ${listed(reason.lacks.map((lack) => LACKS[lack]))}. Enter it there first.`;
+    case 'differences-open':
+      return reason.count === 1
+        ? 'Sheet and leaflets differ in 1 place. Decide which holds first.'
+        : `Sheet and leaflets differ in ${reason.count} places. Decide which holds first.`;
     case 'run-hot-first':
       return 'Set cold from a hot figure. Run to working heat, then check.';
     case 'liners-to-read':

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { benchWords } from '@cardinex/words/en/bench';
 import { useUnits } from '../../device/preferences';
 import { Field } from '../../ui/Field';
-import { unitOf, type FigureField, type ReadFigures } from './readFigures';
+import { isList, unitOf, type FigureField, type ReadFigures } from './readFigures';
 import type { Values } from './useBenchValues';
 
 interface Props {
@@ -18,11 +18,11 @@ export function Figures({ fields, values, read, onChange }: Props) {
   return (
     <View className="flex-row flex-wrap items-end gap-3">
       {fields.map(({ key, label, kind, optional, hint }) => (
-        <View key={key} className={kind === 'gaps' ? 'w-full' : 'min-w-[150px] flex-1'}>
+        <View key={key} className={isList(kind) ? 'w-full' : 'min-w-[150px] flex-1'}>
           <Field
             label={label}
             unit={unitOf(kind, units)}
-            inputMode={kind === 'gaps' ? 'text' : 'decimal'}
+            inputMode={isList(kind) ? 'text' : 'decimal'}
             value={values[key] ?? ''}
             hint={hint ?? (optional ? benchWords.optional : '')}
             onChangeText={(text) => onChange(key, text)}

@@ -2,10 +2,8 @@ import { lazy, Suspense } from 'react';
 import { shared } from '@cardinex/words/en/screens';
 import { Notice } from '../../ui/Notice';
 
-const Bench = lazy(() => import('./Bench').then((m) => ({ default: m.Bench })));
-const OneCalculator = lazy(() =>
-  import('./OneCalculator').then((m) => ({ default: m.OneCalculator })),
-);
+const Bench = lazy(() => import('./benchRoom').then((m) => ({ default: m.Bench })));
+const OneCalculator = lazy(() => import('./benchRoom').then((m) => ({ default: m.OneCalculator })));
 
 /** The bench is loaded when it is first opened: work on a job does not wait for it. */
 export function LazyBench({ calculator }: { calculator?: boolean }) {

@@ -1,6 +1,12 @@
 import type { ComponentType } from 'react';
 import type { CalculatorName } from '@cardinex/words/en/bench';
 import { FeelerBench } from './feelers/FeelerBench';
+import { BoreBench } from './inspection/BoreBench';
+import { ClearanceBench } from './inspection/ClearanceBench';
+import { FloatBench } from './inspection/FloatBench';
+import { HeadBench } from './inspection/HeadBench';
+import { JournalBench } from './inspection/JournalBench';
+import { RingBench } from './inspection/RingBench';
 import { LinersBench } from './liners/LinersBench';
 import { RimBench } from './rim/RimBench';
 import { ScrewBench } from './screw/ScrewBench';
@@ -15,4 +21,10 @@ export const CALCULATORS: Readonly<Record<CalculatorName, ComponentType>> = {
   valves: ValvesBench,
   liners: LinersBench,
   rim: RimBench,
+  head: HeadBench,
+  bore: BoreBench,
+  journal: JournalBench,
+  clearance: ClearanceBench,
+  float: FloatBench,
+  ring: RingBench,
 };

@@ -7,8 +7,8 @@ import type { Values } from './useBenchValues';
 export interface FigureField {
   readonly key: string;
   readonly label: string;
-  /** `gap` and `torque` are typed in the reader's unit; the others as they say. */
-  readonly kind: 'gap' | 'gaps' | 'torque' | 'mm' | 'deg' | 'number';
+  /** `gap` and `torque` are typed in the reader's unit, the others as they say; `…s` are lists. */
+  readonly kind: 'gap' | 'gaps' | 'torque' | 'mm' | 'mms' | 'deg' | 'number';
   readonly optional?: boolean;
   readonly hint?: string;
 }
@@ -38,13 +38,18 @@ export function readFigures(
     const parts = (values[key] ?? '').trim().split(/\s+/).filter(Boolean);
     const read = parts.map((text) => (FIGURE.test(text) ? inCoreUnit(text, kind, units) : NaN));
     if (parts.length === 0) complete &&= optional;
-    else if (read.some(Number.isNaN) || (kind !== 'gaps' && read.length > 1)) {
-      faults[key] = kind === 'gaps' ? benchWords.notList : benchWords.notNumber;
+    else if (read.some(Number.isNaN) || (!isList(kind) && read.length > 1)) {
+      faults[key] = isList(kind) ? benchWords.notList : benchWords.notNumber;
       complete = false;
-    } else if (kind === 'gaps') lists[key] = read;
+    } else if (isList(kind)) lists[key] = read;
     else figures[key] = read[0] ?? NaN;
   }
   return { figures, lists, faults, complete };
+}
+
+/** Several figures with a space between. */
+export function isList(kind: FigureField['kind']): boolean {
+  return kind === 'gaps' || kind === 'mms';
 }
 
 function inCoreUnit(text: string, kind: FigureField['kind'], units: ReaderUnits): number {
@@ -60,6 +65,7 @@ export function unitOf(kind: FigureField['kind'], units: ReaderUnits): string {
     gaps: units.length,
     torque: units.torque,
     mm: 'mm',
+    mms: 'mm',
     deg: '°',
     number: '',
   }[kind];

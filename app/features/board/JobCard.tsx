@@ -72,7 +72,10 @@ function Strip({ tray, current }: Pick<JobSummary, 'tray' | 'current'>) {
 function Standing({ card }: { card: TrayCard }) {
   if (card.reason.code === 'sweep-first')
     return <Mark kind="leftOpen" word={boardWords.leftOpen} />;
+  if (card.reason.code === 'differences-open')
+    return <Mark kind="out" word={boardWords.toDecide} />;
   if (card.trouble) return <Mark kind="out" word={boardWords.out} />;
+  if (card.status === 'barred') return <Mark kind="barred" word={boardWords.barred} />;
   if (card.status === 'waiting') return <Mark kind="waiting" word={boardWords.waiting} />;
   return <Mark kind="now" word={boardWords.open} />;
 }

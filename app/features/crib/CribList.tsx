@@ -23,7 +23,7 @@ const MARKS: Readonly<Record<ToolStanding, MarkKind>> = {
   overdue: 'out',
   'due-soon': 'waiting',
   good: 'within',
-  unchecked: 'todo',
+  unchecked: 'ahead',
   retired: 'barred',
 };
 

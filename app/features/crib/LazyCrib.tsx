@@ -3,9 +3,9 @@ import { shared } from '@cardinex/words/en/screens';
 import { AtBench } from '../../session/AtBench';
 import { Notice } from '../../ui/Notice';
 
-const CribList = lazy(() => import('./CribList').then((m) => ({ default: m.CribList })));
-const ToolPage = lazy(() => import('./ToolPage').then((m) => ({ default: m.ToolPage })));
-const NewTool = lazy(() => import('./NewTool').then((m) => ({ default: m.NewTool })));
+const CribList = lazy(() => import('./cribRoom').then((m) => ({ default: m.CribList })));
+const ToolPage = lazy(() => import('./cribRoom').then((m) => ({ default: m.ToolPage })));
+const NewTool = lazy(() => import('./cribRoom').then((m) => ({ default: m.NewTool })));
 
 /** The crib is loaded when it is first opened: work on a job does not wait for it. */
 function Waiting({ children }: { children: ReactNode }) {

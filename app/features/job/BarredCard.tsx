@@ -30,6 +30,13 @@ export function BarredCard({ entry }: { entry: TrayCard }) {
             tall
             onPress={() => router.replace(entryHref(jobId, first))}
           />
+        ) : entry.reason.code === 'differences-open' ? (
+          <Button
+            label={trayWords.decide}
+            kind="expected"
+            tall
+            onPress={() => router.push(`/jobs/${jobId}/sheet`)}
+          />
         ) : undefined
       }
     >

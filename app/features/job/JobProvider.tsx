@@ -10,12 +10,14 @@ import {
 } from 'react';
 import type { SheetRevision } from '@cardinex/contract/api';
 import type { ActData, ActType } from '@cardinex/core/job/act';
+import type { Verdict } from '@cardinex/core/job/refusal';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { trayOf, type TrayCard } from '@cardinex/core/job/tray';
 import type { JobState } from '@cardinex/core/job/state';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { shared } from '@cardinex/words/en/screens';
+import type { NewAct } from '../../ledger/jobLedger';
 import type { Away } from '../../ledger/outbox';
 import type { KeptAct } from '../../ledger/storage';
 import { useActor, useBench } from '../../session/SessionProvider';
@@ -25,7 +27,7 @@ import { useNow } from '../../ui/useNow';
 
 export interface OpenJob {
   readonly jobId: string;
-  /** The figures this job runs on: the pinned revision with its variant laid over it. */
+  /** The figures this job runs on: the pinned revision with variant, deviations and leaflets over it. */
   readonly sheet: EngineSheet;
   /** The revision as it was published. */
   readonly pinned: EngineSheet;
@@ -37,6 +39,8 @@ export interface OpenJob {
   readonly refused: readonly KeptAct[];
   /** Records an act. Resolves to why it was not accepted, or null. One at a time: a second press waits. */
   readonly record: <T extends ActType>(type: T, data: ActData[T]) => Promise<string | null>;
+  /** Records several acts, all or none. Resolves as `record` does. */
+  readonly recordAll: (acts: readonly NewAct[]) => Promise<string | null>;
   /** Goes on by a newer revision of the sheet. Resolves as `record` does. */
   readonly takeSheet: (revision: SheetRevision, words: string) => Promise<string | null>;
   /** Why the last act was not accepted. */
@@ -54,33 +58,34 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
   const away = useSyncExternalStore(ledgers.subscribe, ledgers.getAway);
   const now = useNow();
   const [problem, setProblem] = useState<string | null>(null);
+  /** Says what came of it, for eyes and hands. */
+  const told = useCallback((verdict: Verdict): string | null => {
+    const said = verdict.ok ? null : refusalSentence(verdict.refusal);
+    signal(verdict.ok ? 'confirmed' : 'refused');
+    setProblem(said);
+    return said;
+  }, []);
   const record = useCallback(
-    async <T extends ActType>(type: T, data: ActData[T]): Promise<string | null> => {
-      const verdict = await ledger.record(type, data, actor);
-      const said = verdict.ok ? null : refusalSentence(verdict.refusal);
-      signal(verdict.ok ? 'confirmed' : 'refused');
-      setProblem(said);
-      return said;
-    },
-    [ledger, actor],
+    async <T extends ActType>(type: T, data: ActData[T]) =>
+      told(await ledger.record(type, data, actor)),
+    [ledger, actor, told],
+  );
+  const recordAll = useCallback(
+    async (acts: readonly NewAct[]) => told(await ledger.recordAll(acts, actor)),
+    [ledger, actor, told],
   );
   const takeSheet = useCallback(
-    async (revision: SheetRevision, words: string): Promise<string | null> => {
-      const verdict = await ledger.takeSheet(revision, words, actor);
-      const said = verdict.ok ? null : refusalSentence(verdict.refusal);
-      signal(verdict.ok ? 'confirmed' : 'refused');
-      setProblem(said);
-      return said;
-    },
-    [ledger, actor],
+    async (revision: SheetRevision, words: string) =>
+      told(await ledger.takeSheet(revision, words, actor)),
+    [ledger, actor, told],
   );
   const { state, refused, waiting } = view;
   const pinned = view.sheet?.sheet ?? null;
   const sheet = useMemo(() => pinned && sheetOfJob(pinned, state), [pinned, state]);
   // The tray looks at the clock; an act later than the last tick must not seem to lie in the future.
   const tray = useMemo(
-    () => (sheet ? trayOf(sheet, state, latest(now, state)) : []),
-    [sheet, state, now],
+    () => (pinned ? trayOf(pinned, state, latest(now, state)) : []),
+    [pinned, state, now],
   );
   const job = useMemo(
     () =>
@@ -97,9 +102,24 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
         away,
         refused,
         record,
+        recordAll,
         problem,
       },
-    [jobId, sheet, pinned, takeSheet, state, tray, now, waiting, away, refused, record, problem],
+    [
+      jobId,
+      sheet,
+      pinned,
+      takeSheet,
+      state,
+      tray,
+      now,
+      waiting,
+      away,
+      refused,
+      record,
+      recordAll,
+      problem,
+    ],
   );
   if (view.status === 'unreachable' || view.status === 'missing') {
     const missing = view.status === 'missing';

@@ -1,7 +1,9 @@
 import { format } from 'date-fns/format';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import type { LoggedAct } from '@cardinex/core/job/act';
+import { readingsWords } from '@cardinex/words/en/readings';
 import { recordWords as w, shared } from '@cardinex/words/en/screens';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
@@ -58,6 +60,11 @@ export function Record() {
           <Heading level={3}>{w.rechecks}</Heading>
           {recheck ? <Mark kind="waiting" word={w.recheckValves} /> : <Small>{w.noRechecks}</Small>}
         </View>
+        <Button
+          label={readingsWords.open}
+          onPress={() => router.push(`/jobs/${jobId}/readings`)}
+          className="no-print"
+        />
         {days.map(([day, ofDay]) => (
           <View key={day} className="border-t border-rule pt-2">
             <Text className="font-label text-[16px] text-soft">{day}</Text>

@@ -1,14 +1,12 @@
-import { lazy, Suspense, type ReactNode } from 'react';
+import { lazy, Suspense, type ComponentProps, type ReactNode } from 'react';
 import { shared } from '@cardinex/words/en/screens';
 import { AtBench } from '../../session/AtBench';
 import { Notice } from '../../ui/Notice';
 
-const SheetList = lazy(() => import('./SheetList').then((m) => ({ default: m.SheetList })));
-const SheetPage = lazy(() => import('./SheetPage').then((m) => ({ default: m.SheetPage })));
-const BeginSheet = lazy(() =>
-  import('./entry/BeginSheet').then((m) => ({ default: m.BeginSheet })),
-);
-const OpenDraft = lazy(() => import('./entry/OpenDraft').then((m) => ({ default: m.OpenDraft })));
+const SheetList = lazy(() => import('./sheetsRoom').then((m) => ({ default: m.SheetList })));
+const SheetPage = lazy(() => import('./sheetsRoom').then((m) => ({ default: m.SheetPage })));
+const BeginSheet = lazy(() => import('./sheetsRoom').then((m) => ({ default: m.BeginSheet })));
+const OpenDraft = lazy(() => import('./sheetsRoom').then((m) => ({ default: m.OpenDraft })));
 
 /** The sheets are loaded when they are first opened: work on a job does not wait for them. */
 function Waiting({ children }: { children: ReactNode }) {
@@ -43,10 +41,10 @@ export function LazyBeginSheet() {
   );
 }
 
-export function LazyDraft({ id, step }: { id: string; step: string | undefined }) {
+export function LazyDraft(props: ComponentProps<typeof OpenDraft>) {
   return (
     <Waiting>
-      <OpenDraft id={id} step={step} />
+      <OpenDraft {...props} />
     </Waiting>
   );
 }

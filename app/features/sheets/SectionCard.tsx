@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { SheetRow, SheetSection } from '@cardinex/words/en/sheets/sections';
+import type { SheetRow, SheetSection } from '@cardinex/words/en/sheets/sections/rows';
 import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
 import { Mark } from '../../ui/Mark';
 import { TabbedCard } from '../../ui/TabbedCard';

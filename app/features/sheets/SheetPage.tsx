@@ -7,7 +7,7 @@ import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { VariantQuestion } from '@cardinex/core/sheet/spec/variants';
 import { differencesOf } from '@cardinex/core/sheet/variants';
 import { differenceText } from '@cardinex/words/en/sheets/differences';
-import { sheetSections } from '@cardinex/words/en/sheets/sections';
+import { sheetSections } from '@cardinex/words/en/sheets/sections/sheetSections';
 import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
 import { shared } from '@cardinex/words/en/screens';
 import { useSheets } from '../../session/queries';
@@ -199,7 +199,7 @@ function VariantCard({ sheet, question }: { sheet: EngineSheet; question: Varian
             {[option.seen, option.serials?.from, option.serials?.to].filter(Boolean).join(' – ')}
           </Small>
           {differencesOf(sheet, option).map((difference) => (
-            <Body key={difference.at}>{differenceText(difference)}</Body>
+            <Body key={difference.at}>{differenceText(sheet, difference)}</Body>
           ))}
           {option.overrides.length === 0 ? <Body>{w.variantSame}</Body> : null}
         </View>

@@ -5,6 +5,7 @@ import { isInDate } from '@cardinex/core/job/cards/tightenDecide';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { WrenchShown } from '@cardinex/core/job/act';
+import { treatmentOf } from '@cardinex/core/sheet/treatmentOf';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { faultSentence } from '@cardinex/words/en/faults';
@@ -195,17 +196,6 @@ function settingsFor(
     if (error instanceof ReckoningFault) return { stages: [], fault: faultSentence(error) };
     throw error;
   }
-}
-
-/** What goes on thread and head, group by group. */
-function treatmentOf({ groups }: FastenedSet): string {
-  const says = [...new Set(groups.map((group) => group.treatment.says))];
-  return says.length === 1
-    ? (says[0] ?? '')
-    : groups
-        .map(({ name, treatment }) => `${name}: ${treatment.says}`)
-        .join('. ')
-        .slice(0, 200);
 }
 
 function groupText(group: FastenerGroup, { groups }: FastenedSet): string {

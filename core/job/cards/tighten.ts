@@ -27,6 +27,8 @@ export interface RunState {
     readonly actId: string;
     readonly wrench: WrenchShown | null;
     readonly adapter: { readonly mm: number; readonly deg: number } | null;
+    /** What was said to be on the threads. */
+    readonly treatment: string;
     readonly at: string;
     readonly by: string;
   } | null;
@@ -90,8 +92,8 @@ export function evolveRuns(state: RunsState, act: LoggedAct): RunsState {
   if (isRunAct(act)) return changed(state, readKey(act.data.key).run, (run) => attempted(run, act));
   switch (act.type) {
     case 'run.prepared': {
-      const { wrench, adapter } = act.data;
-      const prepared = { actId: act.id, wrench, adapter, at: act.at, by: act.by };
+      const { wrench, adapter, treatment } = act.data;
+      const prepared = { actId: act.id, wrench, adapter, treatment, at: act.at, by: act.by };
       return changed(state, act.data.run, (run) => ({ ...run, prepared }));
     }
     case 'wrench.let-back':
@@ -243,7 +245,7 @@ function boltViews(run: RunState, stage: string, acts: readonly TightenAct[]): B
 }
 
 /**
- * A bolt pulled to a figure that has since changed, by another revision or variant, is open again:
+ * A bolt pulled to a figure that has since changed, by another revision, variant or leaflet, is open again:
  * what was done before is kept, and does not count.
  */
 function underThisFigure(attempts: readonly Attempt[], { nm }: TightenAct): readonly Attempt[] {

@@ -8,6 +8,11 @@ import { doubt, fault, repeatedIds, type SheetFinding } from './finding';
 const FIXED =
   /^\/(format|id|revision|name|layout|cylinder1End|otherEnd|variants|strokes)(\/|$)|\/id$/;
 
+/** Is this a place that no variant, leaflet or deviation may change? */
+export function isFixed(pointer: string): boolean {
+  return FIXED.test(pointer);
+}
+
 /** Each option must be told apart, and override figures that the sheet has. */
 export function checkVariants(sheet: EngineSheet): SheetFinding[] {
   const questions = sheet.variants ?? [];
@@ -45,7 +50,7 @@ function overrideFinding(
   { at: pointer, to }: Override,
   at: string,
 ): SheetFinding[] {
-  if (FIXED.test(pointer)) return [fault(`${at}.at`, 'override-of-id', { pointer })];
+  if (isFixed(pointer)) return [fault(`${at}.at`, 'override-of-id', { pointer })];
   const value = valueAt(sheet, pointer);
   if (value === undefined) return [fault(`${at}.at`, 'override-nowhere', { pointer })];
   if (kindOf(value) !== kindOf(to))

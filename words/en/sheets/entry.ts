@@ -12,7 +12,7 @@ export const entryWords = {
   unnamed: 'Unnamed sheet',
   step: (done: number, of: number) => `${done} of ${of} parts begun`,
   draft: 'draft',
-  needed: 'needed before it can be published',
+  needed: 'still to be given',
   parts: 'All parts',
   begun: 'begun',
   notBegun: 'nothing yet',
@@ -68,6 +68,9 @@ export const entryWords = {
   across: 'Spacing across (mm)',
   count: 'How many',
   diameter: 'Circle (mm)',
+  firstAt: 'The first stands at (degrees from the top)',
+  drawing: 'Size and bores of the drawing',
+  drawingHint: 'made with the map; can be given exactly',
   make: 'Make the map',
   remake: 'Make it anew',
   remakeHint: 'numbers and orders begin again',
@@ -78,6 +81,11 @@ export const entryWords = {
   up: 'Up',
   down: 'Down',
   takeOut: 'Take it out',
+  addOne: 'Add one',
+  addBeside: (number: string) => `beside ${number}`,
+  printedNumber: 'Number',
+  fromLeft: 'From the left (mm)',
+  fromTop: 'From the top (mm)',
   regroup: 'Group of',
   tapsFor: { nudge: 'Move', number: 'Number', group: 'Group' },
   usedOnce: 'Once',
@@ -87,10 +95,13 @@ export const entryWords = {
   tapsMean: 'A tap will',
   alongHead: 'Along the head, from the cylinder-1 end',
   alongHeadHint: 'as they stand, e.g. E1 I1 I2 E2',
+  standSo: 'They stand so along the head',
+  standSoHint: 'only where the book numbers them along it',
   typicalSource: 'Typical events, entered by no book',
   typical: 'Take a typical set',
   typicalHint: 'marked as assumed wherever it is used',
   valvesMade: 'One gap for each cylinder and valve',
+  overrides: 'What differs on such an engine',
   makeValves: 'Make the list of valves',
 } as const;
 
@@ -156,6 +167,11 @@ export const entrySteps: readonly {
 
 const LABELS: Readonly<Record<string, string>> = {
   id: 'Short name in files (letters, digits, hyphens)',
+  widthMm: 'Width of the drawing (mm)',
+  heightMm: 'Height of the drawing (mm)',
+  xMm: 'From the left (mm)',
+  yMm: 'From the top (mm)',
+  diaMm: 'Diameter (mm)',
   calibratedTools: 'Must tools have a check in date?',
   overhead: 'Valve gear',
   fastenedSets: 'Sets of fasteners',
@@ -218,7 +234,6 @@ const LABELS: Readonly<Record<string, string>> = {
   camInHead: 'Does the head carry the cam?',
   keepClearDeg: 'Keep clear of pin and thrust (degrees)',
   of: 'Made of these characters',
-  at: 'Where in the sheet (JSON Pointer)',
   hides: 'What it hides (one on each line)',
   never: 'Where never',
 };
@@ -265,6 +280,7 @@ export function fieldLabel(key: string): string {
 export function oneOfList(key: string): string {
   const ONE: Readonly<Record<string, string>> = {
     banks: 'a bank',
+    bores: 'a bore',
     valves: 'a valve',
     fastenedSets: 'a set of fasteners',
     groups: 'a group',
@@ -295,4 +311,12 @@ export function oneOfList(key: string): string {
     tappetShims: 'a size',
   };
   return ONE[key] ?? 'another';
+}
+
+/**
+ * One of a few fixed answers as it is read.
+ * @example choiceLabel('on-shims') // 'on shims'
+ */
+export function choiceLabel(value: unknown): string {
+  return String(value).replaceAll('-', ' ');
 }

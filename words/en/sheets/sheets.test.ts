@@ -1,4 +1,4 @@
-import { sheetSections } from './sections';
+import { sheetSections } from './sections/sheetSections';
 import { groupLines, orderText, programmeLines } from './programme';
 import { entrySteps, fieldLabel, labelOf, oneName } from './entry';
 import { demoSheets } from '@cardinex/demo/sheets/all';
@@ -90,9 +90,6 @@ describe('entering a sheet', () => {
 
   it('calls fields by the trade’s words, and any other by its name', () => {
     expect(labelOf(['overhead', 'screw', 'at'])).toBe('Where the screw sits');
-    expect(labelOf(['variants', 0, 'options', 1, 'overrides', 0, 'at'])).toBe(
-      'Where in the sheet (JSON Pointer)',
-    );
     expect(fieldLabel('stretchLimit')).toBe('Stretch limit');
     expect(oneName('banks')).toBe('Bank');
   });

@@ -1,1 +1,1 @@
-export { JobSheet as default } from '../../../features/job-sheet/JobSheet';
+export { LazyJobSheet as default } from '../../../features/job-sheet/LazyJobSheet';

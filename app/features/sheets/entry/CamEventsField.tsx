@@ -7,7 +7,7 @@ import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { NumberField } from './NumberField';
 import { Origin } from './Origin';
-import type { Path } from './paths';
+import type { Path } from '@cardinex/core/sheet/draftPath';
 
 const FOUR = ['ivoBtdcDeg', 'ivcAbdcDeg', 'evoBbdcDeg', 'evcAtdcDeg', 'rampDeg'] as const;
 const TWO = ['evoBbdcDeg', 'evcAbdcDeg', 'rampDeg'] as const;
@@ -23,7 +23,7 @@ const TYPICAL = {
 
 /** When the valves open and close: from the book, or a typical set that is marked as assumed. */
 export function CamEventsField({ path }: { path: Path }) {
-  const { document, read, source, set } = useDraft();
+  const { document, read, source, origin, set } = useDraft();
   const { value, faults } = useDraftValue<Readonly<Record<string, unknown>>>(path);
   const strokes = document.strokes === 2 ? 2 : 4;
   return (
@@ -37,7 +37,7 @@ export function CamEventsField({ path }: { path: Path }) {
           label={fieldLabel(key)}
           onEntered={(event) =>
             set(path, {
-              from: 'manual',
+              from: origin,
               source: source || undefined,
               ...value,
               strokes,

@@ -9,12 +9,13 @@ import {
   type PropsWithChildren,
 } from 'react';
 import { readSheet, type SheetFault, type SheetRead } from '@cardinex/contract/sheets/readSheet';
+import type { FigureOrigin } from '@cardinex/core/quantity/figure';
 import { shared } from '@cardinex/words/en/screens';
 import { Notice } from '../../../ui/Notice';
 import { getDraft, keepDraft, type Draft } from '../drafts';
-import { placeText, valueAt, withValue, type Path } from './paths';
+import { placeText, valueAt, withValue, type Path } from '@cardinex/core/sheet/draftPath';
 
-interface OpenDraft {
+export interface OpenDraft {
   readonly id: string;
   readonly document: Draft['document'];
   readonly read: SheetRead;
@@ -22,14 +23,44 @@ interface OpenDraft {
   /** Where the figures now being entered stand: each new one begins with it. */
   readonly source: string;
   readonly setSource: (source: string) => void;
+  /** Who says so, for each new figure, until someone says otherwise. */
+  readonly origin: FigureOrigin;
 }
 
 const DraftContext = createContext<OpenDraft | null>(null);
 
-/** Opens a draft for the screens inside: every change is checked at once and kept on this device. */
+interface EditedProps {
+  readonly id: string;
+  readonly document: Draft['document'];
+  readonly set: OpenDraft['set'];
+  readonly origin: FigureOrigin;
+  /** Where figures stand until someone says otherwise. */
+  readonly source: string;
+}
+
+/** Opens a document for the fields inside: every change is checked at once. */
+export function EditedDocument({
+  id,
+  document,
+  set,
+  origin,
+  source: begins,
+  children,
+}: PropsWithChildren<EditedProps>) {
+  const [source, setSource] = useState<string | null>(null);
+  // Typing goes before checking: a slow phone shows the letter first.
+  const checked = useDeferredValue(document);
+  const read = useMemo(() => readSheet(checked), [checked]);
+  const draft = useMemo(
+    () => ({ id, document, read, set, source: source ?? begins, setSource, origin }),
+    [id, document, read, set, source, begins, origin],
+  );
+  return <DraftContext.Provider value={draft}>{children}</DraftContext.Provider>;
+}
+
+/** Opens a draft for the screens inside, and keeps it on this device as it is typed. */
 export function DraftProvider({ id, children }: PropsWithChildren<{ id: string }>) {
   const [document, setDocument] = useState<Draft['document'] | null | undefined>(undefined);
-  const [source, setSource] = useState<string | null>(null);
   useEffect(() => {
     void getDraft(id).then((draft) => setDocument(draft?.document ?? null));
   }, [id]);
@@ -43,17 +74,14 @@ export function DraftProvider({ id, children }: PropsWithChildren<{ id: string }
       }),
     [id],
   );
-  // Typing goes before checking: a slow phone shows the letter first.
-  const checked = useDeferredValue(document);
-  const read = useMemo(() => readSheet(checked ?? {}), [checked]);
-  const manual = typeof document?.manual === 'string' ? document.manual : '';
-  const draft = useMemo(
-    () => document && { id, document, read, set, source: source ?? manual, setSource },
-    [id, document, read, set, source, manual],
-  );
   if (document === undefined) return <Notice text={shared.loading} />;
-  if (!draft) return <Notice text={shared.notFound} />;
-  return <DraftContext.Provider value={draft}>{children}</DraftContext.Provider>;
+  if (!document) return <Notice text={shared.notFound} />;
+  const manual = typeof document.manual === 'string' ? document.manual : '';
+  return (
+    <EditedDocument id={id} document={document} set={set} origin="manual" source={manual}>
+      {children}
+    </EditedDocument>
+  );
 }
 
 /** The short name follows the name until someone gives one of their own. */

@@ -1,9 +1,10 @@
 import { router } from 'expo-router';
-import { useState } from 'react';
-import { View } from 'react-native';
+import { useEffect, useState } from 'react';
+import { Pressable, View } from 'react-native';
 import { AnsweredProblem, client } from '@cardinex/contract/client';
 import type { SheetFault } from '@cardinex/contract/sheets/readSheet';
 import { entryWords as w, entrySteps } from '@cardinex/words/en/sheets/entry';
+import { placeLabel } from '@cardinex/words/en/sheets/places';
 import { sheetsWords } from '@cardinex/words/en/sheets/screen';
 import { shared } from '@cardinex/words/en/screens';
 import { queryClient } from '../../../session/queryClient';
@@ -19,12 +20,12 @@ import { useOnce } from '../../job/useOnce';
 import { dropDraft } from '../drafts';
 import { useDraft } from './DraftContext';
 import { NodeField } from './NodeField';
-import { sheetSchema } from './schemaNodes';
+import { sheetSchema } from '@cardinex/contract/sheets/schemaNodes';
 
 /** A sheet being entered: its parts, each begun or not and with what is wrong in it, and the way to publish. */
-export function DraftPage({ step }: { step: string | undefined }) {
+export function DraftPage({ step, at }: { step: string | undefined; at: string | undefined }) {
   const found = entrySteps.find((one) => one.id === step);
-  return found ? <Step step={found} /> : <Parts />;
+  return found ? <Step step={found} at={at} /> : <Parts />;
 }
 
 function Parts() {
@@ -112,17 +113,30 @@ function Parts() {
       <View className="mt-3">
         <TabbedCard tab={w.all}>
           {read.faults.length === 0 ? <Mark kind="within" word={w.nothing} /> : null}
-          {read.faults.map(({ at, says, bars: barring }) => (
-            <View key={at + says} className="flex-row gap-2 py-1">
-              <View className="pt-1">
-                <Mark kind={barring ? 'out' : 'waiting'} />
-              </View>
-              <View className="flex-1">
-                <Body>{says}</Body>
-                <Small>{at}</Small>
-              </View>
-            </View>
-          ))}
+          {read.faults.map(({ at, says, bars: barring }) => {
+            const where = entrySteps.find((one) => belongsTo(at, one.fields));
+            return (
+              <Pressable
+                key={at + says}
+                role="link"
+                disabled={!where}
+                onPress={() =>
+                  router.push(
+                    `/sheets/draft/${id}?step=${where?.id ?? ''}&at=${encodeURIComponent(at)}`,
+                  )
+                }
+                className="min-h-[56px] flex-row gap-2 py-1 active:opacity-70"
+              >
+                <View className="pt-1">
+                  <Mark kind={barring ? 'out' : 'waiting'} />
+                </View>
+                <View className="flex-1">
+                  <Body>{says}</Body>
+                  <Small>{pathLabel(document, at)}</Small>
+                </View>
+              </Pressable>
+            );
+          })}
         </TabbedCard>
         {dropping ? (
           <View className="gap-2 rounded-lg bg-card p-3.5">
@@ -165,13 +179,31 @@ export function FaultList({ title, faults }: { title: string; faults: readonly S
   );
 }
 
+/** Brings the field at a place into sight, or whatever holds it. */
+function useGoneTo(at: string | undefined): void {
+  useEffect(() => {
+    let place = at ?? '';
+    while (place !== '') {
+      const field = window.document.getElementById(place);
+      if (field) return field.scrollIntoView({ block: 'center' });
+      place = place.replace(/(\.[^.[]+|\[\d+\])$|^[^.[]+$/, '');
+    }
+  }, [at]);
+}
+
+/** A place as the checks write it, in the words of the screen. */
+function pathLabel(document: unknown, at: string): string {
+  return placeLabel(document, `/${at.replaceAll(/\[(\d+)\]/g, '.$1').replaceAll('.', '/')}`);
+}
+
 function belongsTo(at: string, fields: readonly string[]): boolean {
   const first = /^[^.[]+/.exec(at)?.[0] ?? '';
   return fields.includes(first);
 }
 
-function Step({ step }: { step: (typeof entrySteps)[number] }) {
+function Step({ step, at }: { step: (typeof entrySteps)[number]; at: string | undefined }) {
   const { id } = useDraft();
+  useGoneTo(at);
   const wide = useWide();
   const place = entrySteps.indexOf(step);
   const next = entrySteps[place + 1];

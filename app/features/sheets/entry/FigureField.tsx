@@ -6,7 +6,7 @@ import { Field } from '../../../ui/Field';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { Origin } from './Origin';
-import type { Path } from './paths';
+import type { Path } from '@cardinex/core/sheet/draftPath';
 import { readFigure } from './readFigure';
 
 interface Entered {
@@ -25,14 +25,14 @@ interface Props {
 
 /** One figure as printed: typed with its unit, and where it stands in the book. */
 export function FigureField({ path, label, units }: Props) {
-  const { source } = useDraft();
+  const { source, origin } = useDraft();
   const { value, change, faults } = useDraftValue<Entered>(path);
   const inside = useDraftValue([...path, 'value']).faults.concat(
     useDraftValue([...path, 'text']).faults,
   );
   const type = (text: string): void => {
     if (text === '') return change(undefined);
-    const { from = 'manual', source: stands = source } = value ?? {};
+    const { from = origin, source: stands = source } = value ?? {};
     change({ ...readFigure(text, units, value?.unit), from, source: stands });
   };
   const half = value?.text !== undefined && (value.value === undefined || value.unit === undefined);

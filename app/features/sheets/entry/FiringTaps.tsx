@@ -6,17 +6,17 @@ import { Body } from '../../../ui/Words';
 import { LayoutDrawing } from '../LayoutDrawing';
 import { useDraft, useDraftValue } from './DraftContext';
 import { TextListField } from './TextListField';
-import type { Path } from './paths';
+import type { Path } from '@cardinex/core/sheet/draftPath';
 
 /** The firing order, tapped cylinder by cylinder on the engine, or typed. */
 export function FiringTaps({ path }: { path: Path }) {
-  const { document, source, set } = useDraft();
+  const { document, source, origin, set } = useDraft();
   const { value = [] } = useDraftValue<readonly number[]>(path);
   const layout = drawableLayout(document);
   const order = Array.isArray(value) ? (value as readonly number[]) : [];
   const change = (to: readonly number[]): void => {
     const firing = (document.firing ?? {}) as Readonly<Record<string, unknown>>;
-    const { from = 'manual', source: stands = source || undefined } = firing;
+    const { from = origin, source: stands = source || undefined } = firing;
     set(
       path.slice(0, -1),
       to.length === 0 ? undefined : { ...firing, order: to, from, source: stands },

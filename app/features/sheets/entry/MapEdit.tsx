@@ -1,15 +1,18 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { numberedByTaps } from '@cardinex/core/sheet/makeMap';
+import { numberedByTaps, withAnother } from '@cardinex/core/sheet/makeMap';
 import type { SheetFastener } from '@cardinex/core/sheet/spec/fastening';
 import { entryWords as w } from '@cardinex/words/en/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Body } from '../../../ui/Words';
 import { HeadMap } from '../../tighten/HeadMap';
-import { useDraft } from './DraftContext';
+import { Field } from '../../../ui/Field';
+import { useDraft, useDraftValue } from './DraftContext';
+import { Faults } from './Faults';
+import { NumberField } from './NumberField';
 import type { DrawableSet } from './draftSet';
-import { valueAt, type Path } from './paths';
+import { valueAt, type Path } from '@cardinex/core/sheet/draftPath';
 
 /** How far one press moves a fastener. */
 const NUDGE_MM = 5;
@@ -52,6 +55,11 @@ export function MapEdit({ path, drawn }: { path: Path; drawn: DrawableSet }) {
         ? drawn.fasteners.filter((f) => f.group === group).map((f) => f.id)
         : [];
   const picked = drawn.fasteners.find((f) => f.id === chosen);
+  const add = (): void => {
+    const { fasteners, added } = withAnother(drawn.fasteners, chosen);
+    keep(fasteners);
+    setChosen(added);
+  };
   return (
     <View className="gap-3">
       <HeadMap
@@ -113,6 +121,44 @@ export function MapEdit({ path, drawn }: { path: Path; drawn: DrawableSet }) {
       ) : taps === 'nudge' ? (
         <Body>{w.nudgeHint}</Body>
       ) : null}
+      {taps === 'nudge' && picked ? (
+        <Exactly path={[...path, 'fasteners', drawn.fasteners.indexOf(picked)]} key={picked.id} />
+      ) : null}
+      {taps === 'nudge' ? (
+        <Button
+          label={w.addOne}
+          {...(picked && { hint: w.addBeside(picked.number) })}
+          onPress={add}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+/** Where a fastener stands to the millimetre, and the number printed beside it. */
+function Exactly({ path }: { path: Path }) {
+  const { set } = useDraft();
+  const printed = useDraftValue<string>([...path, 'number']);
+  // While it is being typed anew it stands where it stood: it would vanish from under the hand.
+  const enter = (key: 'xMm' | 'yMm') => (to: unknown) => {
+    if (typeof to === 'number') set([...path, key], to);
+  };
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      <View className="min-w-[28%] flex-1">
+        <Field
+          label={w.printedNumber}
+          value={printed.value ?? ''}
+          onChangeText={(text) => printed.change(text === '' ? undefined : text)}
+        />
+        <Faults faults={printed.faults} />
+      </View>
+      <View className="min-w-[28%] flex-1">
+        <NumberField path={[...path, 'xMm']} label={w.fromLeft} onEntered={enter('xMm')} />
+      </View>
+      <View className="min-w-[28%] flex-1">
+        <NumberField path={[...path, 'yMm']} label={w.fromTop} onEntered={enter('yMm')} />
+      </View>
     </View>
   );
 }

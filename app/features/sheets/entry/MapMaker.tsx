@@ -14,11 +14,13 @@ import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { draftCylinders } from './FiringTaps';
 import { MapEdit } from './MapEdit';
+import { NodeField } from './NodeField';
 import { drawable } from './draftSet';
-import { placeText, type Path } from './paths';
+import { placeText, type Path } from '@cardinex/core/sheet/draftPath';
+import { resolved, type SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
 
 /** Where the fasteners stand: made from rows and columns or a circle, then moved, numbered, grouped. */
-export function MapMaker({ set: path }: { set: Path }) {
+export function MapMaker({ set: path, node }: { set: Path; node: SchemaNode }) {
   const { document, read, set } = useDraft();
   const { value } = useDraftValue<Readonly<Record<string, unknown>>>(path);
   const [making, setMaking] = useState(false);
@@ -50,11 +52,26 @@ export function MapMaker({ set: path }: { set: Path }) {
               set([...path, 'map', 'seenFrom'], text === '' ? undefined : text)
             }
           />
+          <Drawing node={node} path={[...path, 'map']} />
           <Button label={w.remake} hint={w.remakeHint} onPress={() => setMaking(true)} />
         </>
       ) : (
         <MakeMap cylinders={draftCylinders(document)} onMade={keep} />
       )}
+    </View>
+  );
+}
+
+/** The drawing's own size, and the bores in it: opened by whoever wants them exact. */
+function Drawing({ node, path }: { node: SchemaNode; path: Path }) {
+  const [open, setOpen] = useState(false);
+  const { properties = {} } = resolved(node);
+  if (!open) return <Button label={w.drawing} hint={w.drawingHint} onPress={() => setOpen(true)} />;
+  return (
+    <View className="gap-3 border-l-2 border-rule pl-2.5">
+      {(['widthMm', 'heightMm', 'bores'] as const).map((key) => (
+        <NodeField key={key} node={properties[key] ?? {}} path={[...path, key]} />
+      ))}
     </View>
   );
 }
@@ -100,6 +117,7 @@ function MakeMap({ cylinders, onMade }: MakeProps) {
         <>
           {field('count', w.count)}
           {field('diaMm', w.diameter)}
+          {field('fromDeg', w.firstAt)}
         </>
       )}
       {made instanceof ReckoningFault ? (
@@ -140,7 +158,11 @@ function tryToMake(
           alongMm: number('alongMm'),
           acrossMm: number('acrossMm'),
         })
-      : mapFromCircle({ count: number('count'), diaMm: number('diaMm') });
+      : mapFromCircle({
+          count: number('count'),
+          diaMm: number('diaMm'),
+          fromDeg: number('fromDeg') || 0,
+        });
   } catch (error) {
     if (error instanceof ReckoningFault) return error;
     throw error;

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Field } from '../../../ui/Field';
 import { useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
-import type { Path } from './paths';
+import type { Path } from '@cardinex/core/sheet/draftPath';
 
 interface Props {
   readonly path: Path;

@@ -8,7 +8,7 @@ import { HeadMap } from '../../tighten/HeadMap';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { drawable } from './draftSet';
-import { valueAt, type Path } from './paths';
+import { valueAt, type Path } from '@cardinex/core/sheet/draftPath';
 
 interface Props {
   readonly path: Path;

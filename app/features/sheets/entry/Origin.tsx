@@ -7,7 +7,7 @@ import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
-import type { Path } from './paths';
+import type { Path } from '@cardinex/core/sheet/draftPath';
 
 const ORIGINS: readonly FigureOrigin[] = ['manual', 'leaflet', 'shop', 'hearsay', 'assumed'];
 

@@ -3,7 +3,7 @@ import { fieldLabel } from '@cardinex/words/en/sheets/entry';
 import { Choice } from '../../../ui/Choice';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
-import { valueAt, type Path } from './paths';
+import { valueAt, type Path } from '@cardinex/core/sheet/draftPath';
 
 /** One of the things another part of the sheet names: a cover, a group. */
 export function PickField({ path, among }: { path: Path; among: Path }) {

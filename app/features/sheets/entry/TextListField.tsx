@@ -4,7 +4,7 @@ import { entryWords as w } from '@cardinex/words/en/sheets/entry';
 import { Field } from '../../../ui/Field';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
-import { placeText, type Path } from './paths';
+import { placeText, type Path } from '@cardinex/core/sheet/draftPath';
 
 interface Props {
   readonly path: Path;

@@ -4,7 +4,7 @@ import { Choice } from '../../../ui/Choice';
 import { useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { NumberField } from './NumberField';
-import type { Path } from './paths';
+import type { Path } from '@cardinex/core/sheet/draftPath';
 
 /** Once, until its limit, or so many times at most. */
 export function UsesField({ path }: { path: Path }) {

@@ -7,7 +7,7 @@ import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { draftCylinders } from './FiringTaps';
 import { TextField } from './TextField';
-import { placeText, type Path } from './paths';
+import { placeText, type Path } from '@cardinex/core/sheet/draftPath';
 
 interface Entered {
   readonly id?: string;
@@ -40,6 +40,13 @@ export function ValvesField({ path }: { path: Path }) {
           hint={w.alongHeadHint}
           value={valves.map((valve) => valve.id ?? '').join(' ')}
           onChange={(text) => change(alongHead(text, valves))}
+        />
+      ) : null}
+      {valves.some((valve) => valve.alongHead === undefined) ? (
+        <Button
+          label={w.standSo}
+          hint={w.standSoHint}
+          onPress={() => change(valves.map((valve, n) => ({ ...valve, alongHead: n + 1 })))}
         />
       ) : null}
     </View>

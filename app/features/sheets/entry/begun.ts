@@ -1,18 +1,18 @@
-import type { Path } from './paths';
-import type { SchemaNode } from './schemaNodes';
-
-/** A path with list places left out: "fastenedSets/x/programme". */
-export function patternOf(path: Path): string {
-  return path.map((step) => (typeof step === 'number' ? '*' : step)).join('/');
-}
+import type { OpenDraft } from './DraftContext';
+import { patternOf, type Path } from '@cardinex/core/sheet/draftPath';
+import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
 
 /**
  * What a part of a sheet begins with when it is opened: who says so, and whatever else it cannot be
  * without and nobody should have to type.
  */
-export function begunWith(path: Path, node: SchemaNode, source: string): Record<string, unknown> {
+export function begunWith(
+  path: Path,
+  node: SchemaNode,
+  { source, origin }: Pick<OpenDraft, 'source' | 'origin'>,
+): Record<string, unknown> {
   const sourced = node.properties?.from !== undefined && node.properties.source !== undefined;
-  const from = sourced ? { from: 'manual', ...(source !== '' && { source }) } : {};
+  const from = sourced ? { from: origin, ...(source !== '' && { source }) } : {};
   switch (patternOf(path)) {
     case 'fastenedSets/*/programme':
       return { id: 'main', cycles: [{ id: '1', stages: [{ id: '1' }] }], ...from };

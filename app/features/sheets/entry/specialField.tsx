@@ -3,15 +3,18 @@ import { CamEventsField } from './CamEventsField';
 import { FiringTaps } from './FiringTaps';
 import { MapMaker } from './MapMaker';
 import { OrderTaps } from './OrderTaps';
+import { OverridesField } from './OverridesField';
 import { PickField } from './PickField';
 import { UsesField } from './UsesField';
 import { ValvesField } from './ValvesField';
-import { patternOf } from './begun';
-import type { Path } from './paths';
-import type { SchemaNode } from './schemaNodes';
+import { patternOf, type Path } from '@cardinex/core/sheet/draftPath';
+import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
 
-/** Fields that are better tapped, drawn or made than typed; null for all others. */
-export function specialField(path: Path, _node: SchemaNode): ReactElement | null {
+/**
+ * Fields that are better tapped, drawn or made than typed; undefined for all others, null for what
+ * another field draws.
+ */
+export function specialField(path: Path, node: SchemaNode): ReactElement | null | undefined {
   switch (patternOf(path)) {
     case 'firing/order':
       return <FiringTaps path={path} />;
@@ -20,10 +23,12 @@ export function specialField(path: Path, _node: SchemaNode): ReactElement | null
     case 'overhead/camEvents':
       return <CamEventsField path={path} />;
     case 'fastenedSets/*/map':
-      return <MapMaker set={path.slice(0, -1)} />;
+      return <MapMaker set={path.slice(0, -1)} node={node} />;
     // Made and numbered on the map.
     case 'fastenedSets/*/fasteners':
-      return <></>;
+      return null;
+    case 'variants/*/options/*/overrides':
+      return <OverridesField path={path} />;
     case 'fastenedSets/*/groups/*/uses':
       return <UsesField path={path} />;
     case 'overhead/injectors/before':
@@ -37,6 +42,6 @@ export function specialField(path: Path, _node: SchemaNode): ReactElement | null
     case 'fastenedSets/*/programme/cycles/*/stages/*/leaveOut':
       return <OrderTaps path={path} kind="leaveOut" />;
     default:
-      return null;
+      return undefined;
   }
 }

@@ -1,4 +1,4 @@
-import { engineSheetJsonSchema } from '@cardinex/contract/sheets/jsonSchema';
+import { engineSheetJsonSchema } from './jsonSchema';
 
 /** As much of JSON Schema as a sheet's schema uses. */
 export interface SchemaNode {

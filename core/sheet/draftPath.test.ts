@@ -1,4 +1,4 @@
-import { placeText, valueAt, withValue } from './paths';
+import { placeText, valueAt, withValue } from './draftPath';
 
 describe('a draft', () => {
   it('takes a value at a place that is not there yet', () => {

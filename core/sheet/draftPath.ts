@@ -38,3 +38,8 @@ export function placeText(path: Path): string {
     return text === '' ? step : `${text}.${step}`;
   }, '');
 }
+
+/** A path with list places left out: "fastenedSets/x/programme". */
+export function patternOf(path: Path): string {
+  return path.map((step) => (typeof step === 'number' ? '*' : step)).join('/');
+}

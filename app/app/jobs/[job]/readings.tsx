@@ -1,0 +1,1 @@
+export { LazyReadings as default } from '../../../features/readings/LazyReadings';

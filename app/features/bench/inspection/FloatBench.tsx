@@ -1,0 +1,27 @@
+import { endFloat } from '@cardinex/core/crank/endFloat';
+import { inspectionBench as w } from '@cardinex/words/en/bench';
+import { endFloatSentence } from '@cardinex/words/en/inspection';
+import { SentenceBench } from '../SentenceBench';
+import type { FigureField } from '../readFigures';
+import { LIMIT_FIELDS, limitsOf } from './ClearanceBench';
+
+const FIELDS: readonly FigureField[] = [
+  { key: 'forwardMm', label: w.forward, kind: 'gap' },
+  { key: 'backMm', label: w.back, kind: 'gap' },
+  ...LIMIT_FIELDS,
+];
+
+/** How far a shaft moves endways. */
+export function FloatBench() {
+  return (
+    <SentenceBench
+      name="float"
+      fields={FIELDS}
+      reckon={(read, units) => {
+        const { forwardMm = 0, backMm = 0 } = read.figures;
+        const found = endFloat({ forwardMm, backMm, limits: limitsOf(read) });
+        return { sentence: endFloatSentence(found, units), good: found.verdict === 'within' };
+      }}
+    />
+  );
+}

@@ -1,0 +1,177 @@
+import { useRef, useState } from 'react';
+import { ScrollView, Text, View } from 'react-native';
+import {
+  readReadings,
+  writeReadings,
+  type CsvFault,
+} from '@cardinex/contract/readings/readingsCsv';
+import { readingTables, type ReadingTable } from '@cardinex/core/job/readings';
+import { readingName } from '@cardinex/words/en/cards/valves';
+import { length } from '@cardinex/words/en/quantity';
+import { readingCards, readingsWords as w } from '@cardinex/words/en/readings';
+import type { GapReading } from '@cardinex/core/job/act';
+import { useUnits } from '../../device/preferences';
+import { useMemberName } from '../../session/SessionProvider';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Mark } from '../../ui/Mark';
+import { Body, Heading, Small } from '../../ui/Words';
+import { saveFile } from '../device/saveFile';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+
+type Outcome =
+  | { readonly taken: number }
+  | { readonly faults: readonly CsvFault[] }
+  | { readonly refused: string };
+
+/** Everything measured on the job, as tables; out as CSV, and in from it, all or none. */
+export function Readings() {
+  const { sheet, state, recordAll } = useJob();
+  const nameOf = useMemberName();
+  const file = useRef<HTMLInputElement>(null);
+  const [pasted, setPasted] = useState('');
+  const [outcome, setOutcome] = useState<Outcome | null>(null);
+  const tables = readingTables(sheet, state);
+  const take = async (text: string): Promise<void> => {
+    const { acts, faults } = readReadings(text, tables);
+    if (faults.length > 0) return setOutcome({ faults });
+    const refused = await recordAll(acts);
+    if (refused !== null) return setOutcome({ refused });
+    setPasted('');
+    setOutcome({ taken: acts.length });
+  };
+  const takePasted = useOnce(() => take(pasted));
+  const save = (): void => {
+    const name = (state.opened?.name ?? 'job').replaceAll(/[^\w-]+/g, '-');
+    const csv = new Blob([writeReadings(tables, nameOf)], { type: 'text/csv' });
+    saveFile(`${name}-readings.csv`, csv);
+  };
+  return (
+    <CardFrame
+      card="record"
+      title={w.title}
+      aside={sheet.name}
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={w.fromFile}
+            hint={w.fromFileHint}
+            kind="bench"
+            tall
+            onPress={() => file.current?.click()}
+            className="flex-1"
+          />
+          <Button label={w.save} kind="expected" tall onPress={save} className="flex-1" />
+        </View>
+      }
+    >
+      <View className="gap-4 p-3.5">
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,text/csv"
+          aria-label={w.fromFile}
+          style={{ display: 'none' }}
+          onChange={({ target }) => {
+            const [chosen] = target.files ?? [];
+            if (chosen) void chosen.text().then(take);
+            target.value = '';
+          }}
+        />
+        {outcome ? <What outcome={outcome} /> : null}
+        {tables.length === 0 ? <Body>{w.none}</Body> : null}
+        {tables.map((table) => (
+          <Table key={table.card} table={table} />
+        ))}
+        <View className="gap-2 border-t border-rule pt-3">
+          <Field
+            label={w.paste}
+            hint={w.pasteHint}
+            value={pasted}
+            onChangeText={setPasted}
+            multiline
+            numberOfLines={4}
+          />
+          <Button label={w.take} disabled={pasted.trim() === ''} onPress={takePasted} />
+        </View>
+      </View>
+    </CardFrame>
+  );
+}
+
+/** What became of a table: taken in, or everything that stood in the way. */
+function What({ outcome }: { outcome: Outcome }) {
+  if ('taken' in outcome) return <Mark kind="within" word={w.taken(outcome.taken)} />;
+  return (
+    <View role="alert" className="gap-1.5">
+      <Mark kind="out" word={w.notTaken} />
+      {'refused' in outcome ? (
+        <Body>{outcome.refused}</Body>
+      ) : (
+        outcome.faults.map(({ line, field, says }) => (
+          <Body key={`${line} ${field} ${says}`}>
+            {w.line(line)}
+            {field === '' ? '' : `, ${field}`} {says}
+          </Body>
+        ))
+      )}
+    </View>
+  );
+}
+
+function Table({ table }: { table: ReadingTable }) {
+  const units = useUnits();
+  const { card, items, readings, read } = table;
+  const cell = (item: string, reading: string): string => {
+    const found = read.find((one) => one.item === item && one.reading === reading);
+    return found ? length(found.mm, units) : '–';
+  };
+  const heading = (reading: string): string =>
+    card === 'valves' ? readingName(reading as GapReading) : reading;
+  return (
+    <View className="gap-1">
+      <Heading level={2}>{readingCards[card]}</Heading>
+      <ScrollView horizontal tabIndex={0} role="region" aria-label={readingCards[card]}>
+        <View role="table" aria-label={readingCards[card]}>
+          <View role="row" className="flex-row border-b-2 border-ink">
+            <Cell text={w.number} role="columnheader" narrow />
+            {readings.map((reading) => (
+              <Cell key={reading} text={heading(reading)} role="columnheader" />
+            ))}
+          </View>
+          {items.map((item) => (
+            <View key={item} role="row" className="flex-row border-b border-rule">
+              <Cell text={item} role="rowheader" narrow />
+              {readings.map((reading) => (
+                <Cell key={reading} text={cell(item, reading)} />
+              ))}
+            </View>
+          ))}
+        </View>
+      </ScrollView>
+    </View>
+  );
+}
+
+interface CellProps {
+  readonly text: string;
+  readonly role?: 'cell' | 'columnheader' | 'rowheader';
+  readonly narrow?: boolean;
+}
+
+function Cell({ text, role = 'cell', narrow = false }: CellProps) {
+  return (
+    <View
+      role={role}
+      className={`min-h-[40px] justify-center px-1 ${narrow ? 'w-[60px]' : 'w-[70px]'}`}
+    >
+      {role === 'cell' ? (
+        <Text className="font-head text-[18px] text-ink">{text}</Text>
+      ) : (
+        <Small numberOfLines={2}>{text}</Small>
+      )}
+    </View>
+  );
+}

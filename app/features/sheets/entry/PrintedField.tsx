@@ -1,0 +1,53 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { entryWords as w, fieldLabel } from '@cardinex/words/en/sheets/entry';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { useDraftValue } from './DraftContext';
+import { Faults } from './Faults';
+import { NodeField } from './NodeField';
+import type { FieldProps } from './fieldProps';
+import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
+
+/** One figure, a range, or not printed. */
+export function PrintedField({ node, path, label }: FieldProps & { node: SchemaNode }) {
+  const { value, change, faults } = useDraftValue<Readonly<Record<string, unknown>>>(path);
+  const figure = node.anyOf?.find((branch) => branch.properties?.figure)?.properties?.figure ?? {};
+  const kind = value && 'missing' in value ? 'missing' : value && 'low' in value ? 'range' : 'one';
+  const [chosen, setChosen] = useState<'one' | 'range' | 'missing' | null>(null);
+  const shown = chosen ?? kind;
+  return (
+    <View className="gap-2">
+      <Choice
+        label={label}
+        value={shown}
+        options={[
+          { value: 'one', label: w.oneFigure },
+          { value: 'range', label: w.range },
+          { value: 'missing', label: w.notPrinted },
+        ]}
+        onChange={(to) => {
+          setChosen(to);
+          if (to !== kind) change(undefined);
+        }}
+      />
+      {shown === 'one' ? (
+        <NodeField node={figure} path={[...path, 'figure']} label={label} />
+      ) : null}
+      {shown === 'range' ? (
+        <View className="gap-2">
+          <NodeField node={figure} path={[...path, 'low']} label={fieldLabel('low')} />
+          <NodeField node={figure} path={[...path, 'high']} label={fieldLabel('high')} />
+        </View>
+      ) : null}
+      {shown === 'missing' ? (
+        <Field
+          label={w.missingHint}
+          value={typeof value?.missing === 'string' ? value.missing : ''}
+          onChangeText={(text) => change(text === '' ? undefined : { missing: text })}
+        />
+      ) : null}
+      <Faults faults={faults} />
+    </View>
+  );
+}

@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { choiceLabel, fieldLabel } from '@cardinex/words/en/sheets/entry';
+import { Choice } from '../../../ui/Choice';
+import { useDraftValue } from './DraftContext';
+import { Faults } from './Faults';
+import { ObjectFields } from './ObjectFields';
+import type { FieldProps } from './fieldProps';
+import { branchFor, discriminatorOf, type SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
+
+/** One of several shapes: which one first, then its fields. */
+export function UnionField({
+  branches,
+  path,
+  label,
+}: FieldProps & { branches: readonly SchemaNode[] }) {
+  const { value, change, faults } = useDraftValue<unknown>(path);
+  const by = discriminatorOf(branches);
+  const [picked, setPicked] = useState<number | null>(null);
+  const branch = branchFor(branches, value) ?? (picked === null ? undefined : branches[picked]);
+  const object = (typeof value === 'object' && value !== null ? value : {}) as Readonly<
+    Record<string, unknown>
+  >;
+  return (
+    <View className="gap-2">
+      {by ? (
+        <Choice
+          label={fieldLabel(by.key)}
+          value={object[by.key] === undefined ? null : String(object[by.key])}
+          options={by.values.map((one) => ({ value: one, label: choiceLabel(one) }))}
+          onChange={(chosen) => {
+            const to = branches.find((one) => branchFor([one], { [by.key]: chosen }));
+            const kept = Object.entries(object).filter(([key]) => key in (to?.properties ?? {}));
+            const lists = to?.required?.includes('values') ? { values: [] } : {};
+            change({ ...lists, ...Object.fromEntries(kept), [by.key]: chosen });
+          }}
+        />
+      ) : (
+        <Choice
+          label={label}
+          value={branch ? String(branches.indexOf(branch)) : null}
+          options={branches.map((one, place) => ({
+            value: String(place),
+            label: one.properties
+              ? Object.keys(one.properties)
+                  .filter((key) => key !== 'from' && key !== 'source')
+                  .map((key) => fieldLabel(key))
+                  .join(', ')
+              : (one.enum ?? []).map(choiceLabel).join(', '),
+          }))}
+          onChange={(chosen) => {
+            setPicked(Number(chosen));
+            change(undefined);
+          }}
+        />
+      )}
+      <Faults faults={faults} />
+      {branch?.properties ? (
+        <ObjectFields
+          node={branch}
+          path={path}
+          label={label}
+          bare
+          {...(by && { except: by.key })}
+        />
+      ) : null}
+    </View>
+  );
+}

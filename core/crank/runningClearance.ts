@@ -1,0 +1,74 @@
+import type { GapVerdict } from '../overhead/lashVerdict';
+import {
+  ReckoningFault,
+  requireNotNegative,
+  requirePositive,
+  requireSome,
+} from '../quantity/reckoningFault';
+import { atLeast, atMost } from '../quantity/withinLimits';
+
+export interface ClearanceLimits {
+  readonly lowMm?: number;
+  readonly highMm?: number;
+}
+
+export interface RunningClearanceInput {
+  /** The bearing's readings with its cap pulled. */
+  readonly boreMm: readonly number[];
+  readonly journalMm: readonly number[];
+  readonly limits: ClearanceLimits;
+}
+
+export interface RunningClearance {
+  /** Least bore less largest journal: where it would bind. */
+  readonly smallestMm: number;
+  /** Greatest bore less least journal: where it would knock. */
+  readonly largestMm: number;
+  /** The smallest against the low limit. */
+  readonly smallest: GapVerdict;
+  /** The largest against the high limit. */
+  readonly largest: GapVerdict;
+}
+
+/**
+ * The least and the greatest room a journal can have in its bearing. Never means: a mean hides an oval
+ * bore on an oval journal.
+ * @throws ReckoningFault on an empty list or a size that cannot be
+ * @example runningClearance({ boreMm: [80.06, 80.07], journalMm: [79.99, 80], limits: { lowMm: 0.05, highMm: 0.1 } })
+ */
+export function runningClearance(input: RunningClearanceInput): RunningClearance {
+  const { boreMm, journalMm, limits } = input;
+  for (const [field, list] of Object.entries({ boreMm, journalMm })) {
+    requireSome(field, list);
+    list.forEach((mm, place) => requirePositive(`${field}[${place}]`, mm));
+  }
+  requireClearanceLimits(limits);
+  const smallestMm = Math.min(...boreMm) - Math.max(...journalMm);
+  const largestMm = Math.max(...boreMm) - Math.min(...journalMm);
+  return {
+    smallestMm,
+    largestMm,
+    smallest: againstLow(smallestMm, limits),
+    largest: againstHigh(largestMm, limits),
+  };
+}
+
+/** Low and high the right way round, and neither below zero. */
+export function requireClearanceLimits({ lowMm, highMm }: ClearanceLimits): void {
+  for (const [name, limit] of Object.entries({ lowMm, highMm })) {
+    if (limit !== undefined) requireNotNegative(`limits.${name}`, limit);
+  }
+  if (lowMm !== undefined && highMm !== undefined && !atMost(lowMm, highMm)) {
+    throw new ReckoningFault('limits.highMm', 'range-upside-down');
+  }
+}
+
+export function againstLow(mm: number, { lowMm }: ClearanceLimits): GapVerdict {
+  if (lowMm === undefined) return 'no-limit';
+  return atLeast(mm, lowMm) ? 'within' : 'tight';
+}
+
+export function againstHigh(mm: number, { highMm }: ClearanceLimits): GapVerdict {
+  if (highMm === undefined) return 'no-limit';
+  return atMost(mm, highMm) ? 'within' : 'loose';
+}

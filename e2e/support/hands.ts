@@ -1,0 +1,12 @@
+import type { Page } from '@playwright/test';
+
+/** Types into the first field of that name. */
+export function fill(page: Page, label: string, text: string): Promise<void> {
+  return page.getByRole('textbox', { name: label, exact: true }).first().fill(text);
+}
+
+/** Presses the first button of that name. */
+export function press(page: Page, name: string | RegExp): Promise<void> {
+  const exact = typeof name === 'string';
+  return page.getByRole('button', { name, exact }).first().click();
+}

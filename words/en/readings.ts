@@ -1,0 +1,39 @@
+import type { ReadingCard } from '@cardinex/core/job/readings';
+import { listed } from './quantity';
+
+/** The readings of a job as tables, on the screen and as CSV. */
+export const readingsWords = {
+  title: 'Readings',
+  open: 'Readings as tables',
+  none: 'Nothing is measured on the cards of this engine.',
+  number: 'Number',
+  save: 'Save as CSV',
+  fromFile: 'From a CSV file',
+  fromFileHint: 'all of it, or none',
+  paste: 'Or paste a table',
+  pasteHint: 'card, item, reading, value, unit',
+  take: 'Take these in',
+  taken: (count: number) => (count === 1 ? '1 reading taken in.' : `${count} readings taken in.`),
+  notTaken: 'Nothing was taken in. Put these right first:',
+  line: (line: number) => `Line ${line}`,
+} as const;
+
+export const readingCards: Readonly<Record<ReadingCard, string>> = {
+  liners: 'Liner stand-out',
+  valves: 'Gaps',
+};
+
+/** What is wrong with a table of readings, and what would be right. */
+export const readingFaults = {
+  empty: 'This holds no readings: a line of headings, then one for each reading.',
+  missing: (columns: readonly string[]) => `is missing: ${listed(columns)}. They are the headings.`,
+  unknown: (columns: readonly string[]) =>
+    `is not known: ${listed(columns)}. Headings are card, item, reading, value and unit.`,
+  twice: (column: string) => `holds ${column} twice.`,
+  cells: (count: number, of: number) => `holds ${count} cells; there are ${of} headings.`,
+  oneOf: (allowed: readonly string[]) => `must be one of ${allowed.join(', ')}`,
+  again: (line: number) => `is read in line ${line} already`,
+  number: 'must be a number, with a comma or a point for its decimals',
+  reach: (most: number) => `is beyond ${most} mm: look at the decimal mark`,
+  tooMany: (most: number) => `holds more than ${most} lines`,
+} as const;

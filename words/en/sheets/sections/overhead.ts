@@ -1,0 +1,105 @@
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { figure, figures, gap, limits, printed, row, says, type SheetRow } from './rows';
+
+const FEELS = {
+  'light-drag': 'light drag',
+  'go-no-go': 'go and no-go',
+  'finger-tight': 'finger-tight on the leaf, felt once locked',
+  'push-rod-binds': 'until the push rod just binds',
+} as const;
+
+export function overheadRows({ overhead }: EngineSheet): SheetRow[] {
+  if (!overhead) return [];
+  const { clearances, screw, camEvents: events, bridges, hydraulic, bookTable } = overhead;
+  return [
+    row(
+      'Gear',
+      [
+        overhead.gear === 'push-rod' ? 'push rods' : 'overhead cam',
+        overhead.actsOn === 'valve' ? null : `over a ${overhead.actsOn}`,
+        { screw: 'set by screw', shim: 'set by shims', hydraulic: 'hydraulic tappets' }[
+          overhead.adjust
+        ],
+      ]
+        .filter(Boolean)
+        .join(', '),
+    ),
+    ...gap('Inlet, cold', clearances?.intake?.cold),
+    ...gap('Inlet, hot', clearances?.intake?.hot),
+    ...gap('Exhaust, cold', clearances?.exhaust?.cold),
+    ...gap('Exhaust, hot', clearances?.exhaust?.hot),
+    ...(overhead.leafBetween === undefined ? [] : [row('Leaf between', overhead.leafBetween)]),
+    ...(overhead.feel ? [row('Feel', FEELS[overhead.feel])] : []),
+    ...(screw
+      ? [
+          row(
+            'Screw',
+            `pitch ${screw.pitchMm} mm, rocker ratio ${screw.rockerRatio}, ${screw.inCloses ? 'in closes' : 'in opens'}`,
+          ),
+        ]
+      : []),
+    ...printed('Lock nut', overhead.lockNut),
+    ...figures('Tappet shims', overhead.tappetShims),
+    ...(events
+      ? [
+          row(
+            'Cam events',
+            [
+              events.ivoBtdcDeg !== undefined && `inlet opens ${events.ivoBtdcDeg}° before top`,
+              events.ivcAbdcDeg !== undefined && `closes ${events.ivcAbdcDeg}° after bottom`,
+              `exhaust opens ${events.evoBbdcDeg}° before bottom`,
+              events.evcAtdcDeg !== undefined && `closes ${events.evcAtdcDeg}° after top`,
+              events.evcAbdcDeg !== undefined && `closes ${events.evcAbdcDeg}° after bottom`,
+            ]
+              .filter(Boolean)
+              .join(', '),
+            events,
+          ),
+        ]
+      : []),
+    ...(bookTable
+      ? bookTable.positions.map((position) => ({
+          label: `Book’s table, ${position.atDeg}°`,
+          value: `${position.says}: ${position.set.join(' ')}`,
+          source: bookTable.source,
+        }))
+      : []),
+    ...says(overhead.actsOn === 'yoke' ? 'Yokes' : 'Bridges', bridges?.equalise),
+    ...limits('Bridge guide clearance', bridges?.guideClearance),
+    ...says('Twist', bridges?.twist),
+    ...says('Oil on bridges', bridges?.oil),
+    ...figure('Preload past zero lash', hydraulic?.preload),
+    ...says('Zero lash', hydraulic?.zeroLash),
+    ...figure('Wait before turning', hydraulic?.wait),
+    ...figure('Plunger travel', hydraulic?.plungerTravel),
+  ];
+}
+
+const INJECTORS = {
+  unit: 'unit injectors',
+  'pump-line-nozzle': 'pump, line and nozzle',
+  'common-rail': 'common rail',
+} as const;
+
+export function extraRows(sheet: EngineSheet): SheetRow[] {
+  const { injectors, brakes, actuators } = sheet.overhead ?? {};
+  const cover = (id: string | undefined): SheetRow[] => {
+    const name = sheet.covers?.find((c) => c.id === id)?.name ?? id;
+    return name === undefined ? [] : [row('Before', `${name.toLowerCase()} goes on`)];
+  };
+  return [
+    ...(injectors ? [row('Injectors', INJECTORS[injectors.kind])] : []),
+    ...(injectors?.setting?.method === 'turn'
+      ? figure('Injector, past contact', injectors.setting.turns)
+      : []),
+    ...(injectors?.setting?.method === 'height'
+      ? figure('Injector height gauge', injectors.setting.gauge)
+      : []),
+    ...says('Injector codes', injectors?.codes),
+    ...cover(injectors?.before),
+    ...gap(brakes?.name ?? '', brakes?.gap),
+    ...cover(brakes?.before),
+    ...gap(actuators?.name ?? '', actuators?.gap),
+    ...cover(actuators?.before),
+  ];
+}

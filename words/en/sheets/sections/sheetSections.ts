@@ -1,0 +1,69 @@
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { coverRows, fillRows, timingRows } from './assembly';
+import { journalRows, linerRows } from './block';
+import { engineRows } from './engine';
+import { headRows } from './head';
+import { extraRows, overheadRows } from './overhead';
+import { pistonRows } from './pistons';
+import { row, type SheetSection } from './rows';
+
+/**
+ * Everything a sheet says besides its fastened sets, in the order of the engine, ready to be scanned
+ * or printed; a section with nothing in it is left out.
+ */
+export function sheetSections(sheet: EngineSheet): readonly SheetSection[] {
+  const sections: SheetSection[] = [
+    { title: 'Engine', rows: engineRows(sheet) },
+    { title: 'Liners and bores', rows: linerRows(sheet) },
+    { title: 'Crank and shafts', rows: journalRows(sheet) },
+    { title: 'Pistons and rings', rows: pistonRows(sheet) },
+    { title: 'Head and gasket', rows: headRows(sheet) },
+    { title: 'Valve gear', rows: overheadRows(sheet) },
+    { title: 'Injectors, brake, actuators', rows: extraRows(sheet) },
+    { title: 'Timing', rows: timingRows(sheet) },
+    {
+      title: 'What goes between',
+      rows: (sheet.lubricants ?? []).map((l) => row(l.contact, l.lubricant ?? 'nothing', l)),
+    },
+    {
+      title: 'Which way it faces',
+      rows: (sheet.facings ?? []).map((f) => row(f.part, f.faces, f)),
+    },
+    { title: 'Covers', rows: coverRows(sheet) },
+    {
+      title: 'Plugs',
+      rows: (sheet.plugs ?? []).map((p) =>
+        row(
+          p.where,
+          [
+            p.renew ? 'renewed' : 'cleaned and put back',
+            p.under && `under ${p.under.toLowerCase()}`,
+          ]
+            .filter(Boolean)
+            .join(', '),
+          p,
+        ),
+      ),
+    },
+    { title: 'Renewed', rows: (sheet.renew ?? []).map((r) => row(r.part, RENEW[r.when], r)) },
+    {
+      title: 'Put in and taken out again',
+      rows: (sheet.temporary ?? []).map((t) => row(t.what, BARS[t.bars], t)),
+    },
+    { title: 'Fills and stopping', rows: fillRows(sheet) },
+  ];
+  return sections.filter((section) => section.rows.length > 0);
+}
+
+const RENEW = {
+  always: 'always',
+  'if-worn': 'if worn',
+  'by-measurement': 'chosen by measurement',
+  'matched-set': 'kept together as a set',
+} as const;
+
+const BARS = {
+  turning: 'bars turning the crank while it is in',
+  starting: 'bars the start while it is in',
+  covering: 'bars covering while it is in',
+} as const;
