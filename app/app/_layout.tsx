@@ -23,7 +23,12 @@ export default function RootLayout() {
   });
   if (!fontsLoaded) return null;
   return (
-    <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions}>
+    <PersistQueryClientProvider
+      client={queryClient}
+      persistOptions={persistOptions}
+      // What was kept is shown at once, and asked for again: it was written some time ago.
+      onSuccess={() => queryClient.invalidateQueries()}
+    >
       <SessionProvider>
         <Slot />
         <AppUpdate />

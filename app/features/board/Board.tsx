@@ -3,6 +3,7 @@ import BookOpen from 'lucide-react-native/icons/book-open';
 import Calculator from 'lucide-react-native/icons/calculator';
 import type { LucideIcon } from 'lucide-react-native';
 import { router } from 'expo-router';
+import { useEffect } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { toolStanding } from '@cardinex/core/tools/standing';
 import type { JobSummary } from '@cardinex/core/job/summary';
@@ -28,6 +29,9 @@ export function Board() {
   const wide = useWide();
   const jobs = useJobs();
   const kept = useKeptJobs();
+  const { refetch } = jobs;
+  // Acts that have just gone out are not yet in the list that was asked for before.
+  useEffect(() => void refetch(), [kept, refetch]);
   const today = new Date().toISOString().slice(0, 10);
   const doubtful = (useTools().data?.tools ?? []).filter((tool) =>
     ['off', 'overdue'].includes(toolStanding(tool, today)),
