@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import type { Act } from '@cardinex/core/job/act';
 import { CAME_WITH } from '@cardinex/core/job/layers';
+import { because, intakeData, scope } from './intake';
 import { MOST_IN_BATCH, REACH_MM } from './limits';
+import { printed } from './printed';
 import { end } from '../sheets/end';
 import { measure, moment, plainId, uuid, words } from '../text';
 
-const printed = z.strictObject({ text: words(20), unit: z.enum(['mm', 'thou']) });
 const run = z.strictObject({ set: plainId, instance: plainId, programme: plainId });
 const nm = measure(0.001, 20_000);
 /** set/instance/programme/cycle/stage/fastener, each of up to forty characters. */
@@ -54,7 +55,10 @@ const data = {
     why: words(400),
     cylinder1End: end,
     variant: z.record(plainId, plainId).optional(),
+    scope: scope.optional(),
+    because: because.optional(),
   }),
+  ...intakeData,
   'sheet.taken': z.strictObject({ sheet: pinned, words: words(400) }),
   'variant.changed': z.strictObject({ question: plainId, option: plainId, words: words(400) }),
   'leaflet.entered': z.strictObject({
@@ -110,7 +114,7 @@ const data = {
     words: words(400),
   }),
   'contest.decided': z.strictObject({ key: runKey, words: words(400) }),
-  'caution.acknowledged': z.strictObject({ caution: z.enum(['barring']) }),
+  'caution.acknowledged': z.strictObject({ caution: z.enum(['barring', 'hydraulics']) }),
   'crank.stood': z.strictObject({ atDeg: measure(0, 720), seen: words(200) }),
   'crank.doubted': z.strictObject({ words: words(400) }),
   'valve.read': z.strictObject({
@@ -143,6 +147,20 @@ export const actSchema = z.discriminatedUnion('type', [
   act('job.opened'),
   act('sheet.taken'),
   act('variant.changed'),
+  act('scope.widened'),
+  act('job.parked'),
+  act('job.resumed'),
+  act('cause.answered'),
+  act('check.read'),
+  act('check.seen'),
+  act('check.decided'),
+  act('mark.made'),
+  act('bolts.counted'),
+  act('thing.put-in'),
+  act('thing.taken-out'),
+  act('part.arrived'),
+  act('work.sent'),
+  act('work.back'),
   act('leaflet.entered'),
   act('deviation.entered'),
   act('difference.decided'),

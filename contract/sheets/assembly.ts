@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { plainId, words } from '../text';
-import { lengthFigure, listOf, oneOf, sourced, timeFigure, truth, printedVolume } from './figures';
+import { lengthFigure, listOf, oneOf, sourced, timeFigure, truth, whole, printedVolume } from './figures';
 
 export const covering = z.strictObject({
   crank: oneOf(['cylinder-at-firing-top', 'pistons-off-top', 'its-rod-at-top', 'anywhere']),
@@ -57,6 +57,10 @@ export const renew = listOf(
   z.strictObject({
     part: words(80),
     when: oneOf(['always', 'if-worn', 'by-measurement', 'matched-set']),
+    count: whole(1, 1000).optional(),
+    fits: plainId
+      .optional()
+      .describe('The fastened set that waits for it; or "liners", "valves".'),
     ...sourced,
   }),
   120,

@@ -49,6 +49,7 @@ export const overhead = z.strictObject({
   gear: oneOf(['push-rod', 'overhead-cam']),
   actsOn: oneOf(['valve', 'bridge', 'yoke']),
   adjust: oneOf(['screw', 'shim', 'hydraulic']),
+  tappets: oneOf(['flat', 'roller', 'bucket']).optional(),
   valves: listOf(
     z.strictObject({
       id: plainId,

@@ -1,6 +1,13 @@
 import type { LengthUnit } from '../quantity/units';
 import type { CalibrationPoint } from '../tightening/wrenchChoose';
+import type { Because } from './cause';
+import type { CheckDecision, CheckSeen } from './checks';
+import type { MadeMark } from './cards/mark';
+import type { Arrival, Holds } from './cards/parts';
 import type { CameWith, Point } from './layers';
+import type { ParkedWith } from './parking';
+import type { Thing } from './register';
+import type { Scope } from './scope';
 import type { EngineEnd } from '../sheet/spec/layout';
 
 /** What each kind of act says. Facts and decisions only; what follows from them is derived. */
@@ -13,7 +20,22 @@ export interface ActData {
     readonly cylinder1End: EngineEnd;
     /** Which of the sheet's variants this engine is, by question. */
     readonly variant?: Readonly<Record<string, string>>;
+    /** How far into the engine it goes; absent on jobs opened before that was asked. */
+    readonly scope?: Scope;
+    /** By which path it failed, or what was seen. */
+    readonly because?: Because;
   };
+  /** The job goes further into the engine than was thought. */
+  'scope.widened': { readonly scope: Scope; readonly words: string };
+  'job.parked': {
+    readonly done: readonly ParkedWith[];
+    readonly words: string;
+    /** What to see to first when it is taken up again. */
+    readonly resumeBy: readonly string[];
+  };
+  'job.resumed': { readonly words?: string };
+  /** Why it failed: no job closes without it. */
+  'cause.answered': { readonly because: Because; readonly words: string };
   /** The job goes on by a newer revision of its sheet. */
   'sheet.taken': {
     readonly sheet: { readonly id: string; readonly revision: number; readonly hash: string };
@@ -88,6 +110,58 @@ export interface ActData {
     readonly mm: number;
     readonly printed: Printed;
   };
+  /** A reading of an inspection. */
+  'check.read': {
+    readonly check: string;
+    readonly item: string;
+    readonly place?: string;
+    readonly mm: number;
+    readonly printed: Printed;
+    readonly gauge?: GaugeShown;
+    /** It lay far from its fellows, and was kept all the same. */
+    readonly far?: true;
+  };
+  /** Something looked at, ticked or felt. */
+  'check.seen': {
+    readonly check: string;
+    readonly item: string;
+    readonly step?: string;
+    readonly found: CheckSeen['found'];
+    readonly words?: string;
+  };
+  /** What is done about something that is out. */
+  'check.decided': {
+    readonly check: string;
+    readonly item: string;
+    readonly decision: CheckDecision;
+    readonly words: string;
+  };
+  /** A part marked, and its bag or tag with it. */
+  'mark.made': Omit<MadeMark, 'at' | 'by'>;
+  /** Bolts that came out, counted into their bag. */
+  'bolts.counted': {
+    readonly set: string;
+    readonly group: string;
+    readonly count: number;
+    /** How often they had been used before. */
+    readonly uses?: number;
+  };
+  'thing.put-in': Pick<Thing, 'kind' | 'what' | 'where' | 'bars'> & { readonly thing: string };
+  'thing.taken-out': { readonly thing: string };
+  /** A part laid beside the old one. */
+  'part.arrived': Omit<Arrival, 'at' | 'by'> & { readonly part: string };
+  'work.sent': {
+    readonly work: string;
+    readonly what: string;
+    readonly to: string;
+    readonly holds?: Holds;
+  };
+  'work.back': {
+    readonly work: string;
+    readonly result: string;
+    readonly certificate?: string;
+    readonly washed: boolean;
+  };
   'recheck.begun': { readonly words: string };
   struck: { readonly target: string; readonly words?: string };
 }
@@ -98,6 +172,12 @@ export type ActType = keyof ActData;
 export interface Printed {
   readonly text: string;
   readonly unit: LengthUnit;
+}
+
+/** What a reading was taken with, as the crib names it. */
+export interface GaugeShown {
+  readonly id: string;
+  readonly name: string;
 }
 
 /** Which run: a fastened set, one instance of it, and its programme. */
@@ -127,7 +207,7 @@ export interface WrenchShown {
 }
 
 /** Where work can hurt someone, it is said at the act and acknowledged once on a job. */
-export type Caution = 'barring';
+export type Caution = 'barring' | 'hydraulics';
 
 /** Acts that say what became of one fastener, or one step, of a run. */
 export type RunActType =

@@ -1,21 +1,26 @@
-import type { EngineSheet } from '../sheet/engineSheet';
 import type { Act, ActOf, LoggedAct } from './act';
 import { decideLinerRead, decideLinersAccepted } from './cards/liners';
+import { decideCheckDecided, decideCheckRead, decideCheckSeen } from './cards/inspect/decide';
+import { decidePartArrived, decideWorkBack, decideWorkSent } from './cards/partsDecide';
+import { decideBoltsCounted, decideMarkMade } from './cards/markDecide';
 import { decideBolt, decideContest, decideLetBack, decideRunPrepared } from './cards/tightenDecide';
 import { decideCrankStood, decideValveRead } from './cards/valves';
+import { crankHeldBy } from './crankHeld';
 import { decideDifference, decideLayer } from './decideLayers';
+import { decideScope } from './decideScope';
 import { fold } from './evolve';
 import { ACCEPTED, refused, type Verdict } from './refusal';
 import { mayAct, type Role } from './roles';
+import type { JobSheet } from './scope';
 import { headSeq, type JobState } from './state';
-import { cardOf, entryOf, trayOf, type TrayCard } from './tray';
-import { openQuestions } from '../sheet/variants';
+import { cardOf, entryOf, INTAKE, trayOf, type TrayCard } from './tray';
+import { openQuestions, variantOf } from '../sheet/variants';
 import { sheetOfJob } from './sheetOfJob';
 
 /** What a decision may look at besides the log: the clock, the pinned sheet, and who is acting. */
 export interface DecideContext {
   readonly now: string;
-  readonly sheet: EngineSheet;
+  readonly sheet: JobSheet;
   readonly member: {
     readonly id: string;
     readonly role: Role;
@@ -52,8 +57,12 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
   if (!mayAct(context.member.role, act.type)) return refused('role-may-not', { type: act.type });
   if (act.type === 'job.opened') return decideOpened(state, act, pinned);
   if (!state.opened) return refused('not-open');
+  if (state.parked && act.type !== 'job.resumed' && act.type !== 'struck') {
+    return refused('job-parked');
+  }
   const card = cardOf(act);
   if (card) {
+    if (!state.scope && INTAKE.includes(card.card)) return refused('scope-first');
     const entry = entryOf(trayOf(pinned.sheet, state, act.at), card);
     if (entry?.status === 'barred') return barred(entry);
   }
@@ -70,6 +79,33 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
         ? ACCEPTED
         : refused('unknown-variant', { question: question?.ask ?? act.data.question });
     }
+    case 'scope.widened':
+      return decideScope(state.scope, act.data.scope, context.sheet);
+    case 'job.parked':
+      return ACCEPTED;
+    case 'job.resumed':
+      return state.parked ? ACCEPTED : refused('not-parked');
+    case 'check.read':
+      return decideCheckRead(state, act, context);
+    case 'check.seen':
+      return decideCheckSeen(state, act, context);
+    case 'check.decided':
+      return decideCheckDecided(state, act, context);
+    case 'mark.made':
+      return decideMarkMade(act, context);
+    case 'bolts.counted':
+      return decideBoltsCounted(act, context);
+    case 'thing.taken-out': {
+      const thing = state.register.find(({ id }) => id === act.data.thing);
+      if (!thing) return refused('unknown-thing');
+      return thing.takenOut ? refused('already-out', { what: thing.what }) : ACCEPTED;
+    }
+    case 'part.arrived':
+      return decidePartArrived(state, act, context);
+    case 'work.sent':
+      return decideWorkSent(state, act);
+    case 'work.back':
+      return decideWorkBack(state, act);
     case 'leaflet.entered':
     case 'deviation.entered':
       return decideLayer(state, act, pinned);
@@ -89,15 +125,17 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     case 'stud.tensioned':
     case 'step.done':
     case 'bolt.failed':
-      return decideBolt(state.runs, act, context);
+      return decideBolt(state, act, context);
     case 'contest.decided':
       return decideContest(state.runs, act, context);
     case 'crank.stood':
-      return state.cautions.barring ? decideCrankStood(act, context) : refused('caution-first');
+      return crankHeld(state, context.sheet) ?? decideCrankTurned(state, act, context);
     case 'valve.read':
       return decideValveRead(state.valves, state.crank, act, context);
     case 'struck':
       return decideStruck(state, act);
+    case 'cause.answered':
+    case 'thing.put-in':
     case 'caution.acknowledged':
     case 'crank.doubted':
     case 'recheck.begun':
@@ -109,10 +147,27 @@ function barred({ card, reason }: TrayCard): Verdict {
   switch (reason.code) {
     case 'sheet-lacks':
     case 'differences-open':
+    case 'parts-missing':
       return refused(reason.code);
+    case 'crank-held':
+      return refused('crank-held', { by: reason.by.code, what: reason.by.what ?? '' });
     default:
       return refused('card-barred', { card });
   }
+}
+
+/** Why nothing may turn the crank; null when it may be turned. */
+function crankHeld(state: JobState, sheet: JobSheet): Verdict | null {
+  const [held] = crankHeldBy(sheet, state);
+  return held ? refused('crank-held', { by: held.code, what: held.what ?? '' }) : null;
+}
+
+function decideCrankTurned(
+  state: JobState,
+  act: ActOf<'crank.stood'>,
+  context: DecideContext,
+): Verdict {
+  return state.cautions.barring ? decideCrankStood(act, context) : refused('caution-first');
 }
 
 function decideOpened(
@@ -124,12 +179,14 @@ function decideOpened(
   if (act.data.sheet.id !== sheet.id || act.data.sheet.revision !== sheet.revision) {
     return refused('wrong-sheet');
   }
-  if (act.data.cylinder1End !== sheet.cylinder1End) {
-    return refused('wrong-end', { end: sheet.cylinder1End });
-  }
-  const [question] = openQuestions(sheet, act.data.variant ?? {});
+  const { variant = {}, scope } = act.data;
+  const [question] = openQuestions(sheet, variant);
   if (question) return refused('unknown-variant', { question: question.ask });
-  return ACCEPTED;
+  const engine = variantOf(sheet, variant);
+  if (act.data.cylinder1End !== engine.cylinder1End) {
+    return refused('wrong-end', { end: engine.cylinder1End });
+  }
+  return scope ? decideScope(null, scope, engine) : ACCEPTED;
 }
 
 /** One's own last act may be undone without a word; any other correction needs a reason. */

@@ -2,7 +2,12 @@ import type { LoggedAct } from './act';
 import { evolveLiners } from './cards/liners';
 import { evolveRuns } from './cards/tighten';
 import { evolveCrank, evolveValves } from './cards/valves';
+import { evolveMarks } from './cards/mark';
+import { evolveParts } from './cards/parts';
+import { evolveChecks } from './checks';
 import { evolveLayers } from './layers';
+import { evolveParking } from './parking';
+import { evolveRegister } from './register';
 import { EMPTY_JOB, type JobState, type Strike } from './state';
 
 /**
@@ -28,7 +33,16 @@ export function evolve(state: JobState, act: LoggedAct): JobState {
 function step(state: JobState, act: LoggedAct): JobState {
   if (act.type === 'job.opened') {
     const opened = { ...act.data, at: act.at, by: act.by };
-    return { ...state, opened, variant: act.data.variant ?? {} };
+    return { ...state, opened, variant: act.data.variant ?? {}, scope: act.data.scope ?? null };
+  }
+  if (act.type === 'scope.widened') return { ...state, scope: act.data.scope };
+  if (act.type === 'cause.answered') {
+    return { ...state, cause: { ...act.data, at: act.at, by: act.by } };
+  }
+  if (act.type === 'bolts.counted') {
+    const { set, group, ...counted } = act.data;
+    const oldBolts = { ...counted, at: act.at, by: act.by };
+    return { ...state, oldBolts: { ...state.oldBolts, [`${set}/${group}`]: oldBolts } };
   }
   if (act.type === 'sheet.taken') {
     return { ...state, opened: state.opened && { ...state.opened, sheet: act.data.sheet } };
@@ -42,6 +56,11 @@ function step(state: JobState, act: LoggedAct): JobState {
   }
   return {
     ...state,
+    parked: evolveParking(state.parked, act),
+    checks: evolveChecks(state.checks, act),
+    marks: evolveMarks(state.marks, act),
+    register: evolveRegister(state.register, act),
+    parts: evolveParts(state.parts, act),
     layers: evolveLayers(state.layers, act),
     liners: evolveLiners(state.liners, act),
     runs: evolveRuns(state.runs, act),

@@ -2,7 +2,8 @@ import { demoSheets } from '@cardinex/demo/sheets/all';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { withValueAt } from '../sheet/pointer';
-import { linersLack, runLack, topEndSets, valvesLack } from './lacks';
+import { linersLack, runLack, valvesLack } from './lacks';
+import { setsInScope } from './scope';
 import { EMPTY_JOB } from './state';
 import { trayOf } from './tray';
 
@@ -45,7 +46,7 @@ describe('a thin sheet', () => {
   it('that is complete lacks nothing, whatever the engine', () => {
     for (const sheet of demoSheets) {
       expect(linersLack(sheet)).toEqual([]);
-      for (const { id } of topEndSets(sheet)) expect(runLack(sheet, id)).toEqual([]);
+      for (const { id } of setsInScope(sheet)) expect(runLack(sheet, id)).toEqual([]);
       if (sheet.overhead?.adjust !== 'hydraulic') expect(valvesLack(sheet)).toEqual([]);
     }
   });

@@ -1,6 +1,6 @@
 import { setOf, stagesOf } from '../sheet/programmeOf';
 import { heightsOf } from '../sheet/spec/block';
-import type { FastenedSet, SetKind, SheetStage } from '../sheet/spec/fastening';
+import type { FastenedSet, SheetStage } from '../sheet/spec/fastening';
 import type { EngineSheet } from '../sheet/engineSheet';
 import type { ValveKind } from '../sheet/spec/overhead';
 
@@ -71,12 +71,4 @@ export function valvesLack(sheet: EngineSheet): readonly Lack[] {
     }
   }
   return lacks;
-}
-
-/** Sets that belong to the top of an engine, in the order they are done. */
-const TOP_END: readonly SetKind[] = ['head', 'cylinder-base', 'cam-caps'];
-
-/** The sets of the top end that a job tightens, in the order of work. */
-export function topEndSets(sheet: EngineSheet): readonly FastenedSet[] {
-  return TOP_END.flatMap((kind) => (sheet.fastenedSets ?? []).filter((set) => set.kind === kind));
 }

@@ -1,10 +1,9 @@
-import type { EngineSheet } from '../sheet/engineSheet';
 import { setOf } from '../sheet/programmeOf';
 import { treatmentOf } from '../sheet/treatmentOf';
 import { linersFinding } from './cards/liners';
 import { numberOf } from './cards/tighten';
 import { overheadView } from './cards/valves';
-import { topEndSets } from './lacks';
+import { setsInScope, type JobSheet } from './scope';
 import type { JobState } from './state';
 import { runsOf } from './tray';
 
@@ -33,12 +32,12 @@ export interface Redo {
  * @param now ISO time
  */
 export function redoOf(
-  before: EngineSheet,
-  after: EngineSheet,
+  before: JobSheet,
+  after: JobSheet,
   state: JobState,
   now: string,
 ): Redo {
-  const bolts = topEndSets(before).flatMap(({ id, name }) => {
+  const bolts = setsInScope(before).flatMap(({ id, name }) => {
     const runsAfter = runsOf(after, state, id, now);
     return runsOf(before, state, id, now).flatMap((run) => {
       const other = runsAfter.find((one) => one.name.instance === run.name.instance);
@@ -54,7 +53,7 @@ export function redoOf(
       return numbers.length > 0 ? [{ set: name, instance: run.name.instance, numbers }] : [];
     });
   });
-  const treatments = topEndSets(before).flatMap((set) => {
+  const treatments = setsInScope(before).flatMap((set) => {
     const says = treatmentOf(setOf(after, set.id) ?? set);
     if (says === treatmentOf(set)) return [];
     return runsOf(before, state, set.id, now).flatMap((run) => {
@@ -65,7 +64,7 @@ export function redoOf(
         : [];
     });
   });
-  const done = (sheet: EngineSheet): readonly string[] =>
+  const done = (sheet: JobSheet): readonly string[] =>
     (overheadView(sheet, state.valves, state.crank, 'cold')?.valves ?? [])
       .filter((valve) => valve.done)
       .map((valve) => valve.valve.id);

@@ -1,4 +1,11 @@
 import type { ActData, Caution, LoggedAct } from './act';
+import { NO_CHECKS, type ChecksState } from './checks';
+import type { BoltsCounted } from './cards/strip';
+import type { MarksState } from './cards/mark';
+import { NO_PARTS, type PartsState } from './cards/parts';
+import type { Parking } from './parking';
+import type { RegisterState } from './register';
+import type { Scope } from './scope';
 import { NO_LINERS, type LinersState } from './cards/liners';
 import { NO_LAYERS, type LayersState } from './layers';
 import type { RunsState } from './cards/tighten';
@@ -12,6 +19,16 @@ export interface JobState {
   readonly variant: VariantChoice;
   /** Leaflets and deviations, and what was decided between them and the sheet. */
   readonly layers: LayersState;
+  /** How far it goes by now; null on jobs opened before that was asked. */
+  readonly scope: Scope | null;
+  readonly parked: Parking | null;
+  readonly cause: (ActData['cause.answered'] & Told) | null;
+  readonly checks: ChecksState;
+  readonly marks: MarksState;
+  /** Old bolts counted into their bags, by set and group. */
+  readonly oldBolts: Readonly<Record<string, BoltsCounted>>;
+  readonly register: RegisterState;
+  readonly parts: PartsState;
   readonly liners: LinersState;
   readonly runs: RunsState;
   readonly valves: ValvesState;
@@ -22,6 +39,11 @@ export interface JobState {
   /** Acts struck, by the id of the act they were struck from. */
   readonly struck: Readonly<Record<string, Strike>>;
   readonly log: readonly LoggedAct[];
+}
+
+interface Told {
+  readonly at: string;
+  readonly by: string;
 }
 
 export interface Strike {
@@ -36,6 +58,14 @@ export const EMPTY_JOB: JobState = {
   opened: null,
   variant: {},
   layers: NO_LAYERS,
+  scope: null,
+  parked: null,
+  cause: null,
+  checks: NO_CHECKS,
+  marks: [],
+  oldBolts: {},
+  register: [],
+  parts: NO_PARTS,
   liners: NO_LINERS,
   runs: {},
   valves: NO_VALVES,

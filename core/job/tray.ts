@@ -1,18 +1,47 @@
-import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
+import type { EngineSheet } from '../sheet/engineSheet';
 import { setOf } from '../sheet/programmeOf';
 import { variantOf } from '../sheet/variants';
 import { heightsOf } from '../sheet/spec/block';
 import type { FastenedSet } from '../sheet/spec/fastening';
 import type { Act } from './act';
-import { FEWEST_PLACES, linersFinding, readingsOf } from './cards/liners';
+import { DEAD } from './cards/dead';
+import { boreIds, FEWEST_PLACES, linersFinding, readingsOf } from './cards/liners';
+import type { PartHold } from './cards/parts';
 import { isRunAct, readKey, runView, type RunView } from './cards/tighten';
 import { overheadView } from './cards/valves';
 import { cardsOfPlace } from './cardsOfPlace';
 import { layeredOn, type Layered } from './differences';
-import { linersLack, runLack, topEndSets, valvesLack, type Lack } from './lacks';
+import type { CrankHold } from './crankHeld';
+import {
+  causeCard,
+  crankHeld,
+  deadCard,
+  inspectCard,
+  markCard,
+  missingFor,
+  partsCard,
+  stillIn,
+  stripCard,
+} from './intake';
+import { linersLack, runLack, valvesLack, type Lack } from './lacks';
+import { scopedSheet, setsInScope, TOP, type JobSheet } from './scope';
+import { STRIP } from './slackening';
 import type { JobState } from './state';
 
-export type CardName = 'liners' | 'tighten' | 'valves' | 'recheck';
+export type CardName =
+  | 'dead'
+  | 'mark'
+  | 'strip'
+  | 'parts'
+  | 'inspect'
+  | 'liners'
+  | 'tighten'
+  | 'valves'
+  | 'recheck'
+  | 'cause';
+
+/** Cards of a job that was opened with a scope: older jobs get them when theirs is said. */
+export const INTAKE: readonly CardName[] = ['dead', 'mark', 'strip', 'parts', 'inspect', 'cause'];
 export type CardStatus = 'open' | 'done' | 'waiting' | 'barred';
 
 /** Why a card is barred or waits, or what is next on it; `words/` makes the sentence. */
@@ -22,6 +51,24 @@ export type TrayReason =
   /** Sheet, leaflets and deviations say different things, or together do not add up. */
   | { readonly code: 'differences-open'; readonly count: number }
   | { readonly code: 'run-hot-first' }
+  | { readonly code: 'to-make-dead'; readonly left: number }
+  | { readonly code: 'to-mark'; readonly made: number; readonly of: number }
+  /** Parts marked under another variant say something else than they should. */
+  | { readonly code: 'marks-translated'; readonly count: number }
+  | { readonly code: 'to-slacken'; readonly set: string; readonly instance?: string }
+  | { readonly code: 'to-take-off' }
+  | { readonly code: 'to-count' }
+  | { readonly code: 'parts-to-come'; readonly here: number; readonly of: number }
+  | { readonly code: 'parts-wrong'; readonly count: number }
+  | { readonly code: 'to-inspect'; readonly done: number; readonly of: number }
+  | { readonly code: 'inspected-out'; readonly count: number }
+  | { readonly code: 'cause-last' }
+  | { readonly code: 'cause-to-answer' }
+  /** A part that is not here, or not right, or still at the machine shop. */
+  | { readonly code: 'parts-missing'; readonly parts: readonly PartHold[] }
+  | { readonly code: 'crank-held'; readonly by: CrankHold }
+  /** Something put in for a while is still in. */
+  | { readonly code: 'things-in'; readonly things: readonly string[] }
   | { readonly code: 'liners-to-read'; readonly read: number; readonly of: number }
   | { readonly code: 'liners-out' }
   | { readonly code: 'liners-to-accept' }
@@ -73,8 +120,25 @@ export function currentRun(runs: readonly RunView[]): RunView | null {
 
 /** Which card of the tray an act belongs to; null for acts that belong to none, or that mend any. */
 export function cardOf(act: Act): (Pick<TrayCard, 'card'> & { readonly set?: string }) | null {
-  if (isRunAct(act)) return { card: 'tighten', set: readKey(act.data.key).run.set };
+  if (isRunAct(act)) {
+    const { run } = readKey(act.data.key);
+    return run.programme === STRIP ? { card: 'strip' } : { card: 'tighten', set: run.set };
+  }
   switch (act.type) {
+    case 'check.read':
+    case 'check.seen':
+    case 'check.decided':
+      return { card: act.data.check === DEAD ? 'dead' : isStrip(act.data.check) };
+    case 'mark.made':
+      return { card: 'mark' };
+    case 'bolts.counted':
+      return { card: 'strip' };
+    case 'part.arrived':
+    case 'work.sent':
+    case 'work.back':
+      return { card: 'parts' };
+    case 'cause.answered':
+      return { card: 'cause' };
     case 'liner.read':
     case 'liners.accepted':
       return { card: 'liners' };
@@ -90,8 +154,22 @@ export function cardOf(act: Act): (Pick<TrayCard, 'card'> & { readonly set?: str
   }
 }
 
-type Standing = Pick<TrayCard, 'status' | 'reason' | 'trouble'>;
+function isStrip(check: string): CardName {
+  return check === STRIP ? 'strip' : 'inspect';
+}
+
+/** How a card stands, and why. */
+export type Standing = Pick<TrayCard, 'status' | 'reason' | 'trouble'>;
 type Placed = Omit<TrayCard, 'number'>;
+
+/** What a card waits for besides its own work: each may bar it, the first that does says why. */
+interface Gates {
+  /** The cards that are done before it. */
+  readonly after: readonly Placed[];
+  readonly lacks?: readonly Lack[];
+  /** What bars it by the state of the engine or of its parts. */
+  readonly bars?: () => TrayReason | null;
+}
 
 /**
  * A job's cards in the order of work, each with where it stands and why: the cards this engine
@@ -102,44 +180,80 @@ type Placed = Omit<TrayCard, 'number'>;
  */
 export function trayOf(pinned: EngineSheet, state: JobState, now: string): readonly TrayCard[] {
   const layered = layeredOn(variantOf(pinned, state.variant), state.layers);
-  const { sheet } = layered;
+  const sheet = scopedSheet(layered.sheet, state.scope);
   const cards: Placed[] = [];
-  /** A card opens when the one before it is done, the sheet has what it needs, and no source objects. */
+  /** A card opens when those before it are done, the sheet has what it needs, and nothing objects. */
   const add = (
     placed: Pick<Placed, 'card' | 'set'>,
-    lacks: readonly Lack[],
+    { after: before, lacks = [], bars }: Gates,
     stand: () => Standing,
-  ): void => {
-    const before = cards.at(-1);
+  ): Placed => {
     const open = undecidedFor(layered, placed);
     const standing = (): Standing => {
       if (lacks.length > 0) return lacking(lacks);
       if (open > 0) return differing(open);
-      return before ? after(before, stand) : stand();
+      const first = before.find(({ status }) => status !== 'done');
+      if (first) return waitingFor(first);
+      const own = stand();
+      const barred = own.status === 'done' ? null : bars?.();
+      return barred ? { status: 'barred', reason: barred, trouble: true } : own;
     };
-    cards.push({ ...placed, ...standing() });
+    const card = { ...placed, ...standing() };
+    cards.push(card);
+    return card;
   };
+  const last = (): readonly Placed[] => cards.slice(-1);
+  let opened: readonly Placed[] = [];
+  if (state.scope) {
+    const dead = add({ card: 'dead' }, { after: [] }, () => deadCard(sheet, state));
+    const mark = add({ card: 'mark' }, { after: [dead] }, () => markCard(sheet, state));
+    const strip = add({ card: 'strip' }, { after: [dead] }, () => stripCard(sheet, state, now));
+    add({ card: 'parts' }, { after: [] }, () => partsCard(sheet, state));
+    opened = [
+      add({ card: 'inspect' }, { after: [mark, strip] }, () => inspectCard(sheet, state)),
+    ];
+  }
   if (!sheet.liners || heightsOf(sheet.liners)) {
-    add({ card: 'liners' }, linersLack(sheet), () => linersCard(sheet, state));
+    const bars = (): TrayReason | null => missingFor(sheet, state, { card: 'liners' });
+    const gates = { after: opened, lacks: linersLack(sheet), bars };
+    opened = [add({ card: 'liners' }, gates, () => linersCard(sheet, state))];
   }
-  const sets = topEndSets(sheet);
+  const sets = setsInScope(sheet).filter(
+    ({ kind, programme }) => TOP.includes(kind) || programme !== undefined,
+  );
   if (sets.length === 0) {
-    add({ card: 'tighten', set: null }, runLack(sheet, null), () => lacking(['head-set']));
+    const gates = { after: opened, lacks: runLack(sheet, null) };
+    opened = [
+      add({ card: 'tighten', set: null }, gates, () => lacking(['head-set'])),
+    ];
   }
-  for (const { id, name } of sets) {
-    add({ card: 'tighten', set: { id, name } }, runLack(sheet, id), () =>
-      tightenCard(runsOf(sheet, state, id, now)),
-    );
+  for (const { id, name, kind } of sets) {
+    const bars = (): TrayReason | null =>
+      missingFor(sheet, state, { card: 'tighten', set: id }) ??
+      (COVERS.includes(kind) ? stillIn(state, 'covering') : null);
+    const gates = { after: opened, lacks: runLack(sheet, id), bars };
+    opened = [
+      add({ card: 'tighten', set: { id, name } }, gates, () =>
+        tightenCard(runsOf(sheet, state, id, now)),
+      ),
+    ];
   }
   if (sheet.overhead?.adjust !== 'hydraulic') {
     const lacks = valvesLack(sheet);
-    add({ card: 'valves' }, lacks, () => valvesCard(sheet, state));
+    const bars = (): TrayReason | null =>
+      missingFor(sheet, state, { card: 'valves' }) ?? crankHeld(sheet, state);
+    add({ card: 'valves' }, { after: last(), lacks, bars }, () => valvesCard(sheet, state));
     if (lacks.length === 0 && overheadView(sheet, state.valves, state.crank, 'cold')?.provisional) {
-      add({ card: 'recheck' }, [], () => recheckCard(sheet, state));
+      const running = (): TrayReason | null => stillIn(state, 'starting') ?? crankHeld(sheet, state);
+      add({ card: 'recheck' }, { after: last(), bars: running }, () => recheckCard(sheet, state));
     }
   }
+  if (state.scope) add({ card: 'cause' }, { after: [] }, () => causeCard(cards, state));
   return cards.map((card, place) => ({ number: place + 1, ...card }));
 }
+
+/** Sets that close over what cannot be reached afterwards. */
+const COVERS: readonly FastenedSet['kind'][] = ['head', 'cylinder-base', 'cover'];
 
 /** The tray's entry for a card, and for a set where several are tightened. */
 export function entryOf(
@@ -155,12 +269,14 @@ export function isFinished(tray: readonly TrayCard[]): boolean {
 }
 
 /**
- * The card to work on: the first that is neither done nor barred; else the one that bars the rest.
+ * The card to work on: the first that is open; else one that waits; else the one that bars the rest.
  * Null on a job with nothing left to do.
  */
 export function currentCard(tray: readonly TrayCard[]): TrayCard | null {
   const left = tray.filter((card) => card.status !== 'done');
-  return left.find((card) => card.status !== 'barred') ?? left[0] ?? null;
+  const first = (status: CardStatus): TrayCard | undefined =>
+    left.find((card) => card.status === status);
+  return first('open') ?? first('waiting') ?? left[0] ?? null;
 }
 
 /** How many places a card works by at which its sources differ and nobody has decided. */
@@ -187,15 +303,14 @@ function lacking(lacks: readonly Lack[]): Standing {
   return { status: 'barred', reason: { code: 'sheet-lacks', lacks }, trouble: false };
 }
 
-function after({ card, set, status }: Placed, then: () => Standing): Standing {
-  if (status === 'done') return then();
+function waitingFor({ card, set }: Placed): Standing {
   const reason = { code: 'card-first' as const, card, ...(set && { set: set.name }) };
   return { status: 'barred', reason, trouble: false };
 }
 
-function linersCard(sheet: EngineSheet, { liners }: JobState): Standing {
+function linersCard(sheet: JobSheet, { liners }: JobState): Standing {
   if (liners.accepted) return { status: 'done', reason: { code: 'all-done' }, trouble: false };
-  const bores = cylindersOf(sheet).map(String);
+  const bores = boreIds(sheet);
   const read = bores.filter((bore) => readingsOf(liners, bore).length >= FEWEST_PLACES).length;
   if (linersFinding(sheet, liners)?.overall === 'out') {
     return { status: 'open', reason: { code: 'liners-out' }, trouble: true };

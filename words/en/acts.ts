@@ -6,6 +6,8 @@ import { setOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { faultName } from './cards/tighten';
+import { intakeLine } from './intakeActs';
+import { scopeTitle } from './scope';
 import { readingName } from './cards/valves';
 import { METRIC, degrees, endName, length, pressure, torque, type ReaderUnits } from './quantity';
 
@@ -21,7 +23,26 @@ export interface ActLine {
 export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits = METRIC): ActLine {
   switch (act.type) {
     case 'job.opened':
-      return { what: `Job opened: ${act.data.name}`, value: act.data.serial, words: act.data.why };
+      return {
+        what: `Job opened: ${act.data.name}`,
+        value: act.data.serial,
+        words: [act.data.scope && scopeTitle(act.data.scope), act.data.why].filter(Boolean).join('. '),
+      };
+    case 'scope.widened':
+    case 'job.parked':
+    case 'job.resumed':
+    case 'cause.answered':
+    case 'check.read':
+    case 'check.seen':
+    case 'check.decided':
+    case 'mark.made':
+    case 'bolts.counted':
+    case 'thing.put-in':
+    case 'thing.taken-out':
+    case 'part.arrived':
+    case 'work.sent':
+    case 'work.back':
+      return intakeLine(act, sheet, units);
     case 'sheet.taken':
       return { what: `Sheet rev. ${act.data.sheet.revision} taken`, words: act.data.words };
     case 'variant.changed': {
@@ -88,7 +109,7 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'contest.decided':
       return { what: `${boltName(sheet, act.data.key)}: decided`, words: act.data.words };
     case 'caution.acknowledged':
-      return { what: 'Caution acknowledged: barring' };
+      return { what: `Caution acknowledged: ${act.data.caution}` };
     case 'crank.stood':
       return { what: `Crank at ${degrees(act.data.atDeg)}`, words: act.data.seen };
     case 'crank.doubted':

@@ -1,7 +1,9 @@
 import type { Refusal, RefusalCode } from '@cardinex/core/job/refusal';
 import type { SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
 import { cardTitle } from './cards/names';
-import { degrees, torque } from './quantity';
+import { degrees, length, torque } from './quantity';
+import { crankHoldSentence } from './register';
+import type { CrankHold } from '@cardinex/core/job/crankHeld';
 import { sheetFindingSentence } from './sheets/findings';
 import type { CardName } from '@cardinex/core/job/tray';
 
@@ -16,6 +18,32 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'wrong-sheet': () => 'This job is pinned to another revision of the sheet.',
   'wrong-end': ({ end }) =>
     `On this engine cylinder 1 is at the ${String(end)} end. Look again before numbering anything.`,
+  'scope-first': () => 'Say first how far this job goes: see the tray.',
+  'unknown-scope': () => 'Say which head or which cylinder it is, as this engine has them.',
+  'not-wider': () => 'A job once opened only goes further. What was done cannot be left out again.',
+  'job-parked': () => 'This job is parked. Take it up again first.',
+  'not-parked': () => 'This job is not parked.',
+  'unknown-check': ({ check }) => `This engine has no check ${String(check)}.`,
+  'unknown-place-of-check': ({ item }) => `There is nothing to read at ${String(item)} here.`,
+  'beyond-reach': ({ low, high }) =>
+    `Between ${length(Number(low))} and ${length(Number(high))} is possible here. Look at the decimal mark.`,
+  'crank-held': ({ by, what }) =>
+    crankHoldSentence({ code: by as CrankHold['code'], what: String(what ?? '') }),
+  'not-loose-yet': () => 'Its bolts first: they are not all out.',
+  'nothing-out': () => 'Nothing is out there, so there is nothing to decide.',
+  'not-to-be-reworked': () => 'By its figures it cannot be worked on. It is replaced.',
+  'lead-lets-stand': () => 'Only the lead lets something stand that is out of its limits.',
+  'unknown-mark': () => 'That is not how this part is marked on this engine. Look at the card again.',
+  'unknown-bolts': () => 'This engine has no such bolts in this job.',
+  'not-all-bolts': ({ count, of }) =>
+    `${String(count)} counted, ${String(of)} there must be. One missing is in the engine or under the bench: find it.`,
+  'unknown-thing': () => 'There is no such thing in the register.',
+  'already-out': ({ what }) => `${String(what)} is out already.`,
+  'unknown-part': () => 'That part is not on the list of this job.',
+  'part-short': ({ count, of }) =>
+    `${String(count)} came, ${String(of)} are needed: say that not all of it came.`,
+  'unknown-work': () => 'That is not among what was sent out.',
+  'parts-missing': () => 'A part for this is not here, or not right. See Parts in.',
   'unknown-bore': ({ bore }) => `This engine has no bore ${String(bore)}.`,
   'unknown-place': ({ places }) => `A liner is read at ${String(places)} places on this sheet.`,
   'liners-incomplete': ({ bores }) =>

@@ -1,7 +1,10 @@
 import type { TrayReason } from '@cardinex/core/job/tray';
 import type { Lack } from '@cardinex/core/job/lacks';
+import { markWords } from './cards/mark';
 import { cardTitle } from './cards/names';
+import { partHoldSentence } from './cards/parts';
 import { listed } from './quantity';
+import { crankHoldSentence } from './register';
 
 const LACKS: Readonly<Record<Lack, string>> = {
   liners: 'whether its liners stand proud, flush, recessed, or are none',
@@ -34,6 +37,44 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
         : `Sheet and leaflets differ in ${reason.count} places. Decide which holds first.`;
     case 'run-hot-first':
       return 'Set cold from a hot figure. Run to working heat, then check.';
+    case 'to-make-dead':
+      return reason.left === 1 ? '1 thing still to make dead.' : `${reason.left} things still to make dead.`;
+    case 'to-mark':
+      return reason.made === 0
+        ? `${reason.of} parts to mark before they leave their places.`
+        : `${reason.made} of ${reason.of} parts marked.`;
+    case 'marks-translated':
+      return markWords.translated(reason.count);
+    case 'to-slacken':
+      return reason.instance === undefined
+        ? `${reason.set}: slacken.`
+        : `${reason.set}, number ${reason.instance}: slacken.`;
+    case 'to-take-off':
+      return 'Bolts are out. Take it off.';
+    case 'to-count':
+      return 'Count the old bolts into their bags.';
+    case 'parts-to-come':
+      return `${reason.here} of ${reason.of} parts here and right.`;
+    case 'parts-wrong':
+      return reason.count === 1
+        ? '1 part is wrong or missing.'
+        : `${reason.count} parts are wrong or missing.`;
+    case 'to-inspect':
+      return `${reason.done} of ${reason.of} checks done.`;
+    case 'inspected-out':
+      return reason.count === 1
+        ? '1 finding is out. Decide what is done about it.'
+        : `${reason.count} findings are out. Decide what is done about them.`;
+    case 'cause-last':
+      return 'Asked for before the job closes.';
+    case 'cause-to-answer':
+      return 'All is done. What was the cause?';
+    case 'parts-missing':
+      return reason.parts.map(partHoldSentence).join(' ');
+    case 'crank-held':
+      return crankHoldSentence(reason.by);
+    case 'things-in':
+      return `Still in the engine: ${listed(reason.things)}. Take it out first.`;
     case 'liners-to-read':
       return reason.read === 0
         ? `${reason.of} liners to read.`

@@ -1,10 +1,10 @@
 import { linerCheck, type LinerCheck } from '../../block/linerCheck';
 import { lengthToMm } from '../../quantity/units';
-import { cylindersOf, type EngineSheet } from '../../sheet/engineSheet';
 import { heightsOf } from '../../sheet/spec/block';
 import type { ActOf, LoggedAct, Printed } from '../act';
 import type { DecideContext } from '../decide';
 import { mayOverride } from '../roles';
+import { cylindersInScope, type JobSheet } from '../scope';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 
 /** Fewest places a liner is read at before anything is said of it: one reading shows no tilt. */
@@ -26,9 +26,9 @@ export interface LinersState {
 
 export const NO_LINERS: LinersState = { readings: {}, accepted: null };
 
-/** Bore ids of an engine in block order: bank by bank, each from the cylinder-1 end. */
-export function boreIds(sheet: EngineSheet): readonly string[] {
-  return cylindersOf(sheet).map(String);
+/** Bore ids a job works on, in block order: bank by bank, each from the cylinder-1 end. */
+export function boreIds(sheet: JobSheet): readonly string[] {
+  return cylindersInScope(sheet).map(String);
 }
 
 export function evolveLiners(state: LinersState, act: LoggedAct): LinersState {
@@ -53,7 +53,7 @@ export function readingsOf(state: LinersState, bore: string): readonly number[] 
 }
 
 /** What the liners read so far say; null before any has been read at enough places, or without limits. */
-export function linersFinding(sheet: EngineSheet, state: LinersState): LinerCheck | null {
+export function linersFinding(sheet: JobSheet, state: LinersState): LinerCheck | null {
   const heights = heightsOf(sheet.liners);
   if (!heights?.low || !heights.high) return null;
   const { low, high, adjacent, tilt, groupSpread, rise, headGroups } = heights;
@@ -85,7 +85,7 @@ export function linersFinding(sheet: EngineSheet, state: LinersState): LinerChec
 }
 
 /** Bores still short of readings. */
-export function unreadBores(sheet: EngineSheet, state: LinersState): readonly string[] {
+export function unreadBores(sheet: JobSheet, state: LinersState): readonly string[] {
   return boreIds(sheet).filter((id) => readingsOf(state, id).length < FEWEST_PLACES);
 }
 

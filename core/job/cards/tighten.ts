@@ -2,10 +2,11 @@ import { adapterSetting } from '../../tightening/adapterSetting';
 import { inMillionths } from '../../quantity/withinLimits';
 import { settingFor } from '../../tightening/wrenchChoose';
 import type { EngineSheet } from '../../sheet/engineSheet';
-import { planOf, setOf, stagesOf } from '../../sheet/programmeOf';
+import { planOf, stagesOf } from '../../sheet/programmeOf';
 import type { FastenedSet, SheetStage } from '../../sheet/spec/fastening';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf, BoltFault, LoggedAct, RunActType, RunName, WrenchShown } from '../act';
+import { setForRun } from '../slackening';
 
 /** A pause longer than this leaves doubt about which bolt was last: sweep the stage. */
 export const SWEEP_AFTER_MS = 15 * 60 * 1000;
@@ -198,9 +199,8 @@ export function runView(
   runs: RunsState,
   now: string,
 ): RunView | null {
-  const set = setOf(sheet, name.set);
-  if (!set || set.programme?.id !== name.programme || !set.instances.includes(name.instance))
-    return null;
+  const set = setForRun(sheet, name);
+  if (!set?.instances.includes(name.instance)) return null;
   const run = runs[runKey(name)] ?? NO_RUN;
   const acts = planOf(set, name.instance)?.acts ?? [];
   const stages: StageView[] = [];

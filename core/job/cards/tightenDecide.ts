@@ -4,6 +4,8 @@ import type { ActOf, RunActType, WrenchShown } from '../act';
 import type { DecideContext } from '../decide';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
+import { STRIP } from '../slackening';
+import type { JobState } from '../state';
 import {
   numberOf,
   readKey,
@@ -48,17 +50,23 @@ export function decideLetBack(
 }
 
 export function decideBolt(
-  state: RunsState,
+  job: Pick<JobState, 'runs' | 'cautions'>,
   act: { [T in RunActType]: ActOf<T> }[RunActType],
   { sheet }: DecideContext,
 ): Verdict {
   const { key, pass } = act.data;
   const { run: name, stage: stageId } = readKey(key);
+  const state = job.runs;
   // The act's own time, not the server's: what waited in an outbox was not a pause at the engine.
   const view = runView(sheet, name, state, act.at);
   if (!view) return refused('unknown-run');
   const { prepared } = view.run;
-  if (!prepared) return refused('run-not-prepared');
+  // Nothing is set or treated before bolts are eased; jacks are as dangerous as ever.
+  const slackens = name.programme === STRIP;
+  if (!prepared && !slackens) return refused('run-not-prepared');
+  if (slackens && act.type === 'stud.tensioned' && !job.cautions.hydraulics) {
+    return refused('caution-first');
+  }
   const stage = view.stages.find((s) => s.key === stageId);
   const bolt = stage?.bolts.find((b) => b.act.key === key);
   if (!stage || !bolt) return refused('unknown-fastener');
@@ -93,7 +101,7 @@ export function doneBy({ kind }: TightenAct): RunActType {
 function decideFigures(
   act: { [T in RunActType]: ActOf<T> }[RunActType],
   planned: TightenAct,
-  prepared: NonNullable<RunState['prepared']>,
+  prepared: RunState['prepared'],
 ): Verdict {
   if (act.type === 'bolt.failed') return ACCEPTED;
   if (act.type !== doneBy(planned)) return refused('not-this-way');
@@ -110,7 +118,7 @@ function decideFigures(
     case 'step.done':
       return ACCEPTED;
     case 'bolt.pulled':
-      return decidePull(act, planned, prepared);
+      return prepared ? decidePull(act, planned, prepared) : refused('run-not-prepared');
   }
 }
 

@@ -49,6 +49,9 @@ export interface PlugSpec extends Sourced {
 export interface RenewSpec extends Sourced {
   readonly part: string;
   readonly when: 'always' | 'if-worn' | 'by-measurement' | 'matched-set';
+  readonly count?: number;
+  /** The fastened set, the liners or the valves that wait for it. */
+  readonly fits?: string;
 }
 
 /** Something put in that must come out again. */

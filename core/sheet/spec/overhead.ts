@@ -28,6 +28,8 @@ export interface OverheadSpec {
   /** What a rocker or cam acts on. */
   readonly actsOn: 'valve' | 'bridge' | 'yoke';
   readonly adjust: 'screw' | 'shim' | 'hydraulic';
+  /** Flat ones and buckets wear to their own lobe and go back to it; rollers may move. */
+  readonly tappets?: 'flat' | 'roller' | 'bucket';
   readonly valves: readonly Valve[];
   readonly screw?: {
     readonly at: ScrewPlace;

@@ -1,10 +1,16 @@
 import type { CardName, CardStatus, TrayCard } from '@cardinex/core/job/tray';
 
 const TITLES: Readonly<Record<CardName, string>> = {
+  dead: 'Make it dead',
+  mark: 'Mark',
+  strip: 'Strip',
+  parts: 'Parts in',
+  inspect: 'Inspect',
   liners: 'Liners',
   tighten: 'Tighten',
   valves: 'Valves',
   recheck: 'Recheck hot',
+  cause: 'Cause',
 };
 
 const STATUS: Readonly<Record<CardStatus, string>> = {

@@ -1,0 +1,68 @@
+import type { ActOf } from '../../act';
+import { crankHeldBy } from '../../crankHeld';
+import type { DecideContext } from '../../decide';
+import { ACCEPTED, refused, type Verdict } from '../../refusal';
+import { mayOverride } from '../../roles';
+import type { JobState } from '../../state';
+import { DEAD, isolationOf } from '../dead';
+import { STRIP } from '../../slackening';
+import { partedItem } from '../strip';
+import { checkOf } from './checksOf';
+import { canBeReworked, checkView } from './view';
+
+export function decideCheckRead(
+  state: JobState,
+  { data }: ActOf<'check.read'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const check = checkOf(sheet, data.check);
+  if (check?.way !== 'read') return refused('unknown-check', { check: data.check });
+  if (!check.items.includes(data.item) || !check.places.includes(data.place ?? '')) {
+    return refused('unknown-place-of-check', { item: data.item });
+  }
+  const [low, high] = check.reachMm;
+  if (data.mm < low || data.mm > high) return refused('beyond-reach', { low, high });
+  const [held] = check.turnsCrank ? crankHeldBy(sheet, state) : [];
+  return held ? refused('crank-held', { by: held.code, what: held.what ?? '' }) : ACCEPTED;
+}
+
+export function decideCheckSeen(
+  state: JobState,
+  { data }: ActOf<'check.seen'>,
+  { sheet }: DecideContext,
+): Verdict {
+  if (data.found === 'not-good' && !data.words) return refused('words-needed');
+  if (data.check === DEAD) {
+    const known = (isolationOf(sheet) as readonly string[]).includes(data.item);
+    return known ? ACCEPTED : refused('unknown-check', { check: data.item });
+  }
+  if (data.check === STRIP) {
+    const item = partedItem(sheet, state, data.item);
+    if (!item) return refused('unknown-check', { check: data.item });
+    return item.loose ? ACCEPTED : refused('not-loose-yet');
+  }
+  const check = checkOf(sheet, data.check);
+  if (check?.way !== 'seen') return refused('unknown-check', { check: data.check });
+  return check.items.includes(data.item) && check.places.includes(data.step ?? '')
+    ? ACCEPTED
+    : refused('unknown-place-of-check', { item: data.item });
+}
+
+export function decideCheckDecided(
+  state: JobState,
+  { data }: ActOf<'check.decided'>,
+  { sheet, member }: DecideContext,
+): Verdict {
+  const check = checkOf(sheet, data.check);
+  if (!check) return refused('unknown-check', { check: data.check });
+  const judged = checkView(sheet, state.checks, check).judged.find(
+    ({ item }) => item === data.item,
+  );
+  if (judged?.verdict !== 'out') return refused('nothing-out');
+  if (data.decision === 'rework' && judged.finding && !canBeReworked(judged.finding)) {
+    return refused('not-to-be-reworked');
+  }
+  if (data.decision !== 'keep') return ACCEPTED;
+  if (!mayOverride(member.role)) return refused('lead-lets-stand');
+  return member.fresh ? ACCEPTED : refused('needs-fresh-proof');
+}

@@ -1,0 +1,24 @@
+import type { ActOf } from '../act';
+import type { DecideContext } from '../decide';
+import { ACCEPTED, refused, type Verdict } from '../refusal';
+import { isSamePart, marksOf } from './mark';
+import { oldBoltsOf } from './strip';
+
+/** A mark says what is right for its part on this engine: a wrong one is worse than none. */
+export function decideMarkMade({ data }: ActOf<'mark.made'>, { sheet }: DecideContext): Verdict {
+  const mark = marksOf(sheet).find(({ id }) => id === data.mark);
+  if (!mark || mark.code !== data.code || !isSamePart(mark, data)) return refused('unknown-mark');
+  return ACCEPTED;
+}
+
+/** Old bolts are counted until none is missing: one left in a hole is found by the next head. */
+export function decideBoltsCounted(
+  { data }: ActOf<'bolts.counted'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const bolts = oldBoltsOf(sheet).find(({ key }) => key === `${data.set}/${data.group}`);
+  if (!bolts) return refused('unknown-bolts');
+  return data.count === bolts.count
+    ? ACCEPTED
+    : refused('not-all-bolts', { count: data.count, of: bolts.count });
+}

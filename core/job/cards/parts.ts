@@ -1,0 +1,196 @@
+import type { EngineSheet } from '../../sheet/engineSheet';
+import type { RenewSpec } from '../../sheet/spec/assembly';
+import type { LoggedAct } from '../act';
+import { setsInScope, type JobSheet } from '../scope';
+import type { JobState } from '../state';
+import { checkViews } from './inspect/view';
+import { oldBoltsOf } from './strip';
+
+/** A card of the tray, and its set, that a part or a piece of work holds up. */
+export interface Holds {
+  readonly card: 'liners' | 'tighten' | 'valves';
+  readonly set?: string;
+}
+
+/** One line of what has to be bought or found. */
+export interface KitItem {
+  readonly id: string;
+  /** As the sheet names it; empty for what inspection found, which `found` tells. */
+  readonly part: string;
+  readonly found?: { readonly check: string; readonly item: string };
+  readonly when: RenewSpec['when'] | 'found-out';
+  /** How many, where that is known. */
+  readonly count?: number;
+  readonly holds?: Holds;
+  /** Who says so. */
+  readonly source: string;
+}
+
+/** What is needed before a job goes together: always renewed, chosen, found out at inspection. */
+export function kitOf(sheet: JobSheet, state: JobState): readonly KitItem[] {
+  const bolts = oldBoltsOf(sheet).flatMap(({ key, set, group, count, spent }): KitItem[] =>
+    spent
+      ? [
+          {
+            id: `bolts/${key}`,
+            part: group.name,
+            when: 'always',
+            count,
+            holds: { card: 'tighten', set: set.id },
+            source: group.treatment.source,
+          },
+        ]
+      : [],
+  );
+  const listed = (sheet.renew ?? []).flatMap(({ part, when, fits, count, source }, place) => {
+    const inScope = fits === undefined || isInScope(sheet, fits);
+    // One line for the bolts, by their groups and with their number.
+    const boltsOf = setsInScope(sheet).find(({ id, name }) => id === fits && name === part);
+    if (!inScope || (boltsOf && bolts.some(({ holds }) => holds?.set === boltsOf.id))) return [];
+    return [
+      {
+        id: `renew/${place}`,
+        part,
+        when,
+        ...(count !== undefined && { count }),
+        ...(fits !== undefined && { holds: holdsOf(fits) }),
+        source,
+      },
+    ];
+  });
+  return [...bolts, ...listed, ...foundOut(sheet, state)];
+}
+
+function isInScope(sheet: JobSheet, fits: string): boolean {
+  return fits === 'liners' || fits === 'valves' || setsInScope(sheet).some(({ id }) => id === fits);
+}
+
+function holdsOf(fits: string): Holds {
+  if (fits === 'liners' || fits === 'valves') return { card: fits };
+  return { card: 'tighten', set: fits };
+}
+
+/** What inspection said is to be replaced. */
+function foundOut(sheet: JobSheet, { checks }: JobState): KitItem[] {
+  return checkViews(sheet, checks).flatMap(({ check, judged }) =>
+    judged
+      .filter(({ decided }) => decided?.decision === 'replace')
+      .map(({ item, decided }) => ({
+        id: `found/${check.id}/${item}`,
+        part: '',
+        found: { check: check.id, item },
+        when: 'found-out' as const,
+        ...(check.set !== undefined && { holds: { card: 'tighten' as const, set: check.set } }),
+        source: decided?.words ?? '',
+      })),
+  );
+}
+
+/** What a part turned out to be, laid beside the old one. */
+export type PartVerdict = 'right' | 'wrong' | 'missing';
+
+export interface Arrival {
+  readonly count: number;
+  readonly verdict: PartVerdict;
+  readonly words?: string;
+  readonly at: string;
+  readonly by: string;
+}
+
+export interface OutsideWork {
+  readonly id: string;
+  readonly what: string;
+  readonly to: string;
+  readonly holds: Holds | null;
+  readonly sent: { readonly at: string; readonly by: string };
+  readonly back: {
+    readonly result: string;
+    readonly certificate?: string;
+    /** Machine shops leave grit: nothing goes in before it is washed again. */
+    readonly washed: boolean;
+    readonly at: string;
+    readonly by: string;
+  } | null;
+}
+
+export interface PartsState {
+  /** Newest arrival by kit line. */
+  readonly arrived: Readonly<Record<string, Arrival>>;
+  readonly outside: readonly OutsideWork[];
+}
+
+export const NO_PARTS: PartsState = { arrived: {}, outside: [] };
+
+export function evolveParts(state: PartsState, act: LoggedAct): PartsState {
+  const told = { at: act.at, by: act.by };
+  switch (act.type) {
+    case 'part.arrived': {
+      const { part, ...said } = act.data;
+      return { ...state, arrived: { ...state.arrived, [part]: { ...said, ...told } } };
+    }
+    case 'work.sent': {
+      const { work: id, what, to, holds } = act.data;
+      const sent = { id, what, to, holds: holds ?? null, sent: told, back: null };
+      return { ...state, outside: [...state.outside, sent] };
+    }
+    case 'work.back': {
+      const { work, ...said } = act.data;
+      return {
+        ...state,
+        outside: state.outside.map((one) =>
+          one.id === work ? { ...one, back: { ...said, ...told } } : one,
+        ),
+      };
+    }
+    default:
+      return state;
+  }
+}
+
+export interface KitView {
+  readonly item: KitItem;
+  readonly arrival: Arrival | undefined;
+  /** `to-come` until it has been laid beside the old; `right` only when all of it is there. */
+  readonly standing: 'to-come' | PartVerdict;
+}
+
+export function kitViews(sheet: JobSheet, state: JobState): readonly KitView[] {
+  return kitOf(sheet, state).map((item) => {
+    const arrival = state.parts.arrived[item.id];
+    const short = arrival !== undefined && item.count !== undefined && arrival.count < item.count;
+    const standing = !arrival
+      ? 'to-come'
+      : arrival.verdict === 'right' && short
+        ? 'missing'
+        : arrival.verdict;
+    return { item, arrival, standing };
+  });
+}
+
+/** Why a card waits for a part, or for work sent out. */
+export interface PartHold {
+  readonly what: string;
+  readonly found?: KitItem['found'];
+  readonly code: 'to-come' | 'wrong' | 'missing' | 'outside' | 'unwashed';
+}
+
+/** What keeps a card from being worked on: only what cannot be done without. */
+export function heldUpBy(sheet: JobSheet, state: JobState, holds: Holds): readonly PartHold[] {
+  const same = (one: Holds | null | undefined): boolean =>
+    one?.card === holds.card && (one.set ?? null) === (holds.set ?? null);
+  const parts = kitViews(sheet, state).flatMap(({ item, standing }): PartHold[] => {
+    if (!same(item.holds) || standing === 'right') return [];
+    if (standing === 'to-come' && item.when === 'if-worn') return [];
+    return [{ what: item.part, ...(item.found && { found: item.found }), code: standing }];
+  });
+  const outside = state.parts.outside.flatMap(({ what, holds: held, back }): PartHold[] => {
+    if (!same(held) || back?.washed) return [];
+    return [{ what, code: back ? 'unwashed' : 'outside' }];
+  });
+  return [...parts, ...outside];
+}
+
+/** What the sheet says stays together, to be kept whole. */
+export function matchedSets(sheet: EngineSheet): readonly RenewSpec[] {
+  return (sheet.renew ?? []).filter(({ when }) => when === 'matched-set');
+}

@@ -1,0 +1,13 @@
+import type { EngineSheet } from '../sheet/engineSheet';
+import { ACCEPTED, refused, type Verdict } from './refusal';
+import { asksWhich, scopeChoices, widens, type Scope } from './scope';
+
+/**
+ * May a job be of this scope? One head or one cylinder is named; a job once opened only goes further.
+ * @param from the scope it has; null where it has none yet
+ */
+export function decideScope(from: Scope | null, to: Scope, sheet: EngineSheet): Verdict {
+  const named = to.only !== undefined && scopeChoices(sheet, to.kind).includes(to.only);
+  if (asksWhich(to.kind) ? !named : to.only !== undefined) return refused('unknown-scope');
+  return !from || widens(sheet, from, to) ? ACCEPTED : refused('not-wider');
+}

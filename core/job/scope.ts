@@ -1,0 +1,185 @@
+import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
+import { once } from '../sheet/once';
+import { heightsOf } from '../sheet/spec/block';
+import type { FastenedSet, SetKind } from '../sheet/spec/fastening';
+
+/** How far a job goes into an engine, from least to most. */
+export const SCOPES = [
+  'gasket',
+  'one-head',
+  'one-cylinder',
+  'top-end',
+  'in-frame',
+  'everything',
+] as const;
+export type ScopeKind = (typeof SCOPES)[number];
+
+export interface Scope {
+  readonly kind: ScopeKind;
+  /** Which head, as the sheet names its instances; or which cylinder. */
+  readonly only?: string;
+}
+
+/** The sheet a job works by: its figures, and of them what the job's scope disturbs. */
+export interface JobSheet extends EngineSheet {
+  /** Absent on a job opened before scopes were asked for: it works on the top end as a whole. */
+  readonly scope?: Scope;
+}
+
+/** Sets that every job has a card for: a sheet that does not say how they are tightened bars it. */
+export const TOP: readonly SetKind[] = ['head', 'cylinder-base', 'cam-caps'];
+const BOTTOM: readonly SetKind[] = ['main-caps', 'rod-caps'];
+const REST: readonly SetKind[] = [
+  'rockers',
+  'injector-clamps',
+  'manifold',
+  'flywheel',
+  'pulley',
+  'cover',
+];
+
+/** Kinds of sets in the order they go on, by scope. */
+const SETS: Readonly<Record<ScopeKind, readonly SetKind[]>> = {
+  gasket: TOP,
+  'one-head': TOP,
+  'one-cylinder': ['rod-caps', ...TOP],
+  'top-end': TOP,
+  'in-frame': [...BOTTOM, ...TOP],
+  everything: [...BOTTOM, ...TOP, ...REST],
+};
+
+/** Does this scope take pistons, liners and rods out? */
+export function takesPistonsOut({ kind }: Scope): boolean {
+  return kind === 'one-cylinder' || kind === 'in-frame' || kind === 'everything';
+}
+
+/** Does the crankshaft come out of its bearings, so that it is measured on the bench? */
+export function takesCrankOut({ kind }: Scope): boolean {
+  return kind === 'everything';
+}
+
+/** Does this scope ask which head or which cylinder? */
+export function asksWhich(kind: ScopeKind): boolean {
+  return kind === 'one-head' || kind === 'one-cylinder';
+}
+
+/** What a scope may be narrowed to: the heads, or the cylinders, of this engine. */
+export function scopeChoices(sheet: EngineSheet, kind: ScopeKind): readonly string[] {
+  if (kind === 'one-cylinder') return cylindersOf(sheet).map(String);
+  if (kind === 'one-head') return headSet(sheet)?.instances ?? [];
+  return [];
+}
+
+/** Scopes that make sense for an engine: one head of several only where there are several. */
+export function scopesFor(sheet: EngineSheet): readonly ScopeKind[] {
+  const heads = headSet(sheet)?.instances.length ?? 0;
+  return SCOPES.filter((kind) => kind !== 'one-head' || heads > 1);
+}
+
+function headSet(sheet: EngineSheet): FastenedSet | undefined {
+  const sets = sheet.fastenedSets ?? [];
+  return (
+    sets.find(({ kind }) => kind === 'head') ?? sets.find(({ kind }) => kind === 'cylinder-base')
+  );
+}
+
+/** Cylinders under one instance of a set: its own, those of its bank, or all. */
+export function cylindersUnder(
+  sheet: EngineSheet,
+  set: FastenedSet | undefined,
+  instance: string,
+): readonly number[] {
+  const all = cylindersOf(sheet);
+  const eachHasOwn = all.every((cylinder) => set?.instances.includes(String(cylinder)));
+  if (eachHasOwn && all.includes(Number(instance))) return [Number(instance)];
+  const bank = sheet.layout.banks.find(({ id, name }) => id === instance || name === instance);
+  return bank ? bank.cylinders : all;
+}
+
+/** Printed numbers of the cylinders a scope works on, in block order. */
+export function cylindersInScope(sheet: JobSheet): readonly number[] {
+  const all = cylindersOf(sheet);
+  const { scope } = sheet;
+  if (!scope?.only) return all;
+  const only =
+    scope.kind === 'one-head'
+      ? cylindersUnder(sheet, headSet(sheet), scope.only)
+      : [Number(scope.only)];
+  return all.filter((cylinder) => only.includes(cylinder));
+}
+
+/** The sets a job takes apart and puts together, in the order they go on. */
+export function setsInScope(sheet: JobSheet): readonly FastenedSet[] {
+  const kinds = sheet.scope ? SETS[sheet.scope.kind] : TOP;
+  return kinds.flatMap((kind) => (sheet.fastenedSets ?? []).filter((set) => set.kind === kind));
+}
+
+/** Is `to` at least as far into the engine as `from`, and not the same? */
+export function widens(sheet: EngineSheet, from: Scope, to: Scope): boolean {
+  const rank = ({ kind }: Scope): number => SCOPES.indexOf(kind);
+  const cylindersIn = (scope: Scope): readonly number[] => cylindersInScope({ ...sheet, scope });
+  const wider = cylindersIn(to);
+  return (
+    rank(to) >= rank(from) &&
+    cylindersIn(from).every((cylinder) => wider.includes(cylinder)) &&
+    (rank(to) > rank(from) || wider.length > cylindersIn(from).length)
+  );
+}
+
+/**
+ * The sheet cut down to what a scope disturbs: one instance of a set that has several, the valves of
+ * the cylinders in hand. What it prints of the rest stays on the sheet itself.
+ * @returns the same object for the same sheet and scope: plans are worked out once for each sheet
+ */
+export function scopedSheet(sheet: EngineSheet, scope: Scope | null): JobSheet {
+  if (!scope) return sheet;
+  const known = scopedKnown(sheet);
+  const key = JSON.stringify(scope);
+  const before = known.get(key);
+  if (before) return before;
+  const scoped = scopeOver(sheet, scope);
+  known.set(key, scoped);
+  return scoped;
+}
+
+const scopedKnown = once((_: EngineSheet) => new Map<string, JobSheet>());
+
+function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
+  const scoped: JobSheet = { ...sheet, scope };
+  const cylinders = cylindersInScope(scoped);
+  if (cylinders.length === cylindersOf(sheet).length) return scoped;
+  const { overhead, fastenedSets } = sheet;
+  const valves = overhead?.valves.filter(({ cylinder }) => cylinders.includes(cylinder)) ?? [];
+  const ids = new Set(valves.map(({ id }) => id));
+  const table = overhead?.bookTable;
+  return {
+    ...scoped,
+    ...(fastenedSets && {
+      fastenedSets: fastenedSets.map((set) => ({
+        ...set,
+        instances: set.instances.filter((instance) =>
+          cylindersUnder(sheet, set, instance).some((cylinder) => cylinders.includes(cylinder)),
+        ),
+      })),
+    }),
+    ...(overhead && {
+      overhead: {
+        ...overhead,
+        valves,
+        ...(table && {
+          bookTable: {
+            ...table,
+            positions: table.positions
+              .map((position) => ({ ...position, set: position.set.filter((id) => ids.has(id)) }))
+              .filter((position) => position.set.length > 0),
+          },
+        }),
+      },
+    }),
+  };
+}
+
+/** Are there liners sealed by the head alone, which lift with it or with the crank? */
+export function hasWetLiners(sheet: EngineSheet): boolean {
+  return heightsOf(sheet.liners) !== null;
+}

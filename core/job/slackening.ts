@@ -1,0 +1,83 @@
+import type { AngleFigure, PressureFigure } from '../quantity/figure';
+import { once } from '../sheet/once';
+import { setOf } from '../sheet/programmeOf';
+import type { EngineSheet } from '../sheet/engineSheet';
+import {
+  isSheetPause,
+  type FastenedSet,
+  type SheetProgramme,
+  type SheetStage,
+} from '../sheet/spec/fastening';
+import { orderPropose } from '../tightening/orderPropose';
+
+/** The programme a set is slackened by; also the check under which it is said that a part is off. */
+export const STRIP = 'strip';
+
+/**
+ * A set with the programme by which it is slackened: the reverse of the order it was pulled in last,
+ * in steps, so that nothing that was clamped flat is let go at one end first. Studs that are stretched
+ * by jacks are stretched again before their nuts are run back.
+ */
+export const slackened = once((set: FastenedSet): FastenedSet => ({
+  ...set,
+  programme: slackening(set),
+}));
+
+/** A quarter of a turn takes the load off; cam caps carry springs, and come up by more small steps. */
+const STEPS_DEG: Readonly<Partial<Record<FastenedSet['kind'], readonly number[]>>> = {
+  'cam-caps': [90, 180],
+};
+const USUAL_STEPS_DEG = [90];
+
+function slackening(set: FastenedSet): SheetProgramme {
+  const order = [...pulledInOrder(set)].reverse();
+  const own = { from: 'assumed' as const, source: 'the tightening order, in reverse' };
+  const pressure = highestPressure(set);
+  const turn = (value: number): AngleFigure => ({ text: `${value}°`, value, unit: 'deg', ...own });
+  const steps: SheetStage[] = pressure
+    ? [{ id: 'stretch', kind: 'hydraulic', order, pressure: { figure: pressure } }]
+    : (STEPS_DEG[set.kind] ?? USUAL_STEPS_DEG).map((deg, place) => ({
+        id: `ease-${place + 1}`,
+        kind: 'slacken' as const,
+        order,
+        by: turn(deg),
+      }));
+  return {
+    id: STRIP,
+    ...own,
+    cycles: [{ id: '1', stages: [...steps, { id: 'off', kind: 'slacken', order }] }],
+  };
+}
+
+/** The last stage that pulls every fastener says in which order; without one, from the middle out. */
+function pulledInOrder({ programme, fasteners }: FastenedSet): readonly string[] {
+  const stages = (programme?.cycles ?? []).flatMap(({ stages }) => stages);
+  const whole = stages.findLast(
+    (stage) => !isSheetPause(stage) && stage.order.length === fasteners.length,
+  );
+  if (whole && !isSheetPause(whole)) return whole.order;
+  return orderPropose({ fasteners, pattern: 'spiral' });
+}
+
+function highestPressure({ programme }: FastenedSet): PressureFigure | null {
+  const pressures = (programme?.cycles ?? []).flatMap(({ stages }) =>
+    stages.flatMap((stage) =>
+      'pressure' in stage && 'figure' in stage.pressure ? [stage.pressure.figure] : [],
+    ),
+  );
+  return pressures.reduce<PressureFigure | null>(
+    (most, one) => (most === null || one.value > most.value ? one : most),
+    null,
+  );
+}
+
+/** The set a run is of, under the programme its name gives. */
+export function setForRun(
+  sheet: EngineSheet,
+  { set: id, programme }: { readonly set: string; readonly programme: string },
+): FastenedSet | undefined {
+  const set = setOf(sheet, id);
+  if (!set) return undefined;
+  if (programme === STRIP) return slackened(set);
+  return set.programme?.id === programme ? set : undefined;
+}

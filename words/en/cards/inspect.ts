@@ -1,0 +1,230 @@
+import { STRAIGHTEDGE_LINES, type StraightedgeLine } from '@cardinex/core/block/headFlatness';
+import {
+  checkOf,
+  THICKNESS,
+  type Check,
+  type HoleStep,
+  type LookItem,
+} from '@cardinex/core/job/cards/inspect/checksOf';
+import type { CheckFinding } from '@cardinex/core/job/cards/inspect/findings';
+import type { CheckDecision } from '@cardinex/core/job/checks';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { setOf } from '@cardinex/core/sheet/programmeOf';
+import {
+  boreWearSentence,
+  checkSentence,
+  clearanceSentence,
+  endFloatSentence,
+  headSentence,
+  lineName,
+  ringSentence,
+  undersizeSentence,
+} from '../inspection';
+import { METRIC, length, type ReaderUnits } from '../quantity';
+
+/** What a check is called: "Head flatness", "Main journals". */
+export function checkName(sheet: JobSheet, check: Check): string {
+  const set = check.set === undefined ? undefined : setOf(sheet, check.set);
+  const several = set && set.instances.length > 1 ? ` ${check.instance ?? ''}` : '';
+  const journal = sheet.journals?.find(({ id }) => id === check.journal)?.name ?? '';
+  switch (check.kind) {
+    case 'flatness':
+      return `Head flatness${several}`;
+    case 'holes':
+      return `Bolt holes: ${set?.name ?? ''}${several}`;
+    case 'lengths':
+      return `Length: ${set?.name ?? ''}${several}`;
+    case 'bores':
+      return 'Bores';
+    case 'journals':
+      return `${journal} journals`;
+    case 'clearances':
+      return `${journal} clearances`;
+    case 'end-float':
+      return `${journal} end float`;
+    case 'rings':
+      return 'Sealing rings';
+    case 'look':
+      return 'Look over';
+  }
+}
+
+const LOOKS: Readonly<Record<LookItem, string>> = {
+  'face-bare': 'Faces bare: no gasket, oil film or paint; no hard scraper on aluminium',
+  cracks: 'Cracks, between seats and round the sleeves',
+  'valves-seats': 'Valves and their seats',
+  guides: 'Valve guides and stem seals',
+  springs: 'Springs: free length, load, square',
+  'injector-sleeves': 'Injector sleeves',
+  deck: 'Deck: flat, clean, no step',
+  counterbores: 'Counterbore ledges',
+  'sealing-faces': 'Gas-sealing faces',
+  lobes: 'Camshaft lobes',
+  tappets: 'Tappet faces and rollers',
+  rockers: 'Rockers and their shafts',
+  'push-rods': 'Push rods rolled on a flat plate, oilway clear',
+  'oil-jets': 'Oil jets: clear and aimed',
+  galleries: 'Oil galleries opened, flushed, plugged again',
+  'oil-cooler': 'Oil cooler cleaned out and proved, or replaced',
+};
+
+const STEPS: Readonly<Record<HoleStep, string>> = {
+  chased: 'Chased',
+  clean: 'Clean',
+  dry: 'Dry',
+  'runs-down': 'Bolt runs down',
+};
+
+const PLACES: Readonly<Record<string, string>> = {
+  'top-along': 'top, along',
+  'top-across': 'top, across',
+  'middle-along': 'middle, along',
+  'middle-across': 'middle, across',
+  'bottom-along': 'bottom, along',
+  'bottom-across': 'bottom, across',
+  upright: 'upright',
+  level: 'level',
+  forward: 'pushed forward',
+  back: 'pushed back',
+};
+
+/** Where on an item a reading is taken, or which step it is at. */
+export function placeName(check: Pick<Check, 'kind'>, place: string): string {
+  if (check.kind === 'holes') return STEPS[place as HoleStep];
+  if (check.kind === 'rings') return `place ${place}`;
+  return PLACES[place] ?? place;
+}
+
+/** What is measured or looked at: "along", "Bolt 7", "Cylinder 3", "Main 2". */
+export function itemName(sheet: JobSheet, check: Check, item: string): string {
+  switch (check.kind) {
+    case 'flatness':
+      if (item === THICKNESS) return 'Thickness';
+      return item === '' ? 'Head' : capital(lineName(item as StraightedgeLine));
+    case 'holes':
+    case 'lengths': {
+      const set = setOf(sheet, check.set ?? '');
+      const number = set?.fasteners.find(({ id }) => id === item)?.number ?? item;
+      return `${check.kind === 'holes' ? 'Hole' : 'Bolt'} ${number}`;
+    }
+    case 'bores':
+    case 'rings':
+      return `Cylinder ${item}`;
+    case 'journals':
+    case 'clearances':
+      return `${sheet.journals?.find(({ id }) => id === check.journal)?.name ?? ''} ${item}`.trim();
+    case 'end-float':
+      return 'Shaft';
+    case 'look': {
+      const plug = /^plug-(\d+)$/.exec(item);
+      if (plug) return `Plug: ${sheet.plugs?.[Number(plug[1])]?.where ?? ''}`;
+      return LOOKS[item as LookItem];
+    }
+  }
+}
+
+/** An item told from outside its check: "Bores, cylinder 3". */
+export function checkItemName(sheet: JobSheet, id: string, item: string): string {
+  const check = checkOf(sheet, id);
+  if (!check) return id;
+  const name = checkName(sheet, check);
+  return item === '' ? name : `${name}, ${itemName(sheet, check, item).toLowerCase()}`;
+}
+
+/** What readings come to, and what follows. */
+export function findingSentence(finding: CheckFinding, units: ReaderUnits = METRIC): string {
+  switch (finding.kind) {
+    case 'flatness':
+      return headSentence(finding.found, units);
+    case 'bores':
+      return boreWearSentence(finding.found, units);
+    case 'journals':
+      return `${undersizeSentence(finding.found, units)} ${checkSentence('Ovality', finding.ovalityMm, finding.ovality, units)}.`;
+    case 'clearances':
+      return clearanceSentence(finding.found, units);
+    case 'end-float':
+      return endFloatSentence(finding.found, units);
+    case 'rings':
+      return ringSentence(finding.found, units);
+    case 'lengths': {
+      const { mm, limitMm, verdict } = finding.found;
+      const said = length(mm, units);
+      return verdict === 'over'
+        ? `${said} long, over its limit of ${length(limitMm, units)}: it has stretched. Replace it.`
+        : `${said} long, within ${length(limitMm, units)}.`;
+    }
+  }
+}
+
+/** What a cut head brings with it, said before it is decided. */
+export const afterCut =
+  'A cut brings valves nearer to pistons, raises compression and lets injectors stand out further: check all three, and choose the gasket for it.';
+
+export const decisionNames: Readonly<Record<CheckDecision, string>> = {
+  replace: 'Replace it',
+  rework: 'Work on it',
+  keep: 'Let it stand',
+};
+
+export const decisionDone: Readonly<Record<CheckDecision, string>> = {
+  replace: 'to be replaced',
+  rework: 'to be worked on',
+  keep: 'let stand',
+};
+
+export const inspectWords = {
+  title: 'Inspect',
+  counts: (done: number, of: number) => `${done} of ${of} done`,
+  readOf: (read: number, of: number) => `${read} of ${of}`,
+  out: (count: number) => (count === 1 ? '1 out' : `${count} out`),
+  within: 'Within',
+  noLimit: 'No limit on the sheet',
+  unread: 'to read',
+  decided: 'decided',
+  toChecks: 'All checks',
+  keep: 'Keep reading',
+  oneByOne: 'One at a time',
+  grid: 'Whole table',
+  gauge: 'Measured with',
+  noGauge: 'Not said',
+  far: (value: string) => `${value} is far from its fellows.`,
+  farAsk: 'Read it again, or keep it if it is so.',
+  farKeep: 'It is so: keep it',
+  farAgain: 'Read again',
+  beyond: (low: string, high: string) =>
+    `Between ${low} and ${high} is possible here. Look at the decimal mark.`,
+  tick: (step: string) => `${step}: tick it`,
+  ticked: 'It is so',
+  notGood: 'Not good',
+  good: 'Good',
+  whatIsIt: 'What is it?',
+  needWhat: 'Say in a few words what is not good.',
+  next: (item: string) => `Next: ${item}`,
+  allRead: 'All read.',
+  decideTitle: (item: string) => `${item} is out. What is done about it?`,
+  why: 'Why?',
+  needWhy: 'Say in a few words why: it stands in the record.',
+  onlyReplace: 'It cannot be worked on.',
+  holesFirst:
+    'Before the bores are filled, or with them covered. Thread chaser, not a cutting tap; nothing on plated threads. Fluid left in a blind hole cracks the casting.',
+  turnsCrank: 'Bring each piston to its bottom first.',
+  headLabel: (lines: string) =>
+    `Head from below, cylinder 1 at the left, with four straightedge lines. ${lines}`,
+  lineRead: (line: string, value: string) => `${line} ${value}`,
+  lineUnread: (line: string) => `${line} not read`,
+  holesLabel: (text: string) => `Bolt holes, cylinder 1 at the left. ${text}`,
+  boreLabel: (cylinder: string, text: string) =>
+    `Section of cylinder ${cylinder}, top at the top. ${text}`,
+  seenFromBelow: 'head from below',
+  boreSection: (cylinder: string) => `cylinder ${cylinder}, section`,
+  looksBack: [
+    'Nothing goes back that was not looked at. What is not measured is seen, felt and said.',
+    'A reading far from the others is questioned before it is kept: more often the thumb than the part.',
+    'Where the sheet gives no limit, that is said; it is never taken for within.',
+  ],
+  lines: STRAIGHTEDGE_LINES,
+} as const;
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

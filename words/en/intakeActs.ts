@@ -1,0 +1,97 @@
+import type { ActOf, ActType } from '@cardinex/core/job/act';
+import type { Isolation } from '@cardinex/core/job/cards/dead';
+import { DEAD } from '@cardinex/core/job/cards/dead';
+import { checkOf } from '@cardinex/core/job/cards/inspect/checksOf';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { STRIP } from '@cardinex/core/job/slackening';
+import { setOf } from '@cardinex/core/sheet/programmeOf';
+import type { ActLine } from './acts';
+import { isolationSentence } from './cards/dead';
+import { checkItemName, decisionDone, placeName } from './cards/inspect';
+import { partName, standingWord } from './cards/parts';
+import { length, METRIC, type ReaderUnits } from './quantity';
+import { causeName, scopeTitle } from './scope';
+
+type IntakeType = Extract<
+  ActType,
+  | 'scope.widened'
+  | `job.${'parked' | 'resumed'}`
+  | 'cause.answered'
+  | `check.${string}`
+  | 'mark.made'
+  | 'bolts.counted'
+  | `thing.${string}`
+  | 'part.arrived'
+  | `work.${string}`
+>;
+
+/** One line of the record for an act from opening to inspection. */
+export function intakeLine(
+  act: { [T in IntakeType]: ActOf<T> }[IntakeType],
+  sheet: JobSheet,
+  units: ReaderUnits = METRIC,
+): ActLine {
+  const said = (words: string | undefined): { words?: string } => (words ? { words } : {});
+  switch (act.type) {
+    case 'scope.widened':
+      return { what: 'Goes further', value: scopeTitle(act.data.scope), words: act.data.words };
+    case 'job.parked':
+      return { what: 'Parked', words: act.data.words };
+    case 'job.resumed':
+      return { what: 'Taken up again', ...said(act.data.words) };
+    case 'cause.answered':
+      return { what: `Cause: ${causeName(act.data.because)}`, words: act.data.words };
+    case 'check.read': {
+      const { check: id, item, place = '', mm, gauge, far } = act.data;
+      const check = checkOf(sheet, id);
+      const where = check && place !== '' ? `, ${placeName(check, place)}` : '';
+      const words = [gauge?.name, far && 'far from its fellows, kept'].filter(Boolean).join('; ');
+      return {
+        what: `${checkItemName(sheet, id, item)}${where}`,
+        value: length(mm, units),
+        ...said(words),
+      };
+    }
+    case 'check.seen':
+      return seenLine(act, sheet);
+    case 'check.decided': {
+      const { check, item, decision, words } = act.data;
+      return { what: checkItemName(sheet, check, item), value: decisionDone[decision], words };
+    }
+    case 'mark.made':
+      return { what: 'Marked and bagged', value: act.data.code };
+    case 'bolts.counted': {
+      const { set, group, count } = act.data;
+      const name = setOf(sheet, set)?.groups.find(({ id }) => id === group)?.name ?? group;
+      return { what: `${name} counted into the bag`, value: String(count) };
+    }
+    case 'thing.put-in':
+      return { what: `In: ${act.data.what}`, words: act.data.where };
+    case 'thing.taken-out':
+      return { what: 'Out again' };
+    case 'part.arrived': {
+      const { part, count, verdict, words } = act.data;
+      return { what: `Part: ${partName(sheet, part)}`, value: `${count}, ${standingWord(verdict)}`, ...said(words) };
+    }
+    case 'work.sent':
+      return { what: `Sent out: ${act.data.what}`, words: act.data.to };
+    case 'work.back': {
+      const { result, certificate, washed } = act.data;
+      return {
+        what: washed ? 'Back and washed' : 'Back, not washed yet',
+        words: [result, certificate].filter(Boolean).join('. '),
+      };
+    }
+  }
+}
+
+function seenLine({ data }: ActOf<'check.seen'>, sheet: JobSheet): ActLine {
+  const { check: id, item, step = '', found, words } = data;
+  const value = found === 'good' ? 'so' : 'not good';
+  const more = words ? { words } : {};
+  if (id === DEAD) return { what: isolationSentence(item as Isolation), value, ...more };
+  if (id === STRIP) return { what: `Off: ${item.split('/').slice(1).join(' ') || item}`, ...more };
+  const check = checkOf(sheet, id);
+  const where = check && step !== '' ? `, ${placeName(check, step).toLowerCase()}` : '';
+  return { what: `${checkItemName(sheet, id, item)}${where}`, value, ...more };
+}

@@ -1,0 +1,81 @@
+import type { CrankHold } from '@cardinex/core/job/crankHeld';
+import type { ThingBars, ThingKind } from '@cardinex/core/job/register';
+
+const KINDS: Readonly<Record<ThingKind, string>> = {
+  'liner-clamp': 'Liner clamps',
+  'guide-stud': 'Guide stud',
+  plug: 'Plug',
+  pin: 'Pin',
+  rag: 'Rag',
+  tape: 'Tape',
+  bracket: 'Lifting bracket',
+  other: 'Something else',
+};
+
+/** What each kind must not be in for, by itself. */
+export const THING_BARS: Readonly<Record<ThingKind, ThingBars | null>> = {
+  'liner-clamp': 'covering',
+  'guide-stud': null,
+  plug: 'covering',
+  pin: 'turning',
+  rag: 'covering',
+  tape: 'covering',
+  bracket: 'starting',
+  other: 'starting',
+};
+
+const BARS: Readonly<Record<ThingBars, string>> = {
+  turning: 'the crank must not turn',
+  starting: 'it must not be started',
+  covering: 'nothing may be closed over it',
+};
+
+export function thingKindName(kind: ThingKind): string {
+  return KINDS[kind];
+}
+
+/** What must not happen while a thing is in. */
+export function barsSentence(bars: ThingBars | null): string {
+  return bars === null ? 'Harms nothing while it is in.' : `While it is in, ${BARS[bars]}.`;
+}
+
+/** Why the crank must not be turned, and what would let it. */
+export function crankHoldSentence({ code, what }: CrankHold): string {
+  switch (code) {
+    case 'still-live':
+      return 'The crank must not turn: the engine is not dead yet. See “Make it dead”.';
+    case 'liners-loose':
+      return 'The crank must not turn: the head is off and the liners are not clamped.';
+    case 'thing-in':
+      return `The crank must not turn: still in is ${what ?? 'something'}.`;
+  }
+}
+
+export const registerWords = {
+  title: 'In the engine now',
+  tab: 'In and out',
+  none: 'Nothing that must come out again is in the engine.',
+  count: (count: number) => (count === 1 ? '1 thing in' : `${count} things in`),
+  put: 'Put something in',
+  putIn: 'It is in',
+  takeOut: 'It is out',
+  what: 'What is it?',
+  whatHint: 'so that whoever looks for it knows it',
+  where: 'Where?',
+  whereHint: 'e.g. oil way at cylinder 2',
+  bars: 'What must not happen while it is in?',
+  barsNothing: 'Harms nothing',
+  barsName: (bars: ThingBars) =>
+    ({ turning: 'Turning', starting: 'Starting', covering: 'Closing over it' })[bars],
+  needWhat: 'Say what it is.',
+  needWhere: 'Say where it is.',
+  kind: 'What kind?',
+  fromSheet: 'The sheet knows of these',
+  out: 'Taken out',
+  inSince: (when: string, who: string) => `in since ${when}, ${who}`,
+  outSince: (when: string, who: string) => `out ${when}, ${who}`,
+  back: [
+    'A pin, a plug or a rag left in is found by the starter. What goes in is written down here, and what it would harm waits until it is out.',
+    'At the end the list is empty, or the job does not close.',
+  ],
+} as const;

@@ -1,0 +1,98 @@
+import type { Because } from '@cardinex/core/job/cause';
+import { cylindersInScope, type JobSheet, type Scope, type ScopeKind } from '@cardinex/core/job/scope';
+import { cylindersOf } from '@cardinex/core/sheet/engineSheet';
+import { listed } from './quantity';
+
+const NAMES: Readonly<Record<ScopeKind, string>> = {
+  gasket: 'Head gasket',
+  'one-head': 'One head',
+  'one-cylinder': 'One cylinder',
+  'top-end': 'Top end',
+  'in-frame': 'In the frame',
+  everything: 'Everything',
+};
+
+const SAYS: Readonly<Record<ScopeKind, string>> = {
+  gasket: 'Heads off and on. Liners, pistons and crank stay.',
+  'one-head': 'One head off and on. The others stay down.',
+  'one-cylinder': 'One head, its liner, piston and rod. The rest stays.',
+  'top-end': 'Heads rebuilt. Liners, pistons and crank stay.',
+  'in-frame': 'Heads, liners, pistons, shells. The crank stays in.',
+  everything: 'Down to the bare block on a stand.',
+};
+
+/** A scope's short name. */
+export function scopeName(kind: ScopeKind): string {
+  return NAMES[kind];
+}
+
+/** What it takes off and what it leaves. */
+export function scopeSays(kind: ScopeKind): string {
+  return SAYS[kind];
+}
+
+/** A scope with what it is narrowed to: "One cylinder: 3". */
+export function scopeTitle({ kind, only }: Scope): string {
+  return only === undefined ? NAMES[kind] : `${NAMES[kind]}: ${only}`;
+}
+
+/** What nobody touches: it stands in the record, so that nobody takes it for done. */
+export function undisturbed(sheet: JobSheet): string {
+  const { scope } = sheet;
+  if (!scope) return '';
+  const inHand = cylindersInScope(sheet);
+  const others = cylindersOf(sheet).filter((cylinder) => !inHand.includes(cylinder));
+  const stays = {
+    gasket: 'liners, pistons, crank',
+    'one-head': 'liners, pistons, crank',
+    'one-cylinder': 'crank',
+    'top-end': 'liners, pistons, crank',
+    'in-frame': 'crank in its bearings',
+    everything: '',
+  }[scope.kind];
+  const all = [
+    others.length > 0 ? `cylinders ${listed(others.map(String))}` : '',
+    stays,
+  ].filter(Boolean);
+  return all.length > 0 ? `Undisturbed: ${all.join('; ')}.` : 'Nothing stays undisturbed.';
+}
+
+const CAUSES: Readonly<Record<Because, string>> = {
+  'gas-to-water': 'Gas into water',
+  'water-to-oil': 'Water into oil',
+  'oil-to-water': 'Oil into water',
+  'water-to-cylinder': 'Water into a cylinder',
+  'cylinder-to-cylinder': 'Cylinder to cylinder',
+  'gas-outside': 'Gas to the outside',
+  'low-compression': 'Low compression',
+  overheated: 'Overheated',
+  'low-oil-pressure': 'Low oil pressure',
+  seized: 'Seized',
+  noise: 'Noise',
+  'dropped-valve': 'Dropped valve',
+  worn: 'Worn out',
+  other: 'Something else',
+};
+
+/** A leak path or symptom. */
+export function causeName(because: Because): string {
+  return CAUSES[because];
+}
+
+export const scopeWords = {
+  scope: 'How far does it go?',
+  needScope: 'Say how far it goes: that decides the cards.',
+  which: (kind: ScopeKind) => (kind === 'one-head' ? 'Which head?' : 'Which cylinder?'),
+  needWhich: 'Say which one.',
+  because: 'What failed, by which path?',
+  needBecause: 'Choose the path it failed by, or what was seen.',
+  widen: 'Go further',
+  widenTo: (scope: Scope) => `Go on to: ${scopeTitle(scope)}`,
+  widenHint: 'What is done stays done; more cards open.',
+  wider: 'Further than now',
+  from: 'Now',
+  why: 'Why?',
+  needWhy: 'Say in a few words why: it stands in the record.',
+  none: 'This job was opened before its scope was asked. Say it, and it gets cards for strip, parts and inspection.',
+  title: 'Scope',
+} as const;
