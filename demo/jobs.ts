@@ -15,6 +15,11 @@ export function sheetHash(sheet: EngineSheet): string {
 const jobId = (shop: number, job: number): string =>
   `0190000${shop}-0000-7000-9000-${job.toString(16).padStart(12, '0')}`;
 
+/** The first answer to each question a sheet asks about an engine. */
+export function firstVariant({ variants = [] }: EngineSheet): Readonly<Record<string, string>> {
+  return Object.fromEntries(variants.map(({ id, options }) => [id, options[0]?.id ?? '']));
+}
+
 /** Jobs by what they show, so that tests and pictures can open one by name. */
 export const DEMO_JOB = {
   conveyor: jobId(1, 1),

@@ -1,6 +1,15 @@
 import { z } from 'zod';
 import { plainId, words } from '../text';
-import { lengthFigure, listOf, oneOf, sourced, timeFigure, truth, whole, printedVolume } from './figures';
+import {
+  lengthFigure,
+  listOf,
+  oneOf,
+  sourced,
+  timeFigure,
+  truth,
+  whole,
+  printedVolume,
+} from './figures';
 
 export const covering = z.strictObject({
   crank: oneOf(['cylinder-at-firing-top', 'pistons-off-top', 'its-rod-at-top', 'anywhere']),
@@ -58,9 +67,7 @@ export const renew = listOf(
     part: words(80),
     when: oneOf(['always', 'if-worn', 'by-measurement', 'matched-set']),
     count: whole(1, 1000).optional(),
-    fits: plainId
-      .optional()
-      .describe('The fastened set that waits for it; or "liners", "valves".'),
+    fits: plainId.optional().describe('The fastened set that waits for it; or "liners", "valves".'),
     ...sourced,
   }),
   120,

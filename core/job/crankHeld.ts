@@ -38,6 +38,8 @@ export function linersLoose(sheet: JobSheet, state: JobState): boolean {
     if (!off || set === undefined || instance === undefined) return false;
     const programme = sheet.fastenedSets?.find(({ id }) => id === set)?.programme?.id ?? '';
     // Back on and being pulled down, it holds them again.
-    return Object.keys(state.runs[runKey({ set, instance, programme })]?.attempts ?? {}).length === 0;
+    return (
+      Object.keys(state.runs[runKey({ set, instance, programme })]?.attempts ?? {}).length === 0
+    );
   });
 }

@@ -14,7 +14,7 @@ import { mayAct, type Role } from './roles';
 import type { JobSheet } from './scope';
 import { headSeq, type JobState } from './state';
 import { cardOf, entryOf, INTAKE, trayOf, type TrayCard } from './tray';
-import { openQuestions, variantOf } from '../sheet/variants';
+import { openQuestions } from '../sheet/variants';
 import { sheetOfJob } from './sheetOfJob';
 
 /** What a decision may look at besides the log: the clock, the pinned sheet, and who is acting. */
@@ -80,7 +80,7 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
         : refused('unknown-variant', { question: question?.ask ?? act.data.question });
     }
     case 'scope.widened':
-      return decideScope(state.scope, act.data.scope, context.sheet);
+      return decideScope(state.scope, act.data.scope, pinned.sheet);
     case 'job.parked':
       return ACCEPTED;
     case 'job.resumed':
@@ -182,11 +182,10 @@ function decideOpened(
   const { variant = {}, scope } = act.data;
   const [question] = openQuestions(sheet, variant);
   if (question) return refused('unknown-variant', { question: question.ask });
-  const engine = variantOf(sheet, variant);
-  if (act.data.cylinder1End !== engine.cylinder1End) {
-    return refused('wrong-end', { end: engine.cylinder1End });
+  if (act.data.cylinder1End !== sheet.cylinder1End) {
+    return refused('wrong-end', { end: sheet.cylinder1End });
   }
-  return scope ? decideScope(null, scope, engine) : ACCEPTED;
+  return scope ? decideScope(null, scope, sheet) : ACCEPTED;
 }
 
 /** One's own last act may be undone without a word; any other correction needs a reason. */

@@ -1,4 +1,4 @@
-import { sheetHash } from '@cardinex/demo/jobs';
+import { firstVariant, sheetHash } from '@cardinex/demo/jobs';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
@@ -61,6 +61,7 @@ function openedOn(sheet: EngineSheet): Storyteller {
     name: 'test engine',
     why: 'a test',
     cylinder1End: sheet.cylinder1End,
+    variant: firstVariant(sheet),
   });
 }
 

@@ -31,12 +31,7 @@ export interface Redo {
  * another revision, or what a leaflet says.
  * @param now ISO time
  */
-export function redoOf(
-  before: JobSheet,
-  after: JobSheet,
-  state: JobState,
-  now: string,
-): Redo {
+export function redoOf(before: JobSheet, after: JobSheet, state: JobState, now: string): Redo {
   const bolts = setsInScope(before).flatMap(({ id, name }) => {
     const runsAfter = runsOf(after, state, id, now);
     return runsOf(before, state, id, now).flatMap((run) => {

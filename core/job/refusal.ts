@@ -27,6 +27,7 @@ export type RefusalCode =
   | 'unknown-mark'
   | 'unknown-bolts'
   | 'not-all-bolts'
+  | 'uses-needed'
   | 'unknown-thing'
   | 'already-out'
   | 'unknown-part'

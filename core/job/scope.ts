@@ -24,6 +24,8 @@ export interface Scope {
 export interface JobSheet extends EngineSheet {
   /** Absent on a job opened before scopes were asked for: it works on the top end as a whole. */
   readonly scope?: Scope;
+  /** Printed numbers of the cylinders it works on; all of them when absent. */
+  readonly inHand?: readonly number[];
 }
 
 /** Sets that every job has a card for: a sheet that does not say how they are tightened bars it. */
@@ -96,11 +98,15 @@ export function cylindersUnder(
   return bank ? bank.cylinders : all;
 }
 
-/** Printed numbers of the cylinders a scope works on, in block order. */
+/** Printed numbers of the cylinders a job works on, in block order. */
 export function cylindersInScope(sheet: JobSheet): readonly number[] {
+  return sheet.inHand ?? cylindersOf(sheet);
+}
+
+/** The cylinders a scope takes in on a whole sheet. */
+function cylindersOfScope(sheet: EngineSheet, scope: Scope): readonly number[] {
   const all = cylindersOf(sheet);
-  const { scope } = sheet;
-  if (!scope?.only) return all;
+  if (scope.only === undefined) return all;
   const only =
     scope.kind === 'one-head'
       ? cylindersUnder(sheet, headSet(sheet), scope.only)
@@ -117,12 +123,11 @@ export function setsInScope(sheet: JobSheet): readonly FastenedSet[] {
 /** Is `to` at least as far into the engine as `from`, and not the same? */
 export function widens(sheet: EngineSheet, from: Scope, to: Scope): boolean {
   const rank = ({ kind }: Scope): number => SCOPES.indexOf(kind);
-  const cylindersIn = (scope: Scope): readonly number[] => cylindersInScope({ ...sheet, scope });
-  const wider = cylindersIn(to);
+  const [before, wider] = [cylindersOfScope(sheet, from), cylindersOfScope(sheet, to)];
   return (
     rank(to) >= rank(from) &&
-    cylindersIn(from).every((cylinder) => wider.includes(cylinder)) &&
-    (rank(to) > rank(from) || wider.length > cylindersIn(from).length)
+    before.every((cylinder) => wider.includes(cylinder)) &&
+    (rank(to) > rank(from) || wider.length > before.length)
   );
 }
 
@@ -145,8 +150,8 @@ export function scopedSheet(sheet: EngineSheet, scope: Scope | null): JobSheet {
 const scopedKnown = once((_: EngineSheet) => new Map<string, JobSheet>());
 
 function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
-  const scoped: JobSheet = { ...sheet, scope };
-  const cylinders = cylindersInScope(scoped);
+  const cylinders = cylindersOfScope(sheet, scope);
+  const scoped: JobSheet = { ...sheet, scope, inHand: cylinders };
   if (cylinders.length === cylindersOf(sheet).length) return scoped;
   const { overhead, fastenedSets } = sheet;
   const valves = overhead?.valves.filter(({ cylinder }) => cylinders.includes(cylinder)) ?? [];

@@ -209,9 +209,7 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
     const mark = add({ card: 'mark' }, { after: [dead] }, () => markCard(sheet, state));
     const strip = add({ card: 'strip' }, { after: [dead] }, () => stripCard(sheet, state, now));
     add({ card: 'parts' }, { after: [] }, () => partsCard(sheet, state));
-    opened = [
-      add({ card: 'inspect' }, { after: [mark, strip] }, () => inspectCard(sheet, state)),
-    ];
+    opened = [add({ card: 'inspect' }, { after: [mark, strip] }, () => inspectCard(sheet, state))];
   }
   if (!sheet.liners || heightsOf(sheet.liners)) {
     const bars = (): TrayReason | null => missingFor(sheet, state, { card: 'liners' });
@@ -223,9 +221,7 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
   );
   if (sets.length === 0) {
     const gates = { after: opened, lacks: runLack(sheet, null) };
-    opened = [
-      add({ card: 'tighten', set: null }, gates, () => lacking(['head-set'])),
-    ];
+    opened = [add({ card: 'tighten', set: null }, gates, () => lacking(['head-set']))];
   }
   for (const { id, name, kind } of sets) {
     const bars = (): TrayReason | null =>
@@ -244,7 +240,8 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
       missingFor(sheet, state, { card: 'valves' }) ?? crankHeld(sheet, state);
     add({ card: 'valves' }, { after: last(), lacks, bars }, () => valvesCard(sheet, state));
     if (lacks.length === 0 && overheadView(sheet, state.valves, state.crank, 'cold')?.provisional) {
-      const running = (): TrayReason | null => stillIn(state, 'starting') ?? crankHeld(sheet, state);
+      const running = (): TrayReason | null =>
+        stillIn(state, 'starting') ?? crankHeld(sheet, state);
       add({ card: 'recheck' }, { after: last(), bars: running }, () => recheckCard(sheet, state));
     }
   }

@@ -207,6 +207,7 @@ export const averilQ4: EngineSheet = {
     gear: 'push-rod',
     actsOn: 'valve',
     adjust: 'screw',
+    tappets: 'flat',
     valves: [1, 2, 3, 4].flatMap((cylinder) => [
       { id: `I${cylinder}`, cylinder, kind: 'intake' as const },
       { id: `E${cylinder}`, cylinder, kind: 'exhaust' as const },

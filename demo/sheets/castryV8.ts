@@ -278,6 +278,7 @@ export const castryV8: EngineSheet = {
     gear: 'push-rod',
     actsOn: 'valve',
     adjust: 'hydraulic',
+    tappets: 'roller',
     valves: [...PORT, ...STARBOARD].flatMap((cylinder) => [
       { id: `I${cylinder}`, cylinder, kind: 'intake' as const },
       { id: `E${cylinder}`, cylinder, kind: 'exhaust' as const },
@@ -339,7 +340,7 @@ export const castryV8: EngineSheet = {
     },
   ],
   renew: [
-    { part: 'Head gaskets', when: 'always', ...book.on(29) },
+    { part: 'Head gaskets', when: 'always', count: 2, fits: 'head', ...book.on(29) },
     { part: 'Roller tappets with their bores', when: 'matched-set', ...book.on(35) },
   ],
   timing: {

@@ -211,6 +211,7 @@ export const dunmere2s5: EngineSheet = {
     gear: 'push-rod',
     actsOn: 'bridge',
     adjust: 'screw',
+    tappets: 'roller',
     valves: CYLINDERS.map((cylinder) => ({
       id: `E${cylinder}`,
       cylinder,

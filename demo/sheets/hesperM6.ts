@@ -285,6 +285,7 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
       gear: 'push-rod',
       actsOn: 'yoke',
       adjust: 'screw',
+      tappets: 'roller',
       valves: CYLINDERS.flatMap((cylinder) => [
         { id: `I${cylinder}`, cylinder, kind: 'intake' as const, alongHead: cylinder * 2 - 1 },
         { id: `E${cylinder}`, cylinder, kind: 'exhaust' as const, alongHead: cylinder * 2 },
@@ -343,8 +344,8 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
     facings: [{ part: 'Piston', faces: 'Arrow towards the flywheel', ...book.on(103) }],
     plugs: [{ where: 'Head stud wells, rubber plugs', renew: true, ...book.on(113) }],
     renew: [
-      { part: 'Sealing ring', when: 'by-measurement', ...book.on(111) },
-      { part: 'Liner rings', when: 'always', ...book.on(89) },
+      { part: 'Sealing ring', when: 'by-measurement', fits: 'head', ...book.on(111) },
+      { part: 'Liner rings', when: 'always', fits: 'liners', ...book.on(89) },
       { part: 'Head with its liner', when: 'matched-set', ...book.on(110) },
     ],
     temporary: [

@@ -326,6 +326,7 @@ export const orrin6t: EngineSheet = {
     gear: 'push-rod',
     actsOn: 'bridge',
     adjust: 'screw',
+    tappets: 'roller',
     valves: CYLINDERS.flatMap((cylinder) => [
       { id: `I${cylinder}`, cylinder, kind: 'intake' as const, alongHead: cylinder * 2 - 1 },
       { id: `E${cylinder}`, cylinder, kind: 'exhaust' as const, alongHead: cylinder * 2 },
@@ -429,7 +430,7 @@ export const orrin6t: EngineSheet = {
     },
   ],
   renew: [
-    { part: 'Head gasket and crush rings', when: 'always', ...book.on(71) },
+    { part: 'Head gasket and crush rings', when: 'always', fits: 'head', ...book.on(71) },
     { part: 'Injector clamp bolts and washers', when: 'always', ...book.on(84) },
     { part: 'Head bolts', when: 'if-worn', ...book.on(72) },
   ],

@@ -1,6 +1,7 @@
 import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { mapFromRows } from '@cardinex/core/sheet/makeMap';
 import type { SheetFastener } from '@cardinex/core/sheet/spec/fastening';
+import type { Valve } from '@cardinex/core/sheet/spec/overhead';
 import { boresInRow, outwards } from './maps';
 import { Book } from './printed';
 
@@ -14,6 +15,12 @@ const bolts: SheetFastener[] = grid.fasteners.map((bolt) => ({
 }));
 const order = outwards(bolts);
 const backwards = [...order].reverse();
+
+/** The book's early edition counts valves along the head from the flywheel. */
+const fromFlywheel: readonly Valve[] = CYLINDERS.flatMap((cylinder) => [
+  { id: `E${cylinder}`, cylinder, kind: 'exhaust' as const, alongHead: 12 - cylinder * 2 },
+  { id: `I${cylinder}`, cylinder, kind: 'intake' as const, alongHead: 11 - cylinder * 2 },
+]);
 
 const caps = mapFromRows({ rows: 2, columns: 6, alongMm: 92, acrossMm: 50 });
 
@@ -296,6 +303,7 @@ export const quillon5c: EngineSheet = {
     gear: 'overhead-cam',
     actsOn: 'valve',
     adjust: 'shim',
+    tappets: 'bucket',
     valves: CYLINDERS.flatMap((cylinder) => [
       { id: `E${cylinder}`, cylinder, kind: 'exhaust' as const, alongHead: cylinder * 2 - 1 },
       { id: `I${cylinder}`, cylinder, kind: 'intake' as const, alongHead: cylinder * 2 },
@@ -364,8 +372,8 @@ export const quillon5c: EngineSheet = {
     },
   ],
   renew: [
-    { part: 'Head bolts', when: 'always', ...book.on(30) },
-    { part: 'Head gasket', when: 'by-measurement', ...book.on(25) },
+    { part: 'Head bolts', when: 'always', fits: 'head', ...book.on(30) },
+    { part: 'Head gasket', when: 'by-measurement', count: 1, fits: 'head', ...book.on(25) },
     { part: 'Tappet shims', when: 'by-measurement', ...book.on(37) },
     { part: 'Chain tensioner', when: 'always', ...book.on(40) },
   ],
@@ -390,4 +398,29 @@ export const quillon5c: EngineSheet = {
     { what: 'Coolant', amount: { figure: book.litres(10, 50) }, grade: 'With frost protection' },
   ],
   stopping: [book.says('Key off; the fuel valve on the pump unplugged.', 51)],
+  variants: [
+    {
+      id: 'counted-from',
+      ask: 'At which end of the cam cover is the figure 1 cast?',
+      options: [
+        {
+          id: 'pulley',
+          name: 'Valves counted from the pulley',
+          serials: { from: '5C-3000' },
+          seen: 'Figure 1 at the pulley.',
+          overrides: [],
+        },
+        {
+          id: 'flywheel',
+          name: 'Valves counted from the flywheel',
+          serials: { to: '5C-2999' },
+          seen: 'Figure 1 at the flywheel.',
+          overrides: [
+            { at: '/naming/valves', to: 'Along the head from the flywheel, intake first.' },
+            { at: '/overhead/valves', to: fromFlywheel },
+          ],
+        },
+      ],
+    },
+  ],
 };

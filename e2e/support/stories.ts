@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { sheetHash } from '../../demo/jobs';
+import { firstVariant, sheetHash } from '../../demo/jobs';
+import type { Scope } from '../../core/job/scope';
 import type { EngineSheet } from '../../core/sheet/engineSheet';
 import { tolvane44 } from '../../demo/sheets/tolvane44';
 import { crewMember, lockside } from '../../demo/shops';
@@ -7,7 +8,12 @@ import { Storyteller } from '../../demo/storyteller';
 import { DEMO_TOOL } from '../../demo/tools';
 
 /** An engine put on the stand by Tobin under a name of its own, nothing done yet. */
-export function onTheStand(sheet: EngineSheet, name: string, minutesAgo = 8): Storyteller {
+export function onTheStand(
+  sheet: EngineSheet,
+  name: string,
+  minutesAgo = 8,
+  scope?: Scope,
+): Storyteller {
   const startsAt = new Date(Date.now() - minutesAgo * 60_000);
   const tobin = crewMember(lockside, 'TR');
   return new Storyteller(lockside, randomUUID(), sheet, startsAt, tobin).act('job.opened', {
@@ -16,6 +22,8 @@ export function onTheStand(sheet: EngineSheet, name: string, minutesAgo = 8): St
     name,
     why: 'Head gasket.',
     cylinder1End: sheet.cylinder1End,
+    variant: firstVariant(sheet),
+    ...(scope && { scope }),
   });
 }
 

@@ -26,7 +26,9 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
       return {
         what: `Job opened: ${act.data.name}`,
         value: act.data.serial,
-        words: [act.data.scope && scopeTitle(act.data.scope), act.data.why].filter(Boolean).join('. '),
+        words: [act.data.scope && scopeTitle(act.data.scope), act.data.why]
+          .filter(Boolean)
+          .join('. '),
       };
     case 'scope.widened':
     case 'job.parked':

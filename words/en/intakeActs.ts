@@ -71,7 +71,11 @@ export function intakeLine(
       return { what: 'Out again' };
     case 'part.arrived': {
       const { part, count, verdict, words } = act.data;
-      return { what: `Part: ${partName(sheet, part)}`, value: `${count}, ${standingWord(verdict)}`, ...said(words) };
+      return {
+        what: `Part: ${partName(sheet, part)}`,
+        value: `${count}, ${standingWord(verdict)}`,
+        ...said(words),
+      };
     }
     case 'work.sent':
       return { what: `Sent out: ${act.data.what}`, words: act.data.to };

@@ -33,10 +33,12 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'nothing-out': () => 'Nothing is out there, so there is nothing to decide.',
   'not-to-be-reworked': () => 'By its figures it cannot be worked on. It is replaced.',
   'lead-lets-stand': () => 'Only the lead lets something stand that is out of its limits.',
-  'unknown-mark': () => 'That is not how this part is marked on this engine. Look at the card again.',
+  'unknown-mark': () =>
+    'That is not how this part is marked on this engine. Look at the card again.',
   'unknown-bolts': () => 'This engine has no such bolts in this job.',
   'not-all-bolts': ({ count, of }) =>
     `${String(count)} counted, ${String(of)} there must be. One missing is in the engine or under the bench: find it.`,
+  'uses-needed': () => 'Say how often they had been used before: these may be used only so often.',
   'unknown-thing': () => 'There is no such thing in the register.',
   'already-out': ({ what }) => `${String(what)} is out already.`,
   'unknown-part': () => 'That part is not on the list of this job.',

@@ -1,5 +1,10 @@
 import type { Because } from '@cardinex/core/job/cause';
-import { cylindersInScope, type JobSheet, type Scope, type ScopeKind } from '@cardinex/core/job/scope';
+import {
+  cylindersInScope,
+  type JobSheet,
+  type Scope,
+  type ScopeKind,
+} from '@cardinex/core/job/scope';
 import { cylindersOf } from '@cardinex/core/sheet/engineSheet';
 import { listed } from './quantity';
 
@@ -50,10 +55,9 @@ export function undisturbed(sheet: JobSheet): string {
     'in-frame': 'crank in its bearings',
     everything: '',
   }[scope.kind];
-  const all = [
-    others.length > 0 ? `cylinders ${listed(others.map(String))}` : '',
-    stays,
-  ].filter(Boolean);
+  const all = [others.length > 0 ? `cylinders ${listed(others.map(String))}` : '', stays].filter(
+    Boolean,
+  );
   return all.length > 0 ? `Undisturbed: ${all.join('; ')}.` : 'Nothing stays undisturbed.';
 }
 

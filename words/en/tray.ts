@@ -38,7 +38,9 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
     case 'run-hot-first':
       return 'Set cold from a hot figure. Run to working heat, then check.';
     case 'to-make-dead':
-      return reason.left === 1 ? '1 thing still to make dead.' : `${reason.left} things still to make dead.`;
+      return reason.left === 1
+        ? '1 thing still to make dead.'
+        : `${reason.left} things still to make dead.`;
     case 'to-mark':
       return reason.made === 0
         ? `${reason.of} parts to mark before they leave their places.`

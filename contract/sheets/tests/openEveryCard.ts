@@ -1,7 +1,10 @@
+import { checkViews } from '@cardinex/core/job/cards/inspect/view';
 import { linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
 import { overheadView } from '@cardinex/core/job/cards/valves';
+import { markViews } from '@cardinex/core/job/cards/mark';
 import { numberOf } from '@cardinex/core/job/cards/tighten';
-import { EMPTY_JOB } from '@cardinex/core/job/state';
+import { scopedSheet, scopesFor } from '@cardinex/core/job/scope';
+import { EMPTY_JOB, type JobState } from '@cardinex/core/job/state';
 import { currentRun, runsOf, trayOf } from '@cardinex/core/job/tray';
 import { settable } from '@cardinex/core/overhead/settable';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
@@ -9,6 +12,9 @@ import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { printedFor } from '@cardinex/core/sheet/programmeOf';
 import { variantOf } from '@cardinex/core/sheet/variants';
 import { printedText } from '@cardinex/words/en/quantity';
+import { checkName, itemName, placeName } from '@cardinex/words/en/cards/inspect';
+import { markName, markPlace } from '@cardinex/words/en/cards/mark';
+import { undisturbed } from '@cardinex/words/en/scope';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 
 const NOW = '2026-03-02T12:00:00Z';
@@ -18,7 +24,29 @@ export function openEveryCard(sheet: EngineSheet): void {
   const choices = (sheet.variants ?? []).flatMap(({ id, options }) =>
     options.map((option) => ({ [id]: option.id })),
   );
-  for (const choice of [{}, ...choices]) openCards(variantOf(sheet, choice));
+  for (const choice of [{}, ...choices]) {
+    const variant = variantOf(sheet, choice);
+    openCards(variant);
+    openIntake(variant);
+  }
+}
+
+/** The cards from opening to inspection, for every scope that asks for nothing more. */
+function openIntake(sheet: EngineSheet): void {
+  for (const kind of scopesFor(sheet)) {
+    const state: JobState = { ...EMPTY_JOB, scope: { kind } };
+    for (const card of trayOf(sheet, state, NOW)) {
+      trayReasonSentence(card.reason, () => 'a minute');
+    }
+    const scoped = scopedSheet(sheet, { kind });
+    undisturbed(scoped);
+    markViews(scoped, []).forEach(({ mark }) => `${markName(mark)} ${markPlace(mark.place)}`);
+    for (const { check } of checkViews(scoped, EMPTY_JOB.checks)) {
+      checkName(scoped, check);
+      check.items.forEach((item) => itemName(scoped, check, item));
+      check.places.forEach((place) => placeName(check, place));
+    }
+  }
 }
 
 function openCards(sheet: EngineSheet): void {

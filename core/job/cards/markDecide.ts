@@ -18,7 +18,9 @@ export function decideBoltsCounted(
 ): Verdict {
   const bolts = oldBoltsOf(sheet).find(({ key }) => key === `${data.set}/${data.group}`);
   if (!bolts) return refused('unknown-bolts');
-  return data.count === bolts.count
-    ? ACCEPTED
-    : refused('not-all-bolts', { count: data.count, of: bolts.count });
+  if (data.count !== bolts.count) {
+    return refused('not-all-bolts', { count: data.count, of: bolts.count });
+  }
+  const limited = typeof bolts.group.uses === 'object';
+  return limited && data.uses === undefined ? refused('uses-needed') : ACCEPTED;
 }

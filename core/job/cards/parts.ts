@@ -4,7 +4,7 @@ import type { LoggedAct } from '../act';
 import { setsInScope, type JobSheet } from '../scope';
 import type { JobState } from '../state';
 import { checkViews } from './inspect/view';
-import { oldBoltsOf } from './strip';
+import { mayBeUsedAgain, oldBoltsOf } from './strip';
 
 /** A card of the tray, and its set, that a part or a piece of work holds up. */
 export interface Holds {
@@ -28,8 +28,9 @@ export interface KitItem {
 
 /** What is needed before a job goes together: always renewed, chosen, found out at inspection. */
 export function kitOf(sheet: JobSheet, state: JobState): readonly KitItem[] {
-  const bolts = oldBoltsOf(sheet).flatMap(({ key, set, group, count, spent }): KitItem[] =>
-    spent
+  const bolts = oldBoltsOf(sheet).flatMap((old): KitItem[] => {
+    const { key, set, group, count } = old;
+    return mayBeUsedAgain(old, state.oldBolts[key]) === false
       ? [
           {
             id: `bolts/${key}`,
@@ -40,8 +41,8 @@ export function kitOf(sheet: JobSheet, state: JobState): readonly KitItem[] {
             source: group.treatment.source,
           },
         ]
-      : [],
-  );
+      : [];
+  });
   const listed = (sheet.renew ?? []).flatMap(({ part, when, fits, count, source }, place) => {
     const inScope = fits === undefined || isInScope(sheet, fits);
     // One line for the bolts, by their groups and with their number.

@@ -57,7 +57,12 @@ export function markKindName(kind: MarkKind): string {
 }
 
 /** One part in words: "Push rod, exhaust of cylinder 2". */
-export function markName({ kind, cylinder, valve, code }: Pick<Mark, 'kind' | 'cylinder' | 'valve' | 'code'>): string {
+export function markName({
+  kind,
+  cylinder,
+  valve,
+  code,
+}: Pick<Mark, 'kind' | 'cylinder' | 'valve' | 'code'>): string {
   if (kind === 'bolts' || kind === 'shells') return code.replace(/^\S+ /, '');
   if (valve) return `${ONE[kind]}, ${valve.kind} of cylinder ${valve.cylinder}`;
   return cylinder === undefined ? ONE[kind] : `${ONE[kind]}, cylinder ${cylinder}`;

@@ -25,8 +25,7 @@ export const stripWords = {
   off: 'Take it off',
   wetOff:
     'Break its seal by a small turn sideways, never by a straight lift: the liners would come with it. Two people, or tackle and straight slings. Nobody beneath it; hands out of the gap.',
-  dryOff:
-    'Two people, or tackle and straight slings. Nobody beneath it; hands out of the gap.',
+  dryOff: 'Two people, or tackle and straight slings. Nobody beneath it; hands out of the gap.',
   linersOut: 'Pulled with a puller, each with its shims and seals counted out.',
   isOff: 'It is off',
   areOut: 'They are out',

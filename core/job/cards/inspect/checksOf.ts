@@ -105,7 +105,11 @@ const WITH_HOLES: readonly FastenedSet['kind'][] = ['head', 'cylinder-base', 'ma
 function setChecks(set: FastenedSet): Check[] {
   const { id, kind, instances, fasteners } = set;
   const ids = fasteners.map((fastener) => fastener.id);
-  const limited = fasteners.filter((fastener) => groupOf(set, fastener)?.stretchLimit);
+  // Those used once are spent, whatever their length.
+  const limited = fasteners.filter((fastener) => {
+    const group = groupOf(set, fastener);
+    return group?.stretchLimit !== undefined && group.uses !== 'one';
+  });
   return instances.flatMap((instance): Check[] => [
     ...(WITH_HOLES.includes(kind)
       ? [

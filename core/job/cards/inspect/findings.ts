@@ -10,6 +10,7 @@ import { endFloat, type EndFloat } from '../../../crank/endFloat';
 import { runningClearance, type RunningClearance } from '../../../crank/runningClearance';
 import { undersize, type Undersize } from '../../../crank/undersize';
 import type { LengthFigure, Limits } from '../../../quantity/figure';
+import { ReckoningFault } from '../../../quantity/reckoningFault';
 import { againstLimit, type LimitVerdict } from '../../../quantity/limitVerdict';
 import { lengthToMm, type PrintedLengthUnit } from '../../../quantity/units';
 import { groupOf, setOf } from '../../../sheet/programmeOf';
@@ -34,7 +35,11 @@ export type CheckFinding =
   | { readonly kind: 'rings'; readonly found: RingThickness }
   | {
       readonly kind: 'lengths';
-      readonly found: { readonly mm: number; readonly limitMm: number; readonly verdict: LimitVerdict };
+      readonly found: {
+        readonly mm: number;
+        readonly limitMm: number;
+        readonly verdict: LimitVerdict;
+      };
     };
 
 /**
@@ -47,8 +52,22 @@ export function findingOf(
   check: Check,
   item: string,
 ): CheckFinding | null {
-  const read = (place: string): number | undefined =>
-    readingOf(state, check.id, item, place)?.mm;
+  try {
+    return reckoned(sheet, state, check, item);
+  } catch (error) {
+    // Limits that contradict each other are the sheet's fault, and no reason to lose a reading.
+    if (error instanceof ReckoningFault) return null;
+    throw error;
+  }
+}
+
+function reckoned(
+  sheet: JobSheet,
+  state: ChecksState,
+  check: Check,
+  item: string,
+): CheckFinding | null {
+  const read = (place: string): number | undefined => readingOf(state, check.id, item, place)?.mm;
   const all = check.places.map(read);
   const complete = all.filter((value) => value !== undefined);
   switch (check.kind) {
@@ -132,10 +151,7 @@ function flatness(sheet: JobSheet, state: ChecksState, check: Check): CheckFindi
   return { kind: 'flatness', found };
 }
 
-function bore(
-  sheet: JobSheet,
-  read: (place: string) => number | undefined,
-): CheckFinding | null {
+function bore(sheet: JobSheet, read: (place: string) => number | undefined): CheckFinding | null {
   const { bore: nominal, bores } = sheet;
   if (!nominal || !bores) return null;
   const pair = (height: string): readonly [number, number] => [

@@ -20,6 +20,10 @@ export function overheadRows({ overhead }: EngineSheet): SheetRow[] {
         { screw: 'set by screw', shim: 'set by shims', hydraulic: 'hydraulic tappets' }[
           overhead.adjust
         ],
+        overhead.tappets &&
+          { flat: 'flat tappets', roller: 'roller tappets', bucket: 'bucket tappets' }[
+            overhead.tappets
+          ],
       ]
         .filter(Boolean)
         .join(', '),

@@ -1,4 +1,5 @@
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { RenewSpec } from '@cardinex/core/sheet/spec/assembly';
 import { coverRows, fillRows, timingRows } from './assembly';
 import { journalRows, linerRows } from './block';
 import { engineRows } from './engine';
@@ -45,7 +46,7 @@ export function sheetSections(sheet: EngineSheet): readonly SheetSection[] {
         ),
       ),
     },
-    { title: 'Renewed', rows: (sheet.renew ?? []).map((r) => row(r.part, RENEW[r.when], r)) },
+    { title: 'Renewed', rows: (sheet.renew ?? []).map((r) => row(r.part, renewText(r), r)) },
     {
       title: 'Put in and taken out again',
       rows: (sheet.temporary ?? []).map((t) => row(t.what, BARS[t.bars], t)),
@@ -53,6 +54,10 @@ export function sheetSections(sheet: EngineSheet): readonly SheetSection[] {
     { title: 'Fills and stopping', rows: fillRows(sheet) },
   ];
   return sections.filter((section) => section.rows.length > 0);
+}
+
+function renewText({ when, count }: RenewSpec): string {
+  return count === undefined ? RENEW[when] : `${count}, ${RENEW[when]}`;
 }
 
 const RENEW = {

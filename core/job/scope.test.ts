@@ -1,0 +1,132 @@
+import { castryV8 } from '@cardinex/demo/sheets/castryV8';
+import { demoSheets } from '@cardinex/demo/sheets/all';
+import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { cylindersOf } from '../sheet/engineSheet';
+import { cardIn, openedFor, refusalIn, sheetIn } from './tests/intake';
+import { opened, stateOf } from './tests/told';
+import {
+  cylindersInScope,
+  scopeChoices,
+  scopedSheet,
+  scopesFor,
+  setsInScope,
+  widens,
+  type Scope,
+} from './scope';
+import { trayOf } from './tray';
+
+const setsOf = (sheet: typeof tolvane44, scope: Scope): readonly string[] =>
+  setsInScope(scopedSheet(sheet, scope)).map(({ id }) => id);
+
+describe('a scope', () => {
+  it('decides which sets come apart', () => {
+    expect(setsOf(tolvane44, { kind: 'gasket' })).toEqual(['head']);
+    expect(setsOf(tolvane44, { kind: 'one-cylinder', only: '2' })).toEqual(['rod-caps', 'head']);
+    expect(setsOf(tolvane44, { kind: 'in-frame' })).toEqual(['main-caps', 'rod-caps', 'head']);
+    expect(setsOf(castryV8, { kind: 'everything' })).toEqual(['head', 'manifold']);
+  });
+
+  it('of one cylinder leaves the other heads, rods, valves and liners alone', () => {
+    const sheet = scopedSheet(hesperM6Right, { kind: 'one-cylinder', only: '4' });
+    expect(cylindersInScope(sheet)).toEqual([4]);
+    expect(setsInScope(sheet).map(({ instances }) => instances)).toEqual([['4']]);
+    expect(sheet.overhead?.valves.map(({ id }) => id)).toEqual(['I4', 'E4']);
+    const rods = scopedSheet(tolvane44, { kind: 'one-cylinder', only: '2' }).fastenedSets;
+    expect(rods?.find(({ id }) => id === 'rod-caps')?.instances).toEqual(['2']);
+    expect(rods?.find(({ id }) => id === 'head')?.instances).toEqual(['1']);
+  });
+
+  it('of one head of a V works on the cylinders of its bank', () => {
+    const sheet = scopedSheet(castryV8, { kind: 'one-head', only: 'port' });
+    const [port] = castryV8.layout.banks;
+    expect(cylindersInScope(sheet)).toEqual(port?.cylinders);
+    expect(setsInScope(sheet)[0]?.instances).toEqual(['port']);
+  });
+
+  it('offers one head of several only where there are several', () => {
+    expect(scopesFor(tolvane44)).not.toContain('one-head');
+    expect(scopesFor(hesperM6Right)).toContain('one-head');
+    expect(scopeChoices(hesperM6Right, 'one-head')).toEqual(['1', '2', '3', '4', '5', '6']);
+  });
+
+  it.each(demoSheets.map((sheet) => [sheet.id, sheet] as const))(
+    'of %s that goes further never takes in less',
+    (_, sheet) => {
+      const scopes = scopesFor(sheet).map((kind): Scope => {
+        const only = scopeChoices(sheet, kind)[0];
+        return only === undefined ? { kind } : { kind, only };
+      });
+      for (const [place, from] of scopes.entries()) {
+        for (const to of scopes.slice(place)) {
+          const before = new Set(setsOf(sheet, from));
+          const after = setsOf(sheet, to);
+          if (!widens(sheet, from, to)) continue;
+          expect(cylindersInScope(scopedSheet(sheet, to))).toEqual(
+            expect.arrayContaining([...cylindersInScope(scopedSheet(sheet, from))]),
+          );
+          if (from.kind !== 'one-cylinder') {
+            expect(after).toEqual(expect.arrayContaining([...before]));
+          }
+        }
+      }
+    },
+  );
+
+  it('is widened with a reason and never narrowed', () => {
+    const story = openedFor(tolvane44, { kind: 'gasket' });
+    const refusal = (scope: Scope) =>
+      refusalIn(story, tolvane44, 'scope.widened', { scope, words: 'liner cracked' });
+    expect(refusal({ kind: 'in-frame' })).toBeNull();
+    expect(refusal({ kind: 'gasket' })).toBe('not-wider');
+    const wide = openedFor(tolvane44, { kind: 'everything' });
+    expect(
+      refusalIn(wide, tolvane44, 'scope.widened', { scope: { kind: 'top-end' }, words: 'less' }),
+    ).toBe('not-wider');
+  });
+
+  it('that asks which one must be told one that the engine has', () => {
+    const story = openedFor(tolvane44, { kind: 'gasket' });
+    const refusal = (scope: Scope) =>
+      refusalIn(story, tolvane44, 'scope.widened', { scope, words: 'more' });
+    expect(refusal({ kind: 'one-cylinder' })).toBe('unknown-scope');
+    expect(refusal({ kind: 'one-cylinder', only: '9' })).toBe('unknown-scope');
+    expect(refusal({ kind: 'in-frame', only: '2' })).toBe('unknown-scope');
+  });
+
+  it('opens more cards once it goes further', () => {
+    const gasket = openedFor(tolvane44, { kind: 'gasket' });
+    const titles = (): readonly string[] =>
+      trayOf(tolvane44, stateOf(gasket), '2026-03-02T09:00:00Z').map(
+        ({ card, set }) => set?.id ?? card,
+      );
+    const intake = ['dead', 'mark', 'strip', 'parts', 'inspect', 'liners'];
+    const end = ['head', 'valves', 'recheck', 'cause'];
+    expect(titles()).toEqual([...intake, ...end]);
+    gasket.act('scope.widened', { scope: { kind: 'in-frame' }, words: 'liner 3 cracked' });
+    expect(titles()).toEqual([...intake, 'main-caps', 'rod-caps', ...end]);
+  });
+});
+
+describe('a job opened before scopes were asked', () => {
+  it('keeps its tray, and gets the new cards only when its scope is said', () => {
+    const story = opened();
+    const cards = (): readonly string[] =>
+      trayOf(tolvane44, stateOf(story), '2026-03-02T09:00:00Z').map(({ card }) => card);
+    expect(cards()).toEqual(['liners', 'tighten', 'valves', 'recheck']);
+    expect(
+      refusalIn(story, tolvane44, 'check.seen', {
+        check: 'dead',
+        item: 'battery-off',
+        found: 'good',
+      }),
+    ).toBe('scope-first');
+    story.act('scope.widened', { scope: { kind: 'top-end' }, words: 'asked now' });
+    expect(cards()[0]).toBe('dead');
+    expect(cardIn(story, tolvane44, 'dead').status).toBe('open');
+  });
+
+  it('works on every cylinder', () => {
+    expect(cylindersInScope(sheetIn(opened(), tolvane44))).toEqual(cylindersOf(tolvane44));
+  });
+});
