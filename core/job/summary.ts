@@ -15,6 +15,8 @@ export interface JobSummary {
   /** Which of the tray's cards is in hand, by its number. */
   readonly current: number | null;
   readonly finished: boolean;
+  /** Left for a while: to be taken up again before anything is done on it. */
+  readonly parked: boolean;
   /** The last event of its log: a device can tell whether its copy is behind. */
   readonly headSeq: number;
 }
@@ -44,6 +46,7 @@ export function summaryOf(
     tray,
     current: currentCard(tray)?.number ?? null,
     finished: isFinished(tray),
+    parked: state.parked !== null,
     headSeq: headSeq(state),
   };
 }

@@ -153,7 +153,7 @@ export const inspectionBench = {
   },
   headView: 'Face from below, cylinder 1 at the left. First diagonal from its upper corner.',
   boreView: 'Section, deck at the top. Wear drawn large: the broken line is nominal.',
-  headDrawing: (worst: string) =>
-    `Head face from below with four straightedge lines. Worst: ${worst}.`,
+  headDrawing: (lines: string) =>
+    `Head face from below, cylinder 1 at the left, with four straightedge lines: ${lines}.`,
   boreDrawing: (text: string) => `Section of the bore with its readings. ${text}`,
 } as const;

@@ -3,6 +3,7 @@ import type { JobSummary } from '@cardinex/core/job/summary';
 import type { CardStatus, TrayCard } from '@cardinex/core/job/tray';
 import { cylinder1At } from '@cardinex/words/en/acts';
 import { entryTitle } from '@cardinex/words/en/cards/names';
+import { parkingWords } from '@cardinex/words/en/parking';
 import { boardWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 import { GoTo } from '../../ui/GoTo';
@@ -19,7 +20,7 @@ export function JobCard({ job }: { job: JobSummary }) {
   const goTo = job.finished ? 'record' : '';
   return (
     <GoTo
-      href={card ? entryHref(job.id, card) : `/jobs/${job.id}/${goTo}`}
+      href={card && !job.parked ? entryHref(job.id, card) : `/jobs/${job.id}/${goTo}`}
       className="active:opacity-90"
     >
       <TabbedCard tab={`${job.sheet.name} · ${job.name}`}>
@@ -31,7 +32,11 @@ export function JobCard({ job }: { job: JobSummary }) {
           <>
             <View className="flex-row items-center justify-between">
               <Text className="font-head text-[22px] text-ink">{entryTitle(card, job.tray)}</Text>
-              <Standing card={card} />
+              {job.parked ? (
+                <Mark kind="waiting" word={parkingWords.parked} />
+              ) : (
+                <Standing card={card} />
+              )}
             </View>
             <Body>{trayReasonSentence(card.reason, ago)}</Body>
           </>

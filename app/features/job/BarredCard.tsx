@@ -1,7 +1,8 @@
-import { router } from 'expo-router';
+import { router, type Href } from 'expo-router';
 import { View } from 'react-native';
 import type { TrayCard } from '@cardinex/core/job/tray';
-import { entryTitle, statusWord } from '@cardinex/words/en/cards/names';
+import { cardTitle, entryTitle, statusWord } from '@cardinex/words/en/cards/names';
+import { registerWords } from '@cardinex/words/en/register';
 import { trayWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 import { Button } from '../../ui/Button';
@@ -12,11 +13,32 @@ import { CardFrame } from './CardFrame';
 import { useJob } from './JobProvider';
 import { entryHref } from './entryHref';
 
+/** Where to see to what bars a card. */
+const WHERE: Readonly<
+  Record<string, ((job: string) => { readonly label: string; readonly href: string }) | undefined>
+> = {
+  'differences-open': (job) => ({ label: trayWords.decide, href: `/jobs/${job}/sheet` }),
+  'parts-missing': (job) => ({
+    label: trayWords.openCard(cardTitle('parts').toLowerCase()),
+    href: `/jobs/${job}/parts`,
+  }),
+  'crank-held': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
+  'things-in': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
+};
+
 /** A card that must wait for another: why, and the way to that other. */
 export function BarredCard({ entry }: { entry: TrayCard }) {
   const { jobId, tray } = useJob();
-  const waitsFor = entry.reason.code === 'card-first';
-  const first = waitsFor ? tray.find((other) => other.number === entry.number - 1) : undefined;
+  const { reason } = entry;
+  const first =
+    reason.code === 'card-first'
+      ? tray.find(
+          (other) =>
+            other.card === reason.card &&
+            (reason.set === undefined || other.set?.name === reason.set),
+        )
+      : undefined;
+  const seeTo = WHERE[reason.code]?.(jobId);
   return (
     <CardFrame
       card={entry.card}
@@ -30,12 +52,12 @@ export function BarredCard({ entry }: { entry: TrayCard }) {
             tall
             onPress={() => router.replace(entryHref(jobId, first))}
           />
-        ) : entry.reason.code === 'differences-open' ? (
+        ) : seeTo ? (
           <Button
-            label={trayWords.decide}
+            label={seeTo.label}
             kind="expected"
             tall
-            onPress={() => router.push(`/jobs/${jobId}/sheet`)}
+            onPress={() => router.push(seeTo.href as Href)}
           />
         ) : undefined
       }

@@ -1,5 +1,6 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
+import { parkingWords } from '@cardinex/words/en/parking';
 import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
@@ -8,9 +9,17 @@ import { useJob } from './JobProvider';
 
 /** Said quietly: acts kept on this device. Said plainly: acts that were not accepted. */
 export function JobNotices() {
-  const { waiting, away, refused, problem } = useJob();
+  const { jobId, state, waiting, away, refused, problem } = useJob();
   return (
     <View className="no-print gap-2 pt-1" aria-live="polite">
+      {state.parked ? (
+        <View className="flex-row items-center gap-3 rounded-lg bg-card p-3">
+          <View className="flex-1">
+            <Mark kind="waiting" word={parkingWords.parked} />
+          </View>
+          <Button label={parkingWords.resume} onPress={() => router.replace(`/jobs/${jobId}`)} />
+        </View>
+      ) : null}
       {problem ? (
         <View className="flex-row gap-2 rounded-lg border-2 border-red bg-card p-3" role="alert">
           <Mark kind="out" />

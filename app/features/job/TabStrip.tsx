@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { entryTitle } from '@cardinex/words/en/cards/names';
+import { registerWords } from '@cardinex/words/en/register';
 import { trayWords } from '@cardinex/words/en/screens';
 import { GoTo } from '../../ui/GoTo';
 import { CutTab } from '../../ui/TabbedCard';
@@ -14,13 +15,22 @@ interface Tab {
 
 /** The card in hand with the tabs of those before and after it standing behind. */
 export function TabStrip({ card, set }: { card: string; set?: string | undefined }) {
-  const { jobId, sheet, tray } = useJob();
+  const { jobId, sheet, tray, state } = useJob();
   const tabs: Tab[] = [
     ...tray.map((entry) => ({
       href: entryHref(jobId, entry),
       label: `${entry.number} ${entryTitle(entry, tray)}`,
       current: entry.card === card && (set === undefined || entry.set?.id === set),
     })),
+    ...(state.scope
+      ? [
+          {
+            href: `/jobs/${jobId}/register`,
+            label: registerWords.tab,
+            current: card === 'register',
+          },
+        ]
+      : []),
     { href: `/jobs/${jobId}/record`, label: trayWords.record, current: card === 'record' },
     {
       href: `/jobs/${jobId}/sheet`,

@@ -1,6 +1,11 @@
+import { router } from 'expo-router';
 import { ScrollView, View } from 'react-native';
+import { parkingWords } from '@cardinex/words/en/parking';
+import { causeName, scopeTitle, scopeWords, undisturbed } from '@cardinex/words/en/scope';
 import { trayWords } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
 import { Body, Small } from '../../ui/Words';
+import { Parked } from '../parking/Parked';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
 import { TrayList } from './TrayList';
@@ -8,16 +13,42 @@ import { useJob } from './JobProvider';
 
 /** A job's tray: its cards, and why the engine is here. */
 export function Tray() {
-  const { state } = useJob();
+  const { jobId, sheet, state } = useJob();
+  const { scope } = state;
+  const because = state.opened?.because;
   return (
     <View role="main" className="mx-auto h-full w-full max-w-[640px] bg-bench">
       <JobHeader card={null} />
       <ScrollView className="flex-1" contentContainerClassName="gap-3 px-2.5 pb-4">
         <View className="rounded-lg border border-bench-edge px-3 py-2">
           <Small className="text-bench-soft">{trayWords.why}</Small>
-          <Body className="text-on-bench">{state.opened?.why ?? ''}</Body>
+          <Body className="text-on-bench">
+            {[because && causeName(because), state.opened?.why].filter(Boolean).join('. ')}
+          </Body>
+          {scope ? (
+            <Small className="pt-1 text-bench-soft">
+              {`${scopeTitle(scope)}. ${undisturbed(sheet)}`}
+            </Small>
+          ) : null}
         </View>
+        {state.parked ? <Parked parking={state.parked} /> : null}
         <TrayList card={null} />
+        <View className="flex-row gap-3">
+          <Button
+            label={scope ? scopeWords.widen : scopeWords.scope}
+            kind="bench"
+            onPress={() => router.push(`/jobs/${jobId}/scope`)}
+            className="flex-1"
+          />
+          {state.parked ? null : (
+            <Button
+              label={parkingWords.park}
+              kind="bench"
+              onPress={() => router.push(`/jobs/${jobId}/park`)}
+              className="flex-1"
+            />
+          )}
+        </View>
         <JobNotices />
       </ScrollView>
     </View>

@@ -1,6 +1,8 @@
 import { Text, View } from 'react-native';
+import { thingsIn } from '@cardinex/core/job/register';
 import type { TrayCard } from '@cardinex/core/job/tray';
 import { entryTitle, statusWord } from '@cardinex/words/en/cards/names';
+import { registerWords } from '@cardinex/words/en/register';
 import { trayWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 import { GoTo } from '../../ui/GoTo';
@@ -20,7 +22,8 @@ interface Props {
 
 /** The job's cards in the order of work, each open, done, waiting or barred with the reason. */
 export function TrayList({ card, set, narrow = false }: Props) {
-  const { jobId, tray, sheet } = useJob();
+  const { jobId, tray, sheet, state } = useJob();
+  const inside = thingsIn(state.register).length;
   return (
     <View className={narrow ? 'gap-1 pt-0.5' : 'gap-2'}>
       {tray.map((entry) => (
@@ -35,6 +38,15 @@ export function TrayList({ card, set, narrow = false }: Props) {
           reason={trayReasonSentence(entry.reason, ago)}
         />
       ))}
+      {state.scope ? (
+        <Entry
+          label={registerWords.tab}
+          current={card === 'register'}
+          narrow={narrow}
+          href={`/jobs/${jobId}/register`}
+          {...(inside > 0 && { mark: 'waiting' as const, word: registerWords.count(inside) })}
+        />
+      ) : null}
       <Entry
         label={trayWords.record}
         current={card === 'record'}

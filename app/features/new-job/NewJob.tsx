@@ -5,10 +5,13 @@ import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { words } from '@cardinex/contract/text';
+import { CAUSES } from '@cardinex/core/job/cause';
+import { asksWhich, SCOPES } from '@cardinex/core/job/scope';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { openQuestions, optionForSerial } from '@cardinex/core/sheet/variants';
 import { refusalSentence } from '@cardinex/words/en/refusals';
+import { causeName, scopeWords } from '@cardinex/words/en/scope';
 import { newJobWords as w, shared } from '@cardinex/words/en/screens';
 import { useSheets } from '../../session/queries';
 import { useActor, useBench } from '../../session/SessionProvider';
@@ -17,6 +20,7 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
+import { ScopeChoice } from '../scope/ScopeChoice';
 import { Small, Body } from '../../ui/Words';
 import { Mark } from '../../ui/Mark';
 
@@ -27,6 +31,9 @@ const formSchema = z.object({
   why: words(400),
   end: z.string().min(1),
   variant: z.record(z.string(), z.string()),
+  scope: z.enum(SCOPES, { error: scopeWords.needScope }),
+  only: z.string(),
+  because: z.enum(CAUSES, { error: scopeWords.needBecause }),
 });
 type NewJobForm = z.infer<typeof formSchema>;
 
@@ -44,17 +51,26 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
   const sheets = useSheets().data?.sheets ?? [];
   const form = useForm<NewJobForm>({
     resolver: zodResolver(formSchema),
-    defaultValues: { sheetId: sheetId ?? '', serial: '', name: '', why: '', end: '', variant: {} },
+    defaultValues: {
+      sheetId: sheetId ?? '',
+      serial: '',
+      name: '',
+      why: '',
+      end: '',
+      variant: {},
+      only: '',
+    },
   });
-  const [chosenId, end, serial, answers] = useWatch({
+  const [chosenId, end, serial, answers, scope, only, because] = useWatch({
     control: form.control,
-    name: ['sheetId', 'end', 'serial', 'variant'],
+    name: ['sheetId', 'end', 'serial', 'variant', 'scope', 'only', 'because'],
   });
   const chosen = sheets.find((s) => s.sheet.id === chosenId);
   const variant = chosen ? variantFor(chosen.sheet, serial, answers) : {};
   const [unanswered] = chosen ? openQuestions(chosen.sheet, variant) : [];
   const open = form.handleSubmit(async (entered) => {
-    if (!chosen || unanswered) return;
+    const which = asksWhich(entered.scope) ? { only: entered.only } : {};
+    if (!chosen || unanswered || which.only === '') return;
     const id = uuidv7();
     const ledger = ledgers.job(id);
     await ledger.begin(chosen);
@@ -68,6 +84,8 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
         why: entered.why,
         cylinder1End: entered.end as EngineEnd,
         ...(Object.keys(variant).length > 0 && { variant }),
+        scope: { kind: entered.scope, ...which },
+        because: entered.because,
       },
       actor,
     );
@@ -107,6 +125,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
               form.setValue('sheetId', value, { shouldValidate: form.formState.isSubmitted });
               form.setValue('end', '');
               form.setValue('variant', {});
+              form.setValue('only', '');
             }}
           />
         ) : null}
@@ -118,7 +137,27 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
             </Small>
             <FormField control={form.control} name="name" label={w.name} hint={w.nameHint} />
             <FormField control={form.control} name="serial" label={w.serial} hint={w.serialHint} />
+            <Choice
+              label={scopeWords.because}
+              value={because ?? null}
+              options={CAUSES.map((value) => ({ value, label: causeName(value) }))}
+              onChange={(value) => form.setValue('because', value, { shouldValidate: true })}
+            />
+            {form.formState.errors.because ? (
+              <Mark kind="out" word={scopeWords.needBecause} />
+            ) : null}
             <FormField control={form.control} name="why" label={w.why} hint={w.whyHint} multiline />
+            <ScopeChoice
+              sheet={chosen.sheet}
+              kind={scope ?? null}
+              only={only}
+              tried={form.formState.isSubmitted}
+              onKind={(kind) => {
+                form.setValue('scope', kind, { shouldValidate: true });
+                form.setValue('only', '');
+              }}
+              onOnly={(value) => form.setValue('only', value)}
+            />
             <Choice
               label={w.end(w.cylinder1)}
               value={end}

@@ -15,9 +15,11 @@ import {
 import { doneBy } from '@cardinex/core/job/cards/tightenDecide';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { TorqueUnit } from '@cardinex/core/quantity/units';
+import { STRIP } from '@cardinex/core/job/slackening';
 import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
 import type { SheetStage } from '@cardinex/core/sheet/spec/fastening';
 import { isPause } from '@cardinex/core/tightening/programme';
+import { stripWords as strip } from '@cardinex/words/en/cards/strip';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import {
   METRIC,
@@ -35,6 +37,7 @@ import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { ago } from '../board/ago';
 import { ActBar } from '../job/ActBar';
+import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
@@ -49,7 +52,8 @@ import { TIGHTEN_ACTS } from './ownActs';
 
 interface Props {
   readonly view: RunView;
-  readonly prepared: NonNullable<RunState['prepared']>;
+  /** Null where nothing is set or treated: bolts are only let go. */
+  readonly prepared: RunState['prepared'];
   readonly instances: ReactNode;
   readonly onChangeWrench: () => void;
 }
@@ -70,8 +74,9 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
   const { lookedAt, step } = useLookBack(view, lookBackBy, setLookBackBy);
   const number = bolt ? numberOf(view, bolt) : '';
   const nm = bolt?.act.nm;
-  const setNm = nm === undefined ? null : wrenchSettingNm(nm, prepared);
-  const { wrench } = prepared;
+  const setNm = nm === undefined || !prepared ? null : wrenchSettingNm(nm, prepared);
+  const wrench = prepared?.wrench ?? null;
+  const slackens = view.name.programme === STRIP;
   const inRange =
     setNm === null ||
     (wrench !== null && atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm));
@@ -115,11 +120,13 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
   };
   return (
     <CardFrame
-      card="tighten"
-      set={view.set.id}
-      title={w.stageOf(stageNumber, view.stages.length)}
+      card={slackens ? 'strip' : 'tighten'}
+      {...(!slackens && { set: view.set.id })}
+      title={
+        slackens ? strip.slackenTitle(view.set.name) : w.stageOf(stageNumber, view.stages.length)
+      }
       aside={sweeping ? w.sweepCounts(toSweep, open) : w.counts(done, bolts.length - done)}
-      back={<TightenBack view={view} />}
+      back={slackens ? <BackOfCard says={strip.back} /> : <TightenBack view={view} />}
       foot={<LastPull view={view} />}
       actBar={
         <ActBar
@@ -130,7 +137,11 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
           }
           notSo={{ label: w.notSo, onPress: () => setNotSo(true) }}
           confirm={{
-            label: inRange ? w.did[bolt.act.kind] : w.changeWrench,
+            label: !inRange
+              ? w.changeWrench
+              : slackens && bolt.act.kind === 'hydraulic'
+                ? strip.runBack
+                : w.did[bolt.act.kind],
             hint: inRange ? nextHint : w.outOfRange(torque(nm ?? 0, units)),
             onPress: main,
           }}
@@ -176,7 +187,10 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
         </View>
         <View className="flex-1">
           <Small>
-            {(bolt.status === 'sweep' ? w.again[bolt.act.kind] : undefined) ?? w.ask[bolt.act.kind]}
+            {slackens && bolt.act.kind === 'hydraulic'
+              ? strip.runBackAsk
+              : ((bolt.status === 'sweep' ? w.again[bolt.act.kind] : undefined) ??
+                w.ask[bolt.act.kind])}
           </Small>
           <Figure
             size="act"
@@ -186,8 +200,10 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
             testID="value"
           />
           <Small>
-            {nm === undefined ? '' : otherUnit(nm, units.torque, printed)}
-            {asPrinted(printed, current.stage)}
+            {slackens
+              ? strip.reverse
+              : (nm === undefined ? '' : otherUnit(nm, units.torque, printed)) +
+                asPrinted(printed, current.stage)}
           </Small>
         </View>
       </View>
@@ -197,21 +213,23 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
           <Body>{w.failedBolt(number)}</Body>
         </View>
       ) : null}
-      <View className="flex-row items-center justify-between gap-2 border-t border-rule px-3.5 py-1.5">
-        <Pressable
-          role="button"
-          onPress={onChangeWrench}
-          className="min-h-[44px] flex-row items-center gap-2"
-        >
-          <Text className="font-strong text-[17px] text-ink underline">
-            {wrench && setNm !== null ? w.wrenchSet(wrench.name) : w.getReady}
-          </Text>
-          {wrench && setNm !== null ? (
-            <Figure size="small" value={settingFigure(setNm)} unit="N·m" />
-          ) : null}
-        </Pressable>
-        <Small className="shrink text-right">{group?.treatment.says ?? ''}</Small>
-      </View>
+      {slackens ? null : (
+        <View className="flex-row items-center justify-between gap-2 border-t border-rule px-3.5 py-1.5">
+          <Pressable
+            role="button"
+            onPress={onChangeWrench}
+            className="min-h-[44px] flex-row items-center gap-2"
+          >
+            <Text className="font-strong text-[17px] text-ink underline">
+              {wrench && setNm !== null ? w.wrenchSet(wrench.name) : w.getReady}
+            </Text>
+            {wrench && setNm !== null ? (
+              <Figure size="small" value={settingFigure(setNm)} unit="N·m" />
+            ) : null}
+          </Pressable>
+          <Small className="shrink text-right">{group?.treatment.says ?? ''}</Small>
+        </View>
+      )}
       {lookedAt ? (
         <Body className="border-t border-rule px-3.5 py-2">
           {w.lookingBack(numberOf(view, lookedAt))}

@@ -1,4 +1,4 @@
-import { STRAIGHTEDGE_LINES, type StraightedgeLine } from '@cardinex/core/block/headFlatness';
+import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
 import {
   checkOf,
   THICKNESS,
@@ -178,11 +178,16 @@ export const inspectWords = {
   readOf: (read: number, of: number) => `${read} of ${of}`,
   out: (count: number) => (count === 1 ? '1 out' : `${count} out`),
   within: 'Within',
+  isOut: 'Out',
   noLimit: 'No limit on the sheet',
-  unread: 'to read',
+  unread: 'to do',
+  crankHeld: 'crank held',
   decided: 'decided',
   toChecks: 'All checks',
   keep: 'Keep reading',
+  gridItem: 'What',
+  reading: 'Reading',
+  odd: 'far from its fellows',
   oneByOne: 'One at a time',
   grid: 'Whole table',
   gauge: 'Measured with',
@@ -208,21 +213,13 @@ export const inspectWords = {
   holesFirst:
     'Before the bores are filled, or with them covered. Thread chaser, not a cutting tap; nothing on plated threads. Fluid left in a blind hole cracks the casting.',
   turnsCrank: 'Bring each piston to its bottom first.',
-  headLabel: (lines: string) =>
-    `Head from below, cylinder 1 at the left, with four straightedge lines. ${lines}`,
-  lineRead: (line: string, value: string) => `${line} ${value}`,
-  lineUnread: (line: string) => `${line} not read`,
-  holesLabel: (text: string) => `Bolt holes, cylinder 1 at the left. ${text}`,
-  boreLabel: (cylinder: string, text: string) =>
-    `Section of cylinder ${cylinder}, top at the top. ${text}`,
-  seenFromBelow: 'head from below',
-  boreSection: (cylinder: string) => `cylinder ${cylinder}, section`,
+  holesLabel: (done: string, notGood: string) =>
+    `Map of the bolts, cylinder 1 at the left. Done: ${done || 'none'}. Not good: ${notGood || 'none'}.`,
   looksBack: [
     'Nothing goes back that was not looked at. What is not measured is seen, felt and said.',
     'A reading far from the others is questioned before it is kept: more often the thumb than the part.',
     'Where the sheet gives no limit, that is said; it is never taken for within.',
   ],
-  lines: STRAIGHTEDGE_LINES,
 } as const;
 
 function capital(text: string): string {

@@ -2,8 +2,8 @@ import { View } from 'react-native';
 import Svg, { Line, Path, Text } from 'react-native-svg';
 import { BORE_HEIGHTS, type BoreWearInput } from '@cardinex/core/block/boreWear';
 import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { usePalette } from '../../../ui/useTheme';
-import { Small } from '../../../ui/Words';
+import { usePalette } from '../../ui/useTheme';
+import { Small } from '../../ui/Words';
 
 const WIDTH = 320;
 const HEIGHT = 170;

@@ -1,0 +1,1 @@
+export { LazyCauseCard as default } from '../../../features/intake/LazyIntake';

@@ -1,0 +1,1 @@
+export { LazyDeadCard as default } from '../../../features/intake/LazyIntake';

@@ -1,0 +1,7 @@
+import { useLocalSearchParams } from 'expo-router';
+import { LazyMarkCard } from '../../../features/intake/LazyIntake';
+
+export default function Mark() {
+  const { part } = useLocalSearchParams<{ part?: string }>();
+  return <LazyMarkCard key={part ?? ''} part={part} />;
+}

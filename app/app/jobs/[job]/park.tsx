@@ -1,0 +1,1 @@
+export { LazyParkScreen as default } from '../../../features/intake/LazyIntake';

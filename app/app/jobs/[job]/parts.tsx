@@ -1,0 +1,1 @@
+export { LazyPartsCard as default } from '../../../features/intake/LazyIntake';

@@ -1,0 +1,1 @@
+export { LazyRegisterScreen as default } from '../../../features/intake/LazyIntake';

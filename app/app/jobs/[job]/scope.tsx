@@ -1,0 +1,1 @@
+export { LazyScopeScreen as default } from '../../../features/intake/LazyIntake';

@@ -1,0 +1,1 @@
+export { LazyStripCard as default } from '../../../features/intake/LazyIntake';

@@ -1,0 +1,72 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { CAUSES, type Because } from '@cardinex/core/job/cause';
+import { causeWords as w } from '@cardinex/words/en/cards/cause';
+import { causeName } from '@cardinex/words/en/scope';
+import { useMemberName } from '../../session/SessionProvider';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Mark } from '../../ui/Mark';
+import { Body, Small } from '../../ui/Words';
+import { BackOfCard } from '../job/BackOfCard';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+
+/** Why the engine failed: asked before the job closes, answered on the day it is known. */
+export function CauseCard() {
+  const { state, record } = useJob();
+  const nameOf = useMemberName();
+  const { opened, cause } = state;
+  const [because, setBecause] = useState<Because | null>(cause?.because ?? opened?.because ?? null);
+  const [words, setWords] = useState('');
+  const [tried, setTried] = useState(false);
+  const keep = useOnce(async () => {
+    setTried(true);
+    if (because === null || words.trim() === '') return;
+    if ((await record('cause.answered', { because, words: words.trim() })) !== null) return;
+    setWords('');
+    setTried(false);
+  });
+  return (
+    <CardFrame
+      card="cause"
+      title={w.title}
+      back={<BackOfCard says={w.back} />}
+      actBar={<Button label={w.keep} kind="expected" tall onPress={keep} />}
+    >
+      <View className="gap-4 p-3.5">
+        <View>
+          <Small>{w.asked}</Small>
+          <Body>
+            {[opened?.because && causeName(opened.because), opened?.why].filter(Boolean).join('. ')}
+          </Body>
+        </View>
+        {cause ? (
+          <View className="gap-1 border-t border-rule pt-3" testID="answer">
+            <Mark kind="within" word={w.answered} />
+            <Body>{`${causeName(cause.because)}. ${cause.words}`}</Body>
+            <Small>{nameOf(cause.by)}</Small>
+          </View>
+        ) : null}
+        <Choice
+          label={w.answer}
+          value={because}
+          options={CAUSES.map((value) => ({ value, label: causeName(value) }))}
+          onChange={setBecause}
+        />
+        {tried && because === null ? <Mark kind="out" word={w.needBecause} /> : null}
+        <Field
+          label={w.words}
+          hint={w.wordsHint}
+          value={words}
+          onChangeText={setWords}
+          multiline
+          numberOfLines={3}
+          fault={tried && words.trim() === '' ? w.needWords : undefined}
+        />
+      </View>
+    </CardFrame>
+  );
+}

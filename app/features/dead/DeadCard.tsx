@@ -1,0 +1,114 @@
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import type { ActType } from '@cardinex/core/job/act';
+import { DEAD, isolationOf, stillLive, type Isolation } from '@cardinex/core/job/cards/dead';
+import { seenOf } from '@cardinex/core/job/checks';
+import { deadWords as w, isolationSentence } from '@cardinex/words/en/cards/dead';
+import { inspectWords } from '@cardinex/words/en/cards/inspect';
+import { Mark } from '../../ui/Mark';
+import { cn } from '../../ui/cn';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body, Small } from '../../ui/Words';
+import { ActBar } from '../job/ActBar';
+import { BackOfCard } from '../job/BackOfCard';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { useUndo } from '../job/useUndo';
+import { WordsSlip } from '../job/WordsSlip';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen']);
+
+/** What can bring the engine to life, one by one, before hands go in. */
+export function DeadCard() {
+  const { sheet, state, record } = useJob();
+  const { last, undo } = useUndo(OWN_ACTS);
+  const [chosen, setChosen] = useState<Isolation | null>(null);
+  const [notSo, setNotSo] = useState(false);
+  const items = isolationOf(sheet);
+  const live = stillLive(sheet, state.checks);
+  const at = chosen ?? live[0] ?? null;
+  const say = (found: 'good' | 'not-good', words?: string): Promise<string | null> =>
+    record('check.seen', { check: DEAD, item: at ?? '', found, ...(words && { words }) });
+  const confirm = useOnce(async () => {
+    if (at === null) return;
+    if ((await say('good')) === null) setChosen(null);
+  });
+  const undoable = last?.type === 'check.seen' && last.data.check === DEAD;
+  useActKeys({ confirm: notSo ? undefined : confirm, undo: undoable ? undo : undefined });
+  return (
+    <CardFrame
+      card="dead"
+      title={w.title}
+      aside={w.counts(items.length - live.length, items.length)}
+      back={<BackOfCard says={w.back} />}
+      foot={live.length === 0 ? <Mark kind="within" word={w.done} /> : null}
+      actBar={
+        at === null ? undefined : (
+          <ActBar
+            undo={undoable ? { what: w.isSo, onPress: undo } : null}
+            notSo={{ label: inspectWords.notGood, onPress: () => setNotSo(true) }}
+            confirm={{ label: w.confirm, onPress: confirm }}
+          />
+        )
+      }
+      slip={
+        notSo ? (
+          <WordsSlip
+            title={isolationSentence(at ?? 'battery-off')}
+            label={inspectWords.whatIsIt}
+            need={inspectWords.needWhat}
+            confirm={inspectWords.notGood}
+            kind="stop"
+            onWords={(words) => say('not-good', words)}
+            onClose={() => setNotSo(false)}
+          />
+        ) : null
+      }
+    >
+      <View className="flex-row gap-2 border-b border-rule bg-tab px-3.5 py-2.5">
+        <Mark kind="out" />
+        <Body className="flex-1 font-strong">{w.caution}</Body>
+      </View>
+      {at === null ? (
+        <View className="p-3.5">
+          <Mark kind="within" word={w.done} size={24} />
+        </View>
+      ) : (
+        <View className="gap-1 px-3.5 py-4" aria-live="polite">
+          <Small>{w.ask}</Small>
+          <Text className="font-head text-[28px] leading-9 text-ink" testID="act">
+            {isolationSentence(at)}
+          </Text>
+        </View>
+      )}
+      {items.map((item) => {
+        const seen = seenOf(state.checks, DEAD, item);
+        return (
+          <Pressable
+            key={item}
+            role="button"
+            aria-pressed={item === at}
+            onPress={() => setChosen(item)}
+            className={cn(
+              'min-h-[56px] flex-row items-center gap-3 border-t border-rule px-3.5 py-2',
+              item === at && 'bg-tab',
+            )}
+          >
+            <Mark kind={markOf(seen?.found, item === at)} />
+            <View className="flex-1">
+              <Body>{isolationSentence(item)}</Body>
+              {seen?.words ? <Small>{seen.words}</Small> : null}
+            </View>
+          </Pressable>
+        );
+      })}
+    </CardFrame>
+  );
+}
+
+function markOf(found: 'good' | 'not-good' | undefined, here: boolean) {
+  if (found === 'good') return 'within';
+  if (found === 'not-good') return 'out';
+  return here ? 'now' : 'ahead';
+}

@@ -1,0 +1,45 @@
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import type { GaugeShown } from '@cardinex/core/job/act';
+import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
+import { Button } from '../../ui/Button';
+
+interface Props {
+  readonly gauge: GaugeShown | null;
+  readonly gauges: readonly GaugeShown[];
+  readonly choose: (id: string | null) => void;
+}
+
+/** What the readings are taken with; it stays chosen from reading to reading. */
+export function GaugeInHand({ gauge, gauges, choose }: Props) {
+  const [open, setOpen] = useState(false);
+  return (
+    <View className="gap-2">
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+        className="min-h-[44px] justify-center"
+      >
+        <Text className="font-strong text-[16px] text-ink underline">
+          {`${w.gauge}: ${gauge?.name ?? w.noGauge}`}
+        </Text>
+      </Pressable>
+      {open ? (
+        <View className="flex-row flex-wrap gap-3">
+          {[...gauges, null].map((one) => (
+            <Button
+              key={one?.id ?? ''}
+              label={one?.name ?? w.noGauge}
+              selected={one?.id === gauge?.id}
+              onPress={() => {
+                choose(one?.id ?? null);
+                setOpen(false);
+              }}
+            />
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,166 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { ActType, Printed } from '@cardinex/core/job/act';
+import { crankHeldBy } from '@cardinex/core/job/crankHeld';
+import { isFar, isTaken, type CheckView } from '@cardinex/core/job/cards/inspect/view';
+import {
+  checkName,
+  inspectWords as w,
+  itemName,
+  placeName,
+} from '@cardinex/words/en/cards/inspect';
+import { length } from '@cardinex/words/en/quantity';
+import { crankHoldSentence } from '@cardinex/words/en/register';
+import { useUnits } from '../../device/preferences';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body } from '../../ui/Words';
+import { ActBar } from '../job/ActBar';
+import { BackOfCard } from '../job/BackOfCard';
+import { CardFrame } from '../job/CardFrame';
+import { EndMark } from '../job/EndMark';
+import { useJob } from '../job/JobProvider';
+import { useUndo } from '../job/useUndo';
+import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
+import { CheckDrawing } from './CheckDrawing';
+import { FarReading } from './FarReading';
+import { Findings } from './Findings';
+import { GaugeInHand } from './GaugeInHand';
+import { PlacesOfItem } from './PlacesOfItem';
+import { ReadingGrid, type Slot } from './ReadingGrid';
+import { useGauge } from './useGauge';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read', 'check.decided']);
+
+interface Far {
+  readonly slot: Slot;
+  readonly mm: number;
+  readonly printed: Printed;
+}
+
+/** Readings of one check: one at a time with big figures, or as a whole table. */
+export function ReadCheck({ view }: { view: CheckView }) {
+  const { jobId, sheet, state, record } = useJob();
+  const units = useUnits();
+  const entry = useReadingField();
+  const gauge = useGauge();
+  const { last, undo } = useUndo(OWN_ACTS);
+  const [chosen, setChosen] = useState<Slot | null>(null);
+  const [asGrid, setAsGrid] = useState(false);
+  const [far, setFar] = useState<Far | null>(null);
+  const { check } = view;
+  const slots = check.items.flatMap((item) => check.places.map((place) => ({ item, place })));
+  const next = slots.find(({ item, place }) => !isTaken(state.checks, check, item, place));
+  const at = chosen ?? next ?? null;
+  const [held] = check.turnsCrank ? crankHeldBy(sheet, state) : [];
+
+  const keep = async ({ slot, mm, printed }: Far, asFar: boolean): Promise<boolean> => {
+    const problem = await record('check.read', {
+      check: check.id,
+      item: slot.item,
+      ...(slot.place !== '' && { place: slot.place }),
+      mm,
+      printed,
+      ...(gauge.gauge && { gauge: gauge.gauge }),
+      ...(asFar && { far: true as const }),
+    });
+    if (problem === null) setChosen(null);
+    return problem === null;
+  };
+  const read = async (mm: number, printed: Printed): Promise<boolean> => {
+    if (!at) return false;
+    const reading = { slot: at, mm, printed };
+    if (isFar(state.checks, check, at, mm)) {
+      setFar(reading);
+      return false;
+    }
+    return keep(reading, false);
+  };
+  const main = (): void => entry.handle.current?.keep();
+  useActKeys({
+    confirm: far || !at || held ? undefined : main,
+    undo: last && entry.text === '' ? undo : undefined,
+  });
+  const nameOf = ({ item, place }: Slot): string =>
+    [itemName(sheet, check, item), place === '' ? '' : placeName(check, place)]
+      .filter(Boolean)
+      .join(', ');
+  return (
+    <CardFrame
+      card="inspect"
+      title={checkName(sheet, check)}
+      aside={w.readOf(view.read, view.of)}
+      back={<BackOfCard says={w.looksBack} />}
+      foot={view.done ? <Mark kind="within" word={w.allRead} /> : null}
+      actBar={
+        at && !held ? (
+          <ActBar
+            undo={
+              last?.type === 'check.read'
+                ? { what: length(last.data.mm, units), onPress: undo }
+                : null
+            }
+            notSo={{ label: w.toChecks, onPress: () => router.push(`/jobs/${jobId}/inspect`) }}
+            confirm={{ label: w.keep, hint: nameOf(at), onPress: main }}
+          />
+        ) : (
+          <Button
+            label={w.toChecks}
+            kind={held ? 'bench' : 'expected'}
+            tall
+            onPress={() => router.push(`/jobs/${jobId}/inspect`)}
+          />
+        )
+      }
+      slip={
+        far ? (
+          <FarReading
+            value={length(far.mm, units)}
+            where={nameOf(far.slot)}
+            onAgain={() => {
+              entry.setText('');
+              setFar(null);
+            }}
+            onKeep={async () => {
+              if (await keep(far, true)) entry.setText('');
+              setFar(null);
+            }}
+          />
+        ) : null
+      }
+    >
+      {held ? (
+        <View className="flex-row gap-2 bg-tab px-3.5 py-2.5" role="alert">
+          <Mark kind="out" />
+          <Body className="flex-1">{crankHoldSentence(held)}</Body>
+        </View>
+      ) : null}
+      <View className="px-3 pt-2">
+        <EndMark end={sheet.cylinder1End} />
+        <CheckDrawing view={view} at={at} onChoose={setChosen} />
+      </View>
+      {at && !held ? (
+        <View className="gap-2 border-t border-rule px-3.5 py-2.5">
+          {asGrid ? null : <PlacesOfItem check={check} at={at} onChoose={setChosen} />}
+          <ReadingEntry
+            label={nameOf(at)}
+            reachMm={check.reachMm[1]}
+            beyond={() =>
+              w.beyond(length(check.reachMm[0], units), length(check.reachMm[1], units))
+            }
+            onRead={read}
+            entry={entry}
+          />
+          <GaugeInHand {...gauge} />
+        </View>
+      ) : null}
+      {asGrid ? <ReadingGrid view={view} at={at} onChoose={setChosen} /> : null}
+      <View className="border-t border-rule px-3.5 py-2.5">
+        <Button label={asGrid ? w.oneByOne : w.grid} onPress={() => setAsGrid(!asGrid)} />
+      </View>
+      <Findings view={view} />
+    </CardFrame>
+  );
+}

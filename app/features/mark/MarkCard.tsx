@@ -1,0 +1,147 @@
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import type { ActType } from '@cardinex/core/job/act';
+import { markViews, strayMarks, type MarkKind, type MarkView } from '@cardinex/core/job/cards/mark';
+import { entryOf } from '@cardinex/core/job/tray';
+import {
+  markKindName,
+  markName,
+  markNotOn,
+  markPlace,
+  markUp,
+  markWords as w,
+} from '@cardinex/words/en/cards/mark';
+import { Mark } from '../../ui/Mark';
+import { cn } from '../../ui/cn';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body, Heading, Small } from '../../ui/Words';
+import { ActBar } from '../job/ActBar';
+import { BackOfCard } from '../job/BackOfCard';
+import { BarredCard } from '../job/BarredCard';
+import { CardFrame } from '../job/CardFrame';
+import { EndMark } from '../job/EndMark';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { useUndo } from '../job/useUndo';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['mark.made']);
+
+/** Parts marked before they leave their places, one at a time, each with its end and its way up. */
+export function MarkCard({ part }: { part: string | undefined }) {
+  const { sheet, state, tray, record } = useJob();
+  const { last, undo } = useUndo(OWN_ACTS);
+  const [chosen, setChosen] = useState<string | null>(part ?? null);
+  const entry = entryOf(tray, { card: 'mark' });
+  const views = markViews(sheet, state.marks);
+  const left = views.filter((view) => !view.made || view.translated);
+  const at = views.find(({ mark }) => mark.id === chosen) ?? left[0] ?? null;
+  const confirm = useOnce(async () => {
+    if (!at) return;
+    const { id, kind, code, place } = at.mark;
+    if ((await record('mark.made', { mark: id, kind, code, place })) === null) setChosen(null);
+  });
+  const open = entry?.status !== 'barred';
+  useActKeys({ confirm: open ? confirm : undefined, undo: last ? undo : undefined });
+  if (!entry) return null;
+  if (!open) return <BarredCard entry={entry} />;
+  const kinds = [...new Set(views.map(({ mark }) => mark.kind))];
+  const next = left.find((view) => view !== at);
+  return (
+    <CardFrame
+      card="mark"
+      title={w.title}
+      aside={w.counts(views.length - left.length, views.length)}
+      back={<BackOfCard says={w.back} />}
+      foot={left.length === 0 ? <Mark kind="within" word={w.allDone} /> : null}
+      actBar={
+        at ? (
+          <ActBar
+            undo={last?.type === 'mark.made' ? { what: last.data.code, onPress: undo } : null}
+            confirm={{
+              label: at.translated ? w.again : w.made,
+              hint: next ? `${w.next}: ${next.mark.code}` : undefined,
+              onPress: confirm,
+            }}
+          />
+        ) : undefined
+      }
+    >
+      <View className="flex-row items-center justify-between px-3.5 pt-2">
+        <EndMark end={sheet.cylinder1End} />
+      </View>
+      {strayMarks(sheet, state.marks).map(({ code }) => (
+        <View key={code} className="flex-row gap-2 border-b border-rule bg-tab px-3.5 py-2">
+          <Mark kind="out" />
+          <Body className="flex-1">{w.stray(code)}</Body>
+        </View>
+      ))}
+      {at ? <InHand view={at} /> : null}
+      {kinds.map((kind) => (
+        <Kind
+          key={kind}
+          kind={kind}
+          views={views.filter(({ mark }) => mark.kind === kind)}
+          at={at?.mark.id ?? null}
+          onChoose={setChosen}
+        />
+      ))}
+    </CardFrame>
+  );
+}
+
+/** The part in hand: what to write, where it sat, which way up, where no stamp may go. */
+function InHand({ view: { mark, made, translated } }: { view: MarkView }) {
+  return (
+    <View className="gap-1.5 px-3.5 pb-3 pt-1" aria-live="polite">
+      <Small>{w.writes}</Small>
+      <Text className="font-head text-[44px] leading-[48px] text-ink" testID="code">
+        {mark.code}
+      </Text>
+      <Heading level={3}>{markName(mark)}</Heading>
+      <Body>{[markPlace(mark.place), markUp(mark.kind)].filter(Boolean).join('. ')}</Body>
+      <Small>{markNotOn(mark.kind)}</Small>
+      {translated && made ? (
+        <View className="flex-row gap-2 pt-1">
+          <Mark kind="out" />
+          <Body className="flex-1">{w.saidBefore(made.code, mark.code)}</Body>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+interface KindProps {
+  readonly kind: MarkKind;
+  readonly views: readonly MarkView[];
+  readonly at: string | null;
+  readonly onChoose: (mark: string) => void;
+}
+
+function Kind({ kind, views, at, onChoose }: KindProps) {
+  return (
+    <View className="gap-2 border-t border-rule px-3.5 py-2.5">
+      <Small>{markKindName(kind)}</Small>
+      <View className="flex-row flex-wrap gap-2">
+        {views.map(({ mark, made, translated }) => {
+          const standing = translated ? 'out' : made ? 'within' : 'ahead';
+          return (
+            <Pressable
+              key={mark.id}
+              role="button"
+              aria-pressed={mark.id === at}
+              aria-label={`${mark.code}, ${translated ? w.again : made ? w.made : markName(mark)}`}
+              onPress={() => onChoose(mark.id)}
+              className={cn(
+                'min-h-[56px] min-w-[84px] flex-row items-center justify-center gap-1.5 rounded-lg border px-2',
+                mark.id === at ? 'border-[3px] border-blue' : 'border-soft',
+              )}
+            >
+              <Mark kind={standing} size={15} />
+              <Text className="shrink font-head text-[18px] text-ink">{mark.code}</Text>
+            </Pressable>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

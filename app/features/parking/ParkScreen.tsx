@@ -1,0 +1,76 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { PARKED_WITH, type ParkedWith } from '@cardinex/core/job/parking';
+import { thingsIn } from '@cardinex/core/job/register';
+import { parkedWithName, parkingWords as w } from '@cardinex/words/en/parking';
+import { listed } from '@cardinex/words/en/quantity';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Body, Small } from '../../ui/Words';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+
+/** An engine left for weeks: what was done to it, and what whoever comes back sees to first. */
+export function ParkScreen() {
+  const { jobId, state, record } = useJob();
+  const inside = thingsIn(state.register).map(({ what, where }) => `${what}, ${where}`);
+  const [done, setDone] = useState<readonly ParkedWith[]>([]);
+  const [words, setWords] = useState('');
+  const [resumeBy, setResumeBy] = useState('');
+  const [tried, setTried] = useState(false);
+  const toggle = (one: ParkedWith): void =>
+    setDone(done.includes(one) ? done.filter((other) => other !== one) : [...done, one]);
+  const park = useOnce(async () => {
+    setTried(true);
+    if (words.trim() === '') return;
+    const lines = resumeBy
+      .split('\n')
+      .map((line) => line.trim())
+      .filter((line) => line !== '');
+    const problem = await record('job.parked', { done, words: words.trim(), resumeBy: lines });
+    if (problem === null) router.replace(`/jobs/${jobId}`);
+  });
+  return (
+    <CardFrame
+      card="parking"
+      title={w.title}
+      actBar={<Button label={w.doPark} kind="expected" tall onPress={park} />}
+    >
+      <View className="gap-4 p-3.5">
+        <Body>{w.ask}</Body>
+        <View role="group" aria-label={w.done} className="gap-2">
+          <Small>{w.done}</Small>
+          {PARKED_WITH.map((one) => {
+            const is = done.includes(one);
+            return (
+              <Button
+                key={one}
+                label={is ? w.seenTo(parkedWithName(one)) : parkedWithName(one)}
+                selected={is}
+                onPress={() => toggle(one)}
+              />
+            );
+          })}
+        </View>
+        <Field
+          label={w.words}
+          hint={w.wordsHint}
+          value={words}
+          onChangeText={setWords}
+          fault={tried && words.trim() === '' ? w.needWords : undefined}
+        />
+        <Field
+          label={w.resumeBy}
+          hint={w.resumeHint}
+          value={resumeBy}
+          onChangeText={setResumeBy}
+          multiline
+          numberOfLines={4}
+        />
+        {inside.length > 0 ? <Small>{w.stillIn(listed(inside))}</Small> : null}
+      </View>
+    </CardFrame>
+  );
+}

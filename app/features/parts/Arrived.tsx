@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { KitView, PartVerdict } from '@cardinex/core/job/cards/parts';
+import { kitName, partsWords as w, verdictNames } from '@cardinex/words/en/cards/parts';
+import { shared } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Slip } from '../../ui/Slip';
+import { Mark } from '../../ui/Mark';
+import { Body, Small } from '../../ui/Words';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+
+const VERDICTS: readonly PartVerdict[] = ['right', 'wrong', 'missing'];
+
+/** One part laid beside the old: counted, compared, and said what it is. */
+export function Arrived({
+  view: { item, arrival },
+  onClose,
+}: {
+  view: KitView;
+  onClose: () => void;
+}) {
+  const { sheet, state, record } = useJob();
+  const [count, setCount] = useState(arrival ? String(arrival.count) : '');
+  const [verdict, setVerdict] = useState<PartVerdict>('right');
+  const [words, setWords] = useState('');
+  const [tried, setTried] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const name = kitName(item, sheet);
+  const kept = state.oldBolts[item.id.replace(/^bolts\//, '')];
+  const counted = /^\d+$/.test(count.trim());
+  const silent = verdict !== 'right' && words.trim() === '';
+  const keep = useOnce(async () => {
+    setTried(true);
+    if (!counted || silent) return;
+    const refusal = await record('part.arrived', {
+      part: item.id,
+      count: Number(count),
+      verdict,
+      ...(words.trim() !== '' && { words: words.trim() }),
+    });
+    setProblem(refusal);
+    if (refusal === null) onClose();
+  });
+  return (
+    <Slip title={name} onClose={onClose}>
+      <Body>{w.lay}</Body>
+      {kept ? <Small>{w.oldKept(kept.count)}</Small> : null}
+      <Small>{item.source}</Small>
+      <Field
+        label={item.count === undefined ? w.came : `${w.came} ${w.needs(item.count)}.`}
+        inputMode="numeric"
+        value={count}
+        onChangeText={setCount}
+        fault={tried && !counted ? w.needCount : undefined}
+      />
+      <Choice
+        label={name}
+        value={verdict}
+        options={VERDICTS.map((value) => ({ value, label: verdictNames[value] }))}
+        onChange={setVerdict}
+      />
+      <Field
+        label={verdict === 'right' ? w.words : w.wordsWrong}
+        hint={w.wordsHint}
+        value={words}
+        onChangeText={setWords}
+        fault={tried && silent ? w.needWords : undefined}
+      />
+      {problem ? <Mark kind="out" word={problem} /> : null}
+      <View className="flex-row gap-3">
+        <Button label={shared.back} tall onPress={onClose} className="flex-1" />
+        <Button label={w.keep} kind="expected" tall onPress={keep} className="flex-[2]" />
+      </View>
+    </Slip>
+  );
+}

@@ -1,0 +1,112 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { kitViews, type Holds, type KitView } from '@cardinex/core/job/cards/parts';
+import { entryOf } from '@cardinex/core/job/tray';
+import { entryTitle } from '@cardinex/words/en/cards/names';
+import { kitName, partsWords as w, standingWord, whenWord } from '@cardinex/words/en/cards/parts';
+import { Button } from '../../ui/Button';
+import { Mark, type MarkKind } from '../../ui/Mark';
+import { Body, Heading, Small } from '../../ui/Words';
+import { BackOfCard } from '../job/BackOfCard';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { Arrived } from './Arrived';
+import { Outside } from './Outside';
+import { SendOut } from './SendOut';
+
+/** What is needed and what has come, each laid beside the old; and what was sent out. */
+export function PartsCard() {
+  const { jobId, sheet, state, tray } = useJob();
+  const [open, setOpen] = useState<string | null>(null);
+  const [sending, setSending] = useState(false);
+  const views = kitViews(sheet, state);
+  const here = views.filter(({ standing }) => standing === 'right').length;
+  const inHand = views.find(({ item }) => item.id === open);
+  const waiting = ({ card, set }: Holds): string => {
+    const entry = entryOf(tray, { card, set });
+    return entry ? entryTitle(entry, tray) : '';
+  };
+  return (
+    <CardFrame
+      card="parts"
+      title={w.title}
+      aside={w.counts(here, views.length)}
+      back={<BackOfCard says={w.back} />}
+      actBar={
+        <View className="flex-row gap-3">
+          <Button
+            label={w.leaflet}
+            kind="bench"
+            tall
+            onPress={() => router.push(`/jobs/${jobId}/leaflet?kind=leaflet`)}
+            className="flex-1"
+          />
+          <Button
+            label={w.send}
+            kind="bench"
+            tall
+            onPress={() => setSending(true)}
+            className="flex-1"
+          />
+        </View>
+      }
+      slip={
+        inHand ? (
+          <Arrived key={inHand.item.id} view={inHand} onClose={() => setOpen(null)} />
+        ) : sending ? (
+          <SendOut onClose={() => setSending(false)} />
+        ) : null
+      }
+    >
+      <View className="px-3.5 pt-3">
+        <Heading level={3}>{w.kit}</Heading>
+        {views.length === 0 ? <Body>{w.none}</Body> : null}
+      </View>
+      {views.map((view) => (
+        <Line
+          key={view.item.id}
+          view={view}
+          waiting={view.item.holds && view.standing !== 'right' ? waiting(view.item.holds) : ''}
+          onPress={() => setOpen(view.item.id)}
+        />
+      ))}
+      <Outside waiting={waiting} />
+    </CardFrame>
+  );
+}
+
+const MARKS: Readonly<Record<KitView['standing'], MarkKind>> = {
+  'to-come': 'waiting',
+  right: 'within',
+  wrong: 'out',
+  missing: 'out',
+};
+
+interface LineProps {
+  readonly view: KitView;
+  /** Which card waits for it; empty when none does any more. */
+  readonly waiting: string;
+  readonly onPress: () => void;
+}
+
+function Line({ view: { item, arrival, standing }, waiting, onPress }: LineProps) {
+  const { sheet } = useJob();
+  const count = item.count === undefined ? '' : w.needs(item.count);
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      testID="part"
+      className="min-h-[72px] flex-row items-center gap-3 border-t border-rule px-3.5 py-2 active:opacity-80"
+    >
+      <View className="flex-1">
+        <Body className="font-strong">{kitName(item, sheet)}</Body>
+        <Small>{[count, whenWord(item.when)].filter(Boolean).join(' · ')}</Small>
+        {arrival?.words ? <Small>{arrival.words}</Small> : null}
+        {waiting === '' ? null : <Small>{w.bars(waiting)}</Small>}
+      </View>
+      <Mark kind={MARKS[standing]} word={standingWord(standing)} />
+    </Pressable>
+  );
+}

@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v7 as uuidv7 } from 'uuid';
+import type { Holds } from '@cardinex/core/job/cards/parts';
+import { entryTitle } from '@cardinex/words/en/cards/names';
+import { partsWords as w } from '@cardinex/words/en/cards/parts';
+import { shared } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Slip } from '../../ui/Slip';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+
+const NOTHING = 'nothing';
+
+/** Something sent to a machine shop or a tester, and what waits for it. */
+export function SendOut({ onClose }: { onClose: () => void }) {
+  const { tray, record } = useJob();
+  const [what, setWhat] = useState('');
+  const [to, setTo] = useState('');
+  const [holds, setHolds] = useState(NOTHING);
+  const [tried, setTried] = useState(false);
+  const cards = tray.flatMap((entry): readonly { key: string; label: string; holds: Holds }[] => {
+    const { card, set } = entry;
+    if (card !== 'liners' && card !== 'tighten' && card !== 'valves') return [];
+    const held = set ? { card, set: set.id } : { card };
+    return [{ key: `${card}/${set?.id ?? ''}`, label: entryTitle(entry, tray), holds: held }];
+  });
+  const send = useOnce(async () => {
+    setTried(true);
+    if (what.trim() === '' || to.trim() === '') return;
+    const held = cards.find(({ key }) => key === holds)?.holds;
+    const said = { work: uuidv7(), what: what.trim(), to: to.trim(), ...(held && { holds: held }) };
+    if ((await record('work.sent', said)) === null) onClose();
+  });
+  return (
+    <Slip title={w.send} onClose={onClose}>
+      <Field
+        label={w.what}
+        hint={w.whatHint}
+        value={what}
+        onChangeText={setWhat}
+        fault={tried && what.trim() === '' ? w.needWhat : undefined}
+      />
+      <Field
+        label={w.to}
+        value={to}
+        onChangeText={setTo}
+        fault={tried && to.trim() === '' ? w.needTo : undefined}
+      />
+      <Choice
+        label={w.holds}
+        value={holds}
+        options={[
+          ...cards.map(({ key, label }) => ({ value: key, label })),
+          { value: NOTHING, label: w.holdsNothing },
+        ]}
+        onChange={setHolds}
+      />
+      <View className="flex-row gap-3">
+        <Button label={shared.back} tall onPress={onClose} className="flex-1" />
+        <Button label={w.sent} kind="expected" tall onPress={send} className="flex-[2]" />
+      </View>
+    </Slip>
+  );
+}

@@ -1,0 +1,98 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v7 as uuidv7 } from 'uuid';
+import { THING_KINDS, type ThingBars, type ThingKind } from '@cardinex/core/job/register';
+import {
+  barsSentence,
+  registerWords as w,
+  THING_BARS,
+  thingKindName,
+} from '@cardinex/words/en/register';
+import { shared } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Slip } from '../../ui/Slip';
+import { Small } from '../../ui/Words';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+
+const BARS: readonly (ThingBars | 'nothing')[] = ['turning', 'starting', 'covering', 'nothing'];
+
+/** One more thing put in: what, where, and what it would harm. */
+export function PutIn({ onClose }: { onClose: () => void }) {
+  const { sheet, record } = useJob();
+  const [kind, setKind] = useState<ThingKind>('rag');
+  const [what, setWhat] = useState(thingKindName('rag'));
+  const [where, setWhere] = useState('');
+  const [bars, setBars] = useState<ThingBars | null>(THING_BARS.rag);
+  const [tried, setTried] = useState(false);
+  const choose = (next: ThingKind): void => {
+    setKind(next);
+    setBars(THING_BARS[next]);
+    setWhat(next === 'other' ? '' : thingKindName(next));
+  };
+  const put = useOnce(async () => {
+    setTried(true);
+    if (what.trim() === '' || where.trim() === '') return;
+    const said = { kind, what: what.trim(), where: where.trim(), bars };
+    if ((await record('thing.put-in', { thing: uuidv7(), ...said })) === null) onClose();
+  });
+  return (
+    <Slip title={w.put} onClose={onClose}>
+      {(sheet.temporary ?? []).length > 0 ? (
+        <View className="gap-1">
+          <Small>{w.fromSheet}</Small>
+          <View className="flex-row flex-wrap gap-3">
+            {(sheet.temporary ?? []).map((known) => (
+              <Button
+                key={known.what}
+                label={known.what}
+                selected={what === known.what}
+                onPress={() => {
+                  setWhat(known.what);
+                  setKind(/clamp/i.test(known.what) ? 'liner-clamp' : 'other');
+                  setBars(known.bars);
+                }}
+              />
+            ))}
+          </View>
+        </View>
+      ) : null}
+      <Choice
+        label={w.kind}
+        value={kind}
+        options={THING_KINDS.map((value) => ({ value, label: thingKindName(value) }))}
+        onChange={choose}
+      />
+      <Field
+        label={w.what}
+        hint={w.whatHint}
+        value={what}
+        onChangeText={setWhat}
+        fault={tried && what.trim() === '' ? w.needWhat : undefined}
+      />
+      <Field
+        label={w.where}
+        hint={w.whereHint}
+        value={where}
+        onChangeText={setWhere}
+        fault={tried && where.trim() === '' ? w.needWhere : undefined}
+      />
+      <Choice
+        label={w.bars}
+        value={bars ?? 'nothing'}
+        options={BARS.map((value) => ({
+          value,
+          label: value === 'nothing' ? w.barsNothing : w.barsName(value),
+        }))}
+        onChange={(value) => setBars(value === 'nothing' ? null : value)}
+      />
+      <Small>{barsSentence(bars)}</Small>
+      <View className="flex-row gap-3">
+        <Button label={shared.back} tall onPress={onClose} className="flex-1" />
+        <Button label={w.putIn} kind="expected" tall onPress={put} className="flex-[2]" />
+      </View>
+    </Slip>
+  );
+}

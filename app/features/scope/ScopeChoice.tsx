@@ -1,0 +1,56 @@
+import { View } from 'react-native';
+import { asksWhich, scopeChoices, scopesFor, type ScopeKind } from '@cardinex/core/job/scope';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { scopeName, scopeSays, scopeWords as w } from '@cardinex/words/en/scope';
+import { Choice } from '../../ui/Choice';
+import { Mark } from '../../ui/Mark';
+import { Small } from '../../ui/Words';
+
+interface Props {
+  readonly sheet: EngineSheet;
+  readonly kind: ScopeKind | null;
+  /** Which head or cylinder; empty while none is chosen. */
+  readonly only: string;
+  /** It was tried to go on: what is still missing is said. */
+  readonly tried: boolean;
+  readonly label?: string;
+  readonly offered?: readonly ScopeKind[];
+  readonly onKind: (kind: ScopeKind) => void;
+  readonly onOnly: (only: string) => void;
+}
+
+/** How far into the engine a job goes, and which head or cylinder where it is only one. */
+export function ScopeChoice({
+  sheet,
+  kind,
+  only,
+  tried,
+  label = w.scope,
+  offered = scopesFor(sheet),
+  onKind,
+  onOnly,
+}: Props) {
+  return (
+    <View className="gap-2">
+      <Choice
+        label={label}
+        value={kind}
+        options={offered.map((value) => ({ value, label: scopeName(value) }))}
+        onChange={onKind}
+      />
+      {kind ? <Small>{scopeSays(kind)}</Small> : null}
+      {tried && !kind ? <Mark kind="out" word={w.needScope} /> : null}
+      {kind && asksWhich(kind) ? (
+        <Choice
+          label={w.which(kind)}
+          value={only}
+          options={scopeChoices(sheet, kind).map((value) => ({ value, label: value }))}
+          onChange={onOnly}
+        />
+      ) : null}
+      {tried && kind && asksWhich(kind) && only === '' ? (
+        <Mark kind="out" word={w.needWhich} />
+      ) : null}
+    </View>
+  );
+}

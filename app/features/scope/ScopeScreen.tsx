@@ -1,0 +1,78 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { asksWhich, scopesFor, SCOPES, type ScopeKind } from '@cardinex/core/job/scope';
+import { scopeTitle, scopeWords as w, undisturbed } from '@cardinex/words/en/scope';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Body, Small } from '../../ui/Words';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { ScopeChoice } from './ScopeChoice';
+
+/** How far the job goes, and going further with a reason. */
+export function ScopeScreen() {
+  const { jobId, sheet, pinned, state, record } = useJob();
+  const [kind, setKind] = useState<ScopeKind | null>(null);
+  const [only, setOnly] = useState('');
+  const [words, setWords] = useState('');
+  const [tried, setTried] = useState(false);
+  const now = state.scope;
+  const offered = scopesFor(pinned).filter(
+    (one) => !now || SCOPES.indexOf(one) > SCOPES.indexOf(now.kind),
+  );
+  const widen = useOnce(async () => {
+    setTried(true);
+    if (!kind || words.trim() === '' || (asksWhich(kind) && only === '')) return;
+    const scope = { kind, ...(asksWhich(kind) && { only }) };
+    const problem = await record('scope.widened', { scope, words: words.trim() });
+    if (problem === null) router.replace(`/jobs/${jobId}`);
+  });
+  return (
+    <CardFrame
+      card="scope"
+      title={w.title}
+      actBar={
+        offered.length > 0 ? (
+          <Button label={w.widen} hint={w.widenHint} kind="expected" tall onPress={widen} />
+        ) : undefined
+      }
+    >
+      <View className="gap-4 p-3.5">
+        {now ? (
+          <View>
+            <Small>{w.from}</Small>
+            <Body className="font-strong">{scopeTitle(now)}</Body>
+            <Small>{undisturbed(sheet)}</Small>
+          </View>
+        ) : (
+          <Body>{w.none}</Body>
+        )}
+        {offered.length > 0 ? (
+          <>
+            <ScopeChoice
+              sheet={pinned}
+              kind={kind}
+              only={only}
+              tried={tried}
+              label={now ? w.wider : w.scope}
+              offered={offered}
+              onKind={(next) => {
+                setKind(next);
+                setOnly('');
+              }}
+              onOnly={setOnly}
+            />
+            <Field
+              label={w.why}
+              value={words}
+              onChangeText={setWords}
+              fault={tried && words.trim() === '' ? w.needWhy : undefined}
+            />
+          </>
+        ) : null}
+      </View>
+    </CardFrame>
+  );
+}

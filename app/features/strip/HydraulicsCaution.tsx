@@ -1,0 +1,28 @@
+import { View } from 'react-native';
+import { stripWords as w } from '@cardinex/words/en/cards/strip';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Body } from '../../ui/Words';
+import { BackOfCard } from '../job/BackOfCard';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+
+/** Read once on a job before jacks are pumped. */
+export function HydraulicsCaution({ set }: { set: string }) {
+  const { record } = useJob();
+  const read = useOnce(() => record('caution.acknowledged', { caution: 'hydraulics' }));
+  return (
+    <CardFrame
+      card="strip"
+      title={w.slackenTitle(set)}
+      back={<BackOfCard says={w.back} />}
+      actBar={<Button label={w.hydraulicsRead} kind="expected" tall onPress={read} />}
+    >
+      <View className="flex-row gap-3 p-4">
+        <Mark kind="out" size={26} />
+        <Body className="flex-1">{w.hydraulics}</Body>
+      </View>
+    </CardFrame>
+  );
+}

@@ -1,0 +1,53 @@
+import { useState } from 'react';
+import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip';
+import { runDone } from '@cardinex/core/job/cards/tighten';
+import { entryOf } from '@cardinex/core/job/tray';
+import { stripWords as w } from '@cardinex/words/en/cards/strip';
+import { Mark } from '../../ui/Mark';
+import { BackOfCard } from '../job/BackOfCard';
+import { BarredCard } from '../job/BarredCard';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { Instances } from '../tighten/Instances';
+import { TightenRun } from '../tighten/TightenRun';
+import { HydraulicsCaution } from './HydraulicsCaution';
+import { OldBolts } from './OldBolts';
+import { TakenOff } from './TakenOff';
+
+/** Bolts let go in reverse, set by set; then what comes off, and the old bolts counted. */
+export function StripCard() {
+  const { sheet, state, tray, now } = useJob();
+  const [instance, setInstance] = useState<string | null>(null);
+  const entry = entryOf(tray, { card: 'strip' });
+  if (!entry) return null;
+  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  const runs = stripRuns(sheet, state, now);
+  const first = runs.find((run) => !runDone(run));
+  if (first) {
+    const ofSet = runs.filter(({ set }) => set.id === first.set.id);
+    const view = ofSet.find((run) => run.name.instance === instance && !runDone(run)) ?? first;
+    const byJacks = view.stages.some(({ stage }) => stage.kind === 'hydraulic');
+    if (byJacks && !state.cautions.hydraulics) return <HydraulicsCaution set={view.set.name} />;
+    return (
+      <TightenRun
+        key={`${view.set.id}/${view.name.instance}`}
+        view={view}
+        prepared={null}
+        instances={<Instances runs={ofSet} chosen={view} onChoose={setInstance} />}
+        onChangeWrench={() => undefined}
+      />
+    );
+  }
+  const done = entry.status === 'done';
+  return (
+    <CardFrame
+      card="strip"
+      title={w.title}
+      back={<BackOfCard says={w.back} />}
+      foot={done ? <Mark kind="within" word={w.done} /> : null}
+    >
+      <TakenOff parts={partedOf(sheet, state)} />
+      <OldBolts bolts={oldBoltsOf(sheet)} />
+    </CardFrame>
+  );
+}

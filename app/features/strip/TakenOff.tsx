@@ -1,0 +1,81 @@
+import { View } from 'react-native';
+import { v7 as uuidv7 } from 'uuid';
+import { LINERS_OUT, type Parted } from '@cardinex/core/job/cards/strip';
+import { linersLoose } from '@cardinex/core/job/crankHeld';
+import { thingsIn } from '@cardinex/core/job/register';
+import { hasWetLiners } from '@cardinex/core/job/scope';
+import { STRIP } from '@cardinex/core/job/slackening';
+import { partedName, stripWords as w } from '@cardinex/words/en/cards/strip';
+import { heightsOf } from '@cardinex/core/sheet/spec/block';
+import { THING_BARS } from '@cardinex/words/en/register';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Body, Heading, Small } from '../../ui/Words';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+
+/** Heads and cylinders that come off, how, and the liners held down once they have. */
+export function TakenOff({ parts }: { parts: readonly Parted[] }) {
+  const { sheet, state } = useJob();
+  const heads = parts.filter(({ item }) => item !== LINERS_OUT);
+  const clamped = thingsIn(state.register).some(({ kind }) => kind === 'liner-clamp');
+  return (
+    <View className="gap-3 p-3.5">
+      <Heading level={3}>{w.off}</Heading>
+      <Body>{hasWetLiners(sheet) ? w.wetOff : w.dryOff}</Body>
+      {parts.map((part) => (
+        <Off key={part.item} part={part} several={heads.length > 1} />
+      ))}
+      {linersLoose(sheet, state) ? <Clamp /> : null}
+      {clamped ? <Mark kind="within" word={w.clamped} /> : null}
+    </View>
+  );
+}
+
+function Off({ part, several }: { part: Parted; several: boolean }) {
+  const { record } = useJob();
+  const { item, loose, off } = part;
+  const say = useOnce(() => record('check.seen', { check: STRIP, item, found: 'good' }));
+  return (
+    <View className="flex-row items-center justify-between gap-3">
+      <View className="flex-1">
+        <Body>{partedName(part, several)}</Body>
+        {item === LINERS_OUT ? <Small>{w.linersOut}</Small> : null}
+      </View>
+      {off ? (
+        <Mark kind="within" word={item === LINERS_OUT ? w.areOut : w.isOff} />
+      ) : (
+        <Button
+          label={item === LINERS_OUT ? w.areOut : w.isOff}
+          name={`${partedName(part, several)}: ${item === LINERS_OUT ? w.areOut : w.isOff}`}
+          kind="expected"
+          disabled={!loose}
+          onPress={say}
+        />
+      )}
+    </View>
+  );
+}
+
+/** Wet liners stand loose once the head is off: said before anything turns. */
+function Clamp() {
+  const { sheet, record } = useJob();
+  const clamp = useOnce(() =>
+    record('thing.put-in', {
+      thing: uuidv7(),
+      kind: 'liner-clamp',
+      what: w.clampWhat,
+      where: w.clampWhere,
+      bars: THING_BARS['liner-clamp'],
+    }),
+  );
+  const says = heightsOf(sheet.liners)?.clamp?.says;
+  return (
+    <View className="gap-2 rounded-lg border-2 border-red p-3" role="alert">
+      <Mark kind="out" word={w.clamp} />
+      <Body>{w.clampWhy}</Body>
+      {says === undefined ? null : <Small>{says}</Small>}
+      <Button label={w.clamped} kind="expected" onPress={clamp} />
+    </View>
+  );
+}
