@@ -1,7 +1,11 @@
 import { createHash } from 'node:crypto';
+import type { ActData } from '@cardinex/core/job/act';
 import { canonicalJson } from '@cardinex/core/job/chain';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { madeDead, marked, measured, stripped } from './intakeStory';
 import { castryV8 } from './sheets/castryV8';
+import { hesperM6Right } from './sheets/hesperM6';
+import { quillon5c } from './sheets/quillon5c';
 import { tolvane44 } from './sheets/tolvane44';
 import { crewMember, lockside, weirStreet, type DemoShop } from './shops';
 import { DEMO_TOOL } from './tools';
@@ -28,6 +32,8 @@ export const DEMO_JOB = {
   ferryWinch: jobId(1, 4),
   creamery: jobId(1, 5),
   launch: jobId(1, 6),
+  sawBench: jobId(1, 7),
+  northFerry: jobId(1, 8),
   otherShops: jobId(2, 1),
 } as const;
 
@@ -40,6 +46,8 @@ export function demoJobs(now: Date): readonly DemoJob[] {
     ferryWinch(now),
     creamery(now),
     launch(now),
+    sawBench(now),
+    northFerry(now),
     otherShops(now),
   ];
 }
@@ -48,7 +56,7 @@ function open(
   shop: DemoShop,
   id: string,
   startsAt: Date,
-  opened: { serial: string; name: string; why: string },
+  opened: Pick<ActData['job.opened'], 'serial' | 'name' | 'why' | 'scope' | 'because'>,
   initials: string,
   sheet: EngineSheet = tolvane44,
 ): Storyteller {
@@ -58,6 +66,7 @@ function open(
     sheet: pinned,
     ...opened,
     cylinder1End,
+    variant: firstVariant(sheet),
   });
 }
 
@@ -280,4 +289,78 @@ function otherShops(now: Date): DemoJob {
     { serial: 'T44-11018', name: 'mowing tractor', why: 'Smokes when warm.' },
     'LP',
   ).end();
+}
+
+/** Stripped and on the bench: its head has warped, one bag of bolts came short, nothing is decided yet. */
+function sawBench(now: Date): DemoJob {
+  const story = open(
+    lockside,
+    DEMO_JOB.sawBench,
+    hoursBefore(now, 30),
+    {
+      serial: '5C-3418',
+      name: 'saw bench',
+      why: 'Ran hot after a hose burst; steam at the filler.',
+      scope: { kind: 'top-end' },
+      because: 'overheated',
+    },
+    'WH',
+    quillon5c,
+  );
+  stripped(marked(madeDead(story, quillon5c), quillon5c), quillon5c);
+  measured(story, quillon5c, 'flatness/head/1', {
+    long: [0.14],
+    cross: [0.03],
+    'diagonal-1': [0.11],
+    'diagonal-2': [0.09],
+  });
+  return story
+    .act('part.arrived', { part: 'bolts/head/long', count: 6, verdict: 'right' })
+    .act('part.arrived', {
+      part: 'bolts/head/short',
+      count: 5,
+      verdict: 'missing',
+      words: 'One bolt left out of the bag; ordered again.',
+    })
+    .end();
+}
+
+/** One cylinder of the ferry's engine, parked until its sealing ring comes. */
+function northFerry(now: Date): DemoJob {
+  const story = open(
+    lockside,
+    DEMO_JOB.northFerry,
+    hoursBefore(now, 190),
+    {
+      serial: 'HM6R-118',
+      name: 'north ferry, starboard',
+      why: 'Water in the scavenge drain of cylinder 4.',
+      scope: { kind: 'one-head', only: '4' },
+      because: 'water-to-cylinder',
+    },
+    'MO',
+    hesperM6Right,
+  );
+  stripped(marked(madeDead(story, hesperM6Right), hesperM6Right), hesperM6Right);
+  return story
+    .act('thing.put-in', {
+      thing: 'clamping-beam',
+      kind: 'liner-clamp',
+      what: 'Clamping beam',
+      where: 'cylinder 4',
+      bars: 'covering',
+    })
+    .act('thing.put-in', {
+      thing: 'port-cover',
+      kind: 'plug',
+      what: 'Cover in the exhaust port',
+      where: 'cylinder 4',
+      bars: 'starting',
+    })
+    .act('job.parked', {
+      done: ['ports-plugged', 'bores-oiled', 'bags-labelled', 'covered'],
+      words: 'Waits for the sealing ring. Bore oiled with the green can.',
+      resumeBy: ['Wipe the oil out of the bore', 'Look under the cover for water'],
+    })
+    .end();
 }

@@ -148,6 +148,7 @@ export const actSchema = z.discriminatedUnion('type', [
   act('sheet.taken'),
   act('variant.changed'),
   act('scope.widened'),
+  act('card.left-out'),
   act('job.parked'),
   act('job.resumed'),
   act('cause.answered'),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { CAUSES } from '@cardinex/core/job/cause';
+import { LEAVE_OUT } from '@cardinex/core/job/leaveOut';
 import { PARKED_WITH } from '@cardinex/core/job/parking';
 import { THING_KINDS } from '@cardinex/core/job/register';
 import { SCOPES } from '@cardinex/core/job/scope';
@@ -38,6 +39,7 @@ const holds = z.strictObject({
 /** What the acts from opening to inspection carry. */
 export const intakeData = {
   'scope.widened': z.strictObject({ scope, words: words(400) }),
+  'card.left-out': z.strictObject({ card: z.enum(LEAVE_OUT), words: words(400) }),
   'job.parked': z.strictObject({
     done: z.array(z.enum(PARKED_WITH)).max(PARKED_WITH.length),
     words: words(400),

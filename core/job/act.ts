@@ -2,6 +2,7 @@ import type { LengthUnit } from '../quantity/units';
 import type { CalibrationPoint } from '../tightening/wrenchChoose';
 import type { Because } from './cause';
 import type { CheckDecision, CheckSeen } from './checks';
+import type { LeaveOut } from './leaveOut';
 import type { MadeMark } from './cards/mark';
 import type { Arrival, Holds } from './cards/parts';
 import type { CameWith, Point } from './layers';
@@ -34,6 +35,8 @@ export interface ActData {
     readonly resumeBy: readonly string[];
   };
   'job.resumed': { readonly words?: string };
+  /** A card left out on this job, with the reason: it stands in the record as left out, not as done. */
+  'card.left-out': { readonly card: LeaveOut; readonly words: string };
   /** Why it failed: no job closes without it. */
   'cause.answered': { readonly because: Because; readonly words: string };
   /** The job goes on by a newer revision of its sheet. */

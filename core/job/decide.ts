@@ -81,6 +81,8 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     }
     case 'scope.widened':
       return decideScope(state.scope, act.data.scope, pinned.sheet);
+    case 'card.left-out':
+      return state.scope ? ACCEPTED : refused('scope-first');
     case 'job.parked':
       return ACCEPTED;
     case 'job.resumed':

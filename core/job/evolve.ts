@@ -36,6 +36,11 @@ function step(state: JobState, act: LoggedAct): JobState {
     return { ...state, opened, variant: act.data.variant ?? {}, scope: act.data.scope ?? null };
   }
   if (act.type === 'scope.widened') return { ...state, scope: act.data.scope };
+  if (act.type === 'card.left-out') {
+    const { card, words } = act.data;
+    const leftOut = { words, at: act.at, by: act.by };
+    return { ...state, leftOut: { ...state.leftOut, [card]: leftOut } };
+  }
   if (act.type === 'cause.answered') {
     return { ...state, cause: { ...act.data, at: act.at, by: act.by } };
   }

@@ -107,3 +107,31 @@ describe('what is left in', () => {
     expect(cardIn(old, tolvane44, 'tighten').reason.code).toBe('card-first');
   });
 });
+
+describe('a card left out', () => {
+  it('with a reason bars nothing further on, and stands as left out', () => {
+    const story = madeDead(openedFor(tolvane44, TOP_END), tolvane44);
+    for (const card of ['mark', 'strip', 'inspect'] as const) {
+      story.act('card.left-out', { card, words: 'came in pieces' });
+    }
+    expect(cardIn(story, tolvane44, 'strip')).toMatchObject({
+      status: 'done',
+      reason: { code: 'left-out', words: 'came in pieces' },
+    });
+    expect(cardIn(story, tolvane44, 'liners').reason.code).toBe('parts-missing');
+    story.act('card.left-out', { card: 'parts', words: 'the owner buys them' });
+    expect(cardIn(story, tolvane44, 'liners').status).toBe('open');
+  });
+
+  it('is never the one that makes the engine dead', () => {
+    const story = openedFor(tolvane44, TOP_END).act('card.left-out', { card: 'mark', words: 'no' });
+    expect(cardIn(story, tolvane44, 'strip').status).toBe('barred');
+  });
+
+  it('is asked for again once that is struck', () => {
+    const story = madeDead(openedFor(tolvane44, TOP_END), tolvane44)
+      .act('card.left-out', { card: 'mark', words: 'mis-tap' })
+      .strikeLast();
+    expect(cardIn(story, tolvane44, 'mark').status).toBe('open');
+  });
+});

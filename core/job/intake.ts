@@ -4,11 +4,12 @@ import { markViews } from './cards/mark';
 import { heldUpBy, kitViews, type Holds } from './cards/parts';
 import { oldBoltsOf, partedOf, stripRuns } from './cards/strip';
 import { runDone } from './cards/tighten';
+import type { LeaveOut } from './leaveOut';
 import { crankHeldBy } from './crankHeld';
 import { thingsBarring, type ThingBars } from './register';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
-import type { Standing, TrayReason } from './tray';
+import type { CardName, Standing, TrayReason } from './tray';
 
 /*
  * How the cards from opening to inspection stand, and what they and the register hold up further on.
@@ -18,6 +19,13 @@ const DONE: Standing = { status: 'done', reason: { code: 'all-done' }, trouble: 
 
 function open(reason: TrayReason, trouble = false): Standing {
   return { status: 'open', reason, trouble };
+}
+
+/** A card left out on this job asks for nothing more; null for one that was not. */
+export function leftOut(card: CardName, { leftOut: out }: JobState): Standing | null {
+  const why = out[card as LeaveOut];
+  if (!why) return null;
+  return { status: 'done', reason: { code: 'left-out', words: why.words }, trouble: false };
 }
 
 export function deadCard(sheet: JobSheet, { checks }: JobState): Standing {

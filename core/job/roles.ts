@@ -11,6 +11,7 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'deviation.entered': ['mechanic', 'inspector', 'lead'],
   'difference.decided': ['mechanic', 'lead'],
   'scope.widened': ['mechanic', 'lead'],
+  'card.left-out': ['mechanic', 'lead'],
   'job.parked': ['mechanic', 'lead'],
   'job.resumed': ['mechanic', 'lead'],
   'cause.answered': ['mechanic', 'inspector', 'lead'],

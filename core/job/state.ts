@@ -3,6 +3,7 @@ import { NO_CHECKS, type ChecksState } from './checks';
 import type { BoltsCounted } from './cards/strip';
 import type { MarksState } from './cards/mark';
 import { NO_PARTS, type PartsState } from './cards/parts';
+import type { LeaveOut, LeftOut } from './leaveOut';
 import type { Parking } from './parking';
 import type { RegisterState } from './register';
 import type { Scope } from './scope';
@@ -21,6 +22,7 @@ export interface JobState {
   readonly layers: LayersState;
   /** How far it goes by now; null on jobs opened before that was asked. */
   readonly scope: Scope | null;
+  readonly leftOut: Readonly<Partial<Record<LeaveOut, LeftOut>>>;
   readonly parked: Parking | null;
   readonly cause: (ActData['cause.answered'] & Told) | null;
   readonly checks: ChecksState;
@@ -59,6 +61,7 @@ export const EMPTY_JOB: JobState = {
   variant: {},
   layers: NO_LAYERS,
   scope: null,
+  leftOut: {},
   parked: null,
   cause: null,
   checks: NO_CHECKS,

@@ -17,6 +17,7 @@ import {
   crankHeld,
   deadCard,
   inspectCard,
+  leftOut,
   markCard,
   missingFor,
   partsCard,
@@ -82,6 +83,7 @@ export type TrayReason =
   | { readonly code: 'sweep-first'; readonly stage: number; readonly lastAt: string }
   | { readonly code: 'contested'; readonly bolt: string }
   | { readonly code: 'valves-set'; readonly done: number; readonly of: number }
+  | { readonly code: 'left-out'; readonly words: string }
   | { readonly code: 'all-done'; readonly provisional?: boolean };
 
 export interface TrayCard {
@@ -192,6 +194,8 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
     const standing = (): Standing => {
       if (lacks.length > 0) return lacking(lacks);
       if (open > 0) return differing(open);
+      const out = leftOut(placed.card, state);
+      if (out) return out;
       const first = before.find(({ status }) => status !== 'done');
       if (first) return waitingFor(first);
       const own = stand();

@@ -31,6 +31,7 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
           .join('. '),
       };
     case 'scope.widened':
+    case 'card.left-out':
     case 'job.parked':
     case 'job.resumed':
     case 'cause.answered':

@@ -7,6 +7,7 @@ import { STRIP } from '@cardinex/core/job/slackening';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import type { ActLine } from './acts';
 import { isolationSentence } from './cards/dead';
+import { cardTitle } from './cards/names';
 import { checkItemName, decisionDone, placeName } from './cards/inspect';
 import { partName, standingWord } from './cards/parts';
 import { length, METRIC, type ReaderUnits } from './quantity';
@@ -15,6 +16,7 @@ import { causeName, scopeTitle } from './scope';
 type IntakeType = Extract<
   ActType,
   | 'scope.widened'
+  | 'card.left-out'
   | `job.${'parked' | 'resumed'}`
   | 'cause.answered'
   | `check.${string}`
@@ -35,6 +37,8 @@ export function intakeLine(
   switch (act.type) {
     case 'scope.widened':
       return { what: 'Goes further', value: scopeTitle(act.data.scope), words: act.data.words };
+    case 'card.left-out':
+      return { what: `${cardTitle(act.data.card)}: left out`, words: act.data.words };
     case 'job.parked':
       return { what: 'Parked', words: act.data.words };
     case 'job.resumed':

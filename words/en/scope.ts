@@ -83,6 +83,16 @@ export function causeName(because: Because): string {
   return CAUSES[because];
 }
 
+export const leaveOutWords = {
+  button: 'Leave this card out',
+  title: (card: string) => `${card}: left out on this job?`,
+  says: 'It stands in the record as left out, not as done. Whatever it would have held up goes on.',
+  label: 'Why?',
+  hint: 'e.g. came in pieces; stripped and marked by its owner',
+  need: 'Say why: it stands in the record.',
+  confirm: 'Leave it out',
+} as const;
+
 export const scopeWords = {
   scope: 'How far does it go?',
   needScope: 'Say how far it goes: that decides the cards.',

@@ -103,6 +103,8 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return `Bolt ${reason.bolt} was pulled twice. Someone must decide.`;
     case 'valves-set':
       return `${reason.done} of ${reason.of} valves done.`;
+    case 'left-out':
+      return `Left out: ${reason.words}`;
     case 'all-done':
       return reason.provisional ? 'Done, provisionally.' : 'Done.';
   }

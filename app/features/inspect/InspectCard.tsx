@@ -9,6 +9,7 @@ import { Body, Small } from '../../ui/Words';
 import { BackOfCard } from '../job/BackOfCard';
 import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
+import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { LookCheck } from './LookCheck';
 import { ReadCheck } from './ReadCheck';
@@ -50,6 +51,7 @@ export function InspectCard({ check: id }: { check: string | undefined }) {
           <Standing view={view} held={held && view.check.turnsCrank} />
         </Pressable>
       ))}
+      <LeaveOut card="inspect" />
     </CardFrame>
   );
 }

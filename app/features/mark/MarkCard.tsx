@@ -19,6 +19,7 @@ import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
+import { LeaveOut } from '../job/LeaveOut';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -85,6 +86,7 @@ export function MarkCard({ part }: { part: string | undefined }) {
           onChoose={setChosen}
         />
       ))}
+      <LeaveOut card="mark" />
     </CardFrame>
   );
 }

@@ -10,6 +10,7 @@ import { Mark, type MarkKind } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
+import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { Arrived } from './Arrived';
 import { Outside } from './Outside';
@@ -72,6 +73,7 @@ export function PartsCard() {
         />
       ))}
       <Outside waiting={waiting} />
+      <LeaveOut card="parts" />
     </CardFrame>
   );
 }

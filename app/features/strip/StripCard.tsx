@@ -7,6 +7,7 @@ import { Mark } from '../../ui/Mark';
 import { BackOfCard } from '../job/BackOfCard';
 import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
+import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { Instances } from '../tighten/Instances';
 import { TightenRun } from '../tighten/TightenRun';
@@ -34,6 +35,7 @@ export function StripCard() {
         view={view}
         prepared={null}
         instances={<Instances runs={ofSet} chosen={view} onChoose={setInstance} />}
+        foot={<LeaveOut card="strip" />}
         onChangeWrench={() => undefined}
       />
     );
@@ -48,6 +50,7 @@ export function StripCard() {
     >
       <TakenOff parts={partedOf(sheet, state)} />
       <OldBolts bolts={oldBoltsOf(sheet)} />
+      <LeaveOut card="strip" />
     </CardFrame>
   );
 }

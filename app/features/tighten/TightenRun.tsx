@@ -55,11 +55,13 @@ interface Props {
   /** Null where nothing is set or treated: bolts are only let go. */
   readonly prepared: RunState['prepared'];
   readonly instances: ReactNode;
+  /** At the foot of the card, below everything else. */
+  readonly foot?: ReactNode;
   readonly onChangeWrench: () => void;
 }
 
 /** One pull at a time: bolt, value, one large button. */
-export function TightenRun({ view, prepared, instances, onChangeWrench }: Props) {
+export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: Props) {
   const { sheet, record, now } = useJob();
   const units = useUnits();
   const { speech } = usePreferences();
@@ -235,6 +237,7 @@ export function TightenRun({ view, prepared, instances, onChangeWrench }: Props)
           {w.lookingBack(numberOf(view, lookedAt))}
         </Body>
       ) : null}
+      {foot}
     </CardFrame>
   );
 }

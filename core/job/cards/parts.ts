@@ -181,7 +181,9 @@ export function heldUpBy(sheet: JobSheet, state: JobState, holds: Holds): readon
     one?.card === holds.card && (one.set ?? null) === (holds.set ?? null);
   const parts = kitViews(sheet, state).flatMap(({ item, standing }): PartHold[] => {
     if (!same(item.holds) || standing === 'right') return [];
-    if (standing === 'to-come' && item.when === 'if-worn') return [];
+    // Where nobody keeps the list, only what was said to be wrong holds anything up.
+    const unsaid = item.when === 'if-worn' || state.leftOut.parts !== undefined;
+    if (standing === 'to-come' && unsaid) return [];
     return [{ what: item.part, ...(item.found && { found: item.found }), code: standing }];
   });
   const outside = state.parts.outside.flatMap(({ what, holds: held, back }): PartHold[] => {
