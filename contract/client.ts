@@ -24,12 +24,14 @@ export class NoAnswer extends Error {
 
 /** How long an answer is waited for. */
 const PATIENCE_MS = 10_000;
+/** A picture may take long over a thin line. */
+const PICTURE_PATIENCE_MS = 120_000;
 
 async function ask<T>(path: string, init: RequestInit = {}): Promise<T> {
   const response = await fetch(`/api${path}`, {
     ...init,
-    headers: { 'content-type': 'application/json' },
-    signal: AbortSignal.timeout(PATIENCE_MS),
+    headers: { 'content-type': 'application/json', ...init.headers },
+    signal: init.signal ?? AbortSignal.timeout(PATIENCE_MS),
   }).catch(() => {
     throw new NoAnswer();
   });
@@ -62,6 +64,13 @@ export const client = {
   toolAct: (id: string, act: ToolAct) => post<{ tool: ToolState }>(`/tools/${id}/acts`, act),
   jobs: () => ask<{ jobs: JobSummary[] }>('/jobs'),
   job: (id: string) => ask<JobLog>(`/jobs/${id}`),
+  sendPhotograph: (job: string, photograph: string, picture: Blob) =>
+    ask<void>(`/jobs/${job}/photographs/${photograph}`, {
+      method: 'PUT',
+      body: picture,
+      headers: { 'content-type': 'image/jpeg' },
+      signal: AbortSignal.timeout(PICTURE_PATIENCE_MS),
+    }),
   sendActs: (job: string, acts: readonly Act[]) =>
     post<Outcomes>(`/jobs/${job}/acts`, { sentAt: new Date().toISOString(), acts }),
 };

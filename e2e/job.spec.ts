@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { verifyChain } from '@cardinex/core/job/chain';
+import { straightToWork } from './support/intake';
 import { confirm, expect, readings, signIn, test } from './support/shop';
 
 /** One real job from sign-in to record, with the network cut once and the server killed once. */
@@ -20,10 +21,16 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await expect(page.getByText('This sheet counts from the fan end.')).toBeVisible();
   await page.getByRole('button', { name: 'Fan end' }).click();
   await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByText('Say how far it goes: that decides the cards.')).toBeVisible();
+  await page.getByRole('button', { name: 'Gas into water' }).click();
+  await page.getByRole('button', { name: 'Head gasket' }).click();
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByRole('link', { name: /1 Make it dead Open/ })).toBeVisible();
+  await straightToWork(page, page.url());
 
   // The tray: what is open, what is barred and why.
-  await expect(page.getByRole('link', { name: /2 Tighten Barred After liners/ })).toBeVisible();
-  await page.getByRole('link', { name: /1 Liners Open/ }).click();
+  await expect(page.getByRole('link', { name: /7 Tighten Barred After liners/ })).toBeVisible();
+  await page.getByRole('link', { name: /6 Liners Open/ }).click();
 
   // Liners: bad input says what would be right and keeps nothing; then one out of order, then cured.
   await page.keyboard.type('40');
@@ -54,7 +61,7 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   // With no network at all the page opens again, from what the device keeps.
   await page.reload();
   await expect(page.getByText('Liners accepted')).toBeVisible();
-  await page.getByRole('link', { name: '2 Tighten' }).click();
+  await page.getByRole('link', { name: '7 Tighten' }).click();
   await page.getByRole('button', { name: 'Flush all round' }).click();
   await page.getByRole('button', { name: 'It is on' }).click();
   await page.getByRole('button', { name: /Wrench 5/ }).click();

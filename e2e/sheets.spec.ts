@@ -3,6 +3,7 @@ import type { Page } from '@playwright/test';
 import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
 import { fill, press } from './support/hands';
+import { straightToWork } from './support/intake';
 import { confirm, expect, signIn, test } from './support/shop';
 
 /** Taps marks of a drawing by the numbers written on them. */
@@ -168,12 +169,16 @@ test('an engine is entered from its handbook, published, and a job opened on it'
   await fill(page, 'What you call it', 'pump two');
   await fill(page, 'Serial number', 'M3-17');
   await fill(page, 'Why it is here', 'Will not hold pressure.');
+  await press(page, 'Low compression');
+  await press(page, 'Head gasket');
   await press(page, 'Fan end');
   await press(page, 'Open the job');
-  await expect(page.getByRole('link', { name: /1 Tighten Open/ })).toBeVisible();
-  await expect(page.getByRole('link', { name: /2 Valves Barred/ })).toBeVisible();
-  await expect(page.getByRole('link', { name: /3 Record|^Record/ })).toBeVisible();
-  await page.getByRole('link', { name: /1 Tighten/ }).click();
+  await expect(page.getByRole('link', { name: /6 Tighten Barred/ })).toBeVisible();
+  await straightToWork(page, page.url());
+  await expect(page.getByRole('link', { name: /6 Tighten Open/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /7 Valves Barred/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Record/ })).toBeVisible();
+  await page.getByRole('link', { name: /6 Tighten/ }).click();
   await press(page, 'Flush all round');
   await press(page, 'It is on');
   await press(page, /Wrench 5/);
@@ -229,6 +234,8 @@ test('a job keeps its revision until someone takes the newer one, and its varian
   await fill(page, 'What you call it', 'stone crusher');
   await fill(page, 'Serial number', 'O6-1402');
   await fill(page, 'Why it is here', 'Loss of power.');
+  await press(page, 'Worn out');
+  await press(page, 'Top end');
   await press(page, 'Fan end');
   await press(page, 'Open the job');
   await expect(page.getByText('Look at the engine and answer the question above')).toBeVisible();

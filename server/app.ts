@@ -10,8 +10,10 @@ import type { Sequelize } from 'sequelize';
 import { Instance } from './database/models';
 import { JobCache } from './jobs/jobCache';
 import { jobRoutes } from './jobs/routes';
+import { labelRoutes } from './labels/routes';
 import type { LiveHub } from './live/hub';
 import { openApiDocument } from './openapi';
+import { photographRoutes } from './photographs/routes';
 import { answerProblem, notFound } from './problems/problem';
 import type { ReckonPool } from './reckon/pool';
 import { reckonRoutes } from './reckon/routes';
@@ -75,6 +77,8 @@ export async function buildApp(parts: Parts): Promise<Express> {
   const cache = new JobCache();
   api.use(toolRoutes(parts.sequelize, cache, instance.cookieSecret));
   api.use(jobRoutes(parts.sequelize, cache, parts.hub));
+  api.use(labelRoutes(cache));
+  api.use(photographRoutes(cache));
   api.use(notFound);
   app.use('/api', api);
 

@@ -84,11 +84,29 @@ export class Outbox {
     for (;;) {
       const waiting = (await this.storage.allKept()).filter((kept) => !kept.problem);
       const jobId = waiting[0]?.jobId;
-      if (jobId === undefined || this.closed) return;
+      if (this.closed) return;
+      if (jobId === undefined) return this.sendPhotographs();
       await this.sendBatch(
         jobId,
         waiting.filter((kept) => kept.jobId === jobId).slice(0, MOST_IN_BATCH),
       );
+    }
+  }
+
+  /** Pictures follow the acts that tell of them, one at a time: a thin line is not to be choked. */
+  private async sendPhotographs(): Promise<void> {
+    for (;;) {
+      const photograph = await this.storage.nextToSend();
+      if (!photograph?.picture || this.closed || this.again) return;
+      const { id, jobId, small, picture } = photograph;
+      const problem = await client.sendPhotograph(jobId, id, picture).then(
+        () => null,
+        (error: unknown) => refusedForGood(error),
+      );
+      await this.storage.keepPhotograph(
+        problem === null ? { id, jobId, small } : { ...photograph, problem },
+      );
+      this.listener.changed();
     }
   }
 
@@ -130,6 +148,14 @@ function refusedWhole(error: unknown, batch: readonly KeptAct[]) {
   return {
     outcomes: batch.map((kept) => ({ status: 'refused' as const, id: kept.act.id, problem })),
   };
+}
+
+/** Why a picture will never be taken; anything that may pass later is thrown on. */
+function refusedForGood(error: unknown): string {
+  if (!(error instanceof AnsweredProblem)) throw error;
+  const { status, detail } = error.problem;
+  if (status === 401 || status === 429 || status >= 500) throw error;
+  return detail;
 }
 
 /** Browsers offer locks only over https and on loopback; elsewhere every tab sends, harmlessly. */

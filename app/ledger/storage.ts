@@ -13,6 +13,17 @@ export interface KeptAct {
   readonly problem?: Extract<Outcome, { status: 'refused' }>['problem'];
 }
 
+/** A photograph taken on this device. */
+export interface KeptPhotograph {
+  readonly id: string;
+  readonly jobId: string;
+  /** Until the server has it. */
+  readonly picture?: Blob;
+  readonly small: Blob;
+  /** Why the server would not take it. */
+  readonly problem?: string;
+}
+
 interface LedgerSchema extends DBSchema {
   jobs: { key: string; value: { id: string; sheet: SheetRevision } };
   /** Events as they arrived together, by the first of them: a row each would take long to write. */
@@ -28,6 +39,7 @@ interface LedgerSchema extends DBSchema {
   /** Up to which event of a job's log there is no gap. */
   heads: { key: string; value: number };
   counts: { key: string; value: number };
+  photographs: { key: string; value: KeptPhotograph; indexes: { job: string } };
 }
 
 /**
@@ -38,8 +50,10 @@ export class LedgerStorage {
   private constructor(private readonly db: IDBPDatabase<LedgerSchema>) {}
 
   static async open(instance: string): Promise<LedgerStorage> {
-    const db = await openDB<LedgerSchema>(`cardinex-${instance}`, 1, {
-      upgrade(fresh) {
+    const db = await openDB<LedgerSchema>(`cardinex-${instance}`, 2, {
+      upgrade(fresh, before) {
+        fresh.createObjectStore('photographs', { keyPath: 'id' }).createIndex('job', 'jobId');
+        if (before === 1) return;
         fresh.createObjectStore('jobs', { keyPath: 'id' });
         fresh.createObjectStore('events', { keyPath: ['jobId', 'firstSeq'] });
         fresh
@@ -54,6 +68,29 @@ export class LedgerStorage {
 
   close(): void {
     this.db.close();
+  }
+
+  async keepPhotograph(photograph: KeptPhotograph): Promise<void> {
+    await this.db.put('photographs', photograph, undefined);
+  }
+
+  async photographsOf(jobId: string): Promise<KeptPhotograph[]> {
+    return this.db.getAllFromIndex('photographs', 'job', jobId);
+  }
+
+  /** The next photograph that has not gone out, of which the server's log tells already. */
+  async nextToSend(): Promise<KeptPhotograph | null> {
+    const untold = new Set(
+      (await this.allKept()).flatMap(({ act }) =>
+        act.type === 'photograph.taken' ? [act.data.photograph] : [],
+      ),
+    );
+    for (let cursor = await this.db.transaction('photographs').store.openCursor(); cursor;) {
+      const { id, picture, problem } = cursor.value;
+      if (picture && problem === undefined && !untold.has(id)) return cursor.value;
+      cursor = await cursor.continue();
+    }
+    return null;
   }
 
   async sheetOf(jobId: string): Promise<SheetRevision | undefined> {

@@ -151,6 +151,7 @@ export const actSchema = z.discriminatedUnion('type', [
   act('card.left-out'),
   act('job.parked'),
   act('job.resumed'),
+  act('photograph.taken'),
   act('cause.answered'),
   act('check.read'),
   act('check.seen'),

@@ -5,7 +5,7 @@ import { PARKED_WITH } from '@cardinex/core/job/parking';
 import { THING_KINDS } from '@cardinex/core/job/register';
 import { SCOPES } from '@cardinex/core/job/scope';
 import { end } from '../sheets/end';
-import { measure, plainId, words } from '../text';
+import { measure, plainId, uuid, words } from '../text';
 import { REACH_MM } from './limits';
 import { printed } from './printed';
 
@@ -46,6 +46,12 @@ export const intakeData = {
     resumeBy: z.array(words(200)).max(30),
   }),
   'job.resumed': z.strictObject({ words: words(400).optional() }),
+  'photograph.taken': z.strictObject({
+    photograph: uuid,
+    says: words(200),
+    of: key.optional(),
+    sha256: z.string().regex(/^[0-9a-f]{64}$/, 'must be 64 hexadecimal digits'),
+  }),
   'cause.answered': z.strictObject({ because, words: words(400) }),
   'check.read': z.strictObject({
     check: key,

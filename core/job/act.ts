@@ -37,6 +37,13 @@ export interface ActData {
   'job.resumed': { readonly words?: string };
   /** A card left out on this job, with the reason: it stands in the record as left out, not as done. */
   'card.left-out': { readonly card: LeaveOut; readonly words: string };
+  'photograph.taken': {
+    readonly photograph: string;
+    readonly says: string;
+    readonly of?: string;
+    /** Of the picture as it left the device, in hexadecimal. */
+    readonly sha256: string;
+  };
   /** Why it failed: no job closes without it. */
   'cause.answered': { readonly because: Because; readonly words: string };
   /** The job goes on by a newer revision of its sheet. */

@@ -9,6 +9,7 @@ import { crankHeldBy } from './crankHeld';
 import { decideDifference, decideLayer } from './decideLayers';
 import { decideScope } from './decideScope';
 import { fold } from './evolve';
+import { MOST_PHOTOGRAPHS } from './photographs';
 import { ACCEPTED, refused, type Verdict } from './refusal';
 import { mayAct, type Role } from './roles';
 import type { JobSheet } from './scope';
@@ -136,6 +137,10 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
       return decideValveRead(state.valves, state.crank, act, context);
     case 'struck':
       return decideStruck(state, act);
+    case 'photograph.taken':
+      return state.photographs.length < MOST_PHOTOGRAPHS
+        ? ACCEPTED
+        : refused('too-many-photographs', { most: MOST_PHOTOGRAPHS });
     case 'cause.answered':
     case 'thing.put-in':
     case 'caution.acknowledged':

@@ -7,6 +7,7 @@ import { evolveParts } from './cards/parts';
 import { evolveChecks } from './checks';
 import { evolveLayers } from './layers';
 import { evolveParking } from './parking';
+import { evolvePhotographs } from './photographs';
 import { evolveRegister } from './register';
 import { EMPTY_JOB, type JobState, type Strike } from './state';
 
@@ -66,6 +67,7 @@ function step(state: JobState, act: LoggedAct): JobState {
     marks: evolveMarks(state.marks, act),
     register: evolveRegister(state.register, act),
     parts: evolveParts(state.parts, act),
+    photographs: evolvePhotographs(state.photographs, act),
     layers: evolveLayers(state.layers, act),
     liners: evolveLiners(state.liners, act),
     runs: evolveRuns(state.runs, act),

@@ -13,7 +13,7 @@ const figure = (nm: number) => ({
   from: 'manual',
   source: 'p. 41',
 });
-const NOTHING: Redo = { bolts: [], treatments: [], valves: [], liners: false };
+const NOTHING: Redo = { bolts: [], marks: [], treatments: [], valves: [], liners: false };
 const story = () => linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10).pull('s2', 3);
 const now = (state: { log: readonly { at: string }[] }) => state.log.at(-1)?.at ?? '';
 

@@ -1,6 +1,7 @@
 import { setOf } from '../sheet/programmeOf';
 import { treatmentOf } from '../sheet/treatmentOf';
 import { linersFinding } from './cards/liners';
+import { markViews, strayMarks } from './cards/mark';
 import { numberOf } from './cards/tighten';
 import { overheadView } from './cards/valves';
 import { setsInScope, type JobSheet } from './scope';
@@ -17,6 +18,8 @@ export interface Redo {
   readonly valves: readonly string[];
   /** The liners were accepted, and are out by the other limits. */
   readonly liners: boolean;
+  /** Parts marked with what would be wrong: to be marked anew; `now` null where there is no such part. */
+  readonly marks: readonly { readonly was: string; readonly now: string | null }[];
   /** Pulled with something else on the threads than is now said: another clamp load. */
   readonly treatments: readonly {
     readonly set: string;
@@ -66,6 +69,7 @@ export function redoOf(before: JobSheet, after: JobSheet, state: JobState, now: 
   const stillDone = new Set(done(after));
   return {
     bolts,
+    marks: markedWrong(before, after, state),
     treatments,
     valves: done(before).filter((valve) => !stillDone.has(valve)),
     liners:
@@ -73,4 +77,22 @@ export function redoOf(before: JobSheet, after: JobSheet, state: JobState, now: 
       linersFinding(before, state.liners)?.overall === 'within' &&
       linersFinding(after, state.liners)?.overall === 'out',
   };
+}
+
+/** Marks that say what they should now, and would not after. */
+function markedWrong(before: JobSheet, after: JobSheet, { marks }: JobState): Redo['marks'] {
+  if (marks.length === 0) return [];
+  const wrongNow = new Set(
+    markViews(before, marks)
+      .filter(({ translated }) => translated)
+      .map(({ made }) => made),
+  );
+  const anew = markViews(after, marks)
+    .filter(({ made, translated }) => translated && !wrongNow.has(made))
+    .map(({ made, mark }) => ({ was: made?.code ?? '', now: mark.code }));
+  const strayNow = new Set(strayMarks(before, marks));
+  const stray = strayMarks(after, marks)
+    .filter((made) => !strayNow.has(made))
+    .map(({ code }) => ({ was: code, now: null }));
+  return [...anew, ...stray];
 }

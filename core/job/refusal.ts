@@ -33,6 +33,7 @@ export type RefusalCode =
   | 'unknown-part'
   | 'part-short'
   | 'unknown-work'
+  | 'too-many-photographs'
   | 'parts-missing'
   | 'unknown-bore'
   | 'unknown-place'

@@ -14,6 +14,7 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'card.left-out': ['mechanic', 'lead'],
   'job.parked': ['mechanic', 'lead'],
   'job.resumed': ['mechanic', 'lead'],
+  'photograph.taken': ['mechanic', 'inspector', 'lead'],
   'cause.answered': ['mechanic', 'inspector', 'lead'],
   'check.read': ['mechanic', 'inspector', 'lead'],
   'check.seen': ['mechanic', 'inspector', 'lead'],

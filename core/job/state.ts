@@ -5,6 +5,7 @@ import type { MarksState } from './cards/mark';
 import { NO_PARTS, type PartsState } from './cards/parts';
 import type { LeaveOut, LeftOut } from './leaveOut';
 import type { Parking } from './parking';
+import type { PhotographsState } from './photographs';
 import type { RegisterState } from './register';
 import type { Scope } from './scope';
 import { NO_LINERS, type LinersState } from './cards/liners';
@@ -31,6 +32,7 @@ export interface JobState {
   readonly oldBolts: Readonly<Record<string, BoltsCounted>>;
   readonly register: RegisterState;
   readonly parts: PartsState;
+  readonly photographs: PhotographsState;
   readonly liners: LinersState;
   readonly runs: RunsState;
   readonly valves: ValvesState;
@@ -69,6 +71,7 @@ export const EMPTY_JOB: JobState = {
   oldBolts: {},
   register: [],
   parts: NO_PARTS,
+  photographs: [],
   liners: NO_LINERS,
   runs: {},
   valves: NO_VALVES,

@@ -2,6 +2,7 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import type { QueryInterface, Sequelize } from 'sequelize';
 import * as foundation from './migrations/0001-foundation';
 import * as tools from './migrations/0003-tools';
+import * as photographs from './migrations/0004-photographs';
 import * as publishedSheets from './migrations/0002-published-sheets';
 
 export interface Migration {
@@ -13,6 +14,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0001-foundation': foundation,
   '0002-published-sheets': publishedSheets,
   '0003-tools': tools,
+  '0004-photographs': photographs,
 };
 
 /**

@@ -73,6 +73,19 @@ export class EventRow extends Model<Row<EventRow>, NewRow<EventRow>> {
   declare event: JobEvent;
 }
 
+export class PhotographRow extends Model<Row<PhotographRow>, NewRow<PhotographRow>> {
+  declare shopId: string;
+  declare jobId: string;
+  declare photographId: string;
+  /** Of the picture as its device sent it, as the log tells it. */
+  declare sentSha256: string;
+  declare width: number;
+  declare height: number;
+  declare picture: Buffer;
+  declare small: Buffer;
+  declare receivedAt: Date;
+}
+
 // A fresh description for every column: Sequelize writes into what it is given.
 const text = () => ({ type: DataTypes.TEXT, allowNull: false });
 const uuid = () => ({ type: DataTypes.UUID, allowNull: false });
@@ -129,6 +142,20 @@ export function defineModels(sequelize: Sequelize): void {
       publishedBy: { type: DataTypes.UUID },
     },
     table('sheets'),
+  );
+  PhotographRow.init(
+    {
+      shopId: key(),
+      jobId: key(),
+      photographId: key(),
+      sentSha256: text(),
+      width: integer(),
+      height: integer(),
+      picture: { type: DataTypes.BLOB, allowNull: false },
+      small: { type: DataTypes.BLOB, allowNull: false },
+      receivedAt: { type: DataTypes.DATE, allowNull: false },
+    },
+    table('photographs'),
   );
   Stream.init(
     { shopId: key(), streamKind: textKey(), streamId: key(), headSeq: integer(), headHash: text() },

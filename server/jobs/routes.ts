@@ -3,16 +3,17 @@ import type { Sequelize } from 'sequelize';
 import { batchSchema } from '@cardinex/contract/acts/act';
 import type { JobLog } from '@cardinex/contract/api';
 import { uuid } from '@cardinex/contract/text';
-import { headSeq, type JobState } from '@cardinex/core/job/state';
+import type { JobState } from '@cardinex/core/job/state';
 import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
 import { Stream } from '../database/models';
 import { streamEvents } from '../live/eventStream';
 import type { LiveHub } from '../live/hub';
-import { ProblemError, parse } from '../problems/problem';
+import { parse } from '../problems/problem';
 import { rolesOf } from '../session/crewRoles';
 import { hasFreshProof, signedIn, type SignedIn } from '../session/session';
 import { appendActs, type Sender } from './appendActs';
 import type { JobCache } from './jobCache';
+import { openJob } from './openJob';
 import { jobRecord } from './record';
 import { sheetRevision } from '../sheets/sheets';
 
@@ -82,14 +83,6 @@ async function senderOf(who: SignedIn, now: Date): Promise<Sender> {
       return role ? { role, fresh: hasFreshProof(who, id, now) } : null;
     },
   };
-}
-
-async function openJob(cache: JobCache, shopId: string, id: string) {
-  const state = await cache.load(shopId, id);
-  const pinned = state.opened?.sheet;
-  const sheet = pinned ? await sheetRevision(shopId, pinned.id, pinned.revision) : null;
-  if (headSeq(state) === 0 || !sheet) throw new ProblemError(404, 'no-such-job');
-  return { log: state.log as JobLog['events'], state, sheet };
 }
 
 async function onBoard(

@@ -90,6 +90,17 @@ export class DeviceAt {
     return this.read(await fetch(this.address + path, { method: 'POST', headers, body }));
   }
 
+  async putBytes(path: string, bytes: Buffer, type: string): Promise<Answer> {
+    const headers = { cookie: this.cookie, 'content-type': type };
+    const body = new Uint8Array(bytes);
+    return this.read(await fetch(this.address + path, { method: 'PUT', headers, body }));
+  }
+
+  async bytes(path: string): Promise<Buffer> {
+    const answer = await fetch(this.address + path, { headers: { cookie: this.cookie } });
+    return Buffer.from(await answer.arrayBuffer());
+  }
+
   /** An act of this device, well formed; `more` overrides any part of it. */
   act<T extends ActType>(jobId: string, type: T, data: ActData[T], more: object = {}): Act {
     const count = (this.counts.get(jobId) ?? 0) + 1;

@@ -34,6 +34,7 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'card.left-out':
     case 'job.parked':
     case 'job.resumed':
+    case 'photograph.taken':
     case 'cause.answered':
     case 'check.read':
     case 'check.seen':

@@ -18,6 +18,7 @@ type IntakeType = Extract<
   | 'scope.widened'
   | 'card.left-out'
   | `job.${'parked' | 'resumed'}`
+  | 'photograph.taken'
   | 'cause.answered'
   | `check.${string}`
   | 'mark.made'
@@ -43,6 +44,8 @@ export function intakeLine(
       return { what: 'Parked', words: act.data.words };
     case 'job.resumed':
       return { what: 'Taken up again', ...said(act.data.words) };
+    case 'photograph.taken':
+      return { what: 'Photograph', words: act.data.says };
     case 'cause.answered':
       return { what: `Cause: ${causeName(act.data.because)}`, words: act.data.words };
     case 'check.read': {

@@ -23,6 +23,10 @@ export const jobSheetWords = {
   redoNothing: 'All that was done stands.',
   bolts: (set: string, instance: string | null, numbers: readonly string[]) =>
     `${set}${instance === null ? '' : ` ${instance}`}: ${listed(numbers)}`,
+  mark: (was: string, now: string | null) =>
+    now === null
+      ? `Marked ${was}: this engine has no such part.`
+      : `Marked anew: ${was} becomes ${now}.`,
   valves: (valves: readonly string[]) => `Valves ${listed(valves)}`,
   liners: 'The liners are out by these limits.',
   treatment: (set: string, instance: string | null, was: string, now: string) =>
@@ -38,6 +42,7 @@ export function redoLines(redo: Redo, several: (set: string) => boolean): readon
     ...redo.treatments.map(({ set, instance, was, now }) =>
       jobSheetWords.treatment(set, several(set) ? instance : null, was, now),
     ),
+    ...redo.marks.map(({ was, now }) => jobSheetWords.mark(was, now)),
     ...(redo.valves.length > 0 ? [jobSheetWords.valves(redo.valves)] : []),
     ...(redo.liners ? [jobSheetWords.liners] : []),
   ];

@@ -10,6 +10,18 @@ export const problemWords = {
   },
   'wrong-media': { title: 'Wrong kind of body', detail: 'Send the body as application/json.' },
   'not-found': { title: 'Not here', detail: 'There is nothing at this address.' },
+  'no-such-photograph': {
+    title: 'No such photograph',
+    detail: 'This job tells of no photograph with that number.',
+  },
+  'other-photograph': {
+    title: 'Another photograph',
+    detail: 'This is not the picture the job tells of: its fingerprint differs.',
+  },
+  'not-a-photograph': {
+    title: 'Not a photograph',
+    detail: 'Send a picture as image/jpeg, 3 MB at most.',
+  },
   'no-such-job': { title: 'No such job', detail: 'This shop has no job with that number.' },
   'no-such-sheet': {
     title: 'No such sheet',

@@ -45,6 +45,7 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'part-short': ({ count, of }) =>
     `${String(count)} came, ${String(of)} are needed: say that not all of it came.`,
   'unknown-work': () => 'That is not among what was sent out.',
+  'too-many-photographs': ({ most }) => `A job holds ${String(most)} photographs at most.`,
   'parts-missing': () => 'A part for this is not here, or not right. See Parts in.',
   'unknown-bore': ({ bore }) => `This engine has no bore ${String(bore)}.`,
   'unknown-place': ({ places }) => `A liner is read at ${String(places)} places on this sheet.`,

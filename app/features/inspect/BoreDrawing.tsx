@@ -1,7 +1,9 @@
 import { View } from 'react-native';
 import Svg, { Line, Path, Text } from 'react-native-svg';
-import { BORE_HEIGHTS, type BoreWearInput } from '@cardinex/core/block/boreWear';
+import { BORE_HEIGHTS, type BoreHeight, type BoreWearInput } from '@cardinex/core/block/boreWear';
 import { inspectionBench as w } from '@cardinex/words/en/bench';
+import { lengthFigure } from '@cardinex/words/en/quantity';
+import { useUnits } from '../../device/preferences';
 import { usePalette } from '../../ui/useTheme';
 import { Small } from '../../ui/Words';
 
@@ -13,19 +15,28 @@ const TIMES = 120;
 const MOST = 40;
 const YS = { top: 34, middle: 85, bottom: 136 } as const;
 
-interface Props extends Pick<BoreWearInput, 'readingsMm' | 'nominalMm'> {
+interface Props extends Pick<BoreWearInput, 'nominalMm'> {
+  /** At each height along and across; null where it has not been read. */
+  readonly readingsMm: Readonly<Record<BoreHeight, readonly (number | null)[]>>;
   readonly label: string;
 }
 
 /** A bore in section: its walls as far out of nominal as they are worn, with the reading at each height. */
 export function BoreDrawing({ readingsMm, nominalMm, label }: Props) {
   const c = usePalette();
+  const units = useUnits();
   const out = (mm: number): number => Math.max(-MOST, Math.min(MOST, (mm - nominalMm) * TIMES));
   const wall = (side: -1 | 1): string =>
-    BORE_HEIGHTS.map((height, n) => {
-      const x = WIDTH / 2 + side * (WALL + out(Math.max(...readingsMm[height])));
-      return `${n === 0 ? 'M' : 'L'}${x.toFixed(1)} ${YS[height]}`;
-    }).join(' ');
+    BORE_HEIGHTS.flatMap((height) => {
+      const read = readingsMm[height].filter((mm) => mm !== null);
+      return read.length > 0
+        ? [`${(WIDTH / 2 + side * (WALL + out(Math.max(...read)))).toFixed(1)} ${YS[height]}`]
+        : [];
+    })
+      .map((point, n) => `${n === 0 ? 'M' : 'L'}${point}`)
+      .join(' ');
+  const figure = (mm: number | null): string =>
+    mm === null ? '–' : lengthFigure(mm, units.length);
   return (
     <View role="img" aria-label={w.boreDrawing(label)}>
       <Small>{w.boreView}</Small>
@@ -55,7 +66,7 @@ export function BoreDrawing({ readingsMm, nominalMm, label }: Props) {
             textAnchor="middle"
             fill={c.ink}
           >
-            {readingsMm[height].map((mm) => mm.toFixed(2)).join(' / ')}
+            {readingsMm[height].map(figure).join(' / ')}
           </Text>
         ))}
       </Svg>

@@ -45,9 +45,9 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
       const item = at?.item ?? check.items.at(-1) ?? '';
       const nominal = sheet.bore;
       const nominalMm = nominal ? lengthToMm(nominal.value, nominal.unit) : 0;
-      const pair = (height: string): readonly [number, number] => [
-        read(item, `${height}-along`) ?? NaN,
-        read(item, `${height}-across`) ?? NaN,
+      const pair = (height: string): readonly (number | null)[] => [
+        read(item, `${height}-along`) ?? null,
+        read(item, `${height}-across`) ?? null,
       ];
       const finding = judged.find((one) => one.item === item)?.finding;
       const said = finding ? findingSentence(finding, units) : '';

@@ -23,6 +23,7 @@ import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
+import { PhotographIt } from '../photographs/PhotographIt';
 import { Findings } from './Findings';
 import { HolesMap } from './HolesMap';
 import type { Slot } from './ReadingGrid';
@@ -82,7 +83,7 @@ export function LookCheck({ view }: { view: CheckView }) {
         ) : (
           <Button
             label={w.toChecks}
-            kind="expected"
+            kind={view.undecided.length > 0 ? 'bench' : 'expected'}
             tall
             onPress={() => router.push(`/jobs/${jobId}/inspect`)}
           />
@@ -123,7 +124,13 @@ export function LookCheck({ view }: { view: CheckView }) {
       {at ? (
         <View className="gap-1 border-t border-rule px-3.5 py-3" aria-live="polite">
           {onMap ? <Small>{w.holesFirst}</Small> : null}
-          <Text className="font-head text-[32px] leading-9 text-ink" testID="act">
+          <Text
+            className={cn(
+              'font-head text-ink',
+              onMap ? 'text-[40px] leading-[44px]' : 'text-[26px] leading-8',
+            )}
+            testID="act"
+          >
             {itemName(sheet, check, at.item)}
           </Text>
         </View>
@@ -154,6 +161,9 @@ export function LookCheck({ view }: { view: CheckView }) {
         ))
       )}
       <Findings view={view} />
+      <View className="border-t border-rule px-3.5 py-2.5">
+        <PhotographIt of={`check/${check.id}`} />
+      </View>
     </CardFrame>
   );
 }

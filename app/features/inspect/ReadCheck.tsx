@@ -26,6 +26,7 @@ import { useUndo } from '../job/useUndo';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
 import { CheckDrawing } from './CheckDrawing';
 import { FarReading } from './FarReading';
+import { PhotographIt } from '../photographs/PhotographIt';
 import { Findings } from './Findings';
 import { GaugeInHand } from './GaugeInHand';
 import { PlacesOfItem } from './PlacesOfItem';
@@ -108,7 +109,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
         ) : (
           <Button
             label={w.toChecks}
-            kind={held ? 'bench' : 'expected'}
+            kind={held || view.undecided.length > 0 ? 'bench' : 'expected'}
             tall
             onPress={() => router.push(`/jobs/${jobId}/inspect`)}
           />
@@ -161,6 +162,9 @@ export function ReadCheck({ view }: { view: CheckView }) {
         <Button label={asGrid ? w.oneByOne : w.grid} onPress={() => setAsGrid(!asGrid)} />
       </View>
       <Findings view={view} />
+      <View className="border-t border-rule px-3.5 py-2.5">
+        <PhotographIt of={`check/${check.id}`} />
+      </View>
     </CardFrame>
   );
 }

@@ -24,6 +24,7 @@ export const LazyInspectCard = card((room) => room.InspectCard);
 export const LazyMarkCard = card((room) => room.MarkCard);
 export const LazyParkScreen = card((room) => room.ParkScreen);
 export const LazyPartsCard = card((room) => room.PartsCard);
+export const LazyPhotographsScreen = card((room) => room.PhotographsScreen);
 export const LazyRegisterScreen = card((room) => room.RegisterScreen);
 export const LazyScopeScreen = card((room) => room.ScopeScreen);
 export const LazyStripCard = card((room) => room.StripCard);

@@ -5,6 +5,7 @@ export { InspectCard } from '../inspect/InspectCard';
 export { MarkCard } from '../mark/MarkCard';
 export { ParkScreen } from '../parking/ParkScreen';
 export { PartsCard } from '../parts/PartsCard';
+export { PhotographsScreen } from '../photographs/PhotographsScreen';
 export { RegisterScreen } from '../register/RegisterScreen';
 export { ScopeScreen } from '../scope/ScopeScreen';
 export { StripCard } from '../strip/StripCard';

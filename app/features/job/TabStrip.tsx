@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { entryTitle } from '@cardinex/words/en/cards/names';
+import { photographWords } from '@cardinex/words/en/photographs';
 import { registerWords } from '@cardinex/words/en/register';
 import { trayWords } from '@cardinex/words/en/screens';
 import { GoTo } from '../../ui/GoTo';
@@ -28,6 +29,11 @@ export function TabStrip({ card, set }: { card: string; set?: string | undefined
             href: `/jobs/${jobId}/register`,
             label: registerWords.tab,
             current: card === 'register',
+          },
+          {
+            href: `/jobs/${jobId}/photographs`,
+            label: photographWords.tab,
+            current: card === 'photographs',
           },
         ]
       : []),

@@ -2,6 +2,7 @@ import { Text, View } from 'react-native';
 import { thingsIn } from '@cardinex/core/job/register';
 import type { TrayCard } from '@cardinex/core/job/tray';
 import { entryTitle, statusWord } from '@cardinex/words/en/cards/names';
+import { photographWords } from '@cardinex/words/en/photographs';
 import { registerWords } from '@cardinex/words/en/register';
 import { trayWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
@@ -45,6 +46,17 @@ export function TrayList({ card, set, narrow = false }: Props) {
           narrow={narrow}
           href={`/jobs/${jobId}/register`}
           {...(inside > 0 && { mark: 'waiting' as const, word: registerWords.count(inside) })}
+        />
+      ) : null}
+      {state.scope ? (
+        <Entry
+          label={photographWords.tab}
+          current={card === 'photographs'}
+          narrow={narrow}
+          href={`/jobs/${jobId}/photographs`}
+          {...(state.photographs.length > 0 && {
+            reason: photographWords.count(state.photographs.length),
+          })}
         />
       ) : null}
       <Entry

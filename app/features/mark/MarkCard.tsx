@@ -11,11 +11,13 @@ import {
   markUp,
   markWords as w,
 } from '@cardinex/words/en/cards/mark';
+import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActBar } from '../job/ActBar';
+import { PhotographIt } from '../photographs/PhotographIt';
 import { BackOfCard } from '../job/BackOfCard';
 import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
@@ -34,7 +36,8 @@ export function MarkCard({ part }: { part: string | undefined }) {
   const [chosen, setChosen] = useState<string | null>(part ?? null);
   const entry = entryOf(tray, { card: 'mark' });
   const views = markViews(sheet, state.marks);
-  const left = views.filter((view) => !view.made || view.translated);
+  // What says something wrong is put right before anything else is marked.
+  const left = [...views.filter((view) => view.translated), ...views.filter((view) => !view.made)];
   const at = views.find(({ mark }) => mark.id === chosen) ?? left[0] ?? null;
   const confirm = useOnce(async () => {
     if (!at) return;
@@ -86,6 +89,7 @@ export function MarkCard({ part }: { part: string | undefined }) {
           onChoose={setChosen}
         />
       ))}
+      <Labels />
       <LeaveOut card="mark" />
     </CardFrame>
   );
@@ -102,6 +106,7 @@ function InHand({ view: { mark, made, translated } }: { view: MarkView }) {
       <Heading level={3}>{markName(mark)}</Heading>
       <Body>{[markPlace(mark.place), markUp(mark.kind)].filter(Boolean).join('. ')}</Body>
       <Small>{markNotOn(mark.kind)}</Small>
+      <PhotographIt of={`mark/${mark.id}`} />
       {translated && made ? (
         <View className="flex-row gap-2 pt-1">
           <Mark kind="out" />
@@ -143,6 +148,30 @@ function Kind({ kind, views, at, onChoose }: KindProps) {
             </Pressable>
           );
         })}
+      </View>
+    </View>
+  );
+}
+
+/** Tags with codes, made by the server: a sheet to cut apart, or a roll. */
+function Labels() {
+  const { jobId, away } = useJob();
+  if (away === 'no-answer') {
+    return (
+      <View className="border-t border-rule p-3.5">
+        <Small>{w.labelsAway}</Small>
+      </View>
+    );
+  }
+  const open = (size: string): void => {
+    window.open(`/api/jobs/${jobId}/labels.pdf?size=${size}`, '_blank', 'noopener');
+  };
+  return (
+    <View className="gap-2 border-t border-rule p-3.5">
+      <Small>{w.labels}</Small>
+      <View className="flex-row gap-3">
+        <Button label={w.labelsSheet} onPress={() => open('sheet')} className="flex-1" />
+        <Button label={w.labelsRoll} onPress={() => open('roll')} className="flex-1" />
       </View>
     </View>
   );

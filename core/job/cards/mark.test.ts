@@ -4,6 +4,7 @@ import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { variantOf } from '../../sheet/variants';
+import { redoOf } from '../redo';
 import { scopedSheet, type Scope } from '../scope';
 import { cardIn, madeDead, marked, openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { stateOf } from '../tests/told';
@@ -126,6 +127,17 @@ describe('a variant found out half-way', () => {
       told.act('mark.made', { mark: mark.id, kind: mark.kind, code: mark.code, place: mark.place });
     }
     expect(cardIn(told, quillon5c, 'mark').status).toBe('done');
+  });
+
+  it('names before it is taken what must be marked anew, and nothing that is right already', () => {
+    const told = story();
+    const now = sheetIn(told, quillon5c);
+    const other = scopedSheet(variantOf(quillon5c, { 'counted-from': 'flywheel' }), scope);
+    const { marks } = redoOf(now, other, stateOf(told), '');
+    expect(marks).toContainEqual({ was: 'T E1 (1)', now: 'T E1 (10)' });
+    // Ten buckets and their ten shims; rods, liners and shells are counted as before.
+    expect(marks).toHaveLength(20);
+    expect(redoOf(now, now, stateOf(told), '').marks).toEqual([]);
   });
 
   it('that has fewer parts names the marks that belong to none', () => {

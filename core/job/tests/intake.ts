@@ -6,8 +6,9 @@ import type { Act, ActData, ActType } from '../act';
 import { decide, type DecideContext } from '../decide';
 import type { Scope } from '../scope';
 import { trayOf, type CardName, type TrayCard } from '../tray';
-export { madeDead, marked, measured, sheetIn, stripped } from '@cardinex/demo/intakeStory';
 import { after, stateOf, STARTS, tobin } from './told';
+
+export { madeDead, marked, measured, sheetIn, stripped } from '@cardinex/demo/intakeStory';
 
 /** A job of a scope on any engine, opened by Tobin at eight in the morning. */
 export function openedFor(

@@ -84,7 +84,7 @@ export const partsWords = {
   wordsHint: 'mark, grade, size; or what is wrong',
   needWords: 'Say what is wrong with it, or what is missing.',
   needCount: 'Enter how many came, as a whole number.',
-  bars: (card: string) => `${card} waits for it.`,
+  bars: (card: string) => `Waits for it: ${card.toLowerCase()}.`,
   leaflet: 'A leaflet came with it',
   outside: 'Sent out',
   outsideNone: 'Nothing is sent out.',

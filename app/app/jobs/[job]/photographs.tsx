@@ -1,0 +1,7 @@
+import { useLocalSearchParams } from 'expo-router';
+import { LazyPhotographsScreen } from '../../../features/intake/LazyIntake';
+
+export default function Photographs() {
+  const { of } = useLocalSearchParams<{ of?: string }>();
+  return <LazyPhotographsScreen key={of ?? ''} of={of} />;
+}

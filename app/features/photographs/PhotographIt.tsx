@@ -1,0 +1,16 @@
+import { router } from 'expo-router';
+import { photographWords as w } from '@cardinex/words/en/photographs';
+import { Button } from '../../ui/Button';
+import { useJob } from '../job/JobProvider';
+
+/** The way to the photographs of one part or check, and how many there are. */
+export function PhotographIt({ of }: { of: string }) {
+  const { jobId, state } = useJob();
+  const count = state.photographs.filter((one) => one.of === of).length;
+  return (
+    <Button
+      label={w.of(count)}
+      onPress={() => router.push(`/jobs/${jobId}/photographs?of=${encodeURIComponent(of)}`)}
+    />
+  );
+}

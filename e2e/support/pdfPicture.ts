@@ -1,0 +1,27 @@
+import { createCanvas, type Canvas } from '@napi-rs/canvas';
+import jsQR from 'jsqr';
+
+/** Points per inch of a PDF, and dots at which a label is looked at. */
+const DPI = 72;
+const LOOKED_AT = 300;
+
+/** A page of a PDF as a picture. */
+export async function pdfPicture(pdf: Uint8Array, page = 1): Promise<Canvas> {
+  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const document = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
+  const drawn = await document.getPage(page);
+  const viewport = drawn.getViewport({ scale: LOOKED_AT / DPI });
+  const canvas = createCanvas(Math.ceil(viewport.width), Math.ceil(viewport.height));
+  const context = canvas.getContext('2d');
+  context.fillStyle = 'white';
+  context.fillRect(0, 0, canvas.width, canvas.height);
+  await drawn.render({ canvasContext: context as never, viewport }).promise;
+  return canvas;
+}
+
+/** What the first code found in a picture says; null where there is none. */
+export function qrIn(canvas: Canvas): string | null {
+  const { width, height } = canvas;
+  const { data } = canvas.getContext('2d').getImageData(0, 0, width, height);
+  return jsQR(data as unknown as Uint8ClampedArray, width, height)?.data ?? null;
+}
