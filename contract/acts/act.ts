@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import type { Act } from '@cardinex/core/job/act';
 import { CAME_WITH } from '@cardinex/core/job/layers';
+import { REACH_MM } from '@cardinex/core/job/reach';
 import { because, intakeData, scope } from './intake';
-import { MOST_IN_BATCH, REACH_MM } from './limits';
+import { MOST_IN_BATCH } from './limits';
 import { printed } from './printed';
 import { end } from '../sheets/end';
 import { measure, moment, plainId, uuid, words } from '../text';

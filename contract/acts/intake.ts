@@ -2,11 +2,11 @@ import { z } from 'zod';
 import { CAUSES } from '@cardinex/core/job/cause';
 import { LEAVE_OUT } from '@cardinex/core/job/leaveOut';
 import { PARKED_WITH } from '@cardinex/core/job/parking';
+import { REACH_MM } from '@cardinex/core/job/reach';
 import { THING_KINDS } from '@cardinex/core/job/register';
 import { SCOPES } from '@cardinex/core/job/scope';
 import { end } from '../sheets/end';
 import { measure, plainId, uuid, words } from '../text';
-import { REACH_MM } from './limits';
 import { printed } from './printed';
 
 /** How far a job goes into an engine. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { readingTables, type ReadingTable } from '@cardinex/core/job/readings';
 import { EMPTY_JOB } from '@cardinex/core/job/state';
+import { openedFor, sheetIn } from '@cardinex/core/job/tests/intake';
 import { linersIn, stateOf } from '@cardinex/core/job/tests/told';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
@@ -100,5 +101,41 @@ describe('readings as CSV', () => {
       }),
       { numRuns: 300 },
     );
+  });
+});
+
+describe('readings of an inspection', () => {
+  const story = openedFor(tolvane44, { kind: 'gasket' });
+  const inspected = readingTables(sheetIn(story, tolvane44), stateOf(story));
+
+  it('have a table for each check, and none on a job without a scope', () => {
+    expect(inspected.map(({ card }) => card)).toEqual([
+      'flatness/head/1',
+      'lengths/head/1',
+      'bores',
+      'liners',
+      'valves',
+    ]);
+    expect(tables.map(({ card }) => card)).toEqual(['liners', 'valves']);
+  });
+
+  it('come in as acts of their check, each at its place', () => {
+    const text = [HEAD, 'lengths/head/1,H7,reading,118.9,mm', 'bores,3,top-across,105.04,mm'];
+    const { acts, faults } = readReadings(text.join('\n'), inspected);
+    expect(faults).toEqual([]);
+    expect(acts).toMatchObject([
+      { type: 'check.read', data: { check: 'lengths/head/1', item: 'h7', mm: 118.9 } },
+      { type: 'check.read', data: { check: 'bores', item: '3', place: 'top-across' } },
+    ]);
+  });
+
+  it('too small or too large for what they are of are told from readings', () => {
+    const text = [HEAD, 'bores,3,top-across,10.5,mm', 'bores,3,top-along,1050,mm'];
+    const { acts, faults } = readReadings(text.join('\n'), inspected);
+    expect(acts).toEqual([]);
+    expect(faults.map(({ says }) => says)).toEqual([
+      'is below 94.5 mm: look at the decimal mark',
+      'is beyond 115.5 mm: look at the decimal mark',
+    ]);
   });
 });

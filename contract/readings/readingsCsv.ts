@@ -8,7 +8,6 @@ import {
   type ReadingTable,
 } from '@cardinex/core/job/readings';
 import { readingFaults as says } from '@cardinex/words/en/readings';
-import { REACH_MM } from '../acts/limits';
 
 const NEEDED = ['card', 'item', 'reading', 'value', 'unit'] as const;
 /** Written, and of no account when read: who reads a table in is who answers for it. */
@@ -112,17 +111,19 @@ function readRow(
   if (!table) return { faults: [fault('card', says.oneOf(tables.map((one) => one.card)))] };
   const named = nameIn(table.items, item);
   const which = nameIn(table.readings, reading);
-  const reach = table.card === 'liners' ? REACH_MM.standOut : REACH_MM.gap;
+  const [least, most] = table.reachMm;
   const inUnit = UNITS.includes(unit.toLowerCase()) ? (unit.toLowerCase() as LengthUnit) : null;
-  const parsed = parseReading(value, inUnit ?? 'mm', reach);
+  const parsed = parseReading(value, inUnit ?? 'mm', most);
   const faults = [
     ...(named === null ? [fault('item', says.oneOf(table.items))] : []),
     ...(which === null ? [fault('reading', says.oneOf(table.readings))] : []),
     ...(inUnit === null ? [fault('unit', says.oneOf(UNITS))] : []),
     ...(parsed.ok
       ? []
-      : [fault('value', parsed.fault === 'beyond-gauge' ? says.reach(reach) : says.number)]),
-    ...(parsed.ok && parsed.mm < 0 && table.card === 'valves' ? [fault('value', says.number)] : []),
+      : [fault('value', parsed.fault === 'beyond-gauge' ? says.reach(most) : says.number)]),
+    ...(parsed.ok && parsed.mm < least
+      ? [fault('value', least === 0 ? says.number : says.below(least))]
+      : []),
   ];
   if (faults.length > 0 || !parsed.ok || named === null || which === null || inUnit === null)
     return { faults };

@@ -1,17 +1,19 @@
-import type { EngineSheet } from '../sheet/engineSheet';
 import { heightsOf } from '../sheet/spec/block';
 import type { ActData, GapReading, Printed } from './act';
+import { checksOf, type Check } from './cards/inspect/checksOf';
 import { boreIds } from './cards/liners';
+import { readingOf } from './checks';
+import { REACH_MM } from './reach';
+import type { JobSheet } from './scope';
 import type { JobState } from './state';
-
-export type ReadingCard = 'liners' | 'valves';
 
 /** One reading of a job, or the place for one: which card, of what, and which of its readings. */
 export interface ReadingSlot {
-  readonly card: ReadingCard;
-  /** The cylinder, or the valve's printed number. */
+  /** `liners`, `valves`, or the key of a check. */
+  readonly card: string;
+  /** The cylinder, the valve's printed number, what a check measures. */
   readonly item: string;
-  /** The place on the liner as the sheet names it, or found, set, locked, hot. */
+  /** The place on the liner as the sheet names it; found, set, locked, hot; a check's place. */
   readonly reading: string;
 }
 
@@ -24,17 +26,24 @@ export interface JobReading extends ReadingSlot {
 
 /** A card's readings as a table: what is measured down the side, its readings along the top. */
 export interface ReadingTable {
-  readonly card: ReadingCard;
+  readonly card: string;
+  /** For readings of an inspection. */
+  readonly check?: Check;
+  /** The least and the most a reading can be and not be a slip of the decimal mark. */
+  readonly reachMm: readonly [number, number];
   readonly items: readonly string[];
   readonly readings: readonly string[];
   /** The newest reading of each place, in order of items, then of readings. */
   readonly read: readonly JobReading[];
 }
 
+/** What the one reading of a thing read at one place is called. */
+export const ONLY_READING = 'reading';
+
 const GAP_READINGS = ['found', 'set', 'locked', 'hot'] as const satisfies readonly GapReading[];
 
 /** The tables of the cards on which an engine is measured; none for what its sheet does not have. */
-export function readingTables(sheet: EngineSheet, state: JobState): readonly ReadingTable[] {
+export function readingTables(sheet: JobSheet, state: JobState): readonly ReadingTable[] {
   const heights = heightsOf(sheet.liners);
   const valves = sheet.overhead?.adjust === 'hydraulic' ? [] : (sheet.overhead?.valves ?? []);
   const tables: ReadingTable[] = [];
@@ -46,7 +55,8 @@ export function readingTables(sheet: EngineSheet, state: JobState): readonly Rea
         return found ? [{ card: 'liners' as const, item, reading, ...told(found) }] : [];
       }),
     );
-    tables.push({ card: 'liners', items, readings: heights.places, read });
+    const reachMm = [-REACH_MM.standOut, REACH_MM.standOut] as const;
+    tables.push({ card: 'liners', reachMm, items, readings: heights.places, read });
   }
   if (valves.length > 0) {
     const items = valves.map(({ id }) => id);
@@ -56,9 +66,30 @@ export function readingTables(sheet: EngineSheet, state: JobState): readonly Rea
         return found ? [{ card: 'valves' as const, item, reading, ...told(found) }] : [];
       }),
     );
-    tables.push({ card: 'valves', items, readings: GAP_READINGS, read });
+    const reachMm = [0, REACH_MM.gap] as const;
+    tables.push({ card: 'valves', reachMm, items, readings: GAP_READINGS, read });
   }
-  return tables;
+  return [...(state.scope ? checkTables(sheet, state) : []), ...tables];
+}
+
+/** What inspection measures, check by check. */
+function checkTables(sheet: JobSheet, { checks }: JobState): readonly ReadingTable[] {
+  return checksOf(sheet)
+    .filter(({ way }) => way === 'read')
+    .map((check): ReadingTable => {
+      const { id: card, items, places, reachMm } = check;
+      const read = items.flatMap((item) =>
+        places.flatMap((place) => {
+          const found = readingOf(checks, card, item, place);
+          return found ? [{ card, item, reading: nameOf(place), ...told(found) }] : [];
+        }),
+      );
+      return { card, check, reachMm, items, readings: places.map(nameOf), read };
+    });
+}
+
+function nameOf(place: string): string {
+  return place === '' ? ONLY_READING : place;
 }
 
 function told({ mm, printed, at, by }: Omit<JobReading, keyof ReadingSlot>) {
@@ -68,7 +99,8 @@ function told({ mm, printed, at, by }: Omit<JobReading, keyof ReadingSlot>) {
 /** The act that records a reading. */
 export type ReadingAct =
   | { readonly type: 'liner.read'; readonly data: ActData['liner.read'] }
-  | { readonly type: 'valve.read'; readonly data: ActData['valve.read'] };
+  | { readonly type: 'valve.read'; readonly data: ActData['valve.read'] }
+  | { readonly type: 'check.read'; readonly data: ActData['check.read'] };
 
 /**
  * The act that records a value in a slot of a table.
@@ -84,6 +116,11 @@ export function readingAct(
   const table = tables.find((one) => one.card === card);
   const place = table?.readings.indexOf(reading) ?? -1;
   if (!table?.items.includes(item) || place < 0) return null;
+  if (table.check) {
+    const at = table.check.places[place] ?? '';
+    const data = { check: card, item, ...(at !== '' && { place: at }), mm, printed };
+    return { type: 'check.read', data };
+  }
   return card === 'liners'
     ? { type: 'liner.read', data: { bore: item, place, mm, printed } }
     : { type: 'valve.read', data: { valve: item, reading: reading as GapReading, mm, printed } };

@@ -1,4 +1,6 @@
-import type { ReadingCard } from '@cardinex/core/job/readings';
+import type { ReadingTable } from '@cardinex/core/job/readings';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { checkName } from './cards/inspect';
 import { listed } from './quantity';
 
 /** The readings of a job as tables, on the screen and as CSV. */
@@ -18,10 +20,11 @@ export const readingsWords = {
   line: (line: number) => `Line ${line}`,
 } as const;
 
-export const readingCards: Readonly<Record<ReadingCard, string>> = {
-  liners: 'Liner stand-out',
-  valves: 'Gaps',
-};
+/** What a table of readings is called. */
+export function tableName(sheet: JobSheet, { card, check }: ReadingTable): string {
+  if (check) return checkName(sheet, check);
+  return card === 'liners' ? 'Liner stand-out' : 'Gaps';
+}
 
 /** What is wrong with a table of readings, and what would be right. */
 export const readingFaults = {
@@ -35,5 +38,6 @@ export const readingFaults = {
   again: (line: number) => `is read in line ${line} already`,
   number: 'must be a number, with a comma or a point for its decimals',
   reach: (most: number) => `is beyond ${most} mm: look at the decimal mark`,
+  below: (least: number) => `is below ${least} mm: look at the decimal mark`,
   tooMany: (most: number) => `holds more than ${most} lines`,
 } as const;

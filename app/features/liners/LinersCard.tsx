@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { undoHint } from '@cardinex/words/en/acts';
-import { REACH_MM } from '@cardinex/contract/acts/limits';
+import { REACH_MM } from '@cardinex/core/job/reach';
 import { boreIds, linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
 import type { Printed } from '@cardinex/core/job/act';
 import { lengthToMm } from '@cardinex/core/quantity/units';

@@ -5,10 +5,11 @@ import {
   writeReadings,
   type CsvFault,
 } from '@cardinex/contract/readings/readingsCsv';
-import { readingTables, type ReadingTable } from '@cardinex/core/job/readings';
+import { ONLY_READING, readingTables, type ReadingTable } from '@cardinex/core/job/readings';
 import { readingName } from '@cardinex/words/en/cards/valves';
 import { length } from '@cardinex/words/en/quantity';
-import { readingCards, readingsWords as w } from '@cardinex/words/en/readings';
+import { itemName, placeName } from '@cardinex/words/en/cards/inspect';
+import { readingsWords as w, tableName } from '@cardinex/words/en/readings';
 import type { GapReading } from '@cardinex/core/job/act';
 import { useUnits } from '../../device/preferences';
 import { useMemberName } from '../../session/SessionProvider';
@@ -123,18 +124,22 @@ function What({ outcome }: { outcome: Outcome }) {
 
 function Table({ table }: { table: ReadingTable }) {
   const units = useUnits();
-  const { card, items, readings, read } = table;
+  const { sheet } = useJob();
+  const { card, check, items, readings, read } = table;
   const cell = (item: string, reading: string): string => {
     const found = read.find((one) => one.item === item && one.reading === reading);
     return found ? length(found.mm, units) : '–';
   };
-  const heading = (reading: string): string =>
-    card === 'valves' ? readingName(reading as GapReading) : reading;
+  const heading = (reading: string): string => {
+    if (check) return reading === ONLY_READING ? '' : placeName(check, reading);
+    return card === 'valves' ? readingName(reading as GapReading) : reading;
+  };
+  const title = tableName(sheet, table);
   return (
     <View className="gap-1">
-      <Heading level={2}>{readingCards[card]}</Heading>
-      <ScrollView horizontal tabIndex={0} role="region" aria-label={readingCards[card]}>
-        <View role="table" aria-label={readingCards[card]}>
+      <Heading level={2}>{title}</Heading>
+      <ScrollView horizontal tabIndex={0} role="region" aria-label={title}>
+        <View role="table" aria-label={title}>
           <View role="row" className="flex-row border-b-2 border-ink">
             <Cell text={w.number} role="columnheader" narrow />
             {readings.map((reading) => (
@@ -143,7 +148,7 @@ function Table({ table }: { table: ReadingTable }) {
           </View>
           {items.map((item) => (
             <View key={item} role="row" className="flex-row border-b border-rule">
-              <Cell text={item} role="rowheader" narrow />
+              <Cell text={check ? itemName(sheet, check, item) : item} role="rowheader" narrow />
               {readings.map((reading) => (
                 <Cell key={reading} text={cell(item, reading)} />
               ))}

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { undoHint } from '@cardinex/words/en/acts';
-import { REACH_MM } from '@cardinex/contract/acts/limits';
+import { REACH_MM } from '@cardinex/core/job/reach';
 import type { GapReading, Printed } from '@cardinex/core/job/act';
 import { countedCold, type OverheadView, type ValveView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';

@@ -212,7 +212,7 @@ function journalChecks(sheet: JobSheet): Check[] {
 
 /** A size may be worn, or a regrind, but not another size altogether. */
 function around(mm: number): readonly [number, number] {
-  return [mm * 0.9, mm * 1.1];
+  return [Math.floor(mm * 90) / 100, Math.ceil(mm * 110) / 100];
 }
 
 function ringChecks(sheet: JobSheet): Check[] {
