@@ -17,7 +17,7 @@ async function fromPhone(count: number): Promise<readonly string[]> {
     create: { width: 4000, height: 3000, channels: 3, background: '#000', noise },
   })
     .withExif({ IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } })
-    .jpeg({ quality: 84 })
+    .jpeg({ quality: 88 })
     .toBuffer();
   expect(picture.length).toBeGreaterThan(7.5 * MB);
   const first = path.join(folder, 'taken-1.jpg');
@@ -68,6 +68,7 @@ test('fifty photographs taken with no network are all there once it is back', as
 
   await context.setOffline(false);
   await page.goto(`${job}/photographs`);
+  await expect(page.getByTestId('photograph')).toHaveCount(MANY);
   await expect(page.getByText('on this device', { exact: true })).toHaveCount(0, {
     timeout: 240_000,
   });

@@ -18,6 +18,19 @@ const screens = [
   ['leaflets to decide', `/jobs/${DEMO_JOB.launch}/sheet`],
   ['a leaflet', `/jobs/${DEMO_JOB.baler}/leaflet`],
   ['readings', `/jobs/${DEMO_JOB.sluice}/readings`],
+  ['dead', `/jobs/${DEMO_JOB.sawBench}/dead`],
+  ['marks', `/jobs/${DEMO_JOB.sawBench}/mark`],
+  ['stripped', `/jobs/${DEMO_JOB.sawBench}/strip`],
+  ['parts', `/jobs/${DEMO_JOB.sawBench}/parts`],
+  ['inspection', `/jobs/${DEMO_JOB.sawBench}/inspect`],
+  ['a warped head', `/jobs/${DEMO_JOB.sawBench}/inspect?check=flatness%2Fhead%2F1`],
+  ['bolt holes', `/jobs/${DEMO_JOB.sawBench}/inspect?check=holes%2Fhead%2F1`],
+  ['bores', `/jobs/${DEMO_JOB.sawBench}/inspect?check=bores`],
+  ['cause', `/jobs/${DEMO_JOB.sawBench}/cause`],
+  ['photographs', `/jobs/${DEMO_JOB.sawBench}/photographs`],
+  ['a parked job', `/jobs/${DEMO_JOB.northFerry}`],
+  ['in and out', `/jobs/${DEMO_JOB.northFerry}/register`],
+  ['scope', `/jobs/${DEMO_JOB.northFerry}/scope`],
   ['sign-in', '/sign-in'],
   ['sheets', '/sheets'],
   ['a sheet', '/sheets/orrin-6t'],
@@ -28,6 +41,8 @@ const screens = [
   ['bench', '/bench'],
   ['wrench on the bench', '/bench/wrench'],
   ['valves on the bench', '/bench/valves'],
+  ['a head on the bench', '/bench/head'],
+  ['a bore on the bench', '/bench/bore'],
 ] as const;
 
 for (const theme of ['day', 'lamp', 'glare'] as const) {
@@ -45,7 +60,11 @@ for (const theme of ['day', 'lamp', 'glare'] as const) {
       await page.getByRole('main').waitFor();
       await expect(page.getByText('Fetching the cards')).toHaveCount(0);
       await page.waitForTimeout(300);
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const axe = new AxeBuilder({ page });
+      // What is not colour is the same in every theme.
+      const { violations } = await (
+        theme === 'day' ? axe : axe.withRules('color-contrast')
+      ).analyze();
       faults.push(...violations.map((v) => [name, v.id, v.nodes[0]?.html.slice(0, 160)]));
       const overflow = await page.evaluate(
         () => document.documentElement.scrollWidth - window.innerWidth,

@@ -24,8 +24,6 @@ interface Picture {
   readonly name: string;
   readonly theme?: 'day' | 'lamp' | 'glare';
   readonly size?: typeof PHONE;
-  /** Who is at the bench; nobody for the sign-in itself. */
-  readonly by?: string | null;
   readonly path: string;
   /** Brings the view to where it is worth a picture. */
   readonly then?: (page: Page) => Promise<void>;
@@ -34,23 +32,23 @@ interface Picture {
 const job = (id: string, card = ''): string => `/jobs/${id}/${card}`;
 
 const PICTURES: readonly Picture[] = [
-  {
-    name: 'sign-in',
-    by: null,
-    path: '/sign-in',
-    then: (page) => page.getByRole('button', { name: 'Lockside' }).click(),
-  },
   { name: 'board', path: '/' },
   { name: 'board-wide', size: WIDE, path: '/' },
   { name: 'new-job', path: '/jobs/new' },
   { name: 'tray', path: job(DEMO_JOB.sluice) },
+  { name: 'mark', path: `${job(DEMO_JOB.sawBench, 'mark')}?part=tappet%2FE2` },
+  { name: 'parts', path: job(DEMO_JOB.sawBench, 'parts') },
+  {
+    name: 'inspect-glare',
+    theme: 'glare',
+    path: `${job(DEMO_JOB.sawBench, 'inspect')}?check=flatness%2Fhead%2F1`,
+  },
   { name: 'liners', path: job(DEMO_JOB.conveyor, 'liners') },
   { name: 'tighten', path: job(DEMO_JOB.baler, 'tighten'), then: sweep },
   { name: 'tighten-lamp', theme: 'lamp', path: job(DEMO_JOB.baler, 'tighten') },
   { name: 'tighten-wide', size: WIDE, path: job(DEMO_JOB.baler, 'tighten') },
   { name: 'bar', path: job(DEMO_JOB.creamery, 'valves') },
   { name: 'valves', path: job(DEMO_JOB.creamery, 'valves'), then: firstGap },
-  { name: 'valves-glare', theme: 'glare', path: job(DEMO_JOB.creamery, 'valves') },
   { name: 'record', path: job(DEMO_JOB.ferryWinch, 'record') },
   { name: 'leaflets', path: job(DEMO_JOB.launch, 'sheet') },
   {
@@ -63,7 +61,6 @@ const PICTURES: readonly Picture[] = [
       }
     },
   },
-  { name: 'sheet-wide', size: WIDE, path: '/sheets/quillon-5c' },
   {
     name: 'sheet-entry',
     path: '/sheets/tolvane-44',
@@ -133,7 +130,7 @@ try {
 }
 
 async function take(browser: Browser, address: string, picture: Picture): Promise<void> {
-  const { name, theme = 'day', size = PHONE, by = 'TR' } = picture;
+  const { name, theme = 'day', size = PHONE } = picture;
   const context = await browser.newContext({ viewport: size, deviceScaleFactor: 1 });
   const page = await context.newPage();
   page.setDefaultTimeout(15_000);
@@ -142,7 +139,7 @@ async function take(browser: Browser, address: string, picture: Picture): Promis
     const preferences = JSON.stringify({ ...kept, theme: wantedTheme });
     localStorage.setItem('cardinex.preferences', preferences);
   }, theme);
-  if (by !== null) await signIn(page, address, by);
+  await signIn(page, address);
   await page.goto(address + picture.path);
   await page.getByRole('main').waitFor();
   await page.getByText('Fetching the cards').waitFor({ state: 'detached' });

@@ -51,6 +51,8 @@ export class LedgerStorage {
 
   static async open(instance: string): Promise<LedgerStorage> {
     const db = await openDB<LedgerSchema>(`cardinex-${instance}`, 2, {
+      // A newer app in another tab must not wait for this one for ever.
+      blocking: (_now, _wanted, event) => (event.target as IDBDatabase).close(),
       upgrade(fresh, before) {
         fresh.createObjectStore('photographs', { keyPath: 'id' }).createIndex('job', 'jobId');
         if (before === 1) return;

@@ -1,5 +1,5 @@
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
-import { QueryClient, defaultShouldDehydrateQuery } from '@tanstack/react-query';
+import { QueryClient, type Query } from '@tanstack/react-query';
 import { del, get, set } from 'idb-keyval';
 
 /**
@@ -20,11 +20,11 @@ export const persistOptions = {
     key: 'cardinex.lists',
     throttleTime: 500,
   }),
-  // That nobody is signed in is not worth remembering: it may be older than a sign-in a moment ago,
-  // and would send someone back to the PIN.
+  // What was once answered is kept, also when it could not be asked for again: with no network a page
+  // may be opened many times. That nobody is signed in is not worth remembering: it may be older than
+  // a sign-in a moment ago, and would send someone back to the PIN.
   dehydrateOptions: {
-    shouldDehydrateQuery: (query: Parameters<typeof defaultShouldDehydrateQuery>[0]) =>
-      defaultShouldDehydrateQuery(query) && query.state.data !== null,
+    shouldDehydrateQuery: ({ state: { data } }: Query) => data !== undefined && data !== null,
   },
   maxAge: Infinity,
   buster: '1',

@@ -34,7 +34,9 @@ const MARGIN = {
 
 const PADDING = 3;
 /** Large enough to be read through a greasy bag by a phone held in a glove. */
-const QR = 22;
+const QR = 21;
+/** Where what goes across the tag begins, below its code. */
+const FOOT = 26;
 
 const find = createRequire(import.meta.url);
 const FONTS = {
@@ -86,23 +88,18 @@ function drawTag(
       .stroke('#888888')
       .undash();
   }
-  const { title, lines } = labelText(mark, sheet);
+  const { title, lines, foot } = labelText(mark, sheet);
   const left = mm(x + PADDING);
-  const wide = mm(TAG.width - QR - 3 * PADDING);
-  document
-    .fillColor('black')
-    .font('head')
-    .fontSize(fitting(document, title, wide, [20, 16, 13, 11]));
-  document.text(title, left, mm(y + PADDING - 0.5), { width: wide, lineGap: -2 });
-  document.font('text').fontSize(7.5);
-  document.text(lines.join('\n'), left, document.y + 1, {
-    width: wide,
-    height: mm(y + TAG.height - PADDING - 4) - document.y,
-    lineGap: 0.3,
-    ellipsis: true,
-  });
-  document.fontSize(6.5).text(`${job} · ${serial}`, left, mm(y + TAG.height - PADDING - 2.4), {
-    width: mm(TAG.width - 2 * PADDING),
+  const beside = { width: mm(TAG.width - QR - 3 * PADDING), lineGap: 0 };
+  const across = mm(TAG.width - 2 * PADDING);
+  const size = fitting(document.font('head'), title, beside.width, [20, 16, 13, 11]);
+  document.fillColor('black').fontSize(size);
+  document.text(title, left, mm(y + PADDING - 0.5), { ...beside, lineGap: -2 });
+  document.font('text').fontSize(7);
+  document.text(lines.join('\n'), left, document.y + 1, beside);
+  document.fontSize(6.5).text(foot, left, mm(y + FOOT), { width: across, lineGap: 0 });
+  document.fontSize(6).text(`${job} · ${serial}`, left, mm(y + TAG.height - PADDING - 2), {
+    width: across,
     height: mm(3),
     ellipsis: true,
     lineBreak: false,

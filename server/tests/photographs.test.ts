@@ -13,8 +13,9 @@ beforeAll(async () => {
   copy = await Copy.start();
   phone = await copy.device('TR');
   taken = await sharp({ create: { width: 2600, height: 1300, channels: 3, background: '#884422' } })
-    .withExif({
-      IFD0: { Artist: 'Somebody', Orientation: '6' },
+    .withMetadata({ orientation: 6 })
+    .withExifMerge({
+      IFD0: { Artist: 'Somebody' },
       IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' },
     })
     .jpeg()

@@ -9,6 +9,7 @@ import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
+import { FootMark } from '../job/FootMark';
 import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
@@ -42,7 +43,7 @@ export function DeadCard() {
       title={w.title}
       aside={w.counts(items.length - live.length, items.length)}
       back={<BackOfCard says={w.back} />}
-      foot={live.length === 0 ? <Mark kind="within" word={w.done} /> : null}
+      foot={live.length === 0 ? <FootMark kind="within" word={w.done} /> : null}
       actBar={
         at === null ? undefined : (
           <ActBar

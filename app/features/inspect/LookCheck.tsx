@@ -15,6 +15,7 @@ import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
+import { FootMark } from '../job/FootMark';
 import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
@@ -64,7 +65,7 @@ export function LookCheck({ view }: { view: CheckView }) {
       title={checkName(sheet, check)}
       aside={w.readOf(view.read, view.of)}
       back={<BackOfCard says={onMap ? [w.holesFirst, ...w.looksBack] : w.looksBack} />}
-      foot={view.done ? <Mark kind="within" word={w.allRead} /> : null}
+      foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       actBar={
         at ? (
           <ActBar

@@ -17,6 +17,7 @@ import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body } from '../../ui/Words';
+import { FootMark } from '../job/FootMark';
 import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
@@ -94,7 +95,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
       title={checkName(sheet, check)}
       aside={w.readOf(view.read, view.of)}
       back={<BackOfCard says={w.looksBack} />}
-      foot={view.done ? <Mark kind="within" word={w.allRead} /> : null}
+      foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       actBar={
         at && !held ? (
           <ActBar

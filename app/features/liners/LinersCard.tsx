@@ -14,6 +14,7 @@ import { useUnits } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Heading, Small } from '../../ui/Words';
+import { FootMark } from '../job/FootMark';
 import { ActBar } from '../job/ActBar';
 import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
@@ -92,7 +93,7 @@ function StandOut({ heights, limits }: Props) {
       title={cardTitle('liners')}
       aside={`${length(limits.lowMm, units)} to ${length(limits.highMm, units)}`}
       back={<LinersBack heights={heights} limits={limits} check={check} />}
-      foot={accepted ? <Mark kind="within" word={w.accepted} /> : null}
+      foot={accepted ? <FootMark kind="within" word={w.accepted} /> : null}
       actBar={
         <ActBar
           undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}

@@ -16,6 +16,7 @@ import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Heading, Small } from '../../ui/Words';
+import { FootMark } from '../job/FootMark';
 import { ActBar } from '../job/ActBar';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { BackOfCard } from '../job/BackOfCard';
@@ -56,7 +57,7 @@ export function MarkCard({ part }: { part: string | undefined }) {
       title={w.title}
       aside={w.counts(views.length - left.length, views.length)}
       back={<BackOfCard says={w.back} />}
-      foot={left.length === 0 ? <Mark kind="within" word={w.allDone} /> : null}
+      foot={left.length === 0 ? <FootMark kind="within" word={w.allDone} /> : null}
       actBar={
         at ? (
           <ActBar

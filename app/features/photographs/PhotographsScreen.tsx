@@ -12,6 +12,7 @@ import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Slip } from '../../ui/Slip';
 import { Body, Small } from '../../ui/Words';
+import { FootMark } from '../job/FootMark';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
@@ -63,7 +64,7 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
       title={w.title}
       aside={shown.length > 0 ? w.count(shown.length) : ''}
       back={<BackOfCard says={w.back} />}
-      foot={here > 0 ? <Mark kind="waiting" word={w.notSentCount(here)} /> : null}
+      foot={here > 0 ? <FootMark kind="waiting" word={w.notSentCount(here)} /> : null}
       slip={
         larger ? (
           <Slip title={larger.says} onClose={() => setLarger(null)}>

@@ -3,7 +3,7 @@ import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip'
 import { runDone } from '@cardinex/core/job/cards/tighten';
 import { entryOf } from '@cardinex/core/job/tray';
 import { stripWords as w } from '@cardinex/words/en/cards/strip';
-import { Mark } from '../../ui/Mark';
+import { FootMark } from '../job/FootMark';
 import { BackOfCard } from '../job/BackOfCard';
 import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
@@ -46,7 +46,7 @@ export function StripCard() {
       card="strip"
       title={w.title}
       back={<BackOfCard says={w.back} />}
-      foot={done ? <Mark kind="within" word={w.done} /> : null}
+      foot={done ? <FootMark kind="within" word={w.done} /> : null}
     >
       <TakenOff parts={partedOf(sheet, state)} />
       <OldBolts bolts={oldBoltsOf(sheet)} />
