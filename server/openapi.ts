@@ -43,6 +43,7 @@ const idParameter = {
   schema: { type: 'string', format: 'uuid' },
 };
 
+const photographParameter = { ...idParameter, name: 'photograph' };
 const sheetParameter = { name: 'sheet', in: 'path', required: true, schema: { type: 'string' } };
 const revisionParameter = {
   name: 'revision',
@@ -160,6 +161,22 @@ export function openApiDocument(): Json {
       '/api/jobs': get('The board'),
       '/api/jobs/{id}': get('A job: its log and its pinned sheet', [idParameter]),
       '/api/jobs/{id}/record.json': get('A job as a file to keep and to check', [idParameter]),
+      '/api/jobs/{id}/labels.pdf': get('Tags for the parts of a job, ?size=sheet or roll', [
+        idParameter,
+      ]),
+      '/api/jobs/{id}/photographs/{photograph}': {
+        ...get('A photograph, ?size=small or full', [idParameter, photographParameter]),
+        put: {
+          tags: ['jobs'],
+          summary:
+            'The picture of a photograph the job tells of (photograph.taken), as image/jpeg, 3 MB at most',
+          parameters: [idParameter, photographParameter],
+          requestBody: {
+            content: { 'image/jpeg': { schema: { type: 'string', format: 'binary' } } },
+          },
+          responses: { 204: { description: 'It is kept' } },
+        },
+      },
       '/api/jobs/{id}/live': get('Server-sent events: each new act, from Last-Event-ID on', [
         idParameter,
       ]),

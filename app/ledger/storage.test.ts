@@ -1,5 +1,6 @@
 import { IDBFactory } from 'fake-indexeddb';
 import fc from 'fast-check';
+import { openDB } from 'idb';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
 import { LedgerStorage } from './storage';
 
@@ -66,5 +67,53 @@ describe('the log of a job on the device', () => {
       storage.keep(job, [(count) => ({ id: `${job}-${count}`, count }) as unknown as Act]),
     );
     expect((await Promise.all(kept)).flat().map((act) => act.count)).toEqual([1, 1, 2]);
+  });
+});
+
+describe('photographs on the device', () => {
+  const blob = (): Blob => new Blob(['picture']);
+  const photograph = (id: string) => ({ id, jobId: JOB, picture: blob(), small: blob() });
+  const told = (id: string) => (count: number) =>
+    ({ id: `act-${count}`, type: 'photograph.taken', data: { photograph: id } }) as unknown as Act;
+
+  it('go out only once the server’s log tells of them', async () => {
+    await storage.keepPhotograph(photograph('one'));
+    const [act] = await storage.keep(JOB, [told('one')]);
+    expect(await storage.nextToSend()).toBeNull();
+    await storage.putEvents(JOB, [{ ...act, seq: 1 } as unknown as JobEvent]);
+    expect((await storage.nextToSend())?.id).toBe('one');
+  });
+
+  it('once sent keep only what is shown small, and one refused holds up none behind it', async () => {
+    await storage.keepPhotograph({ ...photograph('a'), problem: 'not a picture' });
+    await storage.keepPhotograph(photograph('b'));
+    expect((await storage.nextToSend())?.id).toBe('b');
+    await storage.keepPhotograph({ id: 'b', jobId: JOB, small: blob() });
+    expect(await storage.nextToSend()).toBeNull();
+    expect((await storage.photographsOf(JOB)).map(({ id }) => id)).toEqual(['a', 'b']);
+  });
+
+  it('are kept by an app that comes after one that knew of none', async () => {
+    await storage.putEvents(JOB, [event(1)]);
+    storage.close();
+    indexedDB = new IDBFactory();
+    const before = await openDB('cardinex-old', 1, {
+      upgrade(fresh) {
+        fresh.createObjectStore('jobs', { keyPath: 'id' });
+        fresh.createObjectStore('events', { keyPath: ['jobId', 'firstSeq'] });
+        fresh
+          .createObjectStore('outbox', { keyPath: 'place', autoIncrement: true })
+          .createIndex('job', 'jobId');
+        fresh.createObjectStore('heads');
+        fresh.createObjectStore('counts');
+      },
+    });
+    await before.put('outbox', { jobId: JOB, act: { id: 'kept' } });
+    before.close();
+    const after = await LedgerStorage.open('old');
+    expect(await after.allKept()).toHaveLength(1);
+    await after.keepPhotograph(photograph('new'));
+    expect(await after.photographsOf(JOB)).toHaveLength(1);
+    after.close();
   });
 });

@@ -33,7 +33,9 @@ export function crankHeldBy(sheet: JobSheet, state: JobState): readonly CrankHol
 export function linersLoose(sheet: JobSheet, state: JobState): boolean {
   if (!hasWetLiners(sheet)) return false;
   if (thingsIn(state.register).some(({ kind }) => kind === 'liner-clamp')) return false;
-  if (seenOf(state.checks, STRIP, LINERS_OUT)?.found === 'good') return false;
+  // Out of the block none is left to lift; once they are back in and accepted, they are loose again.
+  const out = seenOf(state.checks, STRIP, LINERS_OUT)?.found === 'good';
+  if (out && !state.liners.accepted) return false;
   return partedOf(sheet, state).some(({ off, set, instance }) => {
     if (!off || set === undefined || instance === undefined) return false;
     const programme = sheet.fastenedSets?.find(({ id }) => id === set)?.programme?.id ?? '';

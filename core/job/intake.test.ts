@@ -2,6 +2,7 @@ import { demoSheets } from '@cardinex/demo/sheets/all';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { isolationOf, stillLive } from './cards/dead';
+import { causeCard } from './intake';
 import { cardIn, madeDead, openedFor, refusalIn } from './tests/intake';
 import { opened, stateOf } from './tests/told';
 import { currentCard, trayOf } from './tray';
@@ -57,6 +58,27 @@ describe('the cause', () => {
     expect(refusalIn(story, tolvane44, 'cause.answered', answer)).toBeNull();
     story.act('cause.answered', answer);
     expect(cardIn(story, tolvane44, 'cause').status).toBe('done');
+  });
+});
+
+describe('a job with all its cards done', () => {
+  it('does not close while something is still in the engine', () => {
+    const done = [{ status: 'done' as const }];
+    const told = openedFor(tolvane44, TOP_END)
+      .act('cause.answered', { because: 'worn', words: 'old' })
+      .act('thing.put-in', {
+        thing: 's',
+        kind: 'guide-stud',
+        what: 'Stud',
+        where: 'deck',
+        bars: null,
+      });
+    expect(causeCard(done, stateOf(told))).toMatchObject({
+      status: 'waiting',
+      reason: { code: 'things-in', things: ['Stud, deck'] },
+    });
+    told.act('thing.taken-out', { thing: 's' });
+    expect(causeCard(done, stateOf(told)).status).toBe('done');
   });
 });
 

@@ -6,7 +6,7 @@ import { oldBoltsOf, partedOf, stripRuns } from './cards/strip';
 import { runDone } from './cards/tighten';
 import type { LeaveOut } from './leaveOut';
 import { crankHeldBy } from './crankHeld';
-import { thingsBarring, type ThingBars } from './register';
+import { thingsBarring, thingsIn, type ThingBars } from './register';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
 import type { CardName, Standing, TrayReason } from './tray';
@@ -79,10 +79,15 @@ export function inspectCard(sheet: JobSheet, { checks }: JobState): Standing {
 /** The last of all: open from the day the job is, asked for when nothing else is left. */
 export function causeCard(
   others: readonly Pick<Standing, 'status'>[],
-  { cause }: JobState,
+  { cause, register }: JobState,
 ): Standing {
+  const rest = others.every(({ status }) => status === 'done');
+  const inside = thingsIn(register).map(({ what, where }) => `${what}, ${where}`);
+  if (rest && inside.length > 0) {
+    return { status: 'waiting', reason: { code: 'things-in', things: inside }, trouble: true };
+  }
   if (cause) return DONE;
-  if (others.every(({ status }) => status === 'done')) return open({ code: 'cause-to-answer' });
+  if (rest) return open({ code: 'cause-to-answer' });
   return { status: 'waiting', reason: { code: 'cause-last' }, trouble: false };
 }
 

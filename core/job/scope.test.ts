@@ -37,6 +37,15 @@ describe('a scope', () => {
     expect(rods?.find(({ id }) => id === 'head')?.instances).toEqual(['1']);
   });
 
+  it('shows on the map the cylinders of the head in hand, not those the book drew', () => {
+    const bores = (sheet: typeof tolvane44, scope: Scope) =>
+      setsInScope(scopedSheet(sheet, scope))[0]?.map.bores?.map(({ cylinder }) => cylinder);
+    expect(bores(hesperM6Right, { kind: 'one-head', only: '3' })).toEqual([3]);
+    const [port, starboard] = castryV8.layout.banks;
+    expect(bores(castryV8, { kind: 'one-head', only: 'port' })).toEqual(port?.cylinders);
+    expect(bores(castryV8, { kind: 'one-head', only: 'starboard' })).toEqual(starboard?.cylinders);
+  });
+
   it('of one head of a V works on the cylinders of its bank', () => {
     const sheet = scopedSheet(castryV8, { kind: 'one-head', only: 'port' });
     const [port] = castryV8.layout.banks;

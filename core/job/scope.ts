@@ -160,12 +160,15 @@ function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
   return {
     ...scoped,
     ...(fastenedSets && {
-      fastenedSets: fastenedSets.map((set) => ({
-        ...set,
-        instances: set.instances.filter((instance) =>
-          cylindersUnder(sheet, set, instance).some((cylinder) => cylinders.includes(cylinder)),
+      fastenedSets: fastenedSets.map((set) =>
+        ofInstances(
+          sheet,
+          set,
+          set.instances.filter((instance) =>
+            cylindersUnder(sheet, set, instance).some((cylinder) => cylinders.includes(cylinder)),
+          ),
         ),
-      })),
+      ),
     }),
     ...(overhead && {
       overhead: {
@@ -182,6 +185,27 @@ function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
       },
     }),
   };
+}
+
+/** A set of only some of its instances; of a single one, its map shows that one's own cylinders. */
+function ofInstances(
+  sheet: EngineSheet,
+  set: FastenedSet,
+  instances: readonly string[],
+): FastenedSet {
+  const [only, ...others] = instances;
+  const { bores = [] } = set.map;
+  if (only === undefined || others.length > 0 || set.instances.length === 1) {
+    return { ...set, instances };
+  }
+  const cylinders = cylindersUnder(sheet, set, only);
+  if (cylinders.length !== bores.length) return { ...set, instances };
+  const fromCylinder1End = [...bores].sort((a, b) => a.xMm - b.xMm);
+  const shown = fromCylinder1End.map((bore, place) => ({
+    ...bore,
+    cylinder: cylinders[place] ?? bore.cylinder,
+  }));
+  return { ...set, instances, map: { ...set.map, bores: shown } };
 }
 
 /** Are there liners sealed by the head alone, which lift with it or with the crank? */

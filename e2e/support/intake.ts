@@ -90,10 +90,10 @@ export async function readCheck(
     await page.waitForFunction(
       () =>
         (document.querySelector<HTMLInputElement>('[data-testid=reading]')?.value ?? '') === '' ||
-        document.querySelector('[role=dialog]') !== null,
+        document.querySelector('[data-testid=far]') !== null,
     );
     // A reading far from its fellows is asked about: whoever typed it answers.
-    if (await page.getByRole('dialog').isVisible()) return;
+    if (await page.getByTestId('far').isVisible()) return;
   }
 }
 

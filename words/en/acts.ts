@@ -2,6 +2,7 @@ import type { LoggedAct } from '@cardinex/core/job/act';
 import { readKey, stageKey } from '@cardinex/core/job/cards/tighten';
 
 import { THE_SHEET } from '@cardinex/core/job/layers';
+import { setForRun, STRIP } from '@cardinex/core/job/slackening';
 import { setOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -162,7 +163,7 @@ function againWord(pass: number): string {
 /** "Bolt 7, stage 2"; with its instance where there are several: "Head 3, stud 2, stage 1". */
 export function boltName(sheet: EngineSheet, key: string): string {
   const { run, stage, fastener } = readKey(key);
-  const set = setOf(sheet, run.set);
+  const set = setForRun(sheet, run) ?? setOf(sheet, run.set);
   const found = set?.fasteners.find((f) => f.id === fastener);
   const stages = set ? stagesOf(set) : [];
   const place = stages.findIndex((s) => stageKey(s.cycle, s.stage.id) === stage) + 1;
@@ -172,7 +173,7 @@ export function boltName(sheet: EngineSheet, key: string): string {
     : where === ''
       ? 'All'
       : 'all';
-  return `${where}${what}, stage ${place}`;
+  return `${where}${what}, ${run.programme === STRIP ? 'slackening step' : 'stage'} ${place}`;
 }
 
 /** The end cylinder 1 is at, for headings: "cylinder 1 at the fan end". */

@@ -42,7 +42,7 @@ export function DeadCard() {
       card="dead"
       title={w.title}
       aside={w.counts(items.length - live.length, items.length)}
-      back={<BackOfCard says={w.back} />}
+      back={<BackOfCard says={w.back} acts={OWN_ACTS} />}
       foot={live.length === 0 ? <FootMark kind="within" word={w.done} /> : null}
       actBar={
         at === null ? undefined : (

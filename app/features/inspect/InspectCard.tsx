@@ -1,5 +1,6 @@
 import { router } from 'expo-router';
 import { Pressable, View } from 'react-native';
+import type { ActType } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { checkViews, type CheckView } from '@cardinex/core/job/cards/inspect/view';
 import { entryOf } from '@cardinex/core/job/tray';
@@ -13,6 +14,12 @@ import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { LookCheck } from './LookCheck';
 import { ReadCheck } from './ReadCheck';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
+  'check.read',
+  'check.seen',
+  'check.decided',
+]);
 
 /** Everything that is measured, ticked and looked over before it goes together again. */
 export function InspectCard({ check: id }: { check: string | undefined }) {
@@ -32,7 +39,7 @@ export function InspectCard({ check: id }: { check: string | undefined }) {
       card="inspect"
       title={w.title}
       aside={w.counts(views.filter(({ done }) => done).length, views.length)}
-      back={<BackOfCard says={w.looksBack} />}
+      back={<BackOfCard says={w.looksBack} acts={OWN_ACTS} />}
     >
       {views.map((view) => (
         <Pressable

@@ -64,7 +64,9 @@ export function LookCheck({ view }: { view: CheckView }) {
       card="inspect"
       title={checkName(sheet, check)}
       aside={w.readOf(view.read, view.of)}
-      back={<BackOfCard says={onMap ? [w.holesFirst, ...w.looksBack] : w.looksBack} />}
+      back={
+        <BackOfCard says={onMap ? [w.holesFirst, ...w.looksBack] : w.looksBack} acts={OWN_ACTS} />
+      }
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       actBar={
         at ? (

@@ -26,7 +26,6 @@ import { useJob } from '../job/JobProvider';
 import { useUndo } from '../job/useUndo';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
 import { CheckDrawing } from './CheckDrawing';
-import { FarReading } from './FarReading';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { Findings } from './Findings';
 import { GaugeInHand } from './GaugeInHand';
@@ -35,12 +34,6 @@ import { ReadingGrid, type Slot } from './ReadingGrid';
 import { useGauge } from './useGauge';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read', 'check.decided']);
-
-interface Far {
-  readonly slot: Slot;
-  readonly mm: number;
-  readonly printed: Printed;
-}
 
 /** Readings of one check: one at a time with big figures, or as a whole table. */
 export function ReadCheck({ view }: { view: CheckView }) {
@@ -51,38 +44,29 @@ export function ReadCheck({ view }: { view: CheckView }) {
   const { last, undo } = useUndo(OWN_ACTS);
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [asGrid, setAsGrid] = useState(false);
-  const [far, setFar] = useState<Far | null>(null);
   const { check } = view;
   const slots = check.items.flatMap((item) => check.places.map((place) => ({ item, place })));
   const next = slots.find(({ item, place }) => !isTaken(state.checks, check, item, place));
   const at = chosen ?? next ?? null;
   const [held] = check.turnsCrank ? crankHeldBy(sheet, state) : [];
 
-  const keep = async ({ slot, mm, printed }: Far, asFar: boolean): Promise<boolean> => {
+  const read = async (mm: number, printed: Printed, far: boolean): Promise<boolean> => {
+    if (!at) return false;
     const problem = await record('check.read', {
       check: check.id,
-      item: slot.item,
-      ...(slot.place !== '' && { place: slot.place }),
+      item: at.item,
+      ...(at.place !== '' && { place: at.place }),
       mm,
       printed,
       ...(gauge.gauge && { gauge: gauge.gauge }),
-      ...(asFar && { far: true as const }),
+      ...(far && { far: true as const }),
     });
     if (problem === null) setChosen(null);
     return problem === null;
   };
-  const read = async (mm: number, printed: Printed): Promise<boolean> => {
-    if (!at) return false;
-    const reading = { slot: at, mm, printed };
-    if (isFar(state.checks, check, at, mm)) {
-      setFar(reading);
-      return false;
-    }
-    return keep(reading, false);
-  };
   const main = (): void => entry.handle.current?.keep();
   useActKeys({
-    confirm: far || !at || held ? undefined : main,
+    confirm: !at || held ? undefined : main,
     undo: last && entry.text === '' ? undo : undefined,
   });
   const nameOf = ({ item, place }: Slot): string =>
@@ -94,7 +78,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
       card="inspect"
       title={checkName(sheet, check)}
       aside={w.readOf(view.read, view.of)}
-      back={<BackOfCard says={w.looksBack} />}
+      back={<BackOfCard says={w.looksBack} acts={OWN_ACTS} />}
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       actBar={
         at && !held ? (
@@ -116,22 +100,6 @@ export function ReadCheck({ view }: { view: CheckView }) {
           />
         )
       }
-      slip={
-        far ? (
-          <FarReading
-            value={length(far.mm, units)}
-            where={nameOf(far.slot)}
-            onAgain={() => {
-              entry.setText('');
-              setFar(null);
-            }}
-            onKeep={async () => {
-              if (await keep(far, true)) entry.setText('');
-              setFar(null);
-            }}
-          />
-        ) : null
-      }
     >
       {held ? (
         <View className="flex-row gap-2 bg-tab px-3.5 py-2.5" role="alert">
@@ -152,6 +120,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
             beyond={() =>
               w.beyond(length(check.reachMm[0], units), length(check.reachMm[1], units))
             }
+            isFar={(mm) => isFar(state.checks, check, at, mm)}
             onRead={read}
             entry={entry}
           />

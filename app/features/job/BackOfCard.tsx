@@ -1,13 +1,22 @@
 import { View } from 'react-native';
+import type { ActType } from '@cardinex/core/job/act';
 import { Body } from '../../ui/Words';
+import { ActLog } from './ActLog';
 
-/** The back of a card that says its piece and no more. */
-export function BackOfCard({ says }: { says: readonly string[] }) {
+interface Props {
+  readonly says: readonly string[];
+  /** The card's own acts, to show what was recorded. */
+  readonly acts?: ReadonlySet<ActType>;
+}
+
+/** The back of a card: why this is done and what goes wrong, and what was recorded. */
+export function BackOfCard({ says, acts }: Props) {
   return (
     <View className="gap-2.5">
       {says.map((text) => (
         <Body key={text}>{text}</Body>
       ))}
+      {acts ? <ActLog of={acts} /> : null}
     </View>
   );
 }

@@ -87,9 +87,9 @@ function WideCard({
     <View role="main" className="h-full bg-bench">
       <JobHeader card={card} />
       <View className="flex-1 flex-row pb-3 pl-3 pr-3.5">
-        <View className="no-print w-[208px]">
+        <ScrollView className="no-print w-[208px] flex-none">
           <TrayList card={card} set={set} narrow />
-        </View>
+        </ScrollView>
         <View className="flex-[1.15]">
           <ScrollView
             role="region"

@@ -2,7 +2,13 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { undoHint } from '@cardinex/words/en/acts';
 import { REACH_MM } from '@cardinex/core/job/reach';
-import { boreIds, linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
+import {
+  boreIds,
+  linersFinding,
+  unreadBores,
+  type LinersState,
+} from '@cardinex/core/job/cards/liners';
+import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import type { Printed } from '@cardinex/core/job/act';
 import { lengthToMm } from '@cardinex/core/quantity/units';
 import { heightsOf, type LinerHeights } from '@cardinex/core/sheet/spec/block';
@@ -47,6 +53,18 @@ export function LinersCard() {
     highMm: lengthToMm(high.value, high.unit),
   };
   return <StandOut heights={heights} limits={limits} />;
+}
+
+/** Liners of one block may differ by this much without anybody wondering. */
+const FLOOR_MM = 0.15;
+
+/** Every other reading of the block. */
+function fellowsOf({ readings }: LinersState, at: Place): readonly number[] {
+  return Object.entries(readings).flatMap(([bore, places]) =>
+    Object.entries(places).flatMap(([place, { mm }]) =>
+      bore === at.bore && Number(place) === at.place ? [] : [mm],
+    ),
+  );
 }
 
 interface Props {
@@ -136,6 +154,7 @@ function StandOut({ heights, limits }: Props) {
           reachMm={REACH_MM.standOut}
           signed
           beyond={w.beyond}
+          isFar={(mm) => farFromFellows(mm, fellowsOf(state.liners, at), FLOOR_MM)}
           onRead={keep}
           entry={entry}
         />

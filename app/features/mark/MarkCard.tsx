@@ -56,7 +56,7 @@ export function MarkCard({ part }: { part: string | undefined }) {
       card="mark"
       title={w.title}
       aside={w.counts(views.length - left.length, views.length)}
-      back={<BackOfCard says={w.back} />}
+      back={<BackOfCard says={w.back} acts={OWN_ACTS} />}
       foot={left.length === 0 ? <FootMark kind="within" word={w.allDone} /> : null}
       actBar={
         at ? (

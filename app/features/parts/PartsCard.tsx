@@ -1,6 +1,7 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import type { ActType } from '@cardinex/core/job/act';
 import { kitViews, type Holds, type KitView } from '@cardinex/core/job/cards/parts';
 import { entryOf } from '@cardinex/core/job/tray';
 import { entryTitle } from '@cardinex/words/en/cards/names';
@@ -15,6 +16,8 @@ import { useJob } from '../job/JobProvider';
 import { Arrived } from './Arrived';
 import { Outside } from './Outside';
 import { SendOut } from './SendOut';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['part.arrived', 'work.sent', 'work.back']);
 
 /** What is needed and what has come, each laid beside the old; and what was sent out. */
 export function PartsCard() {
@@ -33,7 +36,7 @@ export function PartsCard() {
       card="parts"
       title={w.title}
       aside={w.counts(here, views.length)}
-      back={<BackOfCard says={w.back} />}
+      back={<BackOfCard says={w.back} acts={OWN_ACTS} />}
       actBar={
         <View className="flex-row gap-3">
           <Button

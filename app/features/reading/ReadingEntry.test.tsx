@@ -4,14 +4,16 @@ import type { Printed } from '@cardinex/core/job/act';
 import { setPreferences, setUnits } from '../../device/preferences';
 import { ReadingEntry, useReadingField } from './ReadingEntry';
 
-type Kept = [mm: number, printed: Printed];
+type Kept = [mm: number, printed: Printed, far: boolean];
 
 function Entry({
   onRead,
   signed,
+  isFar,
 }: {
   onRead: (...kept: Kept) => Promise<boolean>;
   signed?: boolean;
+  isFar?: (mm: number) => boolean;
 }) {
   const entry = useReadingField();
   return (
@@ -20,19 +22,23 @@ function Entry({
       reachMm={2}
       signed={signed ?? false}
       beyond={(value, reach) => `${value} is beyond ${reach}`}
+      {...(isFar && { isFar })}
       onRead={onRead}
       entry={entry}
     />
   );
 }
 
-function open(options: { accept?: boolean; signed?: boolean } = {}) {
+function open(
+  options: { accept?: boolean; signed?: boolean; isFar?: (mm: number) => boolean } = {},
+) {
   const kept: Kept[] = [];
   const onRead = async (...one: Kept): Promise<boolean> => {
     kept.push(one);
     return options.accept ?? true;
   };
-  render(<Entry onRead={onRead} signed={options.signed ?? false} />);
+  const { signed = false, isFar } = options;
+  render(<Entry onRead={onRead} signed={signed} {...(isFar && { isFar })} />);
   return { kept, field: screen.getByTestId<HTMLInputElement>('reading'), user: userEvent.setup() };
 }
 
@@ -45,10 +51,10 @@ describe('a reading', () => {
   it('sent by a gauge as digits and Enter is kept, and the field stands empty for the next', async () => {
     const { kept, field, user } = open();
     await user.keyboard('0.08{Enter}');
-    expect(kept).toEqual([[0.08, { text: '0.08', unit: 'mm' }]]);
+    expect(kept).toEqual([[0.08, { text: '0.08', unit: 'mm' }, false]]);
     expect(field.value).toBe('');
     await user.keyboard('0,11{Enter}');
-    expect(kept[1]).toEqual([0.11, { text: '0,11', unit: 'mm' }]);
+    expect(kept[1]).toEqual([0.11, { text: '0,11', unit: 'mm' }, false]);
   });
 
   it('in thou is kept as typed beside its millimetres', async () => {
@@ -85,5 +91,39 @@ describe('a reading', () => {
     await user.click(screen.getByTestId('reading'));
     await user.keyboard('{Enter}');
     expect(kept[0]?.[0]).toBe(-0.03);
+  });
+});
+
+describe('a reading far from its fellows', () => {
+  const isFar = (mm: number): boolean => mm > 0.5;
+
+  it('is asked about, and kept as far only once it is said to be so', async () => {
+    const { kept, field, user } = open({ isFar });
+    await user.keyboard('0.9{Enter}');
+    expect(kept).toEqual([]);
+    expect(screen.getByTestId('far').textContent).toContain('0.90 mm is far from its fellows.');
+    // A gauge that sends Enter twice has not answered.
+    await user.keyboard('{Enter}');
+    expect(kept).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'It is so: keep it' }));
+    expect(kept).toEqual([[0.9, { text: '0.9', unit: 'mm' }, true]]);
+    expect(field.value).toBe('');
+    expect(screen.queryByTestId('far')).toBeNull();
+  });
+
+  it('is read again with an empty field, and one near the others is not asked about', async () => {
+    const { kept, field, user } = open({ isFar });
+    await user.keyboard('0.9{Enter}');
+    await user.click(screen.getByRole('button', { name: 'Read again' }));
+    expect(field.value).toBe('');
+    await user.keyboard('0.09{Enter}');
+    expect(kept).toEqual([[0.09, { text: '0.09', unit: 'mm' }, false]]);
+  });
+
+  it('typed anew is a new reading', async () => {
+    const { kept, user } = open({ isFar });
+    await user.keyboard('0.9{Enter}');
+    await user.keyboard('{Backspace}1{Enter}');
+    expect(kept).toEqual([[0.1, { text: '0.1', unit: 'mm' }, false]]);
   });
 });

@@ -8,6 +8,7 @@ import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { signal } from '../../ui/signal';
+import { FarReading } from './FarReading';
 
 interface Props {
   readonly label: string;
@@ -16,8 +17,10 @@ interface Props {
   /** Can it be below zero? Then there is a sign key: number pads have none. */
   readonly signed?: boolean;
   readonly beyond: (value: string, reach: string) => string;
+  /** Is it far from its fellows? Then it is asked about before it is kept. */
+  readonly isFar?: (mm: number) => boolean;
   /** Keeps the reading; resolves to false when it was not accepted and should stay in the field. */
-  readonly onRead: (mm: number, printed: Printed) => Promise<boolean>;
+  readonly onRead: (mm: number, printed: Printed, far: boolean) => Promise<boolean>;
   readonly entry: ReadingField;
 }
 
@@ -44,15 +47,25 @@ export function useReadingField(): ReadingField {
  * A reading typed by hand, or sent by a gauge that types digits and Enter. Digits go into the
  * field wherever the focus is.
  */
-export function ReadingEntry({ label, reachMm, signed = false, beyond, onRead, entry }: Props) {
+export function ReadingEntry({
+  label,
+  reachMm,
+  signed = false,
+  beyond,
+  isFar,
+  onRead,
+  entry,
+}: Props) {
   const units = useUnits();
   const { text, setText, handle } = entry;
   const [fault, setFault] = useState<string | undefined>();
   const field = useRef<TextInput>(null);
   useDigitsTo(field);
   const busy = useRef(false);
-  const keepReading = async (): Promise<void> => {
-    if (busy.current) return;
+  const [asking, setAsking] = useState<string | null>(null);
+  const keepReading = async (itIsSo = false): Promise<void> => {
+    // A gauge that sends twice does not answer the question.
+    if (busy.current || (asking !== null && !itIsSo)) return;
     const result = parseReading(text, units.length, reachMm);
     if (!result.ok) {
       signal('refused');
@@ -60,37 +73,57 @@ export function ReadingEntry({ label, reachMm, signed = false, beyond, onRead, e
       return;
     }
     setFault(undefined);
+    if (!itIsSo && isFar?.(result.mm)) {
+      signal('refused');
+      setAsking(length(result.mm, units));
+      return;
+    }
+    setAsking(null);
     busy.current = true;
-    const kept = await onRead(result.mm, { text: result.text, unit: units.length });
+    const kept = await onRead(result.mm, { text: result.text, unit: units.length }, itIsSo);
     busy.current = false;
     if (kept) setText('');
   };
   useImperativeHandle(handle, () => ({ keep: () => void keepReading() }));
   return (
-    <View className="flex-row items-start gap-2">
-      <View className="flex-1">
-        <Field
-          ref={field}
-          label={label}
-          unit={units.length}
-          big
-          inputMode="decimal"
-          value={text}
-          onChangeText={(typed) => {
-            setText(typed);
-            setFault(undefined);
-          }}
-          onSubmitEditing={() => void keepReading()}
-          blurOnSubmit={false}
-          fault={fault}
-          testID="reading"
-        />
-      </View>
-      {signed ? (
-        <View className="pt-6">
-          <Button label="±" tall onPress={() => setText(flipped(text))} className="w-14" />
+    <View className="gap-2">
+      <View className="flex-row items-start gap-2">
+        <View className="flex-1">
+          <Field
+            ref={field}
+            label={label}
+            unit={units.length}
+            big
+            inputMode="decimal"
+            value={text}
+            onChangeText={(typed) => {
+              setText(typed);
+              setFault(undefined);
+              setAsking(null);
+            }}
+            onSubmitEditing={() => void keepReading()}
+            blurOnSubmit={false}
+            fault={fault}
+            testID="reading"
+          />
         </View>
-      ) : null}
+        {signed ? (
+          <View className="pt-6">
+            <Button label="±" tall onPress={() => setText(flipped(text))} className="w-14" />
+          </View>
+        ) : null}
+      </View>
+      {asking === null ? null : (
+        <FarReading
+          value={asking}
+          onKeep={() => void keepReading(true)}
+          onAgain={() => {
+            setAsking(null);
+            setText('');
+            field.current?.focus();
+          }}
+        />
+      )}
     </View>
   );
 }

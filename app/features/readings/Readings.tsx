@@ -135,20 +135,25 @@ function Table({ table }: { table: ReadingTable }) {
     return card === 'valves' ? readingName(reading as GapReading) : reading;
   };
   const title = tableName(sheet, table);
+  const names = check ? 'w-[108px]' : 'w-[64px]';
   return (
     <View className="gap-1">
       <Heading level={2}>{title}</Heading>
       <ScrollView horizontal tabIndex={0} role="region" aria-label={title}>
         <View role="table" aria-label={title}>
           <View role="row" className="flex-row border-b-2 border-ink">
-            <Cell text={w.number} role="columnheader" narrow />
+            <Cell text={check ? w.what : w.number} role="columnheader" width={names} />
             {readings.map((reading) => (
               <Cell key={reading} text={heading(reading)} role="columnheader" />
             ))}
           </View>
           {items.map((item) => (
             <View key={item} role="row" className="flex-row border-b border-rule">
-              <Cell text={check ? itemName(sheet, check, item) : item} role="rowheader" narrow />
+              <Cell
+                text={check ? itemName(sheet, check, item) : item}
+                role="rowheader"
+                width={names}
+              />
               {readings.map((reading) => (
                 <Cell key={reading} text={cell(item, reading)} />
               ))}
@@ -163,15 +168,12 @@ function Table({ table }: { table: ReadingTable }) {
 interface CellProps {
   readonly text: string;
   readonly role?: 'cell' | 'columnheader' | 'rowheader';
-  readonly narrow?: boolean;
+  readonly width?: string;
 }
 
-function Cell({ text, role = 'cell', narrow = false }: CellProps) {
+function Cell({ text, role = 'cell', width = 'w-[76px]' }: CellProps) {
   return (
-    <View
-      role={role}
-      className={`min-h-[40px] justify-center px-1 ${narrow ? 'w-[60px]' : 'w-[70px]'}`}
-    >
+    <View role={role} className={`min-h-[40px] justify-center px-1 ${width}`}>
       {role === 'cell' ? (
         <Text className="font-head text-[18px] text-ink">{text}</Text>
       ) : (

@@ -1,6 +1,7 @@
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { ActType } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { thingsIn, type Thing } from '@cardinex/core/job/register';
 import { barsSentence, crankHoldSentence, registerWords as w } from '@cardinex/words/en/register';
@@ -14,6 +15,8 @@ import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { PutIn } from './PutIn';
 
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['thing.put-in', 'thing.taken-out']);
+
 /** What is in the engine and must come out again, and what it bars meanwhile. */
 export function RegisterScreen() {
   const { sheet, state } = useJob();
@@ -25,7 +28,7 @@ export function RegisterScreen() {
       card="register"
       title={w.title}
       aside={inside.length > 0 ? w.count(inside.length) : ''}
-      back={<BackOfCard says={w.back} />}
+      back={<BackOfCard says={w.back} acts={OWN_ACTS} />}
       actBar={<Button label={w.put} kind="expected" tall onPress={() => setPutting(true)} />}
       slip={putting ? <PutIn onClose={() => setPutting(false)} /> : null}
     >

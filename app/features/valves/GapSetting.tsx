@@ -5,6 +5,7 @@ import { REACH_MM } from '@cardinex/core/job/reach';
 import type { GapReading, Printed } from '@cardinex/core/job/act';
 import { countedCold, type OverheadView, type ValveView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
+import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import { settable } from '@cardinex/core/overhead/settable';
 import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { lengthFigure } from '@cardinex/words/en/quantity';
@@ -37,6 +38,9 @@ interface Props {
 }
 
 /** At a position, valve by valve: as found, as set, as locked; or, at the recheck, hot. */
+/** Gaps of one kind of valve may differ by this much without anybody wondering. */
+const FLOOR_MM = 0.2;
+
 export function GapSetting({ card, view, phase }: Props) {
   const { sheet, state, record } = useJob();
   const units = useUnits();
@@ -75,6 +79,11 @@ export function GapSetting({ card, view, phase }: Props) {
   });
   if (!current || !limits) return null;
   const { plan } = view;
+  // The same reading of the other valves of its kind.
+  const fellows = view.valves.flatMap(({ valve, readings }) => {
+    const read = readings[reading];
+    return valve.kind === current.valve.kind && valve.id !== valveName && read ? [read.mm] : [];
+  });
   const number = view.next ? plan.positions.indexOf(view.next) + 1 : 0;
   const choose = (valve: string): void => {
     setChosenValve(valve);
@@ -144,6 +153,7 @@ export function GapSetting({ card, view, phase }: Props) {
           label={`${current.valve.id}, ${readingName(reading).toLowerCase()}`}
           reachMm={REACH_MM.gap}
           beyond={linersWords.beyondGap}
+          isFar={(mm) => farFromFellows(mm, fellows, FLOOR_MM)}
           onRead={keep}
           entry={entry}
         />

@@ -99,6 +99,45 @@ describe('the head', () => {
     expect(held()).toEqual(['liners-loose']);
   });
 
+  it('off, with its liners out, holds nothing until they are back in', () => {
+    const story = stripped(
+      madeDead(openedFor(tolvane44, { kind: 'in-frame' }), tolvane44),
+      tolvane44,
+    );
+    const held = () =>
+      crankHeldBy(sheetIn(story, tolvane44), stateOf(story)).map((one) => one.code);
+    expect(held()).toEqual([]);
+    story.liner('1', 0.06, 0.06).act('liners.accepted', {});
+    expect(held()).toEqual(['liners-loose']);
+  });
+
+  it('off, holds also the turn by hand that a programme asks for', () => {
+    const story = madeDead(openedFor(hesperM6Right, { kind: 'in-frame' }), hesperM6Right);
+    stripped(story, hesperM6Right);
+    for (const card of ['mark', 'inspect', 'parts'] as const) {
+      story.act('card.left-out', { card, words: 'elsewhere' });
+    }
+    for (const bore of ['1', '2', '3', '4', '5', '6']) story.liner(bore, 0.45, 0.45);
+    story.act('liners.accepted', {});
+    const run = { set: 'main-caps', instance: '1', programme: 'main' };
+    story.act('run.prepared', { run, wrench: null, adapter: null, treatment: 'oil' });
+    const caps = hesperM6Right.fastenedSets?.find(({ id }) => id === run.set);
+    const acts = (caps && planOf(caps, '1')?.acts) ?? [];
+    for (const { key, bar = 0, kind } of acts) {
+      if (kind === 'hydraulic') story.act('stud.tensioned', { key, pass: 1, bar });
+    }
+    const step = { key: acts.find(({ kind }) => kind === 'turn-crank')?.key ?? '', pass: 1 };
+    expect(refusalIn(story, hesperM6Right, 'step.done', step)).toBe('crank-held');
+    story.act('thing.put-in', {
+      thing: 'beam',
+      kind: 'liner-clamp',
+      what: 'Clamping beam',
+      where: 'every liner',
+      bars: 'covering',
+    });
+    expect(refusalIn(story, hesperM6Right, 'step.done', step)).toBeNull();
+  });
+
   it('off dry liners holds nothing', () => {
     const story = stripped(madeDead(openedFor(quillon5c, GASKET), quillon5c), quillon5c);
     expect(crankHeldBy(sheetIn(story, quillon5c), stateOf(story))).toEqual([]);

@@ -1,6 +1,7 @@
 import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf, RunActType, WrenchShown } from '../act';
+import { crankHeldBy } from '../crankHeld';
 import type { DecideContext } from '../decide';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
@@ -50,7 +51,7 @@ export function decideLetBack(
 }
 
 export function decideBolt(
-  job: Pick<JobState, 'runs' | 'cautions'>,
+  job: JobState,
   act: { [T in RunActType]: ActOf<T> }[RunActType],
   { sheet }: DecideContext,
 ): Verdict {
@@ -76,6 +77,10 @@ export function decideBolt(
   if (stage !== view.current) return refused('stage-not-current', { bolt: numberOf(view, bolt) });
   if (pass !== bolt.nextPass || bolt.status === 'done') {
     return refused('pass-taken', { bolt: numberOf(view, bolt) });
+  }
+  if (act.type === 'step.done' && bolt.act.kind === 'turn-crank') {
+    const [held] = crankHeldBy(sheet, job);
+    if (held) return refused('crank-held', { by: held.code, what: held.what ?? '' });
   }
   return decideFigures(act, bolt.act, prepared);
 }

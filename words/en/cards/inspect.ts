@@ -192,10 +192,6 @@ export const inspectWords = {
   grid: 'Whole table',
   gauge: 'Measured with',
   noGauge: 'Not said',
-  far: (value: string) => `${value} is far from its fellows.`,
-  farAsk: 'Read it again, or keep it if it is so.',
-  farKeep: 'It is so: keep it',
-  farAgain: 'Read again',
   beyond: (low: string, high: string) =>
     `Between ${low} and ${high} is possible here. Look at the decimal mark.`,
   tick: (step: string) => `${step}: tick it`,

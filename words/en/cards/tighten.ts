@@ -79,7 +79,7 @@ export const tightenScreen = {
   boltNumber: (bolt: string) => `bolt ${bolt}`,
   notSo: 'Not so',
   last: (bolt: string, time: string, who: string) => `Last: bolt ${bolt} at ${time}, ${who}`,
-  nothingYet: 'Nothing pulled yet',
+  nothingYet: 'Nothing done yet',
   you: 'you',
   spoken: (bolt: string, value: string, unit: string) => `Bolt ${bolt}. ${value} ${unit}.`,
   spokenAngle: (bolt: string, deg: string) => `Bolt ${bolt}. Turn ${deg} degrees.`,
