@@ -77,7 +77,7 @@ test('a head and a bore are judged on the bench, with a drawing that can be read
   await expect(page.getByTestId('result')).toContainText('Measure its thickness');
   await give({ 'Thickness now': '91.8', 'Least thickness': '91.4' });
   await expect(page.getByTestId('result')).toContainText('Cut 0.12 mm; 91.68 mm is left.');
-  await expect(page.getByRole('img', { name: /Worst: 0.12 mm along/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /along 0.12 mm, across 0.03 mm/ })).toBeVisible();
   await page.getByRole('button', { name: 'in the head', exact: true }).click();
   await expect(page.getByTestId('result')).toContainText('replace it');
 
