@@ -322,6 +322,12 @@ function sawBench(now: Date): DemoJob {
       verdict: 'missing',
       words: 'One bolt left out of the bag; ordered again.',
     })
+    .act('work.sent', {
+      work: 'crack-test',
+      what: 'Head: tested for cracks',
+      to: 'Weir Street Garage',
+      holds: { card: 'tighten', set: 'head' },
+    })
     .end();
 }
 

@@ -1,7 +1,9 @@
 import type { Page } from '@playwright/test';
+import { madeDead, marked, stripped } from '../demo/intakeStory';
+import { tolvane44 } from '../demo/sheets/tolvane44';
 import { crewMember, lockside } from '../demo/shops';
-import { expect, readings, test } from './support/shop';
-import { readyToSet } from './support/stories';
+import { confirm, expect, readings, signIn, test } from './support/shop';
+import { onTheStand, readyToSet } from './support/stories';
 
 /** Tabs on until what has the focus is named so. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
@@ -63,4 +65,40 @@ test('from the sign-in to the record by keyboard alone', async ({ page, shop }) 
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('rechecks')).toContainText('set cold from a hot figure');
   await expect(page.getByText(/struck by Tobin Reed/)).toHaveCount(1);
+});
+
+test('an engine is made dead, marked and its holes ticked by keyboard alone', async ({
+  page,
+  shop,
+}) => {
+  const job = onTheStand(tolvane44, 'cider press', 8, { kind: 'gasket' });
+  await shop.tell(job.end());
+  const address = `${shop.address}/jobs/${job.end().id}`;
+  await signIn(page, shop.address);
+  await page.goto(`${address}/dead`);
+  await page.getByTestId('act').waitFor();
+  await confirm(page, 4);
+  await expect(page.getByText('Dead. Nothing turns it but you.').first()).toBeVisible();
+
+  // One mark too many is taken back with the key beside it.
+  await page.goto(`${address}/mark`);
+  await page.getByTestId('code').waitFor();
+  await confirm(page, 3, 'PageDown');
+  await expect(page.getByText('3 of 25')).toBeVisible();
+  await page.keyboard.press('Backspace');
+  await expect(page.getByText('2 of 25')).toBeVisible();
+
+  // A gauge that types digits and Enter moves on by itself.
+  const other = onTheStand(tolvane44, 'cider mill', 90, { kind: 'gasket' });
+  const bench = stripped(marked(madeDead(other, tolvane44), tolvane44), tolvane44).end();
+  await shop.tell(bench);
+  const inspect = `${shop.address}/jobs/${bench.id}/inspect`;
+  await page.goto(`${inspect}?check=flatness%2Fhead%2F1`);
+  await page.getByTestId('reading').waitFor();
+  await readings(page, '0.03', '0.02', '0.04', '0.03', '93.2');
+  await expect(page.getByTestId('findings')).toContainText('It goes back.');
+  await page.goto(`${inspect}?check=holes%2Fhead%2F1`);
+  await page.getByTestId('act').waitFor();
+  await confirm(page, 3);
+  await expect(page.getByText('3 of 40')).toBeVisible();
 });
