@@ -77,6 +77,7 @@ export const temporary = listOf(
   z.strictObject({
     what: words(80),
     bars: oneOf(['turning', 'starting', 'covering']),
+    holdsLiners: truth.optional(),
     ...sourced,
   }),
   40,

@@ -130,7 +130,7 @@ export function cardOf(act: Act): (Pick<TrayCard, 'card'> & { readonly set?: str
     case 'check.read':
     case 'check.seen':
     case 'check.decided':
-      return { card: act.data.check === DEAD ? 'dead' : isStrip(act.data.check) };
+      return { card: act.data.check === DEAD ? 'dead' : checkCard(act.data.check) };
     case 'mark.made':
       return { card: 'mark' };
     case 'bolts.counted':
@@ -156,7 +156,8 @@ export function cardOf(act: Act): (Pick<TrayCard, 'card'> & { readonly set?: str
   }
 }
 
-function isStrip(check: string): CardName {
+/** Taking off and inspecting share their acts. */
+function checkCard(check: string): CardName {
   return check === STRIP ? 'strip' : 'inspect';
 }
 

@@ -349,7 +349,7 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
       { part: 'Head with its liner', when: 'matched-set', ...book.on(110) },
     ],
     temporary: [
-      { what: 'Clamping beam', bars: 'covering', ...book.on(86) },
+      { what: 'Clamping beam', bars: 'covering', holdsLiners: true, ...book.on(86) },
       { what: 'Turning gear', bars: 'starting', ...book.on(24) },
       { what: 'Cover in the exhaust port', bars: 'starting', ...book.on(110) },
     ],

@@ -435,7 +435,7 @@ export const orrin6t: EngineSheet = {
     { part: 'Head bolts', when: 'if-worn', ...book.on(72) },
   ],
   temporary: [
-    { what: 'Liner clamps', bars: 'covering', ...book.on(54) },
+    { what: 'Liner clamps', bars: 'covering', holdsLiners: true, ...book.on(54) },
     { what: 'Pin in the flywheel', bars: 'turning', ...book.on(14) },
   ],
   timing: { drive: 'gears', marks: ['A on A, B on B, seen from the flywheel'], ...book.on(92) },

@@ -428,7 +428,7 @@ export const tolvane44: EngineSheet = {
     { part: 'Liner, piston and rings', when: 'matched-set', ...book.on(24) },
   ],
   temporary: [
-    { what: 'Liner clamps', bars: 'covering', ...book.on(21) },
+    { what: 'Liner clamps', bars: 'covering', holdsLiners: true, ...book.on(21) },
     { what: 'Two guide studs', bars: 'starting', ...book.on(39) },
   ],
   timing: {

@@ -51,7 +51,7 @@ export function PutIn({ onClose }: { onClose: () => void }) {
                 selected={what === known.what}
                 onPress={() => {
                   setWhat(known.what);
-                  setKind(/clamp/i.test(known.what) ? 'liner-clamp' : 'other');
+                  setKind(known.holdsLiners ? 'liner-clamp' : 'other');
                   setBars(known.bars);
                 }}
               />

@@ -64,7 +64,7 @@ function Clamp() {
     record('thing.put-in', {
       thing: uuidv7(),
       kind: 'liner-clamp',
-      what: w.clampWhat,
+      what: sheet.temporary?.find((known) => known.holdsLiners)?.what ?? w.clampWhat,
       where: w.clampWhere,
       bars: THING_BARS['liner-clamp'],
     }),

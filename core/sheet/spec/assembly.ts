@@ -59,6 +59,8 @@ export interface TemporarySpec extends Sourced {
   readonly what: string;
   /** What must not happen while it is in. */
   readonly bars: 'turning' | 'starting' | 'covering';
+  /** It holds the liners down while no head does. */
+  readonly holdsLiners?: boolean;
 }
 
 /** Where the crank stands before a head or cylinder goes on. */
