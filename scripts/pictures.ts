@@ -35,7 +35,7 @@ const PICTURES: readonly Picture[] = [
   { name: 'board', path: '/' },
   { name: 'board-wide', size: WIDE, path: '/' },
   { name: 'new-job', path: '/jobs/new' },
-  { name: 'tray', path: job(DEMO_JOB.sluice) },
+  { name: 'tray', path: job(DEMO_JOB.sawBench) },
   { name: 'mark', path: `${job(DEMO_JOB.sawBench, 'mark')}?part=tappet%2FE2` },
   { name: 'parts', path: job(DEMO_JOB.sawBench, 'parts') },
   {
