@@ -37,7 +37,7 @@ describe('how far a job goes', () => {
     render(<Choosing sheet={hesperM6Right} />);
     await userEvent.click(screen.getByRole('button', { name: 'One head' }));
     const heads = screen.getByRole('group', { name: 'Which head?' });
-    expect(heads.textContent).toBe('123456');
+    expect(heads.textContent).toContain('123456');
   });
 
   it('says what is still missing once it was tried to go on', async () => {
