@@ -1,3 +1,5 @@
+import { madeDead, marked, stripped } from '../demo/intakeStory';
+import { tolvane44 } from '../demo/sheets/tolvane44';
 import { fill, press } from './support/hands';
 import {
   decide,
@@ -9,6 +11,7 @@ import {
   readCheck,
 } from './support/intake';
 import { expect, signIn, test } from './support/shop';
+import { onTheStand } from './support/stories';
 
 test.describe.configure({ timeout: 300_000 });
 
@@ -268,4 +271,45 @@ test('one head of six that goes further, with jacks and a ring worn too thin', a
   await fill(page, 'In a few words', 'Ring too thin: it was fitted twice.');
   await press(page, 'That was it');
   await expect(page.getByTestId('answer')).toContainText('Ring too thin');
+});
+
+/** On the stand, down to the crank: what a grinder cannot mend, and a leaflet that contradicts. */
+test('a journal beyond its last undersize, and a leaflet in the bag that says otherwise', async ({
+  page,
+  shop,
+}) => {
+  const told = onTheStand(tolvane44, 'stone saw', 240, { kind: 'everything' });
+  const job = stripped(marked(madeDead(told, tolvane44), tolvane44), tolvane44).end();
+  await shop.tell(job);
+  const address = `${shop.address}/jobs/${job.id}`;
+  await signIn(page, shop.address);
+  await readCheck(page, address, 'journals/mains', ['74.97', '74.97', '74.96', '74.97', '74.39']);
+  await press(page, 'It is so: keep it');
+  await readCheck(page, address, 'journals/mains', ['74.39']);
+  await press(page, 'It is so: keep it');
+  await readCheck(page, address, 'journals/mains', ['74.80']);
+  await press(page, 'It is so: keep it');
+  const findings = page.getByTestId('findings');
+  await expect(findings).toContainText('under the least it may be. Replace it.');
+  await expect(findings).toContainText('worn. Grind it to 0.25 mm.');
+  await expect(page.getByRole('button', { name: 'Main 3: Work on it' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Main 4: Work on it' })).toBeVisible();
+
+  // What came with the bolts is entered where they are laid beside the old ones.
+  await page.goto(`${address}/parts`);
+  await press(page, 'A leaflet came with it');
+  await fill(page, 'What is printed on top of it?', 'Bolt set 12');
+  await press(page, 'Bolts');
+  await press(page, /^Head bolts, Treatment/);
+  await press(page, 'paste');
+  await fill(page, 'In words', 'The paste in the bag, nothing else');
+  await press(page, 'Keep the leaflet');
+  await expect(page.getByText('To be decided').first()).toBeVisible();
+  await expect(page.getByTestId('differences')).toContainText(
+    'Engine oil on thread and under head',
+  );
+  await page.goto(`${address}/tighten?set=head`);
+  await expect(
+    page.getByText('Sheet and leaflets differ in 1 place.', { exact: false }),
+  ).toBeVisible();
 });

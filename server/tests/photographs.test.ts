@@ -2,7 +2,7 @@ import { createHash, randomUUID } from 'node:crypto';
 import sharp from 'sharp';
 import { DEMO_JOB } from '@cardinex/demo/jobs';
 import { weirStreet } from '@cardinex/demo/shops';
-import { Copy, type DeviceAt } from './copy';
+import { Copy, DeviceAt } from './copy';
 
 let copy: Copy;
 let phone: DeviceAt;
@@ -88,6 +88,13 @@ describe('a photograph', () => {
     const elsewhere = await copy.device('LP', weirStreet);
     expect((await elsewhere.get(pathOf(id))).status).toBe(404);
     expect((await put(id, taken, 'image/jpeg', elsewhere)).status).toBe(404);
+  });
+
+  it('and the tags of a job are given to nobody who is not signed in', async () => {
+    const stranger = new DeviceAt(copy.address);
+    expect((await stranger.get(pathOf(randomUUID()))).status).toBe(401);
+    expect((await stranger.get(`/api/jobs/${DEMO_JOB.sawBench}/labels.pdf`)).status).toBe(401);
+    expect((await stranger.putBytes(pathOf(randomUUID()), taken, 'image/jpeg')).status).toBe(401);
   });
 
   it('is never changed or removed', async () => {

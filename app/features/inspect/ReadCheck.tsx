@@ -129,7 +129,20 @@ export function ReadCheck({ view }: { view: CheckView }) {
       ) : null}
       {asGrid ? <ReadingGrid view={view} at={at} onChoose={setChosen} /> : null}
       <View className="border-t border-rule px-3.5 py-2.5">
-        <Button label={asGrid ? w.oneByOne : w.grid} onPress={() => setAsGrid(!asGrid)} />
+        <View className="flex-row gap-3">
+          <Button
+            label={asGrid ? w.oneByOne : w.grid}
+            onPress={() => setAsGrid(!asGrid)}
+            className="flex-1"
+          />
+          {asGrid ? (
+            <Button
+              label={w.fromTable}
+              onPress={() => router.push(`/jobs/${jobId}/readings`)}
+              className="flex-1"
+            />
+          ) : null}
+        </View>
       </View>
       <Findings view={view} />
       <View className="border-t border-rule px-3.5 py-2.5">

@@ -190,6 +190,7 @@ export const inspectWords = {
   odd: 'far from its fellows',
   oneByOne: 'One at a time',
   grid: 'Whole table',
+  fromTable: 'Paste, or from CSV',
   gauge: 'Measured with',
   noGauge: 'Not said',
   beyond: (low: string, high: string) =>
