@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MARK_KINDS } from '@cardinex/core/job/cards/mark';
 import { CAUSES } from '@cardinex/core/job/cause';
 import { LEAVE_OUT } from '@cardinex/core/job/leaveOut';
 import { PARKED_WITH } from '@cardinex/core/job/parking';
@@ -77,17 +78,7 @@ export const intakeData = {
   }),
   'mark.made': z.strictObject({
     mark: key,
-    kind: z.enum([
-      'rod',
-      'liner',
-      'push-rod',
-      'rocker',
-      'tappet',
-      'tappet-shim',
-      'liner-shim',
-      'shells',
-      'bolts',
-    ]),
+    kind: z.enum(MARK_KINDS),
     code: words(160),
     place,
   }),

@@ -2,6 +2,7 @@ import { stillLive } from './cards/dead';
 import { LINERS_OUT, partedOf } from './cards/strip';
 import { runKey } from './cards/tighten';
 import { seenOf } from './checks';
+import { refused, type Verdict } from './refusal';
 import { thingsBarring, thingsIn } from './register';
 import { hasWetLiners, type JobSheet } from './scope';
 import { STRIP } from './slackening';
@@ -27,6 +28,17 @@ export function crankHeldBy(sheet: JobSheet, state: JobState): readonly CrankHol
       what: `${what}, ${where}`,
     })),
   ];
+}
+
+/** Why an act that turns the crank is refused; null when it may be turned. */
+export function refusedByCrank(sheet: JobSheet, state: JobState): Verdict | null {
+  const [hold] = crankHeldBy(sheet, state);
+  return hold ? refusedHold(hold) : null;
+}
+
+/** A hold of the crank as a refusal. */
+export function refusedHold({ code, what = '' }: CrankHold): Verdict {
+  return refused('crank-held', { by: code, what });
 }
 
 /** Is a head off, or loosened, with nothing holding the liners under it down? */

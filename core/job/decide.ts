@@ -5,7 +5,7 @@ import { decidePartArrived, decideWorkBack, decideWorkSent } from './cards/parts
 import { decideBoltsCounted, decideMarkMade } from './cards/markDecide';
 import { decideBolt, decideContest, decideLetBack, decideRunPrepared } from './cards/tightenDecide';
 import { decideCrankStood, decideValveRead } from './cards/valves';
-import { crankHeldBy } from './crankHeld';
+import { refusedByCrank, refusedHold } from './crankHeld';
 import { decideDifference, decideLayer } from './decideLayers';
 import { decideScope } from './decideScope';
 import { fold } from './evolve';
@@ -132,7 +132,10 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     case 'contest.decided':
       return decideContest(state.runs, act, context);
     case 'crank.stood':
-      return crankHeld(state, context.sheet) ?? decideCrankTurned(state, act, context);
+      return (
+        refusedByCrank(context.sheet, state) ??
+        (state.cautions.barring ? decideCrankStood(act, context) : refused('caution-first'))
+      );
     case 'valve.read':
       return decideValveRead(state.valves, state.crank, act, context);
     case 'struck':
@@ -157,24 +160,10 @@ function barred({ card, reason }: TrayCard): Verdict {
     case 'parts-missing':
       return refused(reason.code);
     case 'crank-held':
-      return refused('crank-held', { by: reason.by.code, what: reason.by.what ?? '' });
+      return refusedHold(reason.by);
     default:
       return refused('card-barred', { card });
   }
-}
-
-/** Why nothing may turn the crank; null when it may be turned. */
-function crankHeld(state: JobState, sheet: JobSheet): Verdict | null {
-  const [held] = crankHeldBy(sheet, state);
-  return held ? refused('crank-held', { by: held.code, what: held.what ?? '' }) : null;
-}
-
-function decideCrankTurned(
-  state: JobState,
-  act: ActOf<'crank.stood'>,
-  context: DecideContext,
-): Verdict {
-  return state.cautions.barring ? decideCrankStood(act, context) : refused('caution-first');
 }
 
 function decideOpened(

@@ -1,7 +1,7 @@
 import { checkSheet } from '../sheet/checks/checkSheet';
 import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineSheet } from '../sheet/engineSheet';
-import { once } from '../sheet/once';
+import { onceOfBoth } from '../sheet/once';
 import { pointerTo, valueAtPlace, withValueAtPlace } from '../sheet/place';
 import { setOf } from '../sheet/programmeOf';
 import { pointerSteps } from '../sheet/pointer';
@@ -50,16 +50,7 @@ export interface Layered {
  * @param base the sheet with its variant laid over it
  * @returns the same object for the same sheet and layers: plans are worked out once for each sheet
  */
-export function layeredOn(base: EngineSheet, state: LayersState): Layered {
-  const known = layeredKnown(base);
-  const before = known.get(state);
-  if (before) return before;
-  const layered = layOver(base, state);
-  known.set(state, layered);
-  return layered;
-}
-
-const layeredKnown = once((_: EngineSheet) => new WeakMap<LayersState, Layered>());
+export const layeredOn = onceOfBoth(layOver);
 
 function layOver(base: EngineSheet, state: LayersState): Layered {
   if (state.layers.length === 0) return { sheet: base, differences: [], objections: [] };

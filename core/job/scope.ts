@@ -55,6 +55,11 @@ export function takesPistonsOut({ kind }: Scope): boolean {
   return kind === 'one-cylinder' || kind === 'in-frame' || kind === 'everything';
 }
 
+/** Are all bearings of the crank laid open, so that their shells come out and its journals are read? */
+export function openToShells({ scope }: JobSheet): boolean {
+  return scope !== undefined && scope.only === undefined && takesPistonsOut(scope);
+}
+
 /** Does the crankshaft come out of its bearings, so that it is measured on the bench? */
 export function takesCrankOut({ kind }: Scope): boolean {
   return kind === 'everything';

@@ -1,4 +1,4 @@
-import { once } from './once';
+import { once, onceOfBoth } from './once';
 
 describe('what is worked out once', () => {
   it('is worked out once for each object, and anew for an equal one', () => {
@@ -21,5 +21,21 @@ describe('what is worked out once', () => {
     });
     expect(() => broken(sheet)).toThrow('no table');
     expect(() => broken(sheet)).toThrow('no table');
+  });
+});
+
+describe('what is worked out once of two', () => {
+  it('is worked out once for each pair, and anew when either is another', () => {
+    const reckon = jest.fn(
+      (one: { bore: number }, other: { wear: number }) => one.bore + other.wear,
+    );
+    const asked = onceOfBoth(reckon);
+    const [sheet, state] = [{ bore: 105 }, { wear: 1 }];
+    expect([asked(sheet, state), asked(sheet, state)]).toEqual([106, 106]);
+    expect(reckon).toHaveBeenCalledTimes(1);
+    expect(asked(sheet, { wear: 2 })).toBe(107);
+    expect(asked({ bore: 84 }, state)).toBe(85);
+    expect(asked(sheet, state)).toBe(106);
+    expect(reckon).toHaveBeenCalledTimes(3);
   });
 });

@@ -14,3 +14,15 @@ export function once<Of extends object, Result>(reckon: (of: Of) => Result): (of
     return result;
   };
 }
+
+/**
+ * The same for what follows from two objects together: worked out once for each pair, for as long as
+ * both live.
+ * @example const layeredOn = onceOfBoth((base: EngineSheet, layers: LayersState) => layOver(base, layers))
+ */
+export function onceOfBoth<One extends object, Other extends object, Result>(
+  reckon: (one: One, other: Other) => Result,
+): (one: One, other: Other) => Result {
+  const ofOne = once((one: One) => once((other: Other) => reckon(one, other)));
+  return (one, other) => ofOne(one)(other);
+}

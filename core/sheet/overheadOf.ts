@@ -2,8 +2,7 @@ import type { Firing, OverheadItem, Overhead } from '../overhead/barringInput';
 import { barringPlan, type BarringPlan } from '../overhead/barringPlan';
 import { cycleDegrees } from '../overhead/cycle';
 import { valveWindows } from '../overhead/valveWindows';
-import type { LengthFigure } from '../quantity/figure';
-import { lengthToMm } from '../quantity/units';
+import { figureMm } from '../quantity/figureMm';
 import type { EngineSheet } from './engineSheet';
 import { once } from './once';
 import type { OverheadSpec, Valve } from './spec/overhead';
@@ -87,17 +86,17 @@ export interface GapTarget {
  */
 export function gapTarget(sheet: EngineSheet, valve: Valve): GapTarget | null {
   const { cold, hot } = sheet.overhead?.clearances?.[valve.kind] ?? {};
-  const hotLimits = hot && { hotLowMm: inMm(hot.low), hotHighMm: inMm(hot.high) };
+  const hotLimits = hot && { hotLowMm: figureMm(hot.low), hotHighMm: figureMm(hot.high) };
   if (cold) {
-    const limits = { lowMm: inMm(cold.low), highMm: inMm(cold.high), aimMm: inMm(cold.figure) };
+    const limits = {
+      lowMm: figureMm(cold.low),
+      highMm: figureMm(cold.high),
+      aimMm: figureMm(cold.figure),
+    };
     return { ...limits, provisional: false, ...hotLimits };
   }
   if (!hot) return null;
-  const lowMm = inMm(hot.figure);
+  const lowMm = figureMm(hot.figure);
   const highMm = lowMm + PROVISIONAL_EXTRA_MM;
   return { lowMm, highMm, aimMm: (lowMm + highMm) / 2, provisional: true, ...hotLimits };
-}
-
-function inMm({ value, unit }: LengthFigure): number {
-  return lengthToMm(value, unit);
 }

@@ -1,7 +1,7 @@
 import { STRAIGHTEDGE_LINES } from '@cardinex/core/block/headFlatness';
 import type { CheckView } from '@cardinex/core/job/cards/inspect/view';
 import { readingOf } from '@cardinex/core/job/checks';
-import { lengthToMm } from '@cardinex/core/quantity/units';
+import { figureMm } from '@cardinex/core/quantity/figureMm';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { findingSentence, itemName } from '@cardinex/words/en/cards/inspect';
 import { useUnits } from '../../device/preferences';
@@ -34,7 +34,7 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
             const gapMm = read(line);
             return gapMm === undefined ? [] : [{ line, gapMm }];
           })}
-          limitMm={limit ? lengthToMm(limit.value, limit.unit) : 0}
+          limitMm={limit ? figureMm(limit) : 0}
           current={STRAIGHTEDGE_LINES.find((line) => line === at?.item)}
           map={map}
           onPress={(item) => onChoose({ item, place: '' })}
@@ -44,7 +44,7 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
     case 'bores': {
       const item = at?.item ?? check.items.at(-1) ?? '';
       const nominal = sheet.bore;
-      const nominalMm = nominal ? lengthToMm(nominal.value, nominal.unit) : 0;
+      const nominalMm = nominal ? figureMm(nominal) : 0;
       const pair = (height: string): readonly (number | null)[] => [
         read(item, `${height}-along`) ?? null,
         read(item, `${height}-across`) ?? null,

@@ -1,7 +1,6 @@
 import { View } from 'react-native';
 import type { LinerCheck } from '@cardinex/core/block/linerCheck';
-import { lengthToMm } from '@cardinex/core/quantity/units';
-import type { LengthFigure } from '@cardinex/core/quantity/figure';
+import { figureMm } from '@cardinex/core/quantity/figureMm';
 import type { LinerHeights } from '@cardinex/core/sheet/spec/block';
 import { boreSentence, differenceSentence, riseSentence } from '@cardinex/words/en/cards/liners';
 import { linersWords as w } from '@cardinex/words/en/screens';
@@ -21,12 +20,11 @@ interface Props {
 export function LinersBack({ heights, limits: { lowMm, highMm }, check }: Props) {
   const units = useUnits();
   const { low, high, adjacent, tilt, seals } = heights;
-  const mm = (figure: LengthFigure): number => lengthToMm(figure.value, figure.unit);
   const limits = {
     lowMm,
     highMm,
-    ...(adjacent && { adjacentMm: mm(adjacent) }),
-    ...(tilt && { tiltMm: mm(tilt) }),
+    ...(adjacent && { adjacentMm: figureMm(adjacent) }),
+    ...(tilt && { tiltMm: figureMm(tilt) }),
   };
   return (
     <View className="gap-3">

@@ -10,7 +10,7 @@ import {
 } from '@cardinex/core/job/cards/liners';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import type { Printed } from '@cardinex/core/job/act';
-import { lengthToMm } from '@cardinex/core/quantity/units';
+import { figureMm } from '@cardinex/core/quantity/figureMm';
 import { heightsOf, type LinerHeights } from '@cardinex/core/sheet/spec/block';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { linersSentence } from '@cardinex/words/en/cards/liners';
@@ -49,8 +49,8 @@ export function LinersCard() {
   }
   const { low, high } = heights;
   const limits = {
-    lowMm: lengthToMm(low.value, low.unit),
-    highMm: lengthToMm(high.value, high.unit),
+    lowMm: figureMm(low),
+    highMm: figureMm(high),
   };
   return <StandOut heights={heights} limits={limits} />;
 }

@@ -1,5 +1,5 @@
 import { linerCheck, type LinerCheck } from '../../block/linerCheck';
-import { lengthToMm } from '../../quantity/units';
+import { figureMm } from '../../quantity/figureMm';
 import { heightsOf } from '../../sheet/spec/block';
 import type { ActOf, LoggedAct, Printed } from '../act';
 import type { DecideContext } from '../decide';
@@ -74,11 +74,11 @@ export function linersFinding(sheet: JobSheet, state: LinersState): LinerCheck |
   return linerCheck({
     bores,
     limits: {
-      lowMm: lengthToMm(low.value, low.unit),
-      highMm: lengthToMm(high.value, high.unit),
-      ...(adjacent && { adjacentMm: lengthToMm(adjacent.value, adjacent.unit) }),
-      ...(tilt && { tiltMm: lengthToMm(tilt.value, tilt.unit) }),
-      ...(groupSpread && { groupSpreadMm: lengthToMm(groupSpread.value, groupSpread.unit) }),
+      lowMm: figureMm(low),
+      highMm: figureMm(high),
+      ...(adjacent && { adjacentMm: figureMm(adjacent) }),
+      ...(tilt && { tiltMm: figureMm(tilt) }),
+      ...(groupSpread && { groupSpreadMm: figureMm(groupSpread) }),
     },
     rise,
   });

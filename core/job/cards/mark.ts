@@ -1,26 +1,29 @@
 import { cylindersOf } from '../../sheet/engineSheet';
-import { once } from '../../sheet/once';
+import { once, onceOfBoth } from '../../sheet/once';
 import type { EngineEnd } from '../../sheet/spec/layout';
 import type { Valve } from '../../sheet/spec/overhead';
 import type { LoggedAct } from '../act';
 import {
   cylindersInScope,
   hasWetLiners,
+  openToShells,
   setsInScope,
   takesPistonsOut,
   type JobSheet,
 } from '../scope';
 
-export type MarkKind =
-  | 'rod'
-  | 'liner'
-  | 'push-rod'
-  | 'rocker'
-  | 'tappet'
-  | 'tappet-shim'
-  | 'liner-shim'
-  | 'shells'
-  | 'bolts';
+export const MARK_KINDS = [
+  'rod',
+  'liner',
+  'push-rod',
+  'rocker',
+  'tappet',
+  'tappet-shim',
+  'liner-shim',
+  'shells',
+  'bolts',
+] as const;
+export type MarkKind = (typeof MARK_KINDS)[number];
 
 /**
  * Where a part sat, told so that it stays true whatever the cylinders are called: the row it is in,
@@ -46,10 +49,6 @@ export interface Mark {
   readonly place: MarkPlace;
   readonly cylinder?: number;
   readonly valve?: Valve;
-  /** For bearing shells: of which shaft. */
-  readonly journal?: string;
-  /** For bolts: set and group. */
-  readonly bolts?: { readonly set: string; readonly group: string };
 }
 
 /** Letters that tell one kind of part from another on a tag. */
@@ -80,7 +79,6 @@ function boltMarks(sheet: JobSheet): Mark[] {
       kind: 'bolts' as const,
       code: `${LETTER.bolts} ${set.name}${set.groups.length > 1 ? ` ${group.name}` : ''}`,
       place: { ...nowhere(sheet), part: `${set.id}/${group.id}` },
-      bolts: { set: set.id, group: group.id },
     })),
   );
 }
@@ -123,8 +121,8 @@ function cylinderMarks(sheet: JobSheet): Mark[] {
 }
 
 function shellMarks(sheet: JobSheet): Mark[] {
-  const { scope, journals = [], cylinder1End: end } = sheet;
-  if (!scope || scope.only !== undefined || !takesPistonsOut(scope)) return [];
+  const { journals = [], cylinder1End: end } = sheet;
+  if (!openToShells(sheet)) return [];
   return journals.flatMap((journal) =>
     Array.from({ length: journal.count }, (_, place) => place + 1).flatMap((nth) =>
       (['upper', 'lower'] as const).map((half) => ({
@@ -132,7 +130,6 @@ function shellMarks(sheet: JobSheet): Mark[] {
         kind: 'shells' as const,
         code: `${LETTER.shells} ${journal.name} ${nth} ${half}`,
         place: { bank: '', end, nth, of: journal.count, part: `${journal.id}/${half}` },
-        journal: journal.id,
       })),
     ),
   );
@@ -197,12 +194,12 @@ export interface MarkView {
 }
 
 /** What is to be marked and what is, and what of it says something else by now. */
-export function markViews(sheet: JobSheet, marks: MarksState): readonly MarkView[] {
-  return marksOf(sheet).map((mark) => {
+export const markViews = onceOfBoth((sheet: JobSheet, marks: MarksState): readonly MarkView[] =>
+  marksOf(sheet).map((mark) => {
     const made = marks.find((one) => isSamePart(one, mark));
     return { mark, made, translated: made !== undefined && made.code !== mark.code };
-  });
-}
+  }),
+);
 
 /** Marks on parts that this engine, as it is now known to be, does not have. */
 export function strayMarks(sheet: JobSheet, marks: MarksState): readonly MadeMark[] {

@@ -1,4 +1,3 @@
-import type { EngineSheet } from '../../sheet/engineSheet';
 import type { RenewSpec } from '../../sheet/spec/assembly';
 import type { LoggedAct } from '../act';
 import { setsInScope, type JobSheet } from '../scope';
@@ -191,9 +190,4 @@ export function heldUpBy(sheet: JobSheet, state: JobState, holds: Holds): readon
     return [{ what, code: back ? 'unwashed' : 'outside' }];
   });
   return [...parts, ...outside];
-}
-
-/** What the sheet says stays together, to be kept whole. */
-export function matchedSets(sheet: EngineSheet): readonly RenewSpec[] {
-  return (sheet.renew ?? []).filter(({ when }) => when === 'matched-set');
 }

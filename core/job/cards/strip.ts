@@ -1,4 +1,5 @@
 import type { FastenedSet, FastenerGroup } from '../../sheet/spec/fastening';
+import { groupOf } from '../../sheet/programmeOf';
 import { seenOf } from '../checks';
 import { hasWetLiners, setsInScope, takesPistonsOut, type JobSheet } from '../scope';
 import { STRIP } from '../slackening';
@@ -73,9 +74,7 @@ export function oldBoltsOf(sheet: JobSheet): readonly OldBolts[] {
       group,
       count:
         set.instances.length *
-        set.fasteners.filter(
-          (one) => one.group === group.id || (one.group === undefined && set.groups.length === 1),
-        ).length,
+        set.fasteners.filter((fastener) => groupOf(set, fastener) === group).length,
       spent: group.uses === 'one',
     })),
   );

@@ -1,7 +1,7 @@
 import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf, RunActType, WrenchShown } from '../act';
-import { crankHeldBy } from '../crankHeld';
+import { refusedByCrank } from '../crankHeld';
 import type { DecideContext } from '../decide';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
@@ -79,8 +79,8 @@ export function decideBolt(
     return refused('pass-taken', { bolt: numberOf(view, bolt) });
   }
   if (act.type === 'step.done' && bolt.act.kind === 'turn-crank') {
-    const [held] = crankHeldBy(sheet, job);
-    if (held) return refused('crank-held', { by: held.code, what: held.what ?? '' });
+    const held = refusedByCrank(sheet, job);
+    if (held) return held;
   }
   return decideFigures(act, bolt.act, prepared);
 }

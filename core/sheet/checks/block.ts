@@ -1,12 +1,10 @@
-import { lengthToMm } from '../../quantity/units';
+import { figureMm } from '../../quantity/figureMm';
 import { inMillionths } from '../../quantity/withinLimits';
 import type { LengthFigure } from '../../quantity/figure';
 import { cylindersOf, type EngineSheet } from '../engineSheet';
 import { heightsOf, type HeightSchool } from '../spec/block';
 import { doubt, fault, repeatedIds, repeats, type SheetFinding } from './finding';
 import { unknownCylinders } from './identity';
-
-const mm = ({ value, unit }: LengthFigure): number => lengthToMm(value, unit);
 
 /** Liners, journals, head, gasket and pistons. */
 export function checkBlock(sheet: EngineSheet): SheetFinding[] {
@@ -23,7 +21,9 @@ export function checkBlock(sheet: EngineSheet): SheetFinding[] {
 }
 
 function positive(figure: LengthFigure | undefined, at: string): SheetFinding[] {
-  return figure && inMillionths(mm(figure)) <= 0 ? [fault(`${at}.value`, 'must-be-positive')] : [];
+  return figure && inMillionths(figureMm(figure)) <= 0
+    ? [fault(`${at}.value`, 'must-be-positive')]
+    : [];
 }
 
 function linerFindings(sheet: EngineSheet): SheetFinding[] {
@@ -36,7 +36,7 @@ function linerFindings(sheet: EngineSheet): SheetFinding[] {
   }
   for (const key of ['low', 'high'] as const) {
     const figure = liners[key];
-    if (figure && !fitsSchool(liners.school, mm(figure), key)) {
+    if (figure && !fitsSchool(liners.school, figureMm(figure), key)) {
       findings.push(
         doubt(`liners.${key}`, 'height-of-other-school', {
           school: liners.school,
@@ -78,7 +78,11 @@ function headFindings({ head }: EngineSheet): SheetFinding[] {
   if (head.camInHead && head.cut?.allowed)
     findings.push(doubt('head.cut.allowed', 'cut-though-cam'));
   const { standardThickness, repairThickness } = head;
-  if (standardThickness && repairThickness && mm(repairThickness) > mm(standardThickness)) {
+  if (
+    standardThickness &&
+    repairThickness &&
+    figureMm(repairThickness) > figureMm(standardThickness)
+  ) {
     findings.push(
       fault('head.repairThickness', 'repair-above-standard', {
         repair: repairThickness.text,
@@ -100,11 +104,11 @@ function gradeFindings({ gasket }: EngineSheet): SheetFinding[] {
     const before = grades[place - 1];
     const at = `gasket.grades[${place}]`;
     const facts = { mark: grade.mark, before: before?.mark ?? '' };
-    if (grade.over && mm(grade.over) >= mm(grade.upTo)) {
+    if (grade.over && figureMm(grade.over) >= figureMm(grade.upTo)) {
       findings.push(
         fault(`${at}.upTo`, 'range-upside-down', { low: grade.over.text, high: grade.upTo.text }),
       );
-    } else if (before && mm(grade.over ?? grade.upTo) < mm(before.upTo)) {
+    } else if (before && figureMm(grade.over ?? grade.upTo) < figureMm(before.upTo)) {
       findings.push(fault(`${at}.over`, 'grade-overlaps', facts));
     }
   });

@@ -1,13 +1,14 @@
 import { BORE_HEIGHTS } from '../../../block/boreWear';
 import { STRAIGHTEDGE_LINES } from '../../../block/headFlatness';
 import { RING_PLACES } from '../../../block/ringThickness';
-import { lengthToMm } from '../../../quantity/units';
+import { figureMm } from '../../../quantity/figureMm';
 import { once } from '../../../sheet/once';
 import { groupOf } from '../../../sheet/programmeOf';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import {
   cylindersInScope,
   hasWetLiners,
+  openToShells,
   setsInScope,
   takesCrankOut,
   takesPistonsOut,
@@ -158,26 +159,25 @@ function boreChecks(sheet: JobSheet): Check[] {
       // With pistons in, each is brought to its bottom first.
       turnsCrank: sheet.scope !== undefined && !takesPistonsOut(sheet.scope),
       floorMm: 0.15,
-      reachMm: around(lengthToMm(sheet.bore.value, sheet.bore.unit)),
+      reachMm: around(figureMm(sheet.bore)),
     },
   ];
 }
 
 function journalChecks(sheet: JobSheet): Check[] {
   const { scope, journals = [] } = sheet;
-  if (!scope || scope.only !== undefined || !takesPistonsOut(scope)) return [];
+  if (!scope || !openToShells(sheet)) return [];
   return journals.flatMap((journal): Check[] => {
     const { low, high } = journal.standard;
     const standard = high ?? low;
     if (!standard) return [];
-    const sizeMm = lengthToMm(standard.value, standard.unit);
     const items = Array.from({ length: journal.count }, (_, place) => String(place + 1));
     const common = {
       way: 'read' as const,
       places: JOURNAL_PLACES,
       journal: journal.id,
       turnsCrank: !takesCrankOut(scope),
-      reachMm: around(sizeMm),
+      reachMm: around(figureMm(standard)),
       floorMm: 0.03,
     };
     return [

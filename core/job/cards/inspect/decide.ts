@@ -1,5 +1,5 @@
 import type { ActOf } from '../../act';
-import { crankHeldBy } from '../../crankHeld';
+import { refusedByCrank } from '../../crankHeld';
 import type { DecideContext } from '../../decide';
 import { ACCEPTED, refused, type Verdict } from '../../refusal';
 import { mayOverride } from '../../roles';
@@ -22,8 +22,7 @@ export function decideCheckRead(
   }
   const [low, high] = check.reachMm;
   if (data.mm < low || data.mm > high) return refused('beyond-reach', { low, high });
-  const [held] = check.turnsCrank ? crankHeldBy(sheet, state) : [];
-  return held ? refused('crank-held', { by: held.code, what: held.what ?? '' }) : ACCEPTED;
+  return (check.turnsCrank ? refusedByCrank(sheet, state) : null) ?? ACCEPTED;
 }
 
 export function decideCheckSeen(

@@ -9,10 +9,11 @@ import { ringThickness, type RingThickness } from '../../../block/ringThickness'
 import { endFloat, type EndFloat } from '../../../crank/endFloat';
 import { runningClearance, type RunningClearance } from '../../../crank/runningClearance';
 import { undersize, type Undersize } from '../../../crank/undersize';
-import type { LengthFigure, Limits } from '../../../quantity/figure';
+import type { Limits } from '../../../quantity/figure';
+import { figureMm } from '../../../quantity/figureMm';
 import { ReckoningFault } from '../../../quantity/reckoningFault';
 import { againstLimit, type LimitVerdict } from '../../../quantity/limitVerdict';
-import { lengthToMm, type PrintedLengthUnit } from '../../../quantity/units';
+import type { PrintedLengthUnit } from '../../../quantity/units';
 import { groupOf, setOf } from '../../../sheet/programmeOf';
 import type { JournalSpec } from '../../../sheet/spec/block';
 import { readingOf, WHOLE, type ChecksState } from '../../checks';
@@ -79,7 +80,7 @@ function reckoned(
       const limit = set && fastener && groupOf(set, fastener)?.stretchLimit;
       const mm = read('');
       if (mm === undefined || !limit) return null;
-      const limitMm = inMm(limit);
+      const limitMm = figureMm(limit);
       return { kind: 'lengths', found: { mm, limitMm, verdict: againstLimit(mm, limitMm) } };
     }
     case 'bores':
@@ -115,10 +116,10 @@ function reckoned(
         kind: 'rings',
         found: ringThickness({
           readingsMm: complete,
-          ...(ring.new && { newMm: inMm(ring.new) }),
+          ...(ring.new && { newMm: figureMm(ring.new) }),
           limits: {
-            minMm: inMm(ring.least),
-            ...(ring.spread && { spreadMm: inMm(ring.spread) }),
+            minMm: figureMm(ring.least),
+            ...(ring.spread && { spreadMm: figureMm(ring.spread) }),
           },
         }),
       };
@@ -140,13 +141,13 @@ function flatness(sheet: JobSheet, state: ChecksState, check: Check): CheckFindi
   const thicknessMm = read(THICKNESS);
   const found = headFlatness({
     readings,
-    limitMm: inMm(head.flatness),
+    limitMm: figureMm(head.flatness),
     camInHead: head.camInHead,
     ...(head.cut && { camInHeadCutAllowed: head.cut.allowed }),
     ...(thicknessMm !== undefined && { thicknessMm }),
-    ...(head.standardThickness && { standardMm: inMm(head.standardThickness) }),
-    ...(head.repairThickness && { repairMm: inMm(head.repairThickness) }),
-    ...(head.cutAllowance && { cutAllowanceMm: inMm(head.cutAllowance) }),
+    ...(head.standardThickness && { standardMm: figureMm(head.standardThickness) }),
+    ...(head.repairThickness && { repairMm: figureMm(head.repairThickness) }),
+    ...(head.cutAllowance && { cutAllowanceMm: figureMm(head.cutAllowance) }),
   });
   return { kind: 'flatness', found };
 }
@@ -161,13 +162,13 @@ function bore(sheet: JobSheet, read: (place: string) => number | undefined): Che
   const [top, middle, bottom] = BORE_HEIGHTS;
   const found = boreWear({
     readingsMm: { top: pair(top), middle: pair(middle), bottom: pair(bottom) },
-    nominalMm: inMm(nominal),
+    nominalMm: figureMm(nominal),
     limits: {
-      ...(bores.wear && { wearMm: inMm(bores.wear) }),
-      ...(bores.taper && { taperMm: inMm(bores.taper) }),
-      ...(bores.ovality && { ovalityMm: inMm(bores.ovality) }),
+      ...(bores.wear && { wearMm: figureMm(bores.wear) }),
+      ...(bores.taper && { taperMm: figureMm(bores.taper) }),
+      ...(bores.ovality && { ovalityMm: figureMm(bores.ovality) }),
     },
-    ...(bores.oversizes && { oversizesMm: bores.oversizes.map(inMm) }),
+    ...(bores.oversizes && { oversizesMm: bores.oversizes.map(figureMm) }),
   });
   return { kind: 'bores', found };
 }
@@ -179,13 +180,13 @@ function journalWear(journal: JournalSpec, journalMm: readonly number[]): CheckF
   if (!standard) return null;
   const found = undersize({
     journalMm,
-    standardMm: inMm(standard),
-    stepsMm: (journal.undersizes ?? []).map(inMm),
-    ...(journal.minimum && { minimumMm: inMm(journal.minimum) }),
-    ...(low && high && { wearMm: inMm(high) - inMm(low) }),
+    standardMm: figureMm(standard),
+    stepsMm: (journal.undersizes ?? []).map(figureMm),
+    ...(journal.minimum && { minimumMm: figureMm(journal.minimum) }),
+    ...(low && high && { wearMm: figureMm(high) - figureMm(low) }),
   });
   const ovalityMm = Math.max(...journalMm) - Math.min(...journalMm);
-  const ovality = againstLimit(ovalityMm, journal.ovality && inMm(journal.ovality));
+  const ovality = againstLimit(ovalityMm, journal.ovality && figureMm(journal.ovality));
   return { kind: 'journals', found, ovalityMm, ovality };
 }
 
@@ -198,11 +199,7 @@ function limitsMm(limits: Limits<PrintedLengthUnit> | undefined): {
   highMm?: number;
 } {
   return {
-    ...(limits?.low && { lowMm: inMm(limits.low) }),
-    ...(limits?.high && { highMm: inMm(limits.high) }),
+    ...(limits?.low && { lowMm: figureMm(limits.low) }),
+    ...(limits?.high && { highMm: figureMm(limits.high) }),
   };
-}
-
-function inMm({ value, unit }: LengthFigure): number {
-  return lengthToMm(value, unit);
 }

@@ -1,7 +1,8 @@
 import { farFromFellows } from '../../../quantity/farFromFellows';
+import { onceOfBoth } from '../../../sheet/once';
 import { decidedOf, readingOf, seenOf, WHOLE, type ChecksState, type Decided } from '../../checks';
 import type { JobSheet } from '../../scope';
-import { checksOf, type Check } from './checksOf';
+import { checksOf, THICKNESS, type Check } from './checksOf';
 import { findingOf, type CheckFinding } from './findings';
 
 /** How an item stands; `no-limit` where it is measured and the sheet gives nothing to hold it against. */
@@ -27,10 +28,13 @@ export interface CheckView {
   readonly done: boolean;
 }
 
-/** Where every check of a job stands, in the order they are done. */
-export function checkViews(sheet: JobSheet, state: ChecksState): readonly CheckView[] {
-  return checksOf(sheet).map((check) => checkView(sheet, state, check));
-}
+/**
+ * Where every check of a job stands, in the order they are done. Asked for by the inspection and by
+ * every card that may wait for a part it found wanting, at every act.
+ */
+export const checkViews = onceOfBoth((sheet: JobSheet, state: ChecksState): readonly CheckView[] =>
+  checksOf(sheet).map((check) => checkView(sheet, state, check)),
+);
 
 export function checkView(sheet: JobSheet, state: ChecksState, check: Check): CheckView {
   const slots = check.items.flatMap((item) => check.places.map((place) => ({ item, place })));
@@ -152,7 +156,7 @@ export function isFar(
     check.places.flatMap((place) => {
       if (item === slot.item && place === slot.place) return [];
       // A head's thickness is no fellow of the gaps under the straightedge.
-      if ((item === 'thickness') !== (slot.item === 'thickness')) return [];
+      if ((item === THICKNESS) !== (slot.item === THICKNESS)) return [];
       const reading = readingOf(state, check.id, item, place);
       return reading ? [reading.mm] : [];
     }),
