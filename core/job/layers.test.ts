@@ -1,8 +1,6 @@
-import { firstVariant, sheetHash } from '@cardinex/demo/jobs';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { lockside } from '@cardinex/demo/shops';
 import { Storyteller } from '@cardinex/demo/storyteller';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import type { EngineSheet } from '../sheet/engineSheet';
@@ -13,17 +11,8 @@ import { redoOf } from './redo';
 import { sheetOfJob } from './sheetOfJob';
 import { trayOf } from './tray';
 import type { ActData, ActType } from './act';
-import {
-  STARTS,
-  after,
-  added,
-  headDown,
-  linersIn,
-  opened,
-  refusalOf,
-  stateOf,
-  tobin,
-} from './tests/told';
+import { openedFor } from './tests/intake';
+import { after, added, headDown, linersIn, opened, refusalOf, stateOf, tobin } from './tests/told';
 
 const TREATMENT = '/fastenedSets/id=head/groups/id=long/treatment';
 const LOW = '/liners/low';
@@ -53,17 +42,6 @@ const leaflet = (points: Points, id = 'l7'): ActData['leaflet.entered'] => ({
   cameWith: 'bolts',
   points,
 });
-
-function openedOn(sheet: EngineSheet): Storyteller {
-  return new Storyteller(lockside, 'a-job', sheet, STARTS, tobin).act('job.opened', {
-    sheet: { id: sheet.id, revision: sheet.revision, hash: sheetHash(sheet) },
-    serial: '1',
-    name: 'test engine',
-    why: 'a test',
-    cylinder1End: sheet.cylinder1End,
-    variant: firstVariant(sheet),
-  });
-}
 
 /** Why an act after a story would be refused on a sheet; null when it would not. */
 function refusal<T extends ActType>(
@@ -172,7 +150,7 @@ describe('a leaflet that came with the parts', () => {
   });
 
   it('that demands what the sheet forbids is left for a decision, with both sources', () => {
-    const story = openedOn(castryV8).act(
+    const story = openedFor(castryV8).act(
       'leaflet.entered',
       leaflet([{ at: SETTLE, to: demand('settle-and-check', 'never') }]),
     );
@@ -183,7 +161,7 @@ describe('a leaflet that came with the parts', () => {
   });
 
   it('that would have stretch bolts pulled again is never simply added, and cannot be decided for', () => {
-    const story = openedOn(quillon5c).act(
+    const story = openedFor(quillon5c).act(
       'leaflet.entered',
       leaflet([{ at: SETTLE, to: demand('settle-and-check', 'do') }]),
     );

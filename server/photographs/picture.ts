@@ -1,9 +1,7 @@
 import sharp from 'sharp';
+import { LONGEST_DOTS } from '@cardinex/contract/photographs';
 import { ProblemError } from '../problems/problem';
 
-/** The longer side of a picture kept, and of its small one, in dots. */
-const LONGEST = 2000;
-const LONGEST_SMALL = 320;
 /** More dots than any phone takes; a bomb of them is refused before it is unfolded. */
 const MOST_DOTS = 60_000_000;
 
@@ -28,7 +26,10 @@ export async function madeAnew(sent: Buffer): Promise<Picture> {
         .resize({ width: longest, height: longest, fit: 'inside', withoutEnlargement: true })
         .jpeg({ quality })
         .toBuffer({ resolveWithObject: true });
-    const [large, small] = await Promise.all([inside(LONGEST, 82), inside(LONGEST_SMALL, 70)]);
+    const [large, small] = await Promise.all([
+      inside(LONGEST_DOTS.full, 82),
+      inside(LONGEST_DOTS.small, 70),
+    ]);
     const { width, height } = large.info;
     return { picture: large.data, small: small.data, width, height };
   } catch {

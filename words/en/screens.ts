@@ -1,4 +1,5 @@
 import type { Role } from '@cardinex/core/job/roles';
+import { capital } from './capital';
 
 /** All visible text that belongs to no one card. */
 export const shared = {
@@ -101,7 +102,7 @@ export const newJobWords = {
   whyHint: 'what failed, by which path',
   end: (cylinder: string) => `Which end is ${cylinder}?`,
   cylinder1: 'cylinder 1',
-  endOf: (end: string) => `${end.slice(0, 1).toUpperCase()}${end.slice(1)} end`,
+  endOf: (end: string) => `${capital(end)} end`,
   endWrong: (end: string) =>
     `This sheet counts from the ${end} end. Look at the engine again before numbering anything.`,
   endRight: (end: string) => `Yes: cylinder 1 is at the ${end} end.`,

@@ -1,12 +1,11 @@
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { DEAD, isolationOf, stillLive, type Isolation } from '@cardinex/core/job/cards/dead';
 import { seenOf } from '@cardinex/core/job/checks';
 import { deadWords as w, isolationSentence } from '@cardinex/words/en/cards/dead';
 import { inspectWords } from '@cardinex/words/en/cards/inspect';
 import { Mark } from '../../ui/Mark';
-import { cn } from '../../ui/cn';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
@@ -14,6 +13,7 @@ import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
+import { SeenRow } from '../job/SeenRow';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
@@ -86,30 +86,16 @@ export function DeadCard() {
       {items.map((item) => {
         const seen = seenOf(state.checks, DEAD, item);
         return (
-          <Pressable
+          <SeenRow
             key={item}
-            role="button"
-            aria-pressed={item === at}
+            name={isolationSentence(item)}
+            found={seen?.found}
+            words={seen?.words}
+            here={item === at}
             onPress={() => setChosen(item)}
-            className={cn(
-              'min-h-[56px] flex-row items-center gap-3 border-t border-rule px-3.5 py-2',
-              item === at && 'bg-tab',
-            )}
-          >
-            <Mark kind={markOf(seen?.found, item === at)} />
-            <View className="flex-1">
-              <Body>{isolationSentence(item)}</Body>
-              {seen?.words ? <Small>{seen.words}</Small> : null}
-            </View>
-          </Pressable>
+          />
         );
       })}
     </CardFrame>
   );
-}
-
-function markOf(found: 'good' | 'not-good' | undefined, here: boolean) {
-  if (found === 'good') return 'within';
-  if (found === 'not-good') return 'out';
-  return here ? 'now' : 'ahead';
 }

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { isTaken, type CheckView } from '@cardinex/core/job/cards/inspect/view';
 import { seenOf } from '@cardinex/core/job/checks';
@@ -11,16 +11,16 @@ import {
   placeName,
 } from '@cardinex/words/en/cards/inspect';
 import { Button } from '../../ui/Button';
-import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 import { useActKeys } from '../../ui/useActKeys';
-import { Body, Small } from '../../ui/Words';
+import { Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
 import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
+import { SeenRow } from '../job/SeenRow';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
@@ -154,7 +154,7 @@ export function LookCheck({ view }: { view: CheckView }) {
         />
       ) : (
         check.items.map((item) => (
-          <Row
+          <SeenRow
             key={item}
             name={itemName(sheet, check, item)}
             found={found({ item, place: '' })}
@@ -196,30 +196,5 @@ function Steps({ steps, of, current, onChoose }: StepsProps) {
         />
       ))}
     </View>
-  );
-}
-
-interface RowProps {
-  readonly name: string;
-  readonly found: 'good' | 'not-good' | undefined;
-  readonly here: boolean;
-  readonly onPress: () => void;
-}
-
-function Row({ name, found, here, onPress }: RowProps) {
-  const mark = found === 'good' ? 'within' : found === 'not-good' ? 'out' : here ? 'now' : 'ahead';
-  return (
-    <Pressable
-      role="button"
-      aria-pressed={here}
-      onPress={onPress}
-      className={cn(
-        'min-h-[56px] flex-row items-center gap-3 border-t border-rule px-3.5 py-2',
-        here && 'bg-tab',
-      )}
-    >
-      <Mark kind={mark} />
-      <Body className="flex-1">{name}</Body>
-    </Pressable>
   );
 }

@@ -5,6 +5,7 @@ import { jobSheetBack, jobSheetWords as w } from '@cardinex/words/en/jobSheet';
 import { useSheets } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { Body, Small } from '../../ui/Words';
+import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { Change } from './Change';
@@ -18,7 +19,12 @@ export function JobSheet() {
   const newest = useSheets().data?.sheets.find((one) => one.sheet.id === sheet.id);
   const newer = newest && newest.sheet.revision > sheet.revision ? newest : undefined;
   return (
-    <CardFrame card="sheet" title={w.title} aside={sheet.name} back={<Back />}>
+    <CardFrame
+      card="sheet"
+      title={w.title}
+      aside={sheet.name}
+      back={<BackOfCard says={jobSheetBack} />}
+    >
       <View className="gap-4 p-3.5">
         <OpenDifferences />
         <View className="gap-2">
@@ -50,15 +56,5 @@ export function JobSheet() {
         ))}
       </View>
     </CardFrame>
-  );
-}
-
-function Back() {
-  return (
-    <View className="gap-2.5">
-      {jobSheetBack.map((text) => (
-        <Body key={text}>{text}</Body>
-      ))}
-    </View>
   );
 }

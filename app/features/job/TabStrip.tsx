@@ -1,11 +1,9 @@
 import { View } from 'react-native';
 import { entryTitle } from '@cardinex/words/en/cards/names';
-import { photographWords } from '@cardinex/words/en/photographs';
-import { registerWords } from '@cardinex/words/en/register';
-import { trayWords } from '@cardinex/words/en/screens';
 import { GoTo } from '../../ui/GoTo';
 import { CutTab } from '../../ui/TabbedCard';
 import { useJob } from './JobProvider';
+import { besideTray } from './besideTray';
 import { entryHref } from './entryHref';
 
 interface Tab {
@@ -16,33 +14,19 @@ interface Tab {
 
 /** The card in hand with the tabs of those before and after it standing behind. */
 export function TabStrip({ card, set }: { card: string; set?: string | undefined }) {
-  const { jobId, sheet, tray, state } = useJob();
+  const job = useJob();
+  const { jobId, tray } = job;
   const tabs: Tab[] = [
     ...tray.map((entry) => ({
       href: entryHref(jobId, entry),
       label: `${entry.number} ${entryTitle(entry, tray)}`,
       current: entry.card === card && (set === undefined || entry.set?.id === set),
     })),
-    ...(state.scope
-      ? [
-          {
-            href: `/jobs/${jobId}/register`,
-            label: registerWords.tab,
-            current: card === 'register',
-          },
-          {
-            href: `/jobs/${jobId}/photographs`,
-            label: photographWords.tab,
-            current: card === 'photographs',
-          },
-        ]
-      : []),
-    { href: `/jobs/${jobId}/record`, label: trayWords.record, current: card === 'record' },
-    {
-      href: `/jobs/${jobId}/sheet`,
-      label: trayWords.sheet(sheet.revision),
-      current: card === 'sheet',
-    },
+    ...besideTray(job).map(({ card: beside, href, label }) => ({
+      href,
+      label,
+      current: card === beside,
+    })),
   ];
   const at = tabs.findIndex((tab) => tab.current);
   const from = Math.max(0, Math.min(at - 1, tabs.length - 3));

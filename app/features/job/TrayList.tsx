@@ -1,10 +1,6 @@
 import { Text, View } from 'react-native';
-import { thingsIn } from '@cardinex/core/job/register';
 import type { TrayCard } from '@cardinex/core/job/tray';
 import { entryTitle, statusWord } from '@cardinex/words/en/cards/names';
-import { photographWords } from '@cardinex/words/en/photographs';
-import { registerWords } from '@cardinex/words/en/register';
-import { trayWords } from '@cardinex/words/en/screens';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 import { GoTo } from '../../ui/GoTo';
 import { Mark, type MarkKind } from '../../ui/Mark';
@@ -12,6 +8,7 @@ import { cn } from '../../ui/cn';
 import { Small } from '../../ui/Words';
 import { ago } from '../board/ago';
 import { useJob } from './JobProvider';
+import { besideTray } from './besideTray';
 import { entryHref } from './entryHref';
 
 interface Props {
@@ -23,8 +20,8 @@ interface Props {
 
 /** The job's cards in the order of work, each open, done, waiting or barred with the reason. */
 export function TrayList({ card, set, narrow = false }: Props) {
-  const { jobId, tray, sheet, state } = useJob();
-  const inside = thingsIn(state.register).length;
+  const job = useJob();
+  const { jobId, tray } = job;
   return (
     <View className={narrow ? 'gap-1 pt-0.5' : 'gap-2'}>
       {tray.map((entry) => (
@@ -39,38 +36,9 @@ export function TrayList({ card, set, narrow = false }: Props) {
           reason={trayReasonSentence(entry.reason, ago)}
         />
       ))}
-      {state.scope ? (
-        <Entry
-          label={registerWords.tab}
-          current={card === 'register'}
-          narrow={narrow}
-          href={`/jobs/${jobId}/register`}
-          {...(inside > 0 && { mark: 'waiting' as const, word: registerWords.count(inside) })}
-        />
-      ) : null}
-      {state.scope ? (
-        <Entry
-          label={photographWords.tab}
-          current={card === 'photographs'}
-          narrow={narrow}
-          href={`/jobs/${jobId}/photographs`}
-          {...(state.photographs.length > 0 && {
-            reason: photographWords.count(state.photographs.length),
-          })}
-        />
-      ) : null}
-      <Entry
-        label={trayWords.record}
-        current={card === 'record'}
-        narrow={narrow}
-        href={`/jobs/${jobId}/record`}
-      />
-      <Entry
-        label={trayWords.sheet(sheet.revision)}
-        current={card === 'sheet'}
-        narrow={narrow}
-        href={`/jobs/${jobId}/sheet`}
-      />
+      {besideTray(job).map(({ card: beside, ...entry }) => (
+        <Entry key={beside} current={card === beside} narrow={narrow} {...entry} />
+      ))}
     </View>
   );
 }

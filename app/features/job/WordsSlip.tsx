@@ -1,10 +1,8 @@
 import { useState, type PropsWithChildren } from 'react';
-import { View } from 'react-native';
 import { refusalSentence } from '@cardinex/words/en/refusals';
-import { shared } from '@cardinex/words/en/screens';
-import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Slip } from '../../ui/Slip';
+import { SlipButtons } from '../../ui/SlipButtons';
 import { ProveAgain } from './ProveAgain';
 import { useOnce } from './useOnce';
 
@@ -14,7 +12,9 @@ interface Props {
   readonly hint?: string;
   readonly confirm: string;
   readonly kind?: 'stop' | 'expected';
-  /** What to say when nothing was typed; absent where nothing need be. */
+  /** What else must be chosen first is not chosen yet. */
+  readonly disabled?: boolean;
+  /** What to say when nothing was typed. */
   readonly need?: string;
   /** Records it; resolves to why it was not accepted, or null. */
   readonly onWords: (words: string) => Promise<string | null>;
@@ -30,7 +30,8 @@ export function WordsSlip({
   hint,
   confirm,
   kind = 'expected',
-  need,
+  disabled = false,
+  need = refusalSentence({ code: 'words-needed' }),
   onWords,
   onClose,
   children,
@@ -38,7 +39,8 @@ export function WordsSlip({
   const [words, setWords] = useState('');
   const [fault, setFault] = useState<string | undefined>();
   const say = useOnce(async () => {
-    if (words.trim() === '' && need !== undefined) return setFault(need);
+    if (disabled) return;
+    if (words.trim() === '') return setFault(need);
     const problem = await onWords(words.trim());
     if (problem === null) onClose();
     else setFault(problem);
@@ -50,15 +52,21 @@ export function WordsSlip({
         label={label}
         {...(hint !== undefined && { hint })}
         value={words}
-        onChangeText={setWords}
+        onChangeText={(text) => {
+          setWords(text);
+          if (fault === need) setFault(undefined);
+        }}
         onSubmitEditing={say}
         fault={fault}
       />
       {fault === needsProof ? <ProveAgain onProved={() => setFault(undefined)} /> : null}
-      <View className="flex-row gap-3">
-        <Button label={shared.back} tall onPress={onClose} className="flex-1" />
-        <Button label={confirm} kind={kind} tall onPress={say} className="flex-[2]" />
-      </View>
+      <SlipButtons
+        confirm={confirm}
+        kind={kind}
+        disabled={disabled}
+        onConfirm={say}
+        onClose={onClose}
+      />
     </Slip>
   );
 }

@@ -1,4 +1,3 @@
-import { refusalSentence } from '@cardinex/words/en/refusals';
 import { linersWords as w } from '@cardinex/words/en/screens';
 import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
@@ -11,7 +10,6 @@ export function AcceptOut({ onClose }: { onClose: () => void }) {
     <WordsSlip
       title={w.acceptOut}
       label={w.acceptReason}
-      need={refusalSentence({ code: 'words-needed' })}
       confirm={w.acceptOut}
       kind="stop"
       onWords={(words) => record('liners.accepted', { words })}

@@ -1,12 +1,10 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { KitView, PartVerdict } from '@cardinex/core/job/cards/parts';
 import { kitName, partsWords as w, verdictNames } from '@cardinex/words/en/cards/parts';
-import { shared } from '@cardinex/words/en/screens';
-import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Slip } from '../../ui/Slip';
+import { SlipButtons } from '../../ui/SlipButtons';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
@@ -70,10 +68,7 @@ export function Arrived({
         fault={tried && silent ? w.needWords : undefined}
       />
       {problem ? <Mark kind="out" word={problem} /> : null}
-      <View className="flex-row gap-3">
-        <Button label={shared.back} tall onPress={onClose} className="flex-1" />
-        <Button label={w.keep} kind="expected" tall onPress={keep} className="flex-[2]" />
-      </View>
+      <SlipButtons confirm={w.keep} onConfirm={keep} onClose={onClose} />
     </Slip>
   );
 }

@@ -1,14 +1,12 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { Holds } from '@cardinex/core/job/cards/parts';
 import { entryTitle } from '@cardinex/words/en/cards/names';
 import { partsWords as w } from '@cardinex/words/en/cards/parts';
-import { shared } from '@cardinex/words/en/screens';
-import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Slip } from '../../ui/Slip';
+import { SlipButtons } from '../../ui/SlipButtons';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 
@@ -58,10 +56,7 @@ export function SendOut({ onClose }: { onClose: () => void }) {
         ]}
         onChange={setHolds}
       />
-      <View className="flex-row gap-3">
-        <Button label={shared.back} tall onPress={onClose} className="flex-1" />
-        <Button label={w.sent} kind="expected" tall onPress={send} className="flex-[2]" />
-      </View>
+      <SlipButtons confirm={w.sent} onConfirm={send} onClose={onClose} />
     </Slip>
   );
 }

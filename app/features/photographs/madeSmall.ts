@@ -1,6 +1,4 @@
-/** The longer side of a picture kept, and of its small one, in dots. */
-const LONGEST = 2000;
-const LONGEST_SMALL = 320;
+import { LONGEST_DOTS } from '@cardinex/contract/photographs';
 
 export interface MadeSmall {
   readonly picture: Blob;
@@ -15,8 +13,8 @@ export interface MadeSmall {
  */
 export async function madeSmall(file: Blob): Promise<MadeSmall> {
   const whole = await createImageBitmap(file);
-  const picture = await drawn(whole, LONGEST, 0.82);
-  const small = await drawn(whole, LONGEST_SMALL, 0.7);
+  const picture = await drawn(whole, LONGEST_DOTS.full, 0.82);
+  const small = await drawn(whole, LONGEST_DOTS.small, 0.7);
   whole.close();
   const hash = await crypto.subtle.digest('SHA-256', await picture.arrayBuffer());
   const sha256 = [...new Uint8Array(hash)]

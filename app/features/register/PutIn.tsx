@@ -8,11 +8,11 @@ import {
   THING_BARS,
   thingKindName,
 } from '@cardinex/words/en/register';
-import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Slip } from '../../ui/Slip';
+import { SlipButtons } from '../../ui/SlipButtons';
 import { Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -89,10 +89,7 @@ export function PutIn({ onClose }: { onClose: () => void }) {
         onChange={(value) => setBars(value === 'nothing' ? null : value)}
       />
       <Small>{barsSentence(bars)}</Small>
-      <View className="flex-row gap-3">
-        <Button label={shared.back} tall onPress={onClose} className="flex-1" />
-        <Button label={w.putIn} kind="expected" tall onPress={put} className="flex-[2]" />
-      </View>
+      <SlipButtons confirm={w.putIn} onConfirm={put} onClose={onClose} />
     </Slip>
   );
 }

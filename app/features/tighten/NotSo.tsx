@@ -1,14 +1,10 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { BoltView } from '@cardinex/core/job/cards/tighten';
 import type { BoltFault } from '@cardinex/core/job/act';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { refusalSentence } from '@cardinex/words/en/refusals';
 import { Button } from '../../ui/Button';
-import { Field } from '../../ui/Field';
-import { Slip } from '../../ui/Slip';
 import { useJob } from '../job/JobProvider';
-import { useOnce } from '../job/useOnce';
+import { WordsSlip } from '../job/WordsSlip';
 
 interface Props {
   readonly bolt: BoltView;
@@ -29,21 +25,19 @@ const FAULTS: readonly {
 export function NotSo({ bolt, number, onClose }: Props) {
   const { record } = useJob();
   const [fault, setFault] = useState<BoltFault | null>(null);
-  const [words, setWords] = useState('');
-  const [wordless, setWordless] = useState(false);
-  const keep = useOnce(async () => {
-    if (!fault) return;
-    if (words.trim() === '') return setWordless(true);
-    const problem = await record('bolt.failed', {
-      key: bolt.act.key,
-      pass: bolt.nextPass,
-      fault,
-      words: words.trim(),
-    });
-    if (problem === null) onClose();
-  });
+  const { key } = bolt.act;
+  const keep = async (words: string): Promise<string | null> =>
+    fault && record('bolt.failed', { key, pass: bolt.nextPass, fault, words });
   return (
-    <Slip title={w.whatHappened(number)} onClose={onClose}>
+    <WordsSlip
+      title={w.whatHappened(number)}
+      label={w.inWords}
+      hint={w.wordsHint}
+      confirm={w.keepFault}
+      disabled={fault === null}
+      onWords={keep}
+      onClose={onClose}
+    >
       {FAULTS.map((choice) => (
         <Button
           key={choice.fault}
@@ -54,28 +48,6 @@ export function NotSo({ bolt, number, onClose }: Props) {
           onPress={() => setFault(choice.fault)}
         />
       ))}
-      <Field
-        label={w.inWords}
-        hint={w.wordsHint}
-        value={words}
-        onChangeText={(text) => {
-          setWords(text);
-          setWordless(false);
-        }}
-        onSubmitEditing={keep}
-        fault={wordless ? refusalSentence({ code: 'words-needed' }) : undefined}
-      />
-      <View className="flex-row gap-3">
-        <Button label={w.back} tall onPress={onClose} className="flex-1" />
-        <Button
-          label={w.keepFault}
-          kind="expected"
-          tall
-          disabled={fault === null}
-          onPress={keep}
-          className="flex-[2]"
-        />
-      </View>
-    </Slip>
+    </WordsSlip>
   );
 }

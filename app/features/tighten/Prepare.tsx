@@ -5,6 +5,7 @@ import { isInDate } from '@cardinex/core/job/cards/tightenDecide';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { WrenchShown } from '@cardinex/core/job/act';
+import { small } from '@cardinex/words/en/capital';
 import { treatmentOf } from '@cardinex/core/sheet/treatmentOf';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
@@ -203,7 +204,7 @@ function groupText(group: FastenerGroup, { groups }: FastenedSet): string {
   const size = [thread, length?.text].filter(Boolean).join(' × ');
   const fits = spanner === undefined ? '' : ` ${w.spannerIs(spanner)}.`;
   const whose = groups.length > 1 ? `${name}. ` : '';
-  return `${whose}${w.treatment}: ${treatment.says.charAt(0).toLowerCase()}${treatment.says.slice(1)}. ${size}.${fits}`;
+  return `${whose}${w.treatment}: ${small(treatment.says)}. ${size}.${fits}`;
 }
 
 function Settings({

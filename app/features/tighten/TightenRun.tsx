@@ -45,7 +45,7 @@ import { useJob, type OpenJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { HeadMap } from './HeadMap';
-import { actFace } from './actFace';
+import { actFace, askOf } from './actFace';
 import { NotSo } from './NotSo';
 import { TightenBack } from './TightenBack';
 import { TIGHTEN_ACTS } from './ownActs';
@@ -105,6 +105,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
     help: () => setHelp(!help),
   });
   if (!current || !bolt || !face) return null;
+  const asked = askOf(bolt.act, { slackens, again: bolt.status === 'sweep' });
   const stageNumber = view.stages.indexOf(current) + 1;
   const done = bolts.filter((b) => b.status === 'done').length;
   const toSweep = bolts.filter((b) => b.status === 'sweep').length;
@@ -139,11 +140,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
           }
           notSo={{ label: w.notSo, onPress: () => setNotSo(true) }}
           confirm={{
-            label: !inRange
-              ? w.changeWrench
-              : slackens && bolt.act.kind === 'hydraulic'
-                ? strip.runBack
-                : w.did[bolt.act.kind],
+            label: inRange ? asked.did : w.changeWrench,
             hint: inRange ? nextHint : w.outOfRange(torque(nm ?? 0, units)),
             onPress: main,
           }}
@@ -188,12 +185,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
           <Figure size="act" tone="blue" value={numberOf(view, shown)} testID="bolt" />
         </View>
         <View className="flex-1">
-          <Small>
-            {slackens && bolt.act.kind === 'hydraulic'
-              ? strip.runBackAsk
-              : ((bolt.status === 'sweep' ? w.again[bolt.act.kind] : undefined) ??
-                w.ask[bolt.act.kind])}
-          </Small>
+          <Small>{asked.ask}</Small>
           <Figure
             size="act"
             value={face.value}

@@ -1,4 +1,5 @@
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
+import { stripWords as strip } from '@cardinex/words/en/cards/strip';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import {
   SPOKEN_PRESSURE,
@@ -15,6 +16,18 @@ export interface ActFace {
   readonly spoken: string;
   /** Whose unit the reader may change. */
   readonly quantity?: keyof ReaderUnits;
+}
+
+/**
+ * What is asked for one pull and how its being done is answered: let go, pulled again after a pause, or
+ * pulled as its stage says.
+ */
+export function askOf(
+  { kind }: TightenAct,
+  { slackens, again }: { readonly slackens: boolean; readonly again: boolean },
+): { readonly ask: string; readonly did: string } {
+  if (slackens && kind === 'hydraulic') return { ask: strip.runBackAsk, did: strip.runBack };
+  return { ask: (again ? w.again[kind] : undefined) ?? w.ask[kind], did: w.did[kind] };
 }
 
 /** A pull in its reader's units, whatever kind of stage it belongs to. */

@@ -10,10 +10,10 @@ import { after, stateOf, STARTS, tobin } from './told';
 
 export { madeDead, marked, measured, sheetIn, stripped } from '@cardinex/demo/intakeStory';
 
-/** A job of a scope on any engine, opened by Tobin at eight in the morning. */
+/** A job on any engine, of a scope or from before they were asked, opened by Tobin at eight in the morning. */
 export function openedFor(
   sheet: EngineSheet,
-  scope: Scope,
+  scope?: Scope,
   variant = firstVariant(sheet),
 ): Storyteller {
   return new Storyteller(lockside, 'a-job', sheet, STARTS, tobin).act('job.opened', {
@@ -23,8 +23,7 @@ export function openedFor(
     why: 'a test',
     cylinder1End: sheet.cylinder1End,
     variant,
-    scope,
-    because: 'overheated',
+    ...(scope && { scope, because: 'overheated' as const }),
   });
 }
 

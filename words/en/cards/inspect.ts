@@ -10,6 +10,7 @@ import type { CheckFinding } from '@cardinex/core/job/cards/inspect/findings';
 import type { CheckDecision } from '@cardinex/core/job/checks';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
+import { capital } from '../capital';
 import {
   boreWearSentence,
   checkSentence,
@@ -218,7 +219,3 @@ export const inspectWords = {
     'Where the sheet gives no limit, that is said; it is never taken for within.',
   ],
 } as const;
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}

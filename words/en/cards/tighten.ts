@@ -106,7 +106,6 @@ export const tightenScreen = {
   inWords: 'In a few words',
   wordsHint: 'e.g. felt soft, thread dirty',
   keepFault: 'Keep this',
-  back: 'Back',
   failedBolt: (bolt: string) =>
     `Bolt ${bolt} is open. Take it out, clean and look, then pull it again.`,
   sweepTitle: (minutes: string) => `Left off ${minutes} ago`,

@@ -1,4 +1,5 @@
 import type { Family } from '@cardinex/core/sheet/families';
+import { capital, small } from '../capital';
 
 /** Entering a sheet. */
 export const entryWords = {
@@ -29,7 +30,7 @@ export const entryWords = {
   all: 'Everything that is said of it',
   nothing: 'Nothing to object to.',
   add: (what: string) => `Add ${what}`,
-  addPart: (part: string) => `Add: ${part.charAt(0).toLowerCase()}${part.slice(1)}`,
+  addPart: (part: string) => `Add: ${small(part)}`,
   takeOutPart: (part: string) => `Take out: ${part}`,
   remove: 'Take out',
   yes: 'Yes',
@@ -270,7 +271,7 @@ export function labelOf(path: readonly (string | number)[]): string {
 /** One entry of a list by what it is: "Bank". */
 export function oneName(key: string): string {
   const name = oneOfList(key).replace(/^(a|an) /, '');
-  return name.charAt(0).toUpperCase() + name.slice(1);
+  return capital(name);
 }
 
 /** What a field is called on the screen. */
@@ -278,7 +279,7 @@ export function fieldLabel(key: string): string {
   const known = LABELS[key];
   if (known) return known;
   const apart = key.replaceAll(/([A-Z])/g, ' $1').toLowerCase();
-  return apart.charAt(0).toUpperCase() + apart.slice(1);
+  return capital(apart);
 }
 
 /** One of a list, for the button that adds another. */

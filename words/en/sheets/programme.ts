@@ -5,6 +5,7 @@ import {
   type SheetStage,
   type StageValue,
 } from '@cardinex/core/sheet/spec/fastening';
+import { small } from '../capital';
 import { listed, printedText } from '../quantity';
 
 /** One stage of a programme in words. */
@@ -101,8 +102,7 @@ export function groupLines(
       stretchLimit && `longest ${stretchLimit.text}`,
       hole && HOLES[hole],
       group.washer,
-      group.counterHold &&
-        `held by ${group.counterHold.charAt(0).toLowerCase()}${group.counterHold.slice(1)}`,
+      group.counterHold && `held by ${small(group.counterHold)}`,
       group.locking,
     ].filter(Boolean);
     return {

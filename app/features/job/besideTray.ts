@@ -1,0 +1,46 @@
+import { thingsIn } from '@cardinex/core/job/register';
+import { photographWords } from '@cardinex/words/en/photographs';
+import { registerWords } from '@cardinex/words/en/register';
+import { trayWords } from '@cardinex/words/en/screens';
+import type { MarkKind } from '../../ui/Mark';
+import type { OpenJob } from './JobProvider';
+
+/** A way to something of a job that is no card of its tray, but always at hand. */
+export interface BesideTray {
+  readonly card: 'register' | 'photographs' | 'record' | 'sheet';
+  readonly label: string;
+  readonly href: string;
+  readonly mark?: MarkKind;
+  readonly word?: string;
+  readonly reason?: string;
+}
+
+/** What stands behind the cards of a job's tray; the register and the photographs where it has a scope. */
+export function besideTray({
+  jobId,
+  sheet,
+  state,
+}: Pick<OpenJob, 'jobId' | 'sheet' | 'state'>): readonly BesideTray[] {
+  const inside = thingsIn(state.register).length;
+  const taken = state.photographs.length;
+  const at = (card: BesideTray['card'], label: string): BesideTray => ({
+    card,
+    label,
+    href: `/jobs/${jobId}/${card}`,
+  });
+  const ofScope: readonly BesideTray[] = [
+    {
+      ...at('register', registerWords.tab),
+      ...(inside > 0 && { mark: 'waiting', word: registerWords.count(inside) }),
+    },
+    {
+      ...at('photographs', photographWords.tab),
+      ...(taken > 0 && { reason: photographWords.count(taken) }),
+    },
+  ];
+  return [
+    ...(state.scope ? ofScope : []),
+    at('record', trayWords.record),
+    at('sheet', trayWords.sheet(sheet.revision)),
+  ];
+}

@@ -1,0 +1,34 @@
+import { View } from 'react-native';
+import { shared } from '@cardinex/words/en/screens';
+import { Button } from './Button';
+
+interface Props {
+  readonly confirm: string;
+  readonly kind?: 'expected' | 'stop';
+  readonly disabled?: boolean;
+  readonly onConfirm: () => void;
+  readonly onClose: () => void;
+}
+
+/** The foot of a slip: back, and what it was laid there for. */
+export function SlipButtons({
+  confirm,
+  kind = 'expected',
+  disabled = false,
+  onConfirm,
+  onClose,
+}: Props) {
+  return (
+    <View className="flex-row gap-3">
+      <Button label={shared.back} tall onPress={onClose} className="flex-1" />
+      <Button
+        label={confirm}
+        kind={kind}
+        tall
+        disabled={disabled}
+        onPress={onConfirm}
+        className="flex-[2]"
+      />
+    </View>
+  );
+}
