@@ -3,12 +3,13 @@ import prettier from 'eslint-config-prettier/flat';
 
 /** Imports run one way: app, server, instruments → contract, words → core. */
 const rooms = {
-  core: ['words', 'contract', 'server', 'app', 'demo'],
-  words: ['contract', 'server', 'app', 'demo'],
-  contract: ['server', 'app', 'demo'],
-  demo: ['server', 'app'],
-  server: ['app'],
-  app: ['server', 'demo'],
+  core: ['words', 'contract', 'server', 'app', 'demo', 'instruments'],
+  words: ['contract', 'server', 'app', 'demo', 'instruments'],
+  contract: ['server', 'app', 'demo', 'instruments'],
+  demo: ['server', 'app', 'instruments'],
+  instruments: ['server', 'app', 'demo'],
+  server: ['app', 'instruments'],
+  app: ['server', 'demo', 'instruments'],
 };
 
 const oneWay = Object.entries(rooms).map(([room, barred]) => ({

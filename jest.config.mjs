@@ -9,7 +9,11 @@ const under = (...folders) => folders.map((folder) => `<rootDir>/${folder}/**/*.
 
 export default {
   projects: [
-    { ...plain, displayName: 'core', testMatch: under('core', 'words', 'contract', 'demo') },
+    {
+      ...plain,
+      displayName: 'core',
+      testMatch: under('core', 'words', 'contract', 'demo', 'instruments'),
+    },
     { ...plain, displayName: 'server', testMatch: under('server', 'scripts') },
     {
       displayName: 'app',

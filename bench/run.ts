@@ -5,6 +5,8 @@ import { prepareDatabase } from '../scripts/prepareDatabase';
 import { scratchFolder } from '../scripts/scratch';
 import { startServerProcess, stopServerProcess } from '../scripts/serverProcess';
 import { benchActs } from './acts';
+import { benchArrange } from './arrange';
+import { benchClamp } from './clamp';
 import { benchFirstLoad } from './firstLoad';
 import { benchPlan } from './plan';
 import { holds, type Result } from './result';
@@ -16,6 +18,8 @@ const wants = (name: string): boolean => wanted.length === 0 || wanted.includes(
 const results: Result[] = [];
 
 if (wants('plan')) results.push(...benchPlan());
+if (wants('arrange')) results.push(...benchArrange());
+if (wants('clamp')) results.push(...benchClamp());
 if (wants('acts') || wants('screen') || wants('load')) await exportApp();
 if (wants('acts') || wants('screen')) results.push(...(await onServer()));
 if (wants('load')) results.push(...benchFirstLoad());

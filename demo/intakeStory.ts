@@ -1,5 +1,11 @@
 import { isolationOf } from '@cardinex/core/job/cards/dead';
-import { checkOf } from '@cardinex/core/job/cards/inspect/checksOf';
+import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
+import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
+import { kitOf } from '@cardinex/core/job/cards/parts';
+import { THICKNESS } from '@cardinex/core/job/cards/inspect/checksOf';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { figureMm } from '@cardinex/core/quantity/figureMm';
+import { groupOf, setOf } from '@cardinex/core/sheet/programmeOf';
 import { marksOf } from '@cardinex/core/job/cards/mark';
 import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip';
 import { fold } from '@cardinex/core/job/evolve';
@@ -79,4 +85,74 @@ export function measured(
     });
   }
   return story;
+}
+
+/** Everything that is needed laid beside the old, and right. */
+export function partsIn(story: Storyteller, sheet: EngineSheet): Storyteller {
+  return kitOf(sheetIn(story, sheet), stateOf(story)).reduce(
+    (told, { id: part, count = 1 }) => told.act('part.arrived', { part, count, verdict: 'right' }),
+    story,
+  );
+}
+
+/** Every check of a card gone through: what is seen is good, what is measured as it should be. */
+export function allGood(story: Storyteller, sheet: EngineSheet, card: CheckCard): Storyteller {
+  const scoped = sheetIn(story, sheet);
+  for (const check of checksOn(scoped, card)) {
+    for (const item of check.items) {
+      for (const place of check.places) tickOrRead(story, scoped, check, item, place);
+    }
+  }
+  return story;
+}
+
+function tickOrRead(
+  story: Storyteller,
+  sheet: JobSheet,
+  check: Check,
+  item: string,
+  place: string,
+): void {
+  const at = { check: check.id, item };
+  if (check.way === 'seen') {
+    story.act('check.seen', { ...at, ...(place !== '' && { step: place }), found: 'good' });
+  } else if (check.way === 'read') {
+    const mm = soundMm(sheet, check, item, place);
+    const printed = { text: String(mm), unit: 'mm' as const };
+    story.act('check.read', { ...at, ...(place !== '' && { place }), mm, printed });
+  }
+}
+
+/** A reading nobody would wonder about. */
+function soundMm(sheet: JobSheet, check: Check, item: string, place: string): number {
+  const journal = sheet.journals?.find(({ id }) => id === check.journal);
+  const round = (mm: number): number => Number(mm.toFixed(3));
+  switch (check.kind) {
+    case 'flatness':
+      return item === THICKNESS && sheet.head?.standardThickness
+        ? figureMm(sheet.head.standardThickness)
+        : 0.02;
+    case 'lengths': {
+      const set = setOf(sheet, check.set ?? '');
+      const fastener = set?.fasteners.find(({ id }) => id === item);
+      const length = set && fastener && groupOf(set, fastener)?.length;
+      return length ? figureMm(length) : 100;
+    }
+    case 'bores':
+      return round((sheet.bore ? figureMm(sheet.bore) : 100) + 0.02);
+    case 'journals':
+      return journal?.standard.high ? figureMm(journal.standard.high) : 50;
+    case 'clearances': {
+      const shaft = journal?.standard.high ? figureMm(journal.standard.high) : 50;
+      return round(shaft + (journal?.clearance?.low ? figureMm(journal.clearance.low) : 0) + 0.01);
+    }
+    case 'rings':
+      return sheet.sealingRing?.new ? figureMm(sheet.sealingRing.new) : 4;
+    case 'end-float': {
+      const least = journal?.endFloat?.low;
+      return place === 'back' ? round((least ? figureMm(least) : 0.1) + 0.05) : 0;
+    }
+    default:
+      return 0.1;
+  }
 }

@@ -2,8 +2,10 @@ import { createHash } from 'node:crypto';
 import type { ActData } from '@cardinex/core/job/act';
 import { canonicalJson } from '@cardinex/core/job/chain';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { madeDead, marked, measured, stripped } from './intakeStory';
+import { allGood, madeDead, marked, measured, partsIn, stripped } from './intakeStory';
+import { CARDS_NOW } from '@cardinex/core/job/scope';
 import { castryV8 } from './sheets/castryV8';
+import { averilQ4 } from './sheets/averilQ4';
 import { hesperM6Right } from './sheets/hesperM6';
 import { quillon5c } from './sheets/quillon5c';
 import { tolvane44 } from './sheets/tolvane44';
@@ -34,6 +36,9 @@ export const DEMO_JOB = {
   launch: jobId(1, 6),
   sawBench: jobId(1, 7),
   northFerry: jobId(1, 8),
+  dredger: jobId(1, 9),
+  aeroplane: jobId(1, 10),
+  cider: jobId(1, 11),
   otherShops: jobId(2, 1),
 } as const;
 
@@ -48,6 +53,9 @@ export function demoJobs(now: Date): readonly DemoJob[] {
     launch(now),
     sawBench(now),
     northFerry(now),
+    dredger(now),
+    aeroplane(now),
+    cider(now),
     otherShops(now),
   ];
 }
@@ -67,6 +75,7 @@ function open(
     ...opened,
     cylinder1End,
     variant: firstVariant(sheet),
+    ...(opened.scope && { cards: CARDS_NOW }),
   });
 }
 
@@ -197,7 +206,12 @@ function ferryWinch(now: Date): DemoJob {
 
 /** Liners, all three stages and all gaps, cold. */
 function headOn(story: Storyteller): Storyteller {
-  return headDown(story)
+  return gapsSet(headDown(story));
+}
+
+/** All gaps of a Tolvane set cold, at both its crank stops. */
+export function gapsSet(story: Storyteller): Storyteller {
+  return story
     .act('caution.acknowledged', { caution: 'barring' })
     .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
     .valve('E1', 0.36, 0.42, 0.43)
@@ -369,4 +383,81 @@ function northFerry(now: Date): DemoJob {
       resumeBy: ['Wipe the oil out of the bore', 'Look under the cover for water'],
     })
     .end();
+}
+
+/** All apart and clean: one liner stands out of order, and what to do about it has been measured. */
+function dredger(now: Date): DemoJob {
+  const story = open(
+    lockside,
+    DEMO_JOB.dredger,
+    hoursBefore(now, 50),
+    {
+      serial: 'T44-18833',
+      name: 'weir dredger',
+      why: 'Knocked, then stopped; shells of two mains down to the copper.',
+      scope: { kind: 'everything' },
+      because: 'low-oil-pressure',
+    },
+    'TR',
+    tolvane44,
+  );
+  partsIn(stripped(marked(madeDead(story, tolvane44), tolvane44), tolvane44), tolvane44);
+  allGood(allGood(story, tolvane44, 'inspect'), tolvane44, 'bores');
+  measured(story, tolvane44, 'counterbores', { '1': [8], '2': [8], '3': [8.01], '4': [8] });
+  measured(story, tolvane44, 'flanges', { '1': [8.06], '2': [8.11], '3': [8.08], '4': [8.11] });
+  return story.end();
+}
+
+/** The valley's aeroplane with its cylinders off: the pistons as they came do not match across the case. */
+function aeroplane(now: Date): DemoJob {
+  const story = open(
+    lockside,
+    DEMO_JOB.aeroplane,
+    hoursBefore(now, 80),
+    {
+      serial: 'Q4-0277',
+      name: 'valley aeroplane',
+      why: 'Low on two cylinders at the last compression check.',
+      scope: { kind: 'everything' },
+      because: 'low-compression',
+    },
+    'MO',
+    averilQ4,
+  );
+  partsIn(stripped(marked(madeDead(story, averilQ4), averilQ4), averilQ4), averilQ4);
+  for (const card of ['inspect', 'bores', 'shells', 'crank'] as const) {
+    allGood(story, averilQ4, card);
+  }
+  for (const [item, grams] of Object.entries({ '1': 1208, '2': 1229, '3': 1215, '4': 1226 })) {
+    story.act('piece.weighed', { check: 'masses', item, grams, text: String(grams) });
+  }
+  return story.end();
+}
+
+/** A chain-driven head about to go on: built, looked under, the crank to be placed. */
+function cider(now: Date): DemoJob {
+  const story = madeDead(
+    open(
+      lockside,
+      DEMO_JOB.cider,
+      hoursBefore(now, 2),
+      {
+        serial: 'Q5C-3108',
+        name: 'cider mill',
+        why: 'Coolant pushed out; head bolts stretched past their length.',
+        scope: { kind: 'top-end' },
+        because: 'gas-to-water',
+      },
+      'WH',
+      quillon5c,
+    ),
+    quillon5c,
+  );
+  for (const card of ['mark', 'strip', 'parts', 'inspect'] as const)
+    story.act('card.left-out', { card, words: 'Done before there were cards of it.' });
+  story.act('card.left-out', { card: 'stand-out', words: 'Pistons not disturbed.' });
+  allGood(story, quillon5c, 'head-build');
+  for (const item of ['nothing-left', 'dowels', 'hides-0', 'hides-1', 'hides-2'])
+    story.act('check.seen', { check: 'last-look/head/1', item, found: 'good' });
+  return story.end();
 }

@@ -1,6 +1,6 @@
 import { v7 as uuidv7 } from 'uuid';
 import type { Act, ActData, ActType, Printed, WrenchShown } from '@cardinex/core/job/act';
-import { wrenchSettingNm } from '@cardinex/core/job/cards/tighten';
+import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { planOf } from '@cardinex/core/sheet/programmeOf';
@@ -49,7 +49,7 @@ export class Storyteller {
     this.clockMs += 20_000;
     const count = this.told.length + 1;
     const act = {
-      id: uuidv7({ msecs: this.clockMs, seq: count, random: new Uint8Array(16).fill(count % 251) }),
+      id: uuidv7({ msecs: this.clockMs, seq: count, random: this.chance(count) }),
       v: 1,
       type,
       at: new Date(this.clockMs).toISOString().replace('Z', '+00:00'),
@@ -61,6 +61,12 @@ export class Storyteller {
     };
     this.told.push(act as unknown as Act);
     return this;
+  }
+
+  /** What stands for chance in an act's id: its own, also beside a job told at the same moment. */
+  private chance(count: number): Uint8Array {
+    const ofJob = [...this.jobId].reduce((sum, char) => (sum * 31 + char.charCodeAt(0)) % 251, 7);
+    return new Uint8Array(16).map((_, place) => (place % 2 === 0 ? count % 251 : ofJob));
   }
 
   /** Strikes the last act told, as a mis-tap, or with words when it was another's. */

@@ -87,3 +87,111 @@ test('a head and a bore are judged on the bench, with a drawing that can be read
   await give({ Middle: '100.05 100.04', 'Wear at most': '0.1', 'Oversizes there are': '0.25 0.5' });
   await expect(page.getByTestId('result')).toContainText('Oversize: 0.25 mm');
 });
+
+test('liners are placed beside the screen, stopped and searched again, with no network', async ({
+  page,
+  shop,
+  context,
+}) => {
+  await page.goto(`${shop.address}/bench/arrange`);
+  await page.waitForFunction(() => navigator.serviceWorker.ready.then(() => true));
+  await page.waitForTimeout(1500);
+  await context.setOffline(true);
+  await page.reload();
+  const fill = (label: RegExp, text: string): Promise<void> => page.getByLabel(label).fill(text);
+  await fill(/^Counterbores/, '8 8 8.01 8');
+  await fill(/^Flanges/, '8.06 8.11 8.08 8.11');
+  await fill(/^Lowest/, '0.05');
+  await fill(/^Highest/, '0.12');
+  await fill(/^Neighbours may differ/, '0.03');
+  await page.getByRole('button', { name: 'rising' }).click();
+  await expect(page.getByTestId('result')).toContainText('Liner 3 to bore 2 and 2 to bore 3.');
+
+  // What no placement cures says what would: a ledge cut, or a shim that is not there.
+  await fill(/^Flanges/, '8.06 8.11 8.08 8.2');
+  await expect(page.getByTestId('result')).toContainText(
+    'To cure it, cut the counterbore of bore 4',
+  );
+  await fill(/^Flanges/, '8.06 8.11 8.08');
+  await expect(page.getByTestId('answer')).toContainText(
+    'liners must be as many as the bores, 4, or more',
+  );
+
+  // The longest search there is goes on beside the typing, and stops when told to.
+  const many = (from: number): string =>
+    Array.from({ length: 16 }, (_, at) => (from + ((at * 7) % 16) / 100).toFixed(2)).join(' ');
+  await fill(/^Shims there are/, '0.05 0.1 0.15 0.2 0.25');
+  await fill(/^Under one liner/, '2');
+  await page.getByRole('button', { name: 'one way' }).click();
+  await fill(/^Counterbores/, many(10));
+  await fill(/^Flanges/, many(9.9));
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByTestId('answer')).toContainText('Stopped before it was done.');
+  await page.getByRole('button', { name: 'Search again' }).click();
+  await expect(page.getByRole('progressbar')).toBeVisible();
+  await fill(/^Highest/, '0.2');
+  await expect(page.getByLabel(/^Highest/)).toHaveValue('0.2');
+});
+
+test('rings, masses and gasket on the bench', async ({ page, shop }) => {
+  const fill = async (calculator: string, figures: Readonly<Record<string, string>>) => {
+    await page.goto(`${shop.address}/bench/${calculator}`);
+    for (const [label, text] of Object.entries(figures)) {
+      await page.getByLabel(new RegExp(`^${label}`)).fill(text);
+    }
+  };
+  const answer = page.getByTestId('answer');
+  await fill('gap', {
+    'Gap as measured': '0.45',
+    'Bore(?! where| at)': '105',
+    'Least gap': '0.35',
+    'Greatest gap': '0.6',
+    'Bore where it was squared': '105.06',
+    'Bore at its tightest': '105.01',
+  });
+  await expect(answer).toContainText('Gap 0.293 mm at the tightest place, under 0.35 mm: file off');
+  await page.getByRole('button', { name: 'comes gapped' }).click();
+  await expect(answer).toContainText('These rings come gapped and are not filed');
+
+  await page.goto(`${shop.address}/bench/clock`);
+  await expect(
+    page.getByRole('img', { name: /thrust side at the right.*Ring 1 30°, Ring 2 150°/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'anticlockwise' }).click();
+  await page.getByRole('button', { name: 'opposite in turn' }).click();
+  await expect(page.getByRole('img', { name: /thrust side at the left/ })).toBeVisible();
+
+  await fill('mass', { Masses: '1208 1229 1215 1226', 'May differ by': '14' });
+  await expect(answer).toContainText('piece 2 heaviest: 7 g too much');
+  await page.getByRole('button', { name: 'in opposed pairs' }).click();
+  await expect(answer).toContainText('piece 1 with piece 3 (7 g)');
+
+  await fill('heat', {
+    'Pin larger than its hole by': '0.03',
+    'Room wanted': '0.03',
+    'Pin diameter': '30',
+    'It may be warmed to': '150',
+  });
+  await expect(answer).toContainText('Warm it to 187 °C. That is more than it stands');
+
+  await fill('gasket', {
+    'Stand-outs': '0.46 0.48\n0.50 0.52',
+    Grades: 'one-hole 0.35 0.48 1.20\ntwo-holes 0.48 0.56 1.30',
+    'Least room': '0.8',
+  });
+  await expect(answer).toContainText('Gasket two-holes, 1.30 mm');
+  await expect(answer).toContainText('too close');
+  await page.getByLabel(/^Grades/).fill('one-hole 0.35 0.48');
+  await expect(page.getByRole('alert')).toContainText('Mark, over, up to and thickness');
+
+  await fill('compression', {
+    'Bore(?! where| at)': '105',
+    Stroke: '127',
+    'Chamber in the head': '4',
+    'Bowl in the crown': '57',
+    'Hole in the gasket': '107',
+    'Gasket, compressed': '1.3',
+    'Piston stand-out': '0.51',
+  });
+  await expect(answer).toContainText(/^1[67]\.\d:1, \d+\.\d cc left above the piston/);
+});

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { verifyChain } from '@cardinex/core/job/chain';
-import { straightToWork } from './support/intake';
+import { pressThrough, straightToWork } from './support/intake';
 import { confirm, expect, readings, signIn, test } from './support/shop';
 
 /** One real job from sign-in to record, with the network cut once and the server killed once. */
@@ -29,10 +29,11 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await straightToWork(page, page.url());
 
   // The tray: what is open, what is barred and why.
-  await expect(page.getByRole('link', { name: /7 Tighten Barred After liners/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /8 Tighten Barred After stand-out/ })).toBeVisible();
   await page.getByRole('link', { name: /6 Liners Open/ }).click();
 
   // Liners: bad input says what would be right and keeps nothing; then one out of order, then cured.
+  await page.getByTestId('reading').waitFor();
   await page.keyboard.type('40');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('Is the decimal mark missing?');
@@ -61,8 +62,12 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   // With no network at all the page opens again, from what the device keeps.
   await page.reload();
   await expect(page.getByText('Liners accepted')).toBeVisible();
-  await page.getByRole('link', { name: '7 Tighten' }).click();
-  await page.getByRole('button', { name: 'Flush all round' }).click();
+  await page.getByRole('link', { name: '7 Stand-out' }).click();
+  await page.getByRole('button', { name: 'one hole, as the one that came off' }).click();
+  await expect(page.getByText('Gasket one hole')).toBeVisible();
+  await page.getByRole('link', { name: '8 Tighten' }).click();
+  // What the head hides, then the crank, the gasket, and the head down and flush.
+  await pressThrough(page, 'act');
   await page.getByRole('button', { name: 'It is on' }).click();
   await page.getByRole('button', { name: /Wrench 5/ }).click();
   await page.getByRole('button', { name: 'Begin pulling' }).click();
@@ -81,6 +86,7 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await page.getByLabel('In a few words').fill('socket walked off');
   await page.getByRole('button', { name: 'Keep this' }).click();
   await expect(page.getByTestId('bolt')).toHaveText('6');
+  await expect(page.getByRole('button', { name: 'Keep this' })).toHaveCount(0);
   await confirm(page, 5);
   await expect(page.getByTestId('bolt')).toHaveText('5');
   await expect(page.getByText('Stage 1 of 3')).toBeVisible();

@@ -11,11 +11,14 @@ export default defineConfig({
   fullyParallel: false,
   outputDir: '../test-results',
   use: {
+    // A machine that has just come up takes its time over the first page.
+    actionTimeout: 30_000,
     launchOptions: {
       executablePath: process.env.CARDINEX_CHROMIUM ?? '/usr/bin/chromium',
       args: browserArguments,
     },
-    trace: 'retain-on-failure',
+    // A trace of every step costs a third of the time: asked for when a test has to be looked into.
+    trace: process.env.CARDINEX_TRACE ? 'retain-on-failure' : 'off',
   },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
 import { fill, press } from './support/hands';
-import { straightToWork } from './support/intake';
+import { pressThrough, straightToWork } from './support/intake';
 import { confirm, expect, signIn, test } from './support/shop';
 
 /** Taps marks of a drawing by the numbers written on them. */
@@ -179,7 +179,7 @@ test('an engine is entered from its handbook, published, and a job opened on it'
   await expect(page.getByRole('link', { name: /7 Valves Barred/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /^Record/ })).toBeVisible();
   await page.getByRole('link', { name: /6 Tighten/ }).click();
-  await press(page, 'Flush all round');
+  await pressThrough(page, 'act');
   await press(page, 'It is on');
   await press(page, /Wrench 5/);
   await press(page, 'Begin pulling');

@@ -18,7 +18,6 @@ test('a whole engine is entered from its book, field by field, and comes out as 
   shop,
 }, { project }) => {
   test.setTimeout(600_000);
-  page.setDefaultTimeout(10_000);
   const entered = ENTERED[project.name];
   if (!entered) throw new Error('no engine for this size');
   const id = `${entered.sheet.id}-entered`;

@@ -34,9 +34,7 @@ const job = (id: string, card = ''): string => `/jobs/${id}/${card}`;
 const PICTURES: readonly Picture[] = [
   { name: 'board', path: '/' },
   { name: 'board-wide', size: WIDE, path: '/' },
-  { name: 'new-job', path: '/jobs/new' },
   { name: 'tray', path: job(DEMO_JOB.sawBench) },
-  { name: 'mark', path: `${job(DEMO_JOB.sawBench, 'mark')}?part=tappet%2FE2` },
   { name: 'parts', path: job(DEMO_JOB.sawBench, 'parts') },
   {
     name: 'inspect-glare',
@@ -44,13 +42,24 @@ const PICTURES: readonly Picture[] = [
     path: `${job(DEMO_JOB.sawBench, 'inspect')}?check=flatness%2Fhead%2F1`,
   },
   { name: 'liners', path: job(DEMO_JOB.conveyor, 'liners') },
+  {
+    name: 'place-liners',
+    path: `${job(DEMO_JOB.dredger, 'liners')}?part=place`,
+    then: (page) => page.getByTestId('result').waitFor(),
+  },
+  { name: 'rings', path: `${job(DEMO_JOB.aeroplane, 'pistons')}?check=rings-on` },
   { name: 'tighten', path: job(DEMO_JOB.baler, 'tighten'), then: sweep },
-  { name: 'tighten-lamp', theme: 'lamp', path: job(DEMO_JOB.baler, 'tighten') },
+  { name: 'head-on', path: `${job(DEMO_JOB.cider, 'tighten')}?set=head` },
+  {
+    name: 'what-if-lamp',
+    theme: 'lamp',
+    path: `${job(DEMO_JOB.baler, 'what-if')}?set=head`,
+    then: (page) => page.getByTestId('plan-b').waitFor(),
+  },
   { name: 'tighten-wide', size: WIDE, path: job(DEMO_JOB.baler, 'tighten') },
   { name: 'bar', path: job(DEMO_JOB.creamery, 'valves') },
   { name: 'valves', path: job(DEMO_JOB.creamery, 'valves'), then: firstGap },
   { name: 'record', path: job(DEMO_JOB.ferryWinch, 'record') },
-  { name: 'leaflets', path: job(DEMO_JOB.launch, 'sheet') },
   {
     name: 'sheet',
     path: '/sheets/orrin-6t',

@@ -1,3 +1,4 @@
+import { spawn, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
@@ -18,6 +19,7 @@ const RESTART_MS = 1000;
 
 let postgres: Postgres | null = null;
 let server: ServerProcess | null = null;
+let instruments: ChildProcess | null = null;
 let stopping = false;
 
 try {
@@ -26,6 +28,7 @@ try {
   const { seeded } = await prepareDatabase(databaseUrl);
   if (seeded) console.log('A new database was filled with the demo shop.');
   server = await serve(databaseUrl);
+  instruments = startInstruments();
   console.log(`\nCardinex is ready at ${server.address}\n`);
   printSignIns();
 } catch (error) {
@@ -81,9 +84,18 @@ async function serveAgain(databaseUrl: string): Promise<void> {
   }
 }
 
+/** The stand-ins for a wrench and a pump gauge, beside the server; the shop works without them. */
+function startInstruments(): ChildProcess {
+  const main = path.join(root, 'instruments/main.ts');
+  return spawn(process.execPath, ['--import', 'tsx', main], {
+    stdio: ['ignore', 'inherit', 'inherit'],
+  });
+}
+
 async function stop(code: number): Promise<void> {
   if (stopping) return;
   stopping = true;
+  instruments?.kill('SIGTERM');
   if (server) await stopServerProcess(server);
   await postgres?.stop();
   process.exit(code);

@@ -104,7 +104,8 @@ function security(secure: boolean) {
         styleSrc: ["'self'", "'unsafe-inline'"],
         fontSrc: ["'self'", 'data:'],
         imgSrc: ["'self'", 'data:', 'blob:'],
-        connectSrc: ["'self'"],
+        // A wrench or gauge on this device speaks over a socket of its own.
+        connectSrc: ["'self'", 'ws://127.0.0.1:*', 'ws://localhost:*', 'wss:'],
         frameAncestors: ["'none'"],
         baseUri: ["'self'"],
         formAction: ["'self'"],

@@ -161,6 +161,9 @@ export function openApiDocument(): Json {
       '/api/jobs': get('The board'),
       '/api/jobs/{id}': get('A job: its log and its pinned sheet', [idParameter]),
       '/api/jobs/{id}/record.json': get('A job as a file to keep and to check', [idParameter]),
+      '/api/jobs/{id}/after-heat.ics': get('When what is pulled after heat may be pulled', [
+        idParameter,
+      ]),
       '/api/jobs/{id}/labels.pdf': get('Tags for the parts of a job, ?size=sheet or roll', [
         idParameter,
       ]),

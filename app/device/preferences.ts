@@ -22,6 +22,12 @@ const preferencesSchema = z.object({
   /** Went on as a member without a PIN, the network being away. */
   unproved: z.boolean().catch(false),
   shop: z.string().nullable().catch(null),
+  /** Which end of what two people pull together is held here. */
+  end: z.enum(['near', 'far', 'both']).catch('both'),
+  /** Where the wrench and the pump gauge of this device are reached; empty for none. */
+  instruments: z
+    .object({ wrench: z.string().max(200).catch(''), pump: z.string().max(200).catch('') })
+    .catch({ wrench: '', pump: '' }),
   /** Which device this is to each database, by the database's own id. */
   devices: z.record(z.string(), z.string()).catch({}),
 });

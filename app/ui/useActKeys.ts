@@ -5,6 +5,8 @@ export interface ActKeys {
   readonly undo?: (() => void) | undefined;
   readonly lookBack?: (() => void) | undefined;
   readonly help?: (() => void) | undefined;
+  /** Says the act again. */
+  readonly sayAgain?: (() => void) | undefined;
 }
 
 /** Two presses nearer than this are one press of a bouncing pedal. */
@@ -60,6 +62,8 @@ const KEYS: Readonly<Record<string, keyof ActKeys>> = {
   Backspace: 'undo',
   PageUp: 'lookBack',
   '?': 'help',
+  r: 'sayAgain',
+  R: 'sayAgain',
 };
 
 function actOf(event: KeyboardEvent): keyof ActKeys | undefined {
@@ -84,8 +88,10 @@ function belongsHere(event: KeyboardEvent, quiet: boolean): boolean {
   if (event.key === 'PageDown' || event.key === 'PageUp') return true;
   if (target.closest('[role="dialog"]')) return false;
   if (target instanceof HTMLInputElement && target.inputMode === 'decimal')
-    return ' ?'.includes(event.key) || (event.key === 'Backspace' && target.value === '' && quiet);
+    return (
+      ' ?rR'.includes(event.key) || (event.key === 'Backspace' && target.value === '' && quiet)
+    );
   if (target.closest('input, textarea')) return false;
   const pressable = target.closest(PRESSABLE);
-  return !pressable || event.repeat || event.key === 'Backspace' || event.key === '?';
+  return !pressable || event.repeat || event.key === 'Backspace' || '?rR'.includes(event.key);
 }

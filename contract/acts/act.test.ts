@@ -56,6 +56,8 @@ describe('an act on the wire', () => {
     ['bolt.pulled', { pass: 1.5 }, 'data.pass'],
     ['valve.read', { mm: -0.1 }, 'data.mm'],
     ['valve.read', { reading: 'guessed' }, 'data.reading'],
+    ['piece.weighed', { grams: 0 }, 'data.grams'],
+    ['check.read', { mm: 4000 }, 'data.mm'],
   ])('%s with %j is refused at %s', (type, wrong, field) => {
     const act = acts.find((one) => one.type === type);
     if (!act) throw new Error(`no ${type} in the demo`);
@@ -80,5 +82,55 @@ describe('a batch', () => {
       true,
       false,
     ]);
+  });
+});
+
+describe('acts of an engine put together', () => {
+  const envelope = acts[0];
+  const run = { set: 'main-caps', instance: '1', programme: 'main' };
+  const issuesOf = (type: string, data: unknown): string[] => {
+    const read = actSchema.safeParse({ ...envelope, type, data });
+    return read.success ? [] : read.error.issues.map(({ path }) => path.join('.'));
+  };
+
+  it.each([
+    ['liners.placed', { placement: [{ bore: '1', liner: '3', shimsMm: [0.1, 0.05] }] }],
+    ['liner.sealed', { bore: '1', out: 0, in: 2 }],
+    ['cap.turned', { run, stage: '1/s1', fasteners: ['m5', 'm6'], found: 'free' }],
+    ['piece.weighed', { check: 'masses', item: '1', grams: 902.5, text: '902,5' }],
+    ['gasket.chosen', { mark: 'two holes', by: 'old-gasket' }],
+    ['cards.taken', { cards: 2 }],
+    // A piston below its deck.
+    [
+      'check.read',
+      {
+        check: 'stand-outs',
+        item: '1',
+        place: 'near',
+        mm: -0.2,
+        printed: { text: '-0.2', unit: 'mm' },
+      },
+    ],
+  ])('%s is read', (type, data) => {
+    expect(issuesOf(type, data)).toEqual([]);
+  });
+
+  it.each([
+    ['liners.placed', { placement: [] }, 'data.placement'],
+    [
+      'liners.placed',
+      { placement: [{ bore: '1', liner: '3', shimsMm: [0] }] },
+      'data.placement.0.shimsMm.0',
+    ],
+    ['liner.sealed', { bore: '1', out: -1, in: 2 }, 'data.out'],
+    ['liner.sealed', { bore: '1', out: 1, in: 1.5 }, 'data.in'],
+    ['cap.turned', { run, stage: 's1', fasteners: ['m5'], found: 'free' }, 'data.stage'],
+    ['cap.turned', { run, stage: '1/s1', fasteners: [], found: 'free' }, 'data.fasteners'],
+    ['cap.turned', { run, stage: '1/s1', fasteners: ['m5'], found: 'stiff' }, 'data.found'],
+    ['gasket.chosen', { mark: '', by: 'stand-out' }, 'data.mark'],
+    ['gasket.chosen', { mark: 'one', by: 'guess' }, 'data.by'],
+    ['cards.taken', { cards: 99 }, 'data.cards'],
+  ])('%s with %j is refused at %s', (type, data, field) => {
+    expect(issuesOf(type, data)).toContain(field);
   });
 });

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import type { Act } from '@cardinex/core/job/act';
 import { CAME_WITH } from '@cardinex/core/job/layers';
 import { REACH_MM } from '@cardinex/core/job/reach';
+import { CARDS_NOW } from '@cardinex/core/job/scope';
+import { buildData } from './build';
 import { because, intakeData, scope } from './intake';
 import { MOST_IN_BATCH } from './limits';
 import { printed } from './printed';
@@ -18,6 +20,8 @@ const runKey = z
 const day = z.iso.date({ error: 'must be a date like 2026-03-31' });
 const point = z.strictObject({ setNm: nm, trueNm: nm });
 const pass = z.int().min(1).max(1000);
+const side = z.enum(['near', 'far']).optional();
+const read = z.enum(['typed', 'instrument']).optional();
 
 /** More figures than this are another sheet, not a leaflet. */
 const MOST_POINTS = 60;
@@ -58,8 +62,10 @@ const data = {
     variant: z.record(plainId, plainId).optional(),
     scope: scope.optional(),
     because: because.optional(),
+    cards: z.int().min(1).max(CARDS_NOW).optional(),
   }),
   ...intakeData,
+  ...buildData,
   'sheet.taken': z.strictObject({ sheet: pinned, words: words(400) }),
   'variant.changed': z.strictObject({ question: plainId, option: plainId, words: words(400) }),
   'leaflet.entered': z.strictObject({
@@ -103,15 +109,44 @@ const data = {
     override: words(400).optional(),
   }),
   'wrench.let-back': z.strictObject({ run }),
-  'bolt.pulled': z.strictObject({ key: runKey, pass, nm, setNm: nm, wrench: plainId }),
-  'bolt.turned': z.strictObject({ key: runKey, pass, deg: measure(0.001, 1080) }),
+  'bolt.pulled': z.strictObject({
+    key: runKey,
+    pass,
+    nm,
+    setNm: nm,
+    wrench: plainId,
+    side,
+    reachedNm: measure(0, 20_000).optional(),
+    read,
+  }),
+  'bolt.turned': z.strictObject({
+    key: runKey,
+    pass,
+    deg: measure(0.001, 1080),
+    side,
+    reachedDeg: measure(0, 1080).optional(),
+    read,
+    by: z.literal('power').optional(),
+  }),
   'bolt.eased': z.strictObject({ key: runKey, pass }),
-  'stud.tensioned': z.strictObject({ key: runKey, pass, bar: measure(0.001, 10_000) }),
-  'step.done': z.strictObject({ key: runKey, pass }),
+  'stud.tensioned': z.strictObject({
+    key: runKey,
+    pass,
+    bar: measure(0.001, 10_000),
+    holes: measure(0, 1000).optional(),
+  }),
+  'step.done': z.strictObject({ key: runKey, pass, words: words(400).optional() }),
+  'bolt.taken-out': z.strictObject({
+    run,
+    fastener: plainId,
+    words: words(400),
+    renewed: z.literal(true).optional(),
+  }),
+  'run.marked': z.strictObject({ run }),
   'bolt.failed': z.strictObject({
     key: runKey,
     pass,
-    fault: z.enum(['did-not-reach', 'slipped']),
+    fault: z.enum(['did-not-reach', 'slipped', 'moved-early', 'felt-soft', 'over', 'odd-travel']),
     words: words(400),
   }),
   'contest.decided': z.strictObject({ key: runKey, words: words(400) }),
@@ -125,6 +160,7 @@ const data = {
     printed,
   }),
   'recheck.begun': z.strictObject({ words: words(400) }),
+  'heat.reached': z.strictObject({ words: words(400) }),
   struck: z.strictObject({ target: uuid, words: words(400).optional() }),
 };
 
@@ -169,6 +205,12 @@ export const actSchema = z.discriminatedUnion('type', [
   act('difference.decided'),
   act('liner.read'),
   act('liners.accepted'),
+  act('cards.taken'),
+  act('liners.placed'),
+  act('liner.sealed'),
+  act('cap.turned'),
+  act('piece.weighed'),
+  act('gasket.chosen'),
   act('run.prepared'),
   act('wrench.let-back'),
   act('bolt.pulled'),
@@ -177,12 +219,15 @@ export const actSchema = z.discriminatedUnion('type', [
   act('stud.tensioned'),
   act('step.done'),
   act('bolt.failed'),
+  act('bolt.taken-out'),
+  act('run.marked'),
   act('contest.decided'),
   act('caution.acknowledged'),
   act('crank.stood'),
   act('crank.doubted'),
   act('valve.read'),
   act('recheck.begun'),
+  act('heat.reached'),
   act('struck'),
 ]) satisfies z.ZodType<Act>;
 

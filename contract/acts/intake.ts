@@ -58,7 +58,8 @@ export const intakeData = {
     check: key,
     item: plainId,
     place: plainId.optional(),
-    mm: measure(0, REACH_MM.size),
+    // A piston below its deck reads less than nothing.
+    mm: measure(-REACH_MM.size, REACH_MM.size),
     printed,
     gauge: z.strictObject({ id: plainId, name: words(60) }).optional(),
     far: z.literal(true).optional(),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { STRAIGHTEDGE_LINES } from '@cardinex/core/block/headFlatness';
 import type { ReckonName } from './schemas';
+import { tighteningAnswers } from './tightening/answers';
 
 const id = z.string();
 const deg = z.number();
@@ -9,22 +10,14 @@ const line = z.enum(STRAIGHTEDGE_LINES);
 const reason = z.string().describe('The finding in a sentence');
 const window = z.strictObject({ fromDeg: deg, toDeg: deg });
 const limitVerdict = z.enum(['within', 'over', 'no-limit']);
+const roomVerdict = z.enum(['within', 'too-close', 'no-limit']);
 const gapVerdict = z.enum(['within', 'tight', 'loose', 'no-limit']);
 
-const wrenchSetting = z.strictObject({
-  id,
-  settingNm: z.number(),
-  errorNm: z.number(),
-  inRange: z.boolean(),
-  inDate: z.boolean(),
-  dates: z.enum(['in-date', 'out-of-date', 'unknown']),
-  beyondPoints: z.boolean(),
-  shareOfRange: z.number(),
-});
 const stack = z.strictObject({ leavesMm: z.array(mm), totalMm: mm, errorMm: mm });
 
 /** What each reckoning answers over HTTP: core's findings with a sentence for each. */
 export const reckonAnswers = {
+  ...tighteningAnswers,
   'valve-windows': z.strictObject({ intake: window.optional(), exhaust: window.optional() }),
   'barring-plan': z.strictObject({
     positions: z.array(
@@ -104,42 +97,6 @@ export const reckonAnswers = {
       .nullable(),
     reason,
   }),
-  'tighten-plan': z.strictObject({
-    acts: z.array(
-      z.strictObject({
-        key: id,
-        cycle: id,
-        stage: id,
-        fastener: id,
-        kind: z.enum([
-          'torque',
-          'check',
-          'angle',
-          'slacken',
-          'hydraulic',
-          'hydraulic-check',
-          'wait',
-          'turn-crank',
-        ]),
-        nm: z.number().optional(),
-        lowNm: z.number().optional(),
-        highNm: z.number().optional(),
-        deg: z.number().optional(),
-        lowDeg: z.number().optional(),
-        highDeg: z.number().optional(),
-        bar: z.number().optional(),
-        minutes: z.number().optional(),
-      }),
-    ),
-    findings: z.array(z.looseObject({ code: z.string(), reason })),
-    reason,
-  }),
-  'adapter-setting': z.strictObject({ settingNm: z.number() }),
-  'wrench-choose': z.strictObject({
-    wrenches: z.array(wrenchSetting.extend({ reason })),
-    choice: wrenchSetting.nullable(),
-    reason,
-  }),
   'feeler-stack': z.strictObject({
     stacks: z.array(stack),
     nearestBelow: stack.nullable(),
@@ -199,6 +156,112 @@ export const reckonAnswers = {
     thickness: z.enum(['within', 'under', 'no-limit']),
     spread: limitVerdict,
     lostMm: mm.optional(),
+    reason,
+  }),
+  'liner-arrange': z.strictObject({
+    feasible: z.boolean(),
+    placement: z.array(
+      z.strictObject({ bore: id, liner: id, shimsMm: z.array(mm), standOutMm: mm, reason }),
+    ),
+    largestAdjacentMm: mm,
+    offTargetMm: mm,
+    shimsUsed: z.number(),
+    moved: z.array(id),
+    totalExcessMm: mm,
+    breaks: z.array(
+      z.strictObject({
+        kind: z.enum(['height', 'adjacent', 'rise', 'group']),
+        bores: z.array(id),
+        excessMm: mm,
+      }),
+    ),
+    cure: z.array(
+      z.strictObject({
+        do: z.enum(['cut', 'shim', 'thicker']),
+        bore: id,
+        mm,
+        insteadOfMm: mm.optional(),
+        reason,
+      }),
+    ),
+    reason,
+  }),
+  'ring-gap': z.strictObject({
+    rings: z.array(
+      z.strictObject({
+        id,
+        correctedMm: mm,
+        lowMm: mm.optional(),
+        highMm: mm.optional(),
+        verdict: z.enum(['within', 'file', 'do-not-file', 'reject', 'no-limit']),
+        leastOffMm: mm.optional(),
+        mostOffMm: mm.optional(),
+        reason,
+      }),
+    ),
+    tightestBoreMm: mm,
+    overall: z.enum(['within', 'out', 'no-limit']),
+    reason,
+  }),
+  'ring-clock': z.strictObject({
+    places: z.array(z.strictObject({ id, deg, clearDeg: deg.optional() })),
+    smallestSeparationDeg: deg.nullable(),
+    leastClearDeg: deg,
+    verdict: z.enum(['clear', 'too-near']),
+    tooNear: z.array(id),
+    reason,
+  }),
+  'match-mass': z.strictObject({
+    spreadGrams: z.number(),
+    lightest: id,
+    heaviest: id,
+    pairs: z
+      .array(
+        z.strictObject({
+          ids: z.tuple([id, id]),
+          differenceGrams: z.number(),
+          verdict: limitVerdict,
+        }),
+      )
+      .optional(),
+    largestDifferenceGrams: z.number().optional(),
+    verdict: limitVerdict,
+    excessGrams: z.number(),
+    reason,
+  }),
+  'pin-heat': z.strictObject({
+    tempC: z.number(),
+    riseK: z.number(),
+    verdict: limitVerdict,
+    clearanceAtMaxMm: mm.optional(),
+    reason,
+  }),
+  'gasket-grade': z.strictObject({
+    verdict: z.enum(['graded', 'above-table', 'below-table', 'between-grades']),
+    mark: id.nullable(),
+    thicknessMm: mm.nullable(),
+    byMm: mm,
+    meanMm: mm,
+    highestMm: mm,
+    highestCylinder: z.number(),
+    steppedUp: z.boolean(),
+    pistons: z.array(
+      z.strictObject({
+        cylinder: z.number(),
+        meanMm: mm,
+        rockMm: mm.nullable(),
+        clearanceMm: mm.optional(),
+        verdict: roomVerdict,
+      }),
+    ),
+    clearance: roomVerdict,
+    reason,
+  }),
+  compression: z.strictObject({
+    ratio: z.number(),
+    changePerTenthMm: z.number(),
+    sweptCc: z.number(),
+    clearanceCc: z.number(),
     reason,
   }),
 } as const satisfies Record<ReckonName, z.ZodType>;

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { ReckonName, reckonInputs } from './schemas';
+import { tighteningExamples } from './tightening/examples';
 
 type Inputs = { readonly [N in ReckonName]: z.infer<(typeof reckonInputs)[N]> };
 
@@ -20,6 +21,7 @@ const fourCylinders = {
 
 /** One request for each reckoning, shown in the OpenAPI document and run by its tests. */
 export const reckonExamples: Inputs = {
+  ...tighteningExamples,
   'valve-windows': { strokes: 4, ivoBtdcDeg: 12, ivcAbdcDeg: 44, evoBbdcDeg: 48, evcAtdcDeg: 14 },
   'barring-plan': { ...fourCylinders, stops: [0, 360] },
   settable: { ...fourCylinders, atDeg: 0 },
@@ -40,47 +42,6 @@ export const reckonExamples: Inputs = {
     ],
     limits: { lowMm: 0.05, highMm: 0.12, adjacentMm: 0.03, tiltMm: 0.03 },
     rise: 'up',
-  },
-  'tighten-plan': {
-    set: 'head',
-    instance: '1',
-    fasteners: [
-      { id: 'a', number: '1', xMm: 0, yMm: 0 },
-      { id: 'b', number: '2', xMm: 100, yMm: 0 },
-    ],
-    programme: {
-      id: 'main',
-      cycles: [
-        {
-          id: '1',
-          stages: [
-            { id: 's1', kind: 'torque', order: ['a', 'b'], values: [{ nm: 45 }] },
-            { id: 's2', kind: 'torque', order: ['a', 'b'], values: [{ lowNm: 80, highNm: 90 }] },
-          ],
-        },
-      ],
-    },
-    wrenches: [{ id: 'w3', lowNm: 20, highNm: 100 }],
-  },
-  'adapter-setting': { targetNm: 85, wrenchMm: 420, adapterMm: 60, adapterDeg: 0 },
-  'wrench-choose': {
-    targetNm: 85,
-    on: '2026-06-15',
-    wrenches: [
-      {
-        id: 'w3',
-        lowNm: 20,
-        highNm: 100,
-        stepNm: 1,
-        calibratedOn: '2026-01-12',
-        dueOn: '2027-01-11',
-        points: [
-          { setNm: 40, trueNm: 40.6 },
-          { setNm: 80, trueNm: 81.8 },
-        ],
-      },
-      { id: 'w5', lowNm: 40, highNm: 200, points: [] },
-    ],
   },
   'feeler-stack': {
     leavesMm: [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5],
@@ -127,5 +88,69 @@ export const reckonExamples: Inputs = {
     readingsMm: [4.98, 4.97, 4.99, 4.98],
     newMm: 5,
     limits: { minMm: 4.9, spreadMm: 0.03 },
+  },
+  'liner-arrange': {
+    bores: [8, 8.01, 8, 8.02].map((counterboreMm, at) => ({ id: String(at + 1), counterboreMm })),
+    liners: [8.06, 8.11, 8.08, 8.13].map((flangeMm, at) => ({ id: String(at + 1), flangeMm })),
+    shims: [],
+    shimRequired: false,
+    maxShims: 0,
+    limits: { lowMm: 0.05, highMm: 0.12, adjacentMm: 0.04 },
+    rise: 'up',
+  },
+  'ring-gap': {
+    rings: [
+      { id: 'top', measuredMm: 0.3, limit: { lowMm: 0.35, highMm: 0.6 } },
+      { id: 'second', measuredMm: 0.44, limit: { perBoreMm: 0.004, toleranceMm: 0.2 } },
+      { id: 'oil', measuredMm: 0.4, limit: { lowMm: 0.3, highMm: 0.55 }, fileable: false },
+    ],
+    boreMm: 105,
+    fileable: true,
+  },
+  'ring-clock': {
+    rings: [
+      { id: 'top', kind: 'compression' },
+      { id: 'second', kind: 'compression' },
+      { id: 'oil', kind: 'oil' },
+      { id: 'spring', kind: 'expander' },
+    ],
+    rule: 'even',
+    pinDeg: 0,
+    thrustDeg: 90,
+    keepClearDeg: 20,
+  },
+  'match-mass': {
+    pieces: [902, 911, 904, 909].map((grams, at) => ({ id: String(at + 1), grams })),
+    limitGrams: 4,
+    pairs: true,
+  },
+  'pin-heat': {
+    interferenceMm: 0.03,
+    wantedClearanceMm: 0.03,
+    diaMm: 30,
+    alphaPerK: 1.2e-5,
+    ambientTempC: 20,
+    maxTempC: 280,
+  },
+  'gasket-grade': {
+    pistons: [
+      { cylinder: 1, readingsMm: [0.46, 0.48] },
+      { cylinder: 2, readingsMm: [0.5, 0.52] },
+    ],
+    grades: [
+      { mark: 'one hole', overMm: 0.35, uptoMm: 0.48, thicknessMm: 1.2 },
+      { mark: 'two holes', overMm: 0.48, uptoMm: 0.56, thicknessMm: 1.3 },
+    ],
+    rule: 'highest',
+    minClearanceMm: 0.7,
+  },
+  compression: {
+    boreMm: 105,
+    strokeMm: 127,
+    chamberCc: 6,
+    bowlCc: 52,
+    gasketBoreMm: 107,
+    gasketMm: 1.3,
+    standOutMm: 0.51,
   },
 };

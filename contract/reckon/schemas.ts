@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { BoreWearInput } from '@cardinex/core/block/boreWear';
 import { STRAIGHTEDGE_LINES, type HeadFlatnessInput } from '@cardinex/core/block/headFlatness';
+import type { LinerArrangeInput } from '@cardinex/core/block/linerArrange';
 import type { LinerCheckInput } from '@cardinex/core/block/linerCheck';
 import { RING_PLACES, type RingThicknessInput } from '@cardinex/core/block/ringThickness';
 import type { EndFloatInput } from '@cardinex/core/crank/endFloat';
@@ -13,19 +14,15 @@ import type { SettableInput } from '@cardinex/core/overhead/settable';
 import type { CamEvents } from '@cardinex/core/overhead/valveWindows';
 import type { RimInput } from '@cardinex/core/crank/rim';
 import type { FeelerStackInput } from '@cardinex/core/overhead/feelerStack';
-import type { WrenchChooseInput } from '@cardinex/core/tightening/wrenchChoose';
-import type { AdapterSettingInput } from '@cardinex/core/tightening/adapterSetting';
-import type { TightenPlanInput } from '@cardinex/core/tightening/tightenPlan';
+import type { CompressionInput } from '@cardinex/core/piston/compression';
+import type { GasketGradeInput } from '@cardinex/core/piston/gasketGrade';
+import type { MatchMassInput } from '@cardinex/core/piston/matchMass';
+import type { PinHeatInput } from '@cardinex/core/piston/pinHeat';
+import type { RingClockInput } from '@cardinex/core/piston/ringClock';
+import type { RingGapInput } from '@cardinex/core/piston/ringGap';
 import { plainId } from '../text';
-
-/** Bounds that no engine leaves and no server chokes on. */
-const deg = z.number('must be a number').min(-3600).max(3600);
-const mm = z.number('must be a number').min(-10_000).max(10_000);
-const nm = z.number('must be a number').min(-100_000).max(100_000);
-const date = z.string().max(10, 'must be a date like 2026-03-31');
-const strokes = z.union([z.literal(4), z.literal(2)], 'must be 4 or 2');
-const window = z.strictObject({ fromDeg: deg, toDeg: deg });
-const most = (count: number) => `holds more than ${count}`;
+import { cc, deg, grams, mm, most, strokes, temperature, window } from './bounds';
+import { tighteningInputs } from './tightening/schemas';
 
 const pair = z.tuple([mm, mm], 'must be two readings');
 const clearanceLimits = z.strictObject({ lowMm: mm.optional(), highMm: mm.optional() });
@@ -48,42 +45,9 @@ const overhead = {
   marginDeg: deg,
 };
 
-const torqueValue = z.union([
-  z.strictObject({ nm, group: plainId.optional() }),
-  z.strictObject({ lowNm: nm, highNm: nm, group: plainId.optional() }),
-]);
-const angleValue = z.union([
-  z.strictObject({ deg, group: plainId.optional() }),
-  z.strictObject({ lowDeg: deg, highDeg: deg, group: plainId.optional() }),
-]);
-const order = z.array(plainId).max(200, most(200));
-const ordered = { id: plainId, order, leaveOut: order.optional() };
-const stage = z.discriminatedUnion('kind', [
-  z.strictObject({
-    ...ordered,
-    kind: z.enum(['torque', 'check']),
-    values: z.array(torqueValue).max(20, most(20)),
-  }),
-  z.strictObject({
-    ...ordered,
-    kind: z.literal('angle'),
-    values: z.array(angleValue).max(20, most(20)),
-  }),
-  z.strictObject({ ...ordered, kind: z.literal('slacken'), byDeg: deg.optional() }),
-  z.strictObject({
-    ...ordered,
-    kind: z.enum(['hydraulic', 'hydraulic-check']),
-    bar: z.number('must be a number').min(-100_000).max(100_000).optional(),
-  }),
-  z.strictObject({
-    id: plainId,
-    kind: z.enum(['wait', 'turn-crank']),
-    minutes: z.number('must be a number').max(1_000_000).optional(),
-  }),
-]);
-
 /** What each reckoning takes. Unknown fields are refused, so that a misspelt limit is not dropped. */
 export const reckonInputs = {
+  ...tighteningInputs,
   'valve-windows': z.strictObject({
     strokes,
     ivoBtdcDeg: deg.optional(),
@@ -141,66 +105,6 @@ export const reckonInputs = {
     }),
     rise: z.enum(['none', 'either', 'up', 'down']),
   }) satisfies z.ZodType<LinerCheckInput>,
-  'tighten-plan': z.strictObject({
-    set: plainId,
-    instance: plainId,
-    fasteners: z
-      .array(
-        z.strictObject({
-          id: plainId,
-          number: plainId,
-          xMm: mm,
-          yMm: mm,
-          group: plainId.optional(),
-          oneUseStretch: z.boolean().optional(),
-          angleLimitDeg: deg.optional(),
-        }),
-      )
-      .max(200, most(200)),
-    programme: z.strictObject({
-      id: plainId,
-      cycles: z
-        .array(z.strictObject({ id: plainId, stages: z.array(stage).max(20, most(20)) }))
-        .max(10, most(10)),
-    }),
-    wrenches: z
-      .array(z.strictObject({ id: plainId, lowNm: nm, highNm: nm }))
-      .max(50, most(50))
-      .optional(),
-    demands: z
-      .array(
-        z.strictObject({
-          about: z.enum(['settle-and-check', 'after-heat', 'reuse']),
-          says: z.enum(['do', 'never']),
-          source: z.string().min(1).max(200),
-        }),
-      )
-      .max(50, most(50))
-      .optional(),
-  }) satisfies z.ZodType<TightenPlanInput>,
-  'adapter-setting': z.strictObject({
-    targetNm: nm,
-    wrenchMm: mm,
-    adapterMm: mm,
-    adapterDeg: deg,
-  }) satisfies z.ZodType<AdapterSettingInput>,
-  'wrench-choose': z.strictObject({
-    targetNm: nm,
-    on: date,
-    wrenches: z
-      .array(
-        z.strictObject({
-          id: plainId,
-          lowNm: nm,
-          highNm: nm,
-          stepNm: nm.optional(),
-          calibratedOn: date.optional(),
-          dueOn: date.optional(),
-          points: z.array(z.strictObject({ setNm: nm, trueNm: nm })).max(50, most(50)),
-        }),
-      )
-      .max(50, most(50)),
-  }) satisfies z.ZodType<WrenchChooseInput>,
   'feeler-stack': z.strictObject({
     leavesMm: z.array(mm).max(40, most(40)),
     targetMm: mm,
@@ -260,6 +164,113 @@ export const reckonInputs = {
     newMm: mm.optional(),
     limits: z.strictObject({ minMm: mm, spreadMm: mm.optional() }),
   }) satisfies z.ZodType<RingThicknessInput>,
+  'liner-arrange': z.strictObject({
+    bores: z
+      .array(
+        z.strictObject({
+          id: plainId,
+          bank: plainId.optional(),
+          headGroup: plainId.optional(),
+          counterboreMm: mm,
+        }),
+      )
+      .max(64, most(64)),
+    liners: z
+      .array(z.strictObject({ id: plainId, flangeMm: mm, onlyBore: plainId.optional() }))
+      .max(64, most(64)),
+    shims: z
+      .array(z.strictObject({ mm, count: z.number('must be a number').max(1000) }))
+      .max(20, most(20)),
+    shimRequired: z.boolean('must be true or false'),
+    maxShims: z.number('must be a number').max(100),
+    limits: z.strictObject({
+      lowMm: mm,
+      highMm: mm,
+      adjacentMm: mm.optional(),
+      groupSpreadMm: mm.optional(),
+    }),
+    rise: z.enum(['none', 'either', 'up', 'down']),
+    targetMm: mm.optional(),
+  }) satisfies z.ZodType<LinerArrangeInput>,
+  'ring-gap': z.strictObject({
+    rings: z
+      .array(
+        z.strictObject({
+          id: plainId,
+          measuredMm: mm,
+          measuredAtBoreMm: mm.optional(),
+          limit: z
+            .union(
+              [
+                z.strictObject({ lowMm: mm, highMm: mm }),
+                z.strictObject({ perBoreMm: mm, toleranceMm: mm }),
+              ],
+              'must be lowMm and highMm, or perBoreMm and toleranceMm',
+            )
+            .optional(),
+          fileable: z.boolean('must be true or false').optional(),
+        }),
+      )
+      .max(20, most(20)),
+    boreMm: mm,
+    tightestBoreMm: mm.optional(),
+    fileable: z.boolean('must be true or false'),
+  }) satisfies z.ZodType<RingGapInput>,
+  'ring-clock': z.strictObject({
+    rings: z
+      .array(z.strictObject({ id: plainId, kind: z.enum(['compression', 'oil', 'expander']) }))
+      .max(20, most(20)),
+    rule: z.enum(['even', 'opposed']),
+    pinDeg: z.literal(0, 'must be 0: degrees are counted from the pin'),
+    thrustDeg: z.union([z.literal(90), z.literal(270)], 'must be 90 or 270'),
+    keepClearDeg: deg,
+  }) satisfies z.ZodType<RingClockInput>,
+  'match-mass': z.strictObject({
+    pieces: z.array(z.strictObject({ id: plainId, grams })).max(64, most(64)),
+    limitGrams: grams.optional(),
+    pairs: z.boolean('must be true or false').optional(),
+  }) satisfies z.ZodType<MatchMassInput>,
+  'pin-heat': z.strictObject({
+    interferenceMm: mm,
+    wantedClearanceMm: mm,
+    diaMm: mm,
+    alphaPerK: z.number('must be a number'),
+    ambientTempC: temperature,
+    maxTempC: temperature.optional(),
+  }) satisfies z.ZodType<PinHeatInput>,
+  'gasket-grade': z.strictObject({
+    pistons: z
+      .array(
+        z.strictObject({
+          cylinder: z.int().min(1).max(99),
+          readingsMm: z.array(mm).max(16, most(16)),
+        }),
+      )
+      .max(64, most(64)),
+    grades: z
+      .array(
+        z.strictObject({
+          mark: z.string().min(1).max(40),
+          overMm: mm.optional(),
+          uptoMm: mm,
+          thicknessMm: mm,
+        }),
+      )
+      .max(20, most(20)),
+    rule: z.enum(['highest', 'mean', 'mean-then-highest']),
+    stepUpOverMm: mm.optional(),
+    minClearanceMm: mm.optional(),
+  }) satisfies z.ZodType<GasketGradeInput>,
+  compression: z.strictObject({
+    boreMm: mm,
+    strokeMm: mm,
+    chamberCc: cc,
+    bowlCc: cc,
+    gasketBoreMm: mm,
+    gasketMm: mm,
+    standOutMm: mm,
+    valveReliefCc: cc.optional(),
+  }) satisfies z.ZodType<CompressionInput>,
 } as const;
 
 export type ReckonName = keyof typeof reckonInputs;

@@ -9,6 +9,7 @@ import {
   sourced,
   statement,
   truth,
+  volumeFigure,
   whole,
 } from './figures';
 
@@ -20,6 +21,7 @@ const heights = z.strictObject({
   tilt: lengthFigure.optional().describe('Most that the readings of one liner may differ.'),
   groupSpread: lengthFigure.optional().describe('Most that liners under one head may differ.'),
   rise: oneOf(['none', 'either', 'up', 'down']),
+  readWhile: oneOf(['held-down', 'free']).optional(),
   places: listOf(words(40), 4, 2).describe('Places read on each liner.'),
   headGroups: listOf(listOf(cylinder, 24, 1), 24).optional(),
   shims: z
@@ -60,6 +62,7 @@ export const journals = listOf(
 
 export const head = z.strictObject({
   camInHead: truth,
+  chamber: volumeFigure.optional(),
   flatness: lengthFigure.optional(),
   standardThickness: lengthFigure.optional(),
   repairThickness: lengthFigure.optional(),
@@ -83,6 +86,7 @@ export const gasket = z.strictObject({
   rule: oneOf(['highest', 'mean', 'mean-then-highest']).optional(),
   stepUpOver: lengthFigure.optional(),
   minClearance: lengthFigure.optional(),
+  hole: lengthFigure.optional().describe('Over a cylinder.'),
   lies: statement.optional(),
   dressing: statement.optional(),
 });

@@ -25,6 +25,10 @@ const keyPart = plainId
 
 const order = listOf(keyPart, 200, 1).describe('Fastener ids in the order they are pulled.');
 const leaveOut = listOf(keyPart, 200).optional().describe('Left alone on purpose in this stage.');
+const together = z
+  .literal(true)
+  .optional()
+  .describe('Two people pull each fastener at once, one at either end.');
 
 function values<T extends z.ZodType>(of: T) {
   return listOf(z.strictObject({ group: keyPart.optional(), value: of }), 20).describe(
@@ -44,6 +48,7 @@ const stage = named(
         ),
         order,
         leaveOut,
+        together,
         values: values(printedTorque),
       }),
       z.strictObject({
@@ -51,6 +56,7 @@ const stage = named(
         kind: z.literal('angle'),
         order,
         leaveOut,
+        together,
         values: values(printedAngle),
       }),
       z.strictObject({

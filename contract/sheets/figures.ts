@@ -70,6 +70,7 @@ export const angleFigure = figure('AngleFigure', ['deg'], 0.1, 1080);
 export const pressureFigure = figure('PressureFigure', ['bar', 'psi'], 0.1, 60_000);
 export const timeFigure = figure('TimeFigure', ['min', 'h'], 0.1, 10_000);
 export const massFigure = figure('MassFigure', ['g'], 0.01, 1_000_000);
+export const temperatureFigure = figure('TemperatureFigure', ['°C'], -100, 1000);
 export const volumeFigure = figure('VolumeFigure', ['cc', 'l'], 0.001, 1_000_000);
 export const turnFigure = figure('TurnFigure', ['turn'], 0.01, 20);
 

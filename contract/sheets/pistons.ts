@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { measure, plainId, words } from '../text';
+import { end } from './end';
 import {
   cylinder,
   lengthFigure,
@@ -9,8 +10,13 @@ import {
   oneOf,
   sourced,
   statement,
+  temperatureFigure,
   truth,
+  volumeFigure,
 } from './figures';
+
+/** The side a piston is pressed to on its power stroke, or the other. */
+const side = oneOf(['thrust', 'anti-thrust']);
 
 export const pistons = z.strictObject({
   rings: listOf(
@@ -40,6 +46,15 @@ export const pistons = z.strictObject({
   pin: z
     .strictObject({
       fit: oneOf(['free', 'pressed-rod-heated', 'piston-warmed']),
+      heat: z
+        .strictObject({
+          interference: lengthFigure,
+          clearance: lengthFigure,
+          diameter: lengthFigure,
+          most: temperatureFigure.optional(),
+        })
+        .optional()
+        .describe('For a pin larger than its hole.'),
       says: words(400),
       ...sourced,
     })
@@ -50,4 +65,15 @@ export const pistons = z.strictObject({
   rodSideFloat: lengthLimits.optional(),
   oilJets: statement.optional(),
   rodLength: lengthFigure.optional(),
+  orientation: z
+    .strictObject({
+      crown: z.strictObject({ mark: words(40), towards: end }).optional(),
+      rod: z.strictObject({ mark: words(40), towards: side }).optional(),
+      pinOffset: side.optional(),
+      ...sourced,
+    })
+    .optional()
+    .describe('Which way a piston and its rod lie.'),
+  bowl: volumeFigure.optional(),
+  dome: volumeFigure.optional(),
 });

@@ -1,3 +1,4 @@
+import { mean } from '../quantity/mean';
 import { againstLimit, type LimitVerdict } from '../quantity/limitVerdict';
 import { atLeast, atMost, inMillionths } from '../quantity/withinLimits';
 import {
@@ -134,6 +135,16 @@ function requireBores({ bores, limits }: LinerCheckInput): void {
     requireSome(`bores[${place}].readingsMm`, bore.readingsMm);
     bore.readingsMm.forEach((mm, at) => requireNumber(`bores[${place}].readingsMm[${at}]`, mm));
   });
+  requireStandOutLimits(limits);
+}
+
+/**
+ * Limits of heights that can be worked with.
+ * @throws ReckoningFault naming the field
+ */
+export function requireStandOutLimits(
+  limits: Pick<LinerLimits, 'lowMm' | 'highMm'> & Partial<LinerLimits>,
+): void {
   requireNumber('limits.lowMm', limits.lowMm);
   requireNumber('limits.highMm', limits.highMm);
   if (limits.lowMm > limits.highMm) {
@@ -269,8 +280,4 @@ function pairs(ids: readonly string[]): [string, string][] {
 
 function height(heights: ReadonlyMap<string, number>, id: string): number {
   return heights.get(id) ?? 0;
-}
-
-function mean(values: readonly number[]): number {
-  return values.reduce((sum, value) => sum + value, 0) / values.length;
 }

@@ -1,11 +1,6 @@
 import type { GapVerdict } from '../overhead/lashVerdict';
 import { requireNumber } from '../quantity/reckoningFault';
-import {
-  againstHigh,
-  againstLow,
-  requireClearanceLimits,
-  type ClearanceLimits,
-} from './runningClearance';
+import { againstBoth, requireClearanceLimits, type ClearanceLimits } from './runningClearance';
 
 export interface EndFloatInput {
   /** The gauge with the shaft pushed one way, and the other. */
@@ -29,7 +24,5 @@ export function endFloat({ forwardMm, backMm, limits }: EndFloatInput): EndFloat
   requireNumber('backMm', backMm);
   requireClearanceLimits(limits);
   const mm = Math.abs(forwardMm - backMm);
-  const low = againstLow(mm, limits);
-  const high = againstHigh(mm, limits);
-  return { mm, verdict: low === 'tight' || high === 'no-limit' ? low : high };
+  return { mm, verdict: againstBoth(mm, limits) };
 }

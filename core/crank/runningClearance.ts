@@ -72,3 +72,10 @@ export function againstHigh(mm: number, { highMm }: ClearanceLimits): GapVerdict
   if (highMm === undefined) return 'no-limit';
   return atMost(mm, highMm) ? 'within' : 'loose';
 }
+
+/** One measure against both its limits; `no-limit` only where neither was given. */
+export function againstBoth(mm: number, limits: ClearanceLimits): GapVerdict {
+  const low = againstLow(mm, limits);
+  const high = againstHigh(mm, limits);
+  return low === 'tight' || high === 'no-limit' ? low : high;
+}

@@ -1,7 +1,7 @@
 import type { LengthUnit } from '../quantity/units';
 import type { CalibrationPoint } from '../tightening/wrenchChoose';
 import type { Because } from './cause';
-import type { CheckDecision, CheckSeen } from './checks';
+import type { CheckDecision, CheckSeen } from './checks/state';
 import type { LeaveOut } from './leaveOut';
 import type { MadeMark } from './cards/mark';
 import type { Arrival, Holds } from './cards/parts';
@@ -9,6 +9,8 @@ import type { CameWith, Point } from './layers';
 import type { ParkedWith } from './parking';
 import type { Thing } from './register';
 import type { Scope } from './scope';
+import type { GasketChosen } from './cards/standOut';
+import type { LinerPlace } from './cards/liners';
 import type { EngineEnd } from '../sheet/spec/layout';
 
 /** What each kind of act says. Facts and decisions only; what follows from them is derived. */
@@ -25,7 +27,11 @@ export interface ActData {
     readonly scope?: Scope;
     /** By which path it failed, or what was seen. */
     readonly because?: Because;
+    /** Which cards there were; absent before they were counted. */
+    readonly cards?: number;
   };
+  /** Cards added since the job was opened are taken into its tray. */
+  'cards.taken': { readonly cards: number };
   /** The job goes further into the engine than was thought. */
   'scope.widened': { readonly scope: Scope; readonly words: string };
   'job.parked': {
@@ -81,6 +87,28 @@ export interface ActData {
     readonly printed: Printed;
   };
   'liners.accepted': { readonly words?: string };
+  /** Which liner goes where, and on which shims; whatever moves is marked and read again. */
+  'liners.placed': { readonly placement: readonly LinerPlace[] };
+  /** Seals counted out of a bore and in again: the old ones all out, the new ones one to a groove. */
+  'liner.sealed': { readonly bore: string; readonly out: number; readonly in: number };
+  /** The crank turned by hand after a cap was pulled. */
+  'cap.turned': {
+    readonly run: RunName;
+    readonly stage: string;
+    /** The fasteners of the cap. */
+    readonly fasteners: readonly string[];
+    readonly found: 'free' | 'binds';
+    readonly words?: string;
+  };
+  /** A piston weighed with what belongs to it. */
+  'piece.weighed': {
+    readonly check: string;
+    readonly item: string;
+    readonly grams: number;
+    readonly text: string;
+  };
+  /** Which gasket is fitted. */
+  'gasket.chosen': GasketChosen;
   'run.prepared': {
     readonly run: RunName;
     /** Null where nothing is pulled by torque. */
@@ -98,18 +126,53 @@ export interface ActData {
     readonly nm: number;
     readonly setNm: number;
     readonly wrench: string;
+    /** Which end, where two people pull one fastener together. */
+    readonly side?: Side;
+    /** What the wrench showed, and how it came here. */
+    readonly reachedNm?: number;
+    readonly read?: HowRead;
   };
-  'bolt.turned': { readonly key: string; readonly pass: number; readonly deg: number };
+  'bolt.turned': {
+    readonly key: string;
+    readonly pass: number;
+    readonly deg: number;
+    readonly side?: Side;
+    readonly reachedDeg?: number;
+    readonly read?: HowRead;
+    /** Swung by a power tool rather than by hand. */
+    readonly by?: 'power';
+  };
   'bolt.eased': { readonly key: string; readonly pass: number };
-  'stud.tensioned': { readonly key: string; readonly pass: number; readonly bar: number };
+  'stud.tensioned': {
+    readonly key: string;
+    readonly pass: number;
+    readonly bar: number;
+    /** How far its nut went, in holes. */
+    readonly holes?: number;
+  };
   /** A wait kept or the crank turned by hand, once for the whole set. */
-  'step.done': { readonly key: string; readonly pass: number };
+  'step.done': {
+    readonly key: string;
+    readonly pass: number;
+    /** Why a wait was not kept to its end. */
+    readonly words?: string;
+  };
   'bolt.failed': {
     readonly key: string;
     readonly pass: number;
     readonly fault: BoltFault;
     readonly words: string;
   };
+  /** One fastener out again, for a bracket or because it had to be: it has its own redo. */
+  'bolt.taken-out': {
+    readonly run: RunName;
+    readonly fastener: string;
+    readonly words: string;
+    /** A new one goes in, where the old may not be used again. */
+    readonly renewed?: true;
+  };
+  /** Every head marked with paint, once all are pulled. */
+  'run.marked': { readonly run: RunName };
   'contest.decided': { readonly key: string; readonly words: string };
   'caution.acknowledged': { readonly caution: Caution };
   'crank.stood': { readonly atDeg: number; readonly seen: string };
@@ -173,6 +236,8 @@ export interface ActData {
     readonly washed: boolean;
   };
   'recheck.begun': { readonly words: string };
+  /** The engine run to working heat: what is pulled again after it waits from here. */
+  'heat.reached': { readonly words: string };
   struck: { readonly target: string; readonly words?: string };
 }
 
@@ -223,7 +288,19 @@ export type Caution = 'barring' | 'hydraulics';
 export type RunActType =
   'bolt.pulled' | 'bolt.turned' | 'bolt.eased' | 'stud.tensioned' | 'step.done' | 'bolt.failed';
 
-export type BoltFault = 'did-not-reach' | 'slipped';
+export type BoltFault =
+  | 'did-not-reach'
+  | 'slipped'
+  /** It moved, or clicked, before it should have. */
+  | 'moved-early'
+  | 'felt-soft'
+  /** It got more than was asked. */
+  | 'over'
+  /** Its nut went further, or less far, than its fellows. */
+  | 'odd-travel';
+/** The two ends of what two people pull together. */
+export type Side = 'near' | 'far';
+export type HowRead = 'typed' | 'instrument';
 export type GapReading = 'found' | 'set' | 'locked' | 'hot';
 
 /** What a device sends. `count` and `seenSeq` let gaps and blind acts be told. */

@@ -18,6 +18,14 @@ export function cardsOfPlace(place: string): readonly CardOf[] {
       return [{ card: 'liners' }];
     case 'fastenedSets':
       return set?.startsWith('id=') ? [{ card: 'tighten', set: set.slice(3) }] : [];
+    case 'bores':
+      return [{ card: 'bores' }];
+    case 'journals':
+      return [{ card: 'shells' }, { card: 'crank' }];
+    case 'pistons':
+      return [{ card: 'pistons' }, { card: 'stand-out' }];
+    case 'gasket':
+      return [{ card: 'stand-out' }];
     case 'overhead':
     case 'rotation':
     case 'firing':

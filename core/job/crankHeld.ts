@@ -1,28 +1,30 @@
 import { stillLive } from './cards/dead';
 import { LINERS_OUT, partedOf } from './cards/strip';
-import { runKey } from './cards/tighten';
-import { seenOf } from './checks';
+import { runKey } from './run/runKey';
+import { runDone, runView } from './run/runView';
+import { seenOf } from './checks/state';
 import { refused, type Verdict } from './refusal';
 import { thingsBarring, thingsIn } from './register';
-import { hasWetLiners, type JobSheet } from './scope';
+import { cylindersInScope, hasWetLiners, takesPistonsIn, type JobSheet } from './scope';
 import { STRIP } from './slackening';
 import type { JobState } from './state';
 
 /** Why the crank must not be turned; `what` names the thing where it is one. */
 export interface CrankHold {
-  readonly code: 'still-live' | 'liners-loose' | 'thing-in';
+  readonly code: 'still-live' | 'liners-loose' | 'through-bolts-slack' | 'thing-in';
   readonly what?: string;
 }
 
 /**
  * Everything that holds the crank: the engine not dead yet, liners that would lift with the pistons,
- * a pin left in. Nothing does on a job opened before any of this was asked.
+ * through bolts pulled only in part, which let the case work on its bearings, a pin left in. Nothing does on a job opened before any of this was asked.
  */
 export function crankHeldBy(sheet: JobSheet, state: JobState): readonly CrankHold[] {
   if (!state.opened?.scope) return [];
   return [
     ...(stillLive(sheet, state.checks).length > 0 ? [{ code: 'still-live' as const }] : []),
     ...(linersLoose(sheet, state) ? [{ code: 'liners-loose' as const }] : []),
+    ...(throughBoltsSlack(sheet, state) ? [{ code: 'through-bolts-slack' as const }] : []),
     ...thingsBarring(state.register, 'turning').map(({ what, where }) => ({
       code: 'thing-in' as const,
       what: `${what}, ${where}`,
@@ -41,13 +43,37 @@ export function refusedHold({ code, what = '' }: CrankHold): Verdict {
   return refused('crank-held', { by: code, what });
 }
 
+/** Are bolts that go through the case begun, on any cylinder, and not all of them down? */
+function throughBoltsSlack(sheet: JobSheet, { runs }: JobState): boolean {
+  return (sheet.fastenedSets ?? []).some((set) => {
+    const programme = set.programme?.id;
+    if (programme === undefined || !set.groups.some(({ sort }) => sort === 'through-bolt')) {
+      return false;
+    }
+    return set.instances.some((instance) => {
+      const name = { set: set.id, instance, programme };
+      const begun = Object.keys(runs[runKey(name)]?.attempts ?? {}).length > 0;
+      const view = begun ? runView(sheet, name, runs, '') : null;
+      return view !== null && !runDone(view);
+    });
+  });
+}
+
+/** Has any piston gone in again? Older jobs have no card for it: theirs may be in. */
+function pistonsIn(sheet: JobSheet, { checks }: JobState): boolean {
+  if (!takesPistonsIn(sheet)) return true;
+  return cylindersInScope(sheet).some((cylinder) =>
+    seenOf(checks, 'in-bore', String(cylinder), 'in'),
+  );
+}
+
 /** Is a head off, or loosened, with nothing holding the liners under it down? */
 export function linersLoose(sheet: JobSheet, state: JobState): boolean {
   if (!hasWetLiners(sheet)) return false;
   if (thingsIn(state.register).some(({ kind }) => kind === 'liner-clamp')) return false;
   // Out of the block none is left to lift; once they are back in and accepted, they are loose again.
   const out = seenOf(state.checks, STRIP, LINERS_OUT)?.found === 'good';
-  if (out && !state.liners.accepted) return false;
+  if (out && (!state.liners.accepted || !pistonsIn(sheet, state))) return false;
   return partedOf(sheet, state).some(({ off, set, instance }) => {
     if (!off || set === undefined || instance === undefined) return false;
     const programme = sheet.fastenedSets?.find(({ id }) => id === set)?.programme?.id ?? '';

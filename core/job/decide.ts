@@ -1,9 +1,28 @@
 import type { Act, ActOf, LoggedAct } from './act';
-import { decideLinerRead, decideLinersAccepted } from './cards/liners';
-import { decideCheckDecided, decideCheckRead, decideCheckSeen } from './cards/inspect/decide';
+import {
+  decideLinerRead,
+  decideLinerSealed,
+  decideLinersAccepted,
+  decideLinersPlaced,
+} from './cards/liners';
+import { decideGasket } from './cards/standOut';
+import {
+  decideCheckDecided,
+  decideCheckRead,
+  decideCheckSeen,
+  decidePieceWeighed,
+} from './checks/decide';
 import { decidePartArrived, decideWorkBack, decideWorkSent } from './cards/partsDecide';
 import { decideBoltsCounted, decideMarkMade } from './cards/markDecide';
-import { decideBolt, decideContest, decideLetBack, decideRunPrepared } from './cards/tightenDecide';
+import {
+  decideBolt,
+  decideCapTurned,
+  decideContest,
+  decideLetBack,
+  decideRunMarked,
+  decideRunPrepared,
+  decideTakenOut,
+} from './run/runDecide';
 import { decideCrankStood, decideValveRead } from './cards/valves';
 import { refusedByCrank, refusedHold } from './crankHeld';
 import { decideDifference, decideLayer } from './decideLayers';
@@ -12,9 +31,10 @@ import { fold } from './evolve';
 import { MOST_PHOTOGRAPHS } from './photographs';
 import { ACCEPTED, refused, type Verdict } from './refusal';
 import { mayAct, type Role } from './roles';
-import type { JobSheet } from './scope';
+import { CARDS_NOW, type JobSheet } from './scope';
 import { headSeq, type JobState } from './state';
-import { cardOf, entryOf, INTAKE, trayOf, type TrayCard } from './tray';
+import { cardOf } from './cardOf';
+import { entryOf, INTAKE, trayOf, type TrayCard } from './tray';
 import { openQuestions } from '../sheet/variants';
 import { sheetOfJob } from './sheetOfJob';
 
@@ -61,7 +81,7 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
   if (state.parked && act.type !== 'job.resumed' && act.type !== 'struck') {
     return refused('job-parked');
   }
-  const card = cardOf(act);
+  const card = cardOf(act, context.sheet);
   if (card) {
     if (!state.scope && INTAKE.includes(card.card)) return refused('scope-first');
     const entry = entryOf(trayOf(pinned.sheet, state, act.at), card);
@@ -118,10 +138,28 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
       return decideLinerRead(act, context);
     case 'liners.accepted':
       return decideLinersAccepted(state.liners, act, context);
+    case 'liners.placed':
+      return decideLinersPlaced(act, context);
+    case 'liner.sealed':
+      return decideLinerSealed(act, context);
+    case 'cap.turned':
+      return decideCapTurned(state, act, context);
+    case 'piece.weighed':
+      return decidePieceWeighed(act, context);
+    case 'gasket.chosen':
+      return decideGasket(state, act, context);
+    case 'cards.taken':
+      return act.data.cards > state.cards && act.data.cards <= CARDS_NOW
+        ? ACCEPTED
+        : refused('cards-taken');
+    case 'bolt.taken-out':
+      return decideTakenOut(state.runs, act, context);
+    case 'run.marked':
+      return decideRunMarked(state.runs, act, context);
     case 'wrench.let-back':
       return decideLetBack(state.runs, act, context);
     case 'run.prepared':
-      return decideRunPrepared(act, context);
+      return decideRunPrepared(state, act, context);
     case 'bolt.pulled':
     case 'bolt.turned':
     case 'bolt.eased':
@@ -149,6 +187,7 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     case 'caution.acknowledged':
     case 'crank.doubted':
     case 'recheck.begun':
+    case 'heat.reached':
       return ACCEPTED;
   }
 }

@@ -1,10 +1,12 @@
 import type { LoggedAct } from './act';
 import { evolveLiners } from './cards/liners';
-import { evolveRuns } from './cards/tighten';
+import { evolveGasket } from './cards/standOut';
+import { evolveRuns } from './run/runState';
 import { evolveCrank, evolveValves } from './cards/valves';
 import { evolveMarks } from './cards/mark';
 import { evolveParts } from './cards/parts';
-import { evolveChecks } from './checks';
+import { evolveHeat } from './afterHeat';
+import { evolveChecks } from './checks/state';
 import { evolveLayers } from './layers';
 import { evolveParking } from './parking';
 import { evolvePhotographs } from './photographs';
@@ -34,8 +36,10 @@ export function evolve(state: JobState, act: LoggedAct): JobState {
 function step(state: JobState, act: LoggedAct): JobState {
   if (act.type === 'job.opened') {
     const opened = { ...act.data, at: act.at, by: act.by };
-    return { ...state, opened, variant: act.data.variant ?? {}, scope: act.data.scope ?? null };
+    const { variant = {}, scope = null, cards = 1 } = act.data;
+    return { ...state, opened, variant, scope, cards };
   }
+  if (act.type === 'cards.taken') return { ...state, cards: act.data.cards };
   if (act.type === 'scope.widened') return { ...state, scope: act.data.scope };
   if (act.type === 'card.left-out') {
     const { card, words } = act.data;
@@ -70,7 +74,9 @@ function step(state: JobState, act: LoggedAct): JobState {
     photographs: evolvePhotographs(state.photographs, act),
     layers: evolveLayers(state.layers, act),
     liners: evolveLiners(state.liners, act),
+    gasket: evolveGasket(state.gasket, act),
     runs: evolveRuns(state.runs, act),
+    heat: evolveHeat(state.heat, act),
     valves: evolveValves(state.valves, act),
     crank: evolveCrank(state.crank, act),
   };

@@ -1,25 +1,19 @@
 import { stillLive } from './cards/dead';
-import { checkViews } from './cards/inspect/view';
 import { markViews } from './cards/mark';
 import { heldUpBy, kitViews, type Holds } from './cards/parts';
 import { oldBoltsOf, partedOf, stripRuns } from './cards/strip';
-import { runDone } from './cards/tighten';
+import { runDone } from './run/runView';
 import type { LeaveOut } from './leaveOut';
 import { crankHeldBy } from './crankHeld';
 import { thingsBarring, thingsIn, type ThingBars } from './register';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
+import { DONE, openFor } from './standing';
 import type { CardName, Standing, TrayReason } from './tray';
 
 /*
  * How the cards from opening to inspection stand, and what they and the register hold up further on.
  */
-
-const DONE: Standing = { status: 'done', reason: { code: 'all-done' }, trouble: false };
-
-function open(reason: TrayReason, trouble = false): Standing {
-  return { status: 'open', reason, trouble };
-}
 
 /** A card left out on this job asks for nothing more; null for one that was not. */
 export function leftOut(card: CardName, { leftOut: out }: JobState): Standing | null {
@@ -30,15 +24,15 @@ export function leftOut(card: CardName, { leftOut: out }: JobState): Standing | 
 
 export function deadCard(sheet: JobSheet, { checks }: JobState): Standing {
   const left = stillLive(sheet, checks).length;
-  return left === 0 ? DONE : open({ code: 'to-make-dead', left });
+  return left === 0 ? DONE : openFor({ code: 'to-make-dead', left });
 }
 
 export function markCard(sheet: JobSheet, { marks }: JobState): Standing {
   const views = markViews(sheet, marks);
   const translated = views.filter((view) => view.translated).length;
-  if (translated > 0) return open({ code: 'marks-translated', count: translated }, true);
+  if (translated > 0) return openFor({ code: 'marks-translated', count: translated }, true);
   const made = views.filter((view) => view.made).length;
-  return made === views.length ? DONE : open({ code: 'to-mark', made, of: views.length });
+  return made === views.length ? DONE : openFor({ code: 'to-mark', made, of: views.length });
 }
 
 export function stripCard(sheet: JobSheet, state: JobState, now: string): Standing {
@@ -46,18 +40,18 @@ export function stripCard(sheet: JobSheet, state: JobState, now: string): Standi
   if (next) {
     const { set, name } = next;
     const instance = set.instances.length > 1 ? { instance: name.instance } : {};
-    return open({ code: 'to-slacken', set: set.name, ...instance });
+    return openFor({ code: 'to-slacken', set: set.name, ...instance });
   }
-  if (partedOf(sheet, state).some((part) => !part.off)) return open({ code: 'to-take-off' });
+  if (partedOf(sheet, state).some((part) => !part.off)) return openFor({ code: 'to-take-off' });
   const counted = oldBoltsOf(sheet).every(({ key }) => state.oldBolts[key]);
-  return counted ? DONE : open({ code: 'to-count' });
+  return counted ? DONE : openFor({ code: 'to-count' });
 }
 
 /** Parts come when they come: the card waits, and asks only when something of it is not right. */
 export function partsCard(sheet: JobSheet, state: JobState): Standing {
   const views = kitViews(sheet, state);
   const wrong = views.filter(({ standing }) => standing === 'wrong' || standing === 'missing');
-  if (wrong.length > 0) return open({ code: 'parts-wrong', count: wrong.length }, true);
+  if (wrong.length > 0) return openFor({ code: 'parts-wrong', count: wrong.length }, true);
   const here = views.filter(({ standing }) => standing === 'right').length;
   const needed = views.filter(
     ({ item, standing }) => standing === 'to-come' && item.when !== 'if-worn',
@@ -66,14 +60,6 @@ export function partsCard(sheet: JobSheet, state: JobState): Standing {
   if (needed.length === 0 && !away) return DONE;
   const reason = { code: 'parts-to-come' as const, here, of: here + needed.length };
   return { status: 'waiting', reason, trouble: false };
-}
-
-export function inspectCard(sheet: JobSheet, { checks }: JobState): Standing {
-  const views = checkViews(sheet, checks);
-  const out = views.reduce((count, { undecided }) => count + undecided.length, 0);
-  if (out > 0) return open({ code: 'inspected-out', count: out }, true);
-  const done = views.filter((view) => view.done).length;
-  return done === views.length ? DONE : open({ code: 'to-inspect', done, of: views.length });
 }
 
 /** The last of all: open from the day the job is, asked for when nothing else is left. */
@@ -87,7 +73,7 @@ export function causeCard(
     return { status: 'waiting', reason: { code: 'things-in', things: inside }, trouble: true };
   }
   if (cause) return DONE;
-  if (rest) return open({ code: 'cause-to-answer' });
+  if (rest) return openFor({ code: 'cause-to-answer' });
   return { status: 'waiting', reason: { code: 'cause-last' }, trouble: false };
 }
 

@@ -1,8 +1,9 @@
 import { heightsOf } from '../sheet/spec/block';
 import type { ActData, GapReading, Printed } from './act';
-import { checksOf, type Check } from './cards/inspect/checksOf';
+import { allChecks } from './checks/allChecks';
+import { type Check } from './checks/check';
 import { boreIds } from './cards/liners';
-import { readingOf } from './checks';
+import { readingOf } from './checks/state';
 import { REACH_MM } from './reach';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
@@ -72,9 +73,9 @@ export function readingTables(sheet: JobSheet, state: JobState): readonly Readin
   return [...(state.scope ? checkTables(sheet, state) : []), ...tables];
 }
 
-/** What inspection measures, check by check. */
+/** What is measured on cards of checks, check by check. */
 function checkTables(sheet: JobSheet, { checks }: JobState): readonly ReadingTable[] {
-  return checksOf(sheet)
+  return allChecks(sheet)
     .filter(({ way }) => way === 'read')
     .map((check): ReadingTable => {
       const { id: card, items, places, reachMm } = check;

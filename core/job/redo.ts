@@ -2,7 +2,7 @@ import { setOf } from '../sheet/programmeOf';
 import { treatmentOf } from '../sheet/treatmentOf';
 import { linersFinding } from './cards/liners';
 import { markViews, strayMarks } from './cards/mark';
-import { numberOf } from './cards/tighten';
+import { numberOf } from './run/runView';
 import { overheadView } from './cards/valves';
 import { setsInScope, type JobSheet } from './scope';
 import type { JobState } from './state';

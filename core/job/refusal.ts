@@ -74,7 +74,27 @@ export type RefusalCode =
   | 'unknown-target'
   | 'already-struck'
   | 'words-needed'
-  | 'not-strikable';
+  | 'not-strikable'
+  | 'seals-first'
+  | 'liners-to-mark'
+  | 'not-a-placement'
+  | 'turn-first'
+  | 'no-turn-due'
+  | 'unknown-gasket'
+  | 'gasket-by-measure'
+  | 'stand-outs-first'
+  | 'cards-taken'
+  | 'look-first'
+  | 'crank-again'
+  | 'step-first'
+  | 'things-in'
+  | 'head-not-on'
+  | 'which-end'
+  | 'still-to-wait'
+  | 'reached-outside'
+  | 'stretch-spent'
+  | 'heat-first'
+  | 'still-cooling';
 
 export type Verdict = { readonly ok: true } | { readonly ok: false; readonly refusal: Refusal };
 

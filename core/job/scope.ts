@@ -26,7 +26,16 @@ export interface JobSheet extends EngineSheet {
   readonly scope?: Scope;
   /** Printed numbers of the cylinders it works on; all of them when absent. */
   readonly inHand?: readonly number[];
+  /** Which cards there were when it was opened, or were taken since; absent before they were told. */
+  readonly cards?: number;
 }
+
+/**
+ * The cards there are, counted up whenever some are added. A job keeps those it was opened with until
+ * somebody takes the others: 1 from opening to inspection; 2 with bores, shells, crank, pistons,
+ * stand-out, and liners placed and sealed; 3 with heads built, looked under and put on.
+ */
+export const CARDS_NOW = 3;
 
 /** Sets that every job has a card for: a sheet that does not say how they are tightened bars it. */
 export const TOP: readonly SetKind[] = ['head', 'cylinder-base', 'cam-caps'];
@@ -58,6 +67,37 @@ export function takesPistonsOut({ kind }: Scope): boolean {
 /** Are all bearings of the crank laid open, so that their shells come out and its journals are read? */
 export function openToShells({ scope }: JobSheet): boolean {
   return scope !== undefined && scope.only === undefined && takesPistonsOut(scope);
+}
+
+/** Has this job the cards for putting bores, crank and pistons together? */
+export function withBuildCards({ scope, cards = 1 }: JobSheet): boolean {
+  return scope !== undefined && cards >= 2;
+}
+
+/** Has this job the steps for building heads and putting them on? */
+export function withHeadCards({ scope, cards = 1 }: JobSheet): boolean {
+  return scope !== undefined && cards >= 3;
+}
+
+/** Is a head taken apart, and not only lifted? */
+export function takesHeadApart(sheet: JobSheet): boolean {
+  const apart: readonly (ScopeKind | undefined)[] = ['top-end', 'in-frame', 'everything'];
+  return withHeadCards(sheet) && apart.includes(sheet.scope?.kind);
+}
+
+/** Do pistons go in again on this job, on cards of their own? */
+export function takesPistonsIn(sheet: JobSheet): boolean {
+  return withBuildCards(sheet) && sheet.scope !== undefined && takesPistonsOut(sheet.scope);
+}
+
+/** Are shells and caps put in on cards of their own? */
+export function buildsShells(sheet: JobSheet): boolean {
+  return withBuildCards(sheet) && openToShells(sheet);
+}
+
+/** Do liners go in again: may they be placed, and are they sealed anew? */
+export function fitsLiners(sheet: JobSheet): boolean {
+  return takesPistonsIn(sheet) && hasWetLiners(sheet);
 }
 
 /** Does the crankshaft come out of its bearings, so that it is measured on the bench? */
@@ -139,15 +179,16 @@ export function widens(sheet: EngineSheet, from: Scope, to: Scope): boolean {
 /**
  * The sheet cut down to what a scope disturbs: one instance of a set that has several, the valves of
  * the cylinders in hand. What it prints of the rest stays on the sheet itself.
+ * @param cards which cards the job has; all there are unless given
  * @returns the same object for the same sheet and scope: plans are worked out once for each sheet
  */
-export function scopedSheet(sheet: EngineSheet, scope: Scope | null): JobSheet {
+export function scopedSheet(sheet: EngineSheet, scope: Scope | null, cards = CARDS_NOW): JobSheet {
   if (!scope) return sheet;
   const known = scopedKnown(sheet);
-  const key = JSON.stringify(scope);
+  const key = JSON.stringify([scope, cards]);
   const before = known.get(key);
   if (before) return before;
-  const scoped = scopeOver(sheet, scope);
+  const scoped = { ...scopeOver(sheet, scope), cards };
   known.set(key, scoped);
   return scoped;
 }

@@ -11,7 +11,7 @@ import type { JobState } from './state';
  */
 export function sheetOfJob(
   pinned: EngineSheet,
-  { variant, layers, scope }: Pick<JobState, 'variant' | 'layers' | 'scope'>,
+  { variant, layers, scope, cards }: Pick<JobState, 'variant' | 'layers' | 'scope' | 'cards'>,
 ): JobSheet {
-  return scopedSheet(layeredOn(variantOf(pinned, variant), layers).sheet, scope);
+  return scopedSheet(layeredOn(variantOf(pinned, variant), layers).sheet, scope, cards);
 }

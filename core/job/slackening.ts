@@ -8,6 +8,7 @@ import {
   type SheetProgramme,
   type SheetStage,
 } from '../sheet/spec/fastening';
+import { AFTER_HEAT, afterHeatOf, heated } from './afterHeat';
 import { orderPropose } from '../tightening/orderPropose';
 
 /** The programme a set is slackened by; also the check under which it is said that a part is off. */
@@ -79,5 +80,6 @@ export function setForRun(
   const set = setOf(sheet, id);
   if (!set) return undefined;
   if (programme === STRIP) return slackened(set);
+  if (programme === AFTER_HEAT) return afterHeatOf(set) ? heated(set) : undefined;
   return set.programme?.id === programme ? set : undefined;
 }

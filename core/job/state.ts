@@ -1,5 +1,6 @@
 import type { ActData, Caution, LoggedAct } from './act';
-import { NO_CHECKS, type ChecksState } from './checks';
+import type { Heat } from './afterHeat';
+import { NO_CHECKS, type ChecksState } from './checks/state';
 import type { BoltsCounted } from './cards/strip';
 import type { MarksState } from './cards/mark';
 import { NO_PARTS, type PartsState } from './cards/parts';
@@ -8,9 +9,10 @@ import type { Parking } from './parking';
 import type { PhotographsState } from './photographs';
 import type { RegisterState } from './register';
 import type { Scope } from './scope';
+import type { GasketState } from './cards/standOut';
 import { NO_LINERS, type LinersState } from './cards/liners';
 import { NO_LAYERS, type LayersState } from './layers';
-import type { RunsState } from './cards/tighten';
+import type { RunsState } from './run/runState';
 import type { VariantChoice } from '../sheet/variants';
 import { CRANK_UNKNOWN, NO_VALVES, type CrankState, type ValvesState } from './cards/valves';
 
@@ -23,6 +25,8 @@ export interface JobState {
   readonly layers: LayersState;
   /** How far it goes by now; null on jobs opened before that was asked. */
   readonly scope: Scope | null;
+  /** Which cards it has: those there were when it was opened, and any taken since. */
+  readonly cards: number;
   readonly leftOut: Readonly<Partial<Record<LeaveOut, LeftOut>>>;
   readonly parked: Parking | null;
   readonly cause: (ActData['cause.answered'] & Told) | null;
@@ -34,7 +38,10 @@ export interface JobState {
   readonly parts: PartsState;
   readonly photographs: PhotographsState;
   readonly liners: LinersState;
+  readonly gasket: GasketState;
   readonly runs: RunsState;
+  /** When the engine was last run to working heat. */
+  readonly heat: Heat | null;
   readonly valves: ValvesState;
   readonly crank: CrankState;
   readonly cautions: Readonly<
@@ -63,6 +70,7 @@ export const EMPTY_JOB: JobState = {
   variant: {},
   layers: NO_LAYERS,
   scope: null,
+  cards: 1,
   leftOut: {},
   parked: null,
   cause: null,
@@ -73,7 +81,9 @@ export const EMPTY_JOB: JobState = {
   parts: NO_PARTS,
   photographs: [],
   liners: NO_LINERS,
+  gasket: null,
   runs: {},
+  heat: null,
   valves: NO_VALVES,
   crank: CRANK_UNKNOWN,
   cautions: {},

@@ -3,20 +3,19 @@ import { setOf } from '../sheet/programmeOf';
 import { variantOf } from '../sheet/variants';
 import { heightsOf } from '../sheet/spec/block';
 import type { FastenedSet } from '../sheet/spec/fastening';
-import type { Act } from './act';
-import { DEAD } from './cards/dead';
-import { boreIds, FEWEST_PLACES, linersFinding, readingsOf } from './cards/liners';
-import type { PartHold } from './cards/parts';
-import { isRunAct, readKey, runView, type RunView } from './cards/tighten';
+import { coveringView } from './cards/covering';
+import { cardOfRun } from './run/runKey';
+import { AFTER_HEAT, afterHeatFrom, afterHeatOf, setsAfterHeat } from './afterHeat';
+import { runDone, runView, type RunView } from './run/runView';
 import { overheadView } from './cards/valves';
+import { checkedCard, hasChecks, linersCard, standOutCard } from './build';
 import { cardsOfPlace } from './cardsOfPlace';
+import type { CheckCard } from './checks/check';
 import { layeredOn, type Layered } from './differences';
-import type { CrankHold } from './crankHeld';
 import {
   causeCard,
   crankHeld,
   deadCard,
-  inspectCard,
   leftOut,
   markCard,
   missingFor,
@@ -25,67 +24,15 @@ import {
   stripCard,
 } from './intake';
 import { linersLack, runLack, valvesLack, type Lack } from './lacks';
-import { scopedSheet, setsInScope, TOP, type JobSheet } from './scope';
-import { STRIP } from './slackening';
+import { scopedSheet, setsInScope, TOP, withHeadCards, type JobSheet } from './scope';
+import { DONE, openFor } from './standing';
 import type { JobState } from './state';
+import type { CardName, CardStatus, TrayReason } from './trayReason';
 
-export type CardName =
-  | 'dead'
-  | 'mark'
-  | 'strip'
-  | 'parts'
-  | 'inspect'
-  | 'liners'
-  | 'tighten'
-  | 'valves'
-  | 'recheck'
-  | 'cause';
+export type { CardName, CardStatus, TrayReason } from './trayReason';
 
 /** Cards of a job that was opened with a scope: older jobs get them when theirs is said. */
 export const INTAKE: readonly CardName[] = ['dead', 'mark', 'strip', 'parts', 'inspect', 'cause'];
-export type CardStatus = 'open' | 'done' | 'waiting' | 'barred';
-
-/** Why a card is barred or waits, or what is next on it; `words/` makes the sentence. */
-export type TrayReason =
-  | { readonly code: 'card-first'; readonly card: CardName; readonly set?: string }
-  | { readonly code: 'sheet-lacks'; readonly lacks: readonly Lack[] }
-  /** Sheet, leaflets and deviations say different things, or together do not add up. */
-  | { readonly code: 'differences-open'; readonly count: number }
-  | { readonly code: 'run-hot-first' }
-  | { readonly code: 'to-make-dead'; readonly left: number }
-  | { readonly code: 'to-mark'; readonly made: number; readonly of: number }
-  /** Parts marked under another variant say something else than they should. */
-  | { readonly code: 'marks-translated'; readonly count: number }
-  | { readonly code: 'to-slacken'; readonly set: string; readonly instance?: string }
-  | { readonly code: 'to-take-off' }
-  | { readonly code: 'to-count' }
-  | { readonly code: 'parts-to-come'; readonly here: number; readonly of: number }
-  | { readonly code: 'parts-wrong'; readonly count: number }
-  | { readonly code: 'to-inspect'; readonly done: number; readonly of: number }
-  | { readonly code: 'inspected-out'; readonly count: number }
-  | { readonly code: 'cause-last' }
-  | { readonly code: 'cause-to-answer' }
-  /** A part that is not here, or not right, or still at the machine shop. */
-  | { readonly code: 'parts-missing'; readonly parts: readonly PartHold[] }
-  | { readonly code: 'crank-held'; readonly by: CrankHold }
-  /** Something put in for a while is still in. */
-  | { readonly code: 'things-in'; readonly things: readonly string[] }
-  | { readonly code: 'liners-to-read'; readonly read: number; readonly of: number }
-  | { readonly code: 'liners-out' }
-  | { readonly code: 'liners-to-accept' }
-  | { readonly code: 'run-to-prepare'; readonly instance?: string }
-  | {
-      readonly code: 'bolt-next';
-      readonly bolt: string | null;
-      readonly stage: number;
-      readonly instance?: string;
-    }
-  | { readonly code: 'sweep-first'; readonly stage: number; readonly lastAt: string }
-  | { readonly code: 'contested'; readonly bolt: string }
-  | { readonly code: 'valves-set'; readonly done: number; readonly of: number }
-  | { readonly code: 'left-out'; readonly words: string }
-  | { readonly code: 'all-done'; readonly provisional?: boolean };
-
 export interface TrayCard {
   readonly number: number;
   readonly card: CardName;
@@ -99,15 +46,19 @@ export interface TrayCard {
 
 export type FastenedSetName = Pick<FastenedSet, 'id' | 'name'>;
 
-/** The runs of a set, one for each of its instances. */
+/**
+ * The runs of a set, one for each of its instances.
+ * @param by the programme, where it is not the set's own
+ */
 export function runsOf(
   sheet: EngineSheet,
   state: JobState,
   setId: string,
   now: string,
+  by?: string,
 ): readonly RunView[] {
   const set = setOf(sheet, setId);
-  const programme = set?.programme?.id;
+  const programme = by ?? set?.programme?.id;
   if (!set || programme === undefined) return [];
   return set.instances.flatMap((instance) => {
     const view = runView(sheet, { set: set.id, instance, programme }, state.runs, now);
@@ -117,48 +68,7 @@ export function runsOf(
 
 /** The run to work on: the first of its set that has begun or not been closed, else the last. */
 export function currentRun(runs: readonly RunView[]): RunView | null {
-  return runs.find((run) => run.current) ?? runs.at(-1) ?? null;
-}
-
-/** Which card of the tray an act belongs to; null for acts that belong to none, or that mend any. */
-export function cardOf(act: Act): (Pick<TrayCard, 'card'> & { readonly set?: string }) | null {
-  if (isRunAct(act)) {
-    const { run } = readKey(act.data.key);
-    return run.programme === STRIP ? { card: 'strip' } : { card: 'tighten', set: run.set };
-  }
-  switch (act.type) {
-    case 'check.read':
-    case 'check.seen':
-    case 'check.decided':
-      return { card: act.data.check === DEAD ? 'dead' : checkCard(act.data.check) };
-    case 'mark.made':
-      return { card: 'mark' };
-    case 'bolts.counted':
-      return { card: 'strip' };
-    case 'part.arrived':
-    case 'work.sent':
-    case 'work.back':
-      return { card: 'parts' };
-    case 'cause.answered':
-      return { card: 'cause' };
-    case 'liner.read':
-    case 'liners.accepted':
-      return { card: 'liners' };
-    case 'run.prepared':
-    case 'wrench.let-back':
-      return { card: 'tighten', set: act.data.run.set };
-    case 'valve.read':
-      return { card: 'valves' };
-    case 'recheck.begun':
-      return { card: 'recheck' };
-    default:
-      return null;
-  }
-}
-
-/** Taking off and inspecting share their acts. */
-function checkCard(check: string): CardName {
-  return check === STRIP ? 'strip' : 'inspect';
+  return runs.find((run) => !runDone(run)) ?? runs.at(-1) ?? null;
 }
 
 /** How a card stands, and why. */
@@ -183,7 +93,7 @@ interface Gates {
  */
 export function trayOf(pinned: EngineSheet, state: JobState, now: string): readonly TrayCard[] {
   const layered = layeredOn(variantOf(pinned, state.variant), state.layers);
-  const sheet = scopedSheet(layered.sheet, state.scope);
+  const sheet = scopedSheet(layered.sheet, state.scope, state.cards);
   const cards: Placed[] = [];
   /** A card opens when those before it are done, the sheet has what it needs, and nothing objects. */
   const add = (
@@ -214,8 +124,15 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
     const mark = add({ card: 'mark' }, { after: [dead] }, () => markCard(sheet, state));
     const strip = add({ card: 'strip' }, { after: [dead] }, () => stripCard(sheet, state, now));
     add({ card: 'parts' }, { after: [] }, () => partsCard(sheet, state));
-    opened = [add({ card: 'inspect' }, { after: [mark, strip] }, () => inspectCard(sheet, state))];
+    const inspect = (): Standing => checkedCard(sheet, state, 'inspect');
+    opened = [add({ card: 'inspect' }, { after: [mark, strip] }, inspect)];
   }
+  /** A card of checks, where this job has any for it. */
+  const addChecks = (card: CheckCard, stand?: () => Standing): void => {
+    if (!hasChecks(sheet, card)) return;
+    opened = [add({ card }, { after: opened }, stand ?? (() => checkedCard(sheet, state, card)))];
+  };
+  addChecks('bores');
   if (!sheet.liners || heightsOf(sheet.liners)) {
     const bars = (): TrayReason | null => missingFor(sheet, state, { card: 'liners' });
     const gates = { after: opened, lacks: linersLack(sheet), bars };
@@ -228,17 +145,27 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
     const gates = { after: opened, lacks: runLack(sheet, null) };
     opened = [add({ card: 'tighten', set: null }, gates, () => lacking(['head-set']))];
   }
-  for (const { id, name, kind } of sets) {
-    const bars = (): TrayReason | null =>
-      missingFor(sheet, state, { card: 'tighten', set: id }) ??
-      (COVERS.includes(kind) ? stillIn(state, 'covering') : null);
-    const gates = { after: opened, lacks: runLack(sheet, id), bars };
-    opened = [
-      add({ card: 'tighten', set: { id, name } }, gates, () =>
-        tightenCard(runsOf(sheet, state, id, now)),
-      ),
-    ];
-  }
+  // A head that is put on step by step shuts in what is left at the step it is let down.
+  const shutsAtOnce = (kind: FastenedSet['kind']): boolean =>
+    COVERS.includes(kind) && !(kind === 'head' && withHeadCards(sheet) && !state.leftOut.covering);
+  const addSets = (kinds: (kind: FastenedSet['kind']) => boolean): void => {
+    for (const { id, name, kind } of sets.filter((set) => kinds(set.kind))) {
+      const bars = (): TrayReason | null =>
+        missingFor(sheet, state, { card: 'tighten', set: id }) ??
+        (shutsAtOnce(kind) ? stillIn(state, 'covering') : null);
+      const gates = { after: opened, lacks: runLack(sheet, id), bars };
+      const stand = (): Standing => tightenCard(sheet, state, runsOf(sheet, state, id, now), now);
+      opened = [add({ card: 'tighten', set: { id, name } }, gates, stand)];
+    }
+  };
+  addChecks('shells');
+  addSets((kind) => kind === 'main-caps');
+  addChecks('crank');
+  addChecks('pistons');
+  addSets((kind) => kind === 'rod-caps');
+  addChecks('stand-out', () => standOutCard(sheet, state));
+  addChecks('head-build');
+  addSets((kind) => kind !== 'main-caps' && kind !== 'rod-caps');
   if (sheet.overhead?.adjust !== 'hydraulic') {
     const lacks = valvesLack(sheet);
     const bars = (): TrayReason | null =>
@@ -249,6 +176,14 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
         stillIn(state, 'starting') ?? crankHeld(sheet, state);
       add({ card: 'recheck' }, { after: last(), bars: running }, () => recheckCard(sheet, state));
     }
+  }
+  for (const { id, name } of setsAfterHeat(sheet)) {
+    const running = (): TrayReason | null => (state.heat ? null : stillIn(state, 'starting'));
+    const gates = {
+      after: cards.filter(({ card }) => card === 'tighten' || card === 'valves'),
+      bars: running,
+    };
+    add({ card: 'after-heat', set: { id, name } }, gates, () => heatCard(sheet, state, id, now));
   }
   if (state.scope) add({ card: 'cause' }, { after: [] }, () => causeCard(cards, state));
   return cards.map((card, place) => ({ number: place + 1, ...card }));
@@ -310,31 +245,34 @@ function waitingFor({ card, set }: Placed): Standing {
   return { status: 'barred', reason, trouble: false };
 }
 
-function linersCard(sheet: JobSheet, { liners }: JobState): Standing {
-  if (liners.accepted) return { status: 'done', reason: { code: 'all-done' }, trouble: false };
-  const bores = boreIds(sheet);
-  const read = bores.filter((bore) => readingsOf(liners, bore).length >= FEWEST_PLACES).length;
-  if (linersFinding(sheet, liners)?.overall === 'out') {
-    return { status: 'open', reason: { code: 'liners-out' }, trouble: true };
-  }
-  const reason: TrayReason =
-    read < bores.length
-      ? { code: 'liners-to-read', read, of: bores.length }
-      : { code: 'liners-to-accept' };
-  return { status: 'open', reason, trouble: false };
-}
-
-function tightenCard(runs: readonly RunView[]): Standing {
+function tightenCard(
+  sheet: JobSheet,
+  state: JobState,
+  runs: readonly RunView[],
+  now: string,
+): Standing {
   const view = currentRun(runs);
-  if (!view?.current) return { status: 'done', reason: { code: 'all-done' }, trouble: false };
-  const stage = view.stages.indexOf(view.current) + 1;
+  if (!view || runDone(view)) return DONE;
   const number = (fastener: string): string | null =>
     view.set.fasteners.find((f) => f.id === fastener)?.number ?? null;
+  if (view.turn) {
+    const bolts = view.turn.fasteners.map((id) => number(id) ?? id).join(', ');
+    return openFor({ code: 'turn-crank', bolts });
+  }
+  if (!view.current) return DONE;
+  const stage = view.stages.indexOf(view.current) + 1;
   const instance = runs.length > 1 ? { instance: view.name.instance } : {};
   const contested = view.current.bolts.find((bolt) => bolt.status === 'contested');
   if (contested) {
     const bolt = number(contested.act.fastener) ?? '';
     return { status: 'open', reason: { code: 'contested', bolt }, trouble: true };
+  }
+  const first = cardOfRun(view.name) === 'tighten' && !view.run.prepared;
+  const covering = first ? coveringView(sheet, state, view.name, now) : null;
+  if (covering?.next) {
+    const step = covering.next === covering.looked ? 'look' : 'on';
+    const out = covering.next.undecided.length > 0;
+    return openFor({ code: 'to-cover', step, ...instance }, out);
   }
   if (!view.run.prepared)
     return { status: 'open', reason: { code: 'run-to-prepare', ...instance }, trouble: false };
@@ -348,6 +286,21 @@ function tightenCard(runs: readonly RunView[]): Standing {
     reason: { code: 'bolt-next', bolt, stage, ...instance },
     trouble: false,
   };
+}
+
+/** Waits for the engine to be run hot, then to be cold again; then it is a run like another. */
+function heatCard(sheet: JobSheet, state: JobState, setId: string, now: string): Standing {
+  const set = setOf(sheet, setId);
+  const asked = set && afterHeatOf(set);
+  if (!asked) return DONE;
+  const runs = runsOf(sheet, state, setId, now, AFTER_HEAT);
+  if (runs.every(runDone)) return DONE;
+  if (!state.heat) return { status: 'waiting', reason: { code: 'heat-first' }, trouble: false };
+  const until = afterHeatFrom(asked, state.heat);
+  if (Date.parse(until) > Date.parse(now)) {
+    return { status: 'waiting', reason: { code: 'cooling', until }, trouble: false };
+  }
+  return tightenCard(sheet, state, runs, now);
 }
 
 function valvesCard(sheet: EngineSheet, state: JobState): Standing {

@@ -27,6 +27,12 @@ export function forwardDistance(fromDeg: number, toDeg: number, cycle: number): 
   return wrap(toDeg - fromDeg, cycle);
 }
 
+/** Between two angles of a cycle, the shorter way. */
+export function apart(oneDeg: number, otherDeg: number, cycle: number): number {
+  const forward = forwardDistance(oneDeg, otherDeg, cycle);
+  return Math.min(forward, cycle - forward);
+}
+
 /**
  * How far a follower is from the nearest end of the window in which its cam lifts it.
  *

@@ -1,3 +1,5 @@
+import { median } from './median';
+
 /** How many spreads from the middle a reading may lie before it is questioned. */
 const SPREADS = 6;
 /** Turns the median of the deviations into a standard deviation, for readings that scatter evenly. */
@@ -18,11 +20,4 @@ export function farFromFellows(mm: number, fellows: readonly number[], floorMm: 
   const middle = median(fellows);
   const spread = PER_DEVIATION * median(fellows.map((one) => Math.abs(one - middle)));
   return Math.abs(mm - middle) > Math.max(floorMm, SPREADS * spread);
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = Math.floor(sorted.length / 2);
-  const [low = NaN, high = NaN] = [sorted[half - 1], sorted[half]];
-  return sorted.length % 2 === 0 ? (low + high) / 2 : high;
 }

@@ -23,6 +23,7 @@ export type AngleFigure = Figure<'deg'>;
 export type PressureFigure = Figure<PressureUnit>;
 export type TimeFigure = Figure<TimeUnit>;
 export type MassFigure = Figure<'g'>;
+export type TemperatureFigure = Figure<'°C'>;
 export type VolumeFigure = Figure<'cc' | 'l'>;
 export type TurnFigure = Figure<'turn'>;
 

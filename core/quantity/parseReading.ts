@@ -1,3 +1,4 @@
+import { readDecimal } from './readDecimal';
 import { lengthToMm, type LengthUnit } from './units';
 
 export type ReadingFault = 'empty' | 'letters' | 'grouped' | 'beyond-gauge';
@@ -5,9 +6,6 @@ export type ReadingFault = 'empty' | 'letters' | 'grouped' | 'beyond-gauge';
 export type ReadingResult =
   | { readonly ok: true; readonly mm: number; readonly text: string }
   | { readonly ok: false; readonly fault: ReadingFault; readonly text: string };
-
-/** A sign, digits, and one decimal mark: comma or point. Nothing else is a reading. */
-const READING = /^[+\u2212-]?(\d+([.,]\d*)?|[.,]\d+)$/;
 
 /**
  * What a mechanic typed, or a keyboard-wedge gauge sent, as millimetres.
@@ -24,8 +22,8 @@ export function parseReading(text: string, unit: LengthUnit, reachMm: number): R
   const trimmed = text.trim();
   if (trimmed === '') return { ok: false, fault: 'empty', text };
   if (/\d[.,]\d*[.,]/.test(trimmed)) return { ok: false, fault: 'grouped', text };
-  if (!READING.test(trimmed)) return { ok: false, fault: 'letters', text };
-  const value = Number(trimmed.replace(',', '.').replace('\u2212', '-'));
+  const value = readDecimal(trimmed);
+  if (value === null) return { ok: false, fault: 'letters', text };
   const mm = lengthToMm(value, unit);
   if (Math.abs(mm) > reachMm) return { ok: false, fault: 'beyond-gauge', text };
   return { ok: true, mm: mm === 0 ? 0 : mm, text: trimmed };

@@ -36,7 +36,21 @@ export type ReckoningFaultCode =
   | 'not-that-many'
   | 'one-of'
   | 'so-many'
-  | 'beyond-size';
+  | 'beyond-size'
+  | 'unknown-bore'
+  | 'fewer-than-bores'
+  | 'at-most'
+  | 'too-few-shims'
+  | 'cannot-be-placed'
+  | 'no-oil-ring'
+  | 'odd-count'
+  | 'overlaps'
+  | 'no-clearance-left'
+  | 'between'
+  | 'pitch-too-coarse'
+  | 'no-bearing-face'
+  | 'misses'
+  | 'must-turn-on';
 
 /** Refuses NaN and the infinities, which JSON cannot carry but a caller in code can. */
 export function requireNumber(field: string, value: number): void {
@@ -55,20 +69,35 @@ export function requireNotNegative(field: string, value: number): void {
   if (inMillionths(value) < 0) throw new ReckoningFault(field, 'must-not-be-negative', { value });
 }
 
+/** Refuses anything that is not a whole number of zero or above. */
+export function requireWhole(field: string, value: number): void {
+  requireNotNegative(field, value);
+  if (!Number.isInteger(value)) throw new ReckoningFault(field, 'must-be-whole', { value });
+}
+
+/** Refuses more than there may be. */
+export function requireAtMost(field: string, count: number, most: number): void {
+  if (count > most) throw new ReckoningFault(field, 'at-most', { most });
+}
+
 /** Refuses an empty list. */
 export function requireSome(field: string, list: readonly unknown[]): void {
   if (list.length === 0) throw new ReckoningFault(field, 'empty');
 }
 
-/** Refuses a list in which one id stands twice; names the second place. */
+/**
+ * Refuses a list in which one id stands twice; names the second place.
+ * @param key of what stands in the list; null for a list of ids alone
+ */
 export function requireDistinct(
   field: string,
   ids: readonly (string | number)[],
-  key = 'id',
+  key: string | null = 'id',
 ): void {
   const seen = new Set<string | number>();
   ids.forEach((id, place) => {
-    if (seen.has(id)) throw new ReckoningFault(`${field}[${place}].${key}`, 'repeated', { id });
+    const at = `${field}[${place}]${key === null ? '' : `.${key}`}`;
+    if (seen.has(id)) throw new ReckoningFault(at, 'repeated', { id });
     seen.add(id);
   });
 }

@@ -17,6 +17,7 @@ import type {
   SheetFastener,
   SheetProgramme,
   SheetStage,
+  SheetTorqueStage,
   StageValue,
 } from './spec/fastening';
 
@@ -52,21 +53,21 @@ function stageOf(stage: SheetStage): Stage {
       };
     }
     case 'angle': {
-      const { id, kind, order, leaveOut, values } = stage;
-      return { id, kind, order, ...(leaveOut && { leaveOut }), values: values.flatMap(angleValue) };
+      const { values, kind } = stage;
+      return { kind, ...orderedOf(stage), values: values.flatMap(angleValue) };
     }
     case 'torque':
     case 'check': {
-      const { id, kind, order, leaveOut, values } = stage;
-      return {
-        id,
-        kind,
-        order,
-        ...(leaveOut && { leaveOut }),
-        values: values.flatMap(torqueValue),
-      };
+      const { values, kind } = stage;
+      return { kind, ...orderedOf(stage), values: values.flatMap(torqueValue) };
     }
   }
+}
+
+type Ordered = Pick<SheetTorqueStage, 'id' | 'order' | 'leaveOut' | 'together'>;
+
+function orderedOf({ id, order, leaveOut, together }: Ordered): Ordered {
+  return { id, order, ...(leaveOut && { leaveOut }), ...(together && { together }) };
 }
 
 function torqueValue({ group, value }: StageValue<TorqueUnit>): TorqueValue[] {

@@ -32,15 +32,7 @@ export function orderPropose(input: {
   readonly pattern: OrderPattern;
 }): readonly string[] {
   const { fasteners, pattern } = input;
-  requireSome('fasteners', fasteners);
-  requireDistinct(
-    'fasteners',
-    fasteners.map((f) => f.id),
-  );
-  fasteners.forEach((f, place) => {
-    requireNumber(`fasteners[${place}].xMm`, f.xMm);
-    requireNumber(`fasteners[${place}].yMm`, f.yMm);
-  });
+  requirePlaced(fasteners);
   const middle = middleOf(fasteners);
   if (isRing(fasteners, middle)) return crossed(fasteners).map((f) => f.id);
   if (pattern === 'rows') return byRows(fasteners).map((f) => f.id);
@@ -54,6 +46,19 @@ export function orderPropose(input: {
     last = walked.at(-1) ?? last;
   }
   return order.map((f) => f.id);
+}
+
+/** Refuses an empty list, a repeated id, or a place that is no number. */
+export function requirePlaced(fasteners: readonly PlacedFastener[]): void {
+  requireSome('fasteners', fasteners);
+  requireDistinct(
+    'fasteners',
+    fasteners.map((f) => f.id),
+  );
+  fasteners.forEach((f, place) => {
+    requireNumber(`fasteners[${place}].xMm`, f.xMm);
+    requireNumber(`fasteners[${place}].yMm`, f.yMm);
+  });
 }
 
 interface Point {

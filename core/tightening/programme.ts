@@ -30,6 +30,8 @@ interface Ordered {
   readonly order: readonly string[];
   /** Fasteners this stage leaves alone on purpose. */
   readonly leaveOut?: readonly string[];
+  /** Two people pull each fastener at once, one at either end. */
+  readonly together?: true;
 }
 
 /** `check`: pulled at a value at which none may move, so it may lie below the last. */

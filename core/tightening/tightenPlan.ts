@@ -49,6 +49,8 @@ export interface TightenAct {
   readonly highDeg?: number;
   readonly bar?: number;
   readonly minutes?: number;
+  /** Pulled by two people at once, one at either end. */
+  readonly together?: true;
 }
 
 export type TightenFinding =
@@ -150,6 +152,7 @@ export function tightenPlan(input: TightenPlanInput): TightenPlan {
           ...of,
           fastener,
           ...aimOf(stage, groupOf.get(fastener) ?? null),
+          ...(stage.together && { together: true as const }),
         });
       }
     }

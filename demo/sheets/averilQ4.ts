@@ -182,6 +182,7 @@ export const averilQ4: EngineSheet = {
                 kind: 'torque',
                 order: THROUGH,
                 leaveOut: crossed,
+                together: true,
                 values: [
                   {
                     group: 'through',

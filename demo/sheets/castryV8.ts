@@ -215,6 +215,12 @@ export const castryV8: EngineSheet = {
     massSpread: book.grams(4, 18),
     pin: {
       fit: 'pressed-rod-heated',
+      heat: {
+        interference: book.mm(0.03, 18, 3),
+        clearance: book.mm(0.02, 18, 3),
+        diameter: book.mm(23.5, 18, 1),
+        most: book.celsius(260, 18),
+      },
       ...book.says('Pressed: the rod’s small end warmed on a plate.', 18),
     },
     route: 'into-block',
@@ -304,6 +310,16 @@ export const castryV8: EngineSheet = {
   },
   covering: { crank: 'anywhere', ...book.says('Any position, push rods out.', 29) },
   covers: [
+    {
+      id: 'head',
+      name: 'Head',
+      hides: [
+        'Dowels, front one hollow and clear',
+        'Valley covered, nothing dropped in',
+        'Baffle below the tappets in',
+      ],
+      ...book.on(29),
+    },
     {
       id: 'timing-cover',
       name: 'Timing cover',

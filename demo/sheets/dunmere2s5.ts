@@ -244,6 +244,16 @@ export const dunmere2s5: EngineSheet = {
   },
   covers: [
     {
+      id: 'head',
+      name: 'Head',
+      hides: [
+        'Ring on every liner, strips in their grooves',
+        'Water seals at the passages',
+        'Air box seen through the ports, clear',
+      ],
+      ...book.on(37),
+    },
+    {
       id: 'air-box',
       name: 'Air-box cover',
       hides: ['Ports seen clear', 'Drain hole open'],

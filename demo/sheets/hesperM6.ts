@@ -216,7 +216,7 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
           ...book.on(114),
         },
         tensioner: {
-          areaMm2: 1620,
+          areaMm2: 4860,
           stud: book.mm(36.5, 113, 1),
           stretchLength: book.mm(640, 113, 0),
           holesPerTurn: 6,
@@ -322,6 +322,16 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
       ...book.says('The piston of that cylinder at the top before its head goes on.', 112),
     },
     covers: [
+      {
+        id: 'head',
+        name: 'Head',
+        hides: [
+          'Sealing ring in its groove',
+          'Water rings round the passages',
+          'Flame ring of the liner wiped',
+        ],
+        ...book.on(112),
+      },
       {
         id: 'head-cover',
         name: 'Head cover',

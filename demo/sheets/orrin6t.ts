@@ -398,6 +398,16 @@ export const orrin6t: EngineSheet = {
   },
   covers: [
     {
+      id: 'head',
+      name: 'Head',
+      hides: [
+        'Crush ring on every liner',
+        'Oil feed dowel clear, its ring new',
+        'Cooling jets behind the liners clear',
+      ],
+      ...book.on(71),
+    },
+    {
       id: 'brake-housing',
       name: 'Brake housing',
       hides: ['Injector screws', 'Bridges', 'Oil supply screw and its seal'],

@@ -55,6 +55,14 @@ export class Book {
     return this.figure(`${value} g`, value, 'g', page);
   }
 
+  celsius(value: number, page: number): Figure<'°C'> {
+    return this.figure(`${value} °C`, value, '°C', page);
+  }
+
+  cc(value: number, page: number): Figure<'cc'> {
+    return this.figure(`${value} cc`, value, 'cc', page);
+  }
+
   litres(value: number, page: number): Figure<'l'> {
     return this.figure(`${value} l`, value, 'l', page);
   }

@@ -328,11 +328,21 @@ export const quillon5c: EngineSheet = {
   covering: {
     crank: 'pistons-off-top',
     ...book.says(
-      'Turn back a quarter turn so that no piston is near the top before the head goes on.',
+      'A tenth of a turn past the top of cylinder 1, so that no piston is near its top when the head goes on.',
       29,
     ),
   },
   covers: [
+    {
+      id: 'head',
+      name: 'Head',
+      hides: [
+        'Chain held up on its wire, tensioner pin in',
+        'Oil check valve in the deck, its spring up',
+        'Half-moon ends cleaned of sealant',
+      ],
+      ...book.on(29),
+    },
     {
       id: 'chain-cover',
       name: 'Chain cover',

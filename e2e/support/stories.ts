@@ -13,6 +13,7 @@ export function onTheStand(
   name: string,
   minutesAgo = 8,
   scope?: Scope,
+  cards?: number,
 ): Storyteller {
   const startsAt = new Date(Date.now() - minutesAgo * 60_000);
   const tobin = crewMember(lockside, 'TR');
@@ -24,6 +25,7 @@ export function onTheStand(
     cylinder1End: sheet.cylinder1End,
     variant: firstVariant(sheet),
     ...(scope && { scope }),
+    ...(cards !== undefined && { cards }),
   });
 }
 

@@ -3,6 +3,7 @@ import type { Sequelize } from 'sequelize';
 import { batchSchema } from '@cardinex/contract/acts/act';
 import type { JobLog } from '@cardinex/contract/api';
 import { uuid } from '@cardinex/contract/text';
+import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import type { JobState } from '@cardinex/core/job/state';
 import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
 import { Stream } from '../database/models';
@@ -11,6 +12,7 @@ import type { LiveHub } from '../live/hub';
 import { parse } from '../problems/problem';
 import { rolesOf } from '../session/crewRoles';
 import { hasFreshProof, signedIn, type SignedIn } from '../session/session';
+import { afterHeatCalendar } from './afterHeatCalendar';
 import { appendActs, type Sender } from './appendActs';
 import type { JobCache } from './jobCache';
 import { openJob } from './openJob';
@@ -47,6 +49,16 @@ export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): 
     const id = parse(uuid, request.params.id);
     const job = await openJob(cache, shopId, id);
     response.attachment(`cardinex-${id}.json`).json(await jobRecord(shopId, { id, ...job }));
+  });
+
+  routes.get('/jobs/:id/after-heat.ics', async (request, response) => {
+    const { shopId } = signedIn(request);
+    const id = parse(uuid, request.params.id);
+    const { state, sheet } = await openJob(cache, shopId, id);
+    response
+      .type('text/calendar; charset=utf-8')
+      .attachment('after-heat.ics')
+      .send(afterHeatCalendar(id, sheetOfJob(sheet.sheet, state), state));
   });
 
   routes.get('/jobs/:id/live', async (request, response) => {

@@ -1,5 +1,6 @@
 import { boreWear } from '@cardinex/core/block/boreWear';
 import { headFlatness } from '@cardinex/core/block/headFlatness';
+import { linerArrange } from '@cardinex/core/block/linerArrange';
 import { linerCheck } from '@cardinex/core/block/linerCheck';
 import { ringThickness } from '@cardinex/core/block/ringThickness';
 import { endFloat } from '@cardinex/core/crank/endFloat';
@@ -13,11 +14,25 @@ import { valveWindows } from '@cardinex/core/overhead/valveWindows';
 import { rim } from '@cardinex/core/crank/rim';
 import { feelerStack } from '@cardinex/core/overhead/feelerStack';
 import { adapterSetting } from '@cardinex/core/tightening/adapterSetting';
+import { anglePreload } from '@cardinex/core/tightening/anglePreload';
+import { clampSimulate } from '@cardinex/core/tightening/clampSimulate';
+import { nutTravel } from '@cardinex/core/tightening/nutTravel';
+import { orderPropose } from '@cardinex/core/tightening/orderPropose';
+import { preload } from '@cardinex/core/tightening/preload';
+import { tensioner } from '@cardinex/core/tightening/tensioner';
+import { traceVerdict } from '@cardinex/core/tightening/traceVerdict';
 import { wrenchChoose } from '@cardinex/core/tightening/wrenchChoose';
 import { tightenPlan } from '@cardinex/core/tightening/tightenPlan';
+import { compression } from '@cardinex/core/piston/compression';
+import { gasketGrade } from '@cardinex/core/piston/gasketGrade';
+import { matchMass } from '@cardinex/core/piston/matchMass';
+import { pinHeat } from '@cardinex/core/piston/pinHeat';
+import { ringClock } from '@cardinex/core/piston/ringClock';
+import { ringGap } from '@cardinex/core/piston/ringGap';
 import type { z } from 'zod';
 import type { ReckonName, reckonInputs } from '@cardinex/contract/reckon/schemas';
 import type { reckonAnswers } from '@cardinex/contract/reckon/answers';
+import { arrangeSentence, cureSentence, placedSentence } from '@cardinex/words/en/arrange';
 import {
   boreSentence,
   differenceSentence,
@@ -32,6 +47,24 @@ import {
   ringSentence,
   undersizeSentence,
 } from '@cardinex/words/en/inspection';
+import {
+  clockSentence,
+  compressionSentence,
+  gapSentence,
+  gapsSentence,
+  gradeSentence,
+  heatSentence,
+  massSentence,
+} from '@cardinex/words/en/pistons';
+import {
+  anglePreloadSentence,
+  clampSentence,
+  nutTravelSentence,
+  orderSentence,
+  preloadSentence,
+  tensionerSentence,
+  traceSentence,
+} from '@cardinex/words/en/clamp';
 import { tightenFindingSentence } from '@cardinex/words/en/cards/tighten';
 import { feelerSentence } from '@cardinex/words/en/feelers';
 import { noWrenchSentence, wrenchSentence } from '@cardinex/words/en/wrenches';
@@ -74,6 +107,43 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> }
     const found = ringThickness(input);
     return { ...found, reason: ringSentence(found) };
   },
+  'liner-arrange': (input) => {
+    const found = linerArrange(input);
+    return {
+      ...found,
+      placement: found.placement.map((one) => ({ ...one, reason: placedSentence(one) })),
+      cure: found.cure.map((one) => ({ ...one, reason: cureSentence(one) })),
+      reason: arrangeSentence(found),
+    };
+  },
+  'ring-gap': (input) => {
+    const found = ringGap(input);
+    return {
+      ...found,
+      rings: found.rings.map((ring) => ({ ...ring, reason: gapSentence(ring) })),
+      reason: gapsSentence(found),
+    };
+  },
+  'ring-clock': (input) => {
+    const found = ringClock(input);
+    return { ...found, reason: clockSentence(found) };
+  },
+  'match-mass': (input) => {
+    const found = matchMass(input);
+    return { ...found, reason: massSentence(found) };
+  },
+  'pin-heat': (input) => {
+    const found = pinHeat(input);
+    return { ...found, reason: heatSentence(found) };
+  },
+  'gasket-grade': (input) => {
+    const found = gasketGrade(input);
+    return { ...found, reason: gradeSentence(found) };
+  },
+  compression: (input) => {
+    const found = compression(input);
+    return { ...found, reason: compressionSentence(found) };
+  },
   'barring-plan': (input) => {
     const plan = barringPlan(input);
     return { ...plan, reason: barringSentence(plan) };
@@ -112,6 +182,34 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> }
       rise: check.rise.map((r) => ({ ...r, reason: riseSentence(r) })),
       reason: linersSentence(check),
     };
+  },
+  'order-propose': (input) => {
+    const order = orderPropose(input);
+    return { order, reason: orderSentence(input.pattern) };
+  },
+  preload: (input) => {
+    const found = preload(input);
+    return { ...found, reason: preloadSentence(found) };
+  },
+  'angle-preload': (input) => {
+    const found = anglePreload(input);
+    return { ...found, reason: anglePreloadSentence(found) };
+  },
+  tensioner: (input) => {
+    const found = tensioner(input);
+    return { ...found, reason: tensionerSentence(found) };
+  },
+  'nut-travel': (input) => {
+    const found = nutTravel(input);
+    return { ...found, reason: nutTravelSentence(found) };
+  },
+  'clamp-simulate': (input) => {
+    const found = clampSimulate(input);
+    return { ...found, reason: clampSentence(found) };
+  },
+  'trace-verdict': (input) => {
+    const found = traceVerdict(input);
+    return { ...found, reason: traceSentence(found) };
   },
   'tighten-plan': (input) => {
     const plan = tightenPlan(input);

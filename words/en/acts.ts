@@ -1,16 +1,13 @@
 import type { LoggedAct } from '@cardinex/core/job/act';
-import { readKey, stageKey } from '@cardinex/core/job/cards/tighten';
-
 import { THE_SHEET } from '@cardinex/core/job/layers';
-import { setForRun, STRIP } from '@cardinex/core/job/slackening';
-import { setOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { faultName } from './cards/tighten';
+import { buildLine } from './buildActs';
+import { boltName, runLine } from './runActs';
 import { intakeLine } from './intakeActs';
 import { scopeTitle } from './scope';
 import { readingName } from './cards/valves';
-import { METRIC, degrees, endName, length, pressure, torque, type ReaderUnits } from './quantity';
+import { METRIC, degrees, endName, length, type ReaderUnits } from './quantity';
 
 export interface ActLine {
   readonly what: string;
@@ -48,6 +45,13 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'work.sent':
     case 'work.back':
       return intakeLine(act, sheet, units);
+    case 'cards.taken':
+    case 'liners.placed':
+    case 'liner.sealed':
+    case 'cap.turned':
+    case 'piece.weighed':
+    case 'gasket.chosen':
+      return buildLine(act, sheet, units);
     case 'sheet.taken':
       return { what: `Sheet rev. ${act.data.sheet.revision} taken`, words: act.data.words };
     case 'variant.changed': {
@@ -73,46 +77,18 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     }
     case 'liners.accepted':
       return { what: 'Liners accepted', ...(act.data.words && { words: act.data.words }) };
-    case 'run.prepared': {
-      const { wrench, adapter, treatment } = act.data;
-      const reach = adapter ? `, adapter ${adapter.mm} mm at ${degrees(adapter.deg)}` : '';
-      const { override } = act.data;
-      const said = [treatment, override && `Used all the same: ${override}`].filter(Boolean);
-      return { what: `${wrench?.name ?? 'Jacks'} in hand${reach}`, words: said.join('. ') };
-    }
+    case 'run.prepared':
     case 'wrench.let-back':
-      return { what: 'Wrench let back to the bottom of its scale' };
-    case 'bolt.pulled': {
-      return {
-        what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,
-        value: torque(act.data.nm, units),
-      };
-    }
+    case 'run.marked':
+    case 'bolt.pulled':
     case 'bolt.turned':
-      return {
-        what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,
-        value: `turned ${degrees(act.data.deg)}`,
-      };
     case 'bolt.eased':
-      return {
-        what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,
-        value: 'eased',
-      };
     case 'stud.tensioned':
-      return {
-        what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,
-        value: pressure(act.data.bar, units),
-      };
     case 'step.done':
-      return { what: boltName(sheet, act.data.key), value: 'done' };
     case 'bolt.failed':
-      return {
-        what: boltName(sheet, act.data.key),
-        value: faultName(act.data.fault).toLowerCase(),
-        words: act.data.words,
-      };
+    case 'bolt.taken-out':
     case 'contest.decided':
-      return { what: `${boltName(sheet, act.data.key)}: decided`, words: act.data.words };
+      return runLine(act, sheet, units);
     case 'caution.acknowledged':
       return { what: `Caution acknowledged: ${act.data.caution}` };
     case 'crank.stood':
@@ -124,6 +100,8 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
         what: `Valve ${act.data.valve}, ${readingName(act.data.reading).toLowerCase()}`,
         value: length(act.data.mm, units),
       };
+    case 'heat.reached':
+      return { what: 'Run to working heat', words: act.data.words };
     case 'recheck.begun':
       return { what: `Hot recheck begun`, words: act.data.words };
     case 'struck':
@@ -154,26 +132,6 @@ export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
 
 function figuresSaid(count: number): string {
   return count === 1 ? '1 figure' : `${count} figures`;
-}
-
-function againWord(pass: number): string {
-  return pass > 1 ? ', again' : '';
-}
-
-/** "Bolt 7, stage 2"; with its instance where there are several: "Head 3, stud 2, stage 1". */
-export function boltName(sheet: EngineSheet, key: string): string {
-  const { run, stage, fastener } = readKey(key);
-  const set = setForRun(sheet, run) ?? setOf(sheet, run.set);
-  const found = set?.fasteners.find((f) => f.id === fastener);
-  const stages = set ? stagesOf(set) : [];
-  const place = stages.findIndex((s) => stageKey(s.cycle, s.stage.id) === stage) + 1;
-  const where = set && set.instances.length > 1 ? `${set.name} ${run.instance}: ` : '';
-  const what = found
-    ? `${where === '' ? 'Bolt' : 'bolt'} ${found.number}`
-    : where === ''
-      ? 'All'
-      : 'all';
-  return `${where}${what}, ${run.programme === STRIP ? 'slackening step' : 'stage'} ${place}`;
 }
 
 /** The end cylinder 1 is at, for headings: "cylinder 1 at the fan end". */

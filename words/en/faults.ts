@@ -26,6 +26,21 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'not-that-many': ({ most }) => `must be a whole number from 1 to ${String(most)}`,
   'so-many': ({ count }) => `needs ${String(count)} readings`,
   'beyond-size': () => 'is beyond the size it is taken from',
+  'unknown-bore': ({ id }) => `names bore ${String(id)}, which is not among the bores`,
+  'fewer-than-bores': ({ bores }) => `must be as many as the bores, ${String(bores)}, or more`,
+  'at-most': ({ most }) => `must be ${String(most)} at most`,
+  'too-few-shims': ({ bores }) =>
+    `leaves some of the ${String(bores)} liners without the shim each must have`,
+  'cannot-be-placed': () => 'cannot all be placed: too many fit only one bore',
+  'no-oil-ring': () => 'is an expander with no oil ring beside it in the list',
+  'odd-count': () => 'must be an even number to be paired',
+  overlaps: ({ mark }) => `overlaps ${String(mark)}`,
+  'no-clearance-left': () => 'leaves no room above the piston: look at signs and units',
+  between: ({ low, high }) => `must be from ${String(low)} to ${String(high)}`,
+  'pitch-too-coarse': ({ dia }) => `leaves no core in a thread of ${String(dia)} mm`,
+  'no-bearing-face': ({ hole }) => `must be larger than the hole, ${String(hole)} mm`,
+  misses: ({ id }) => `leaves out ${String(id)}`,
+  'must-turn-on': () => 'must be an angle beyond the sample before it',
   'one-of': ({ fields }) => `: give exactly one of ${String(fields)}`,
 };
 

@@ -90,7 +90,8 @@ export function undersizeSentence(found: Undersize, units: ReaderUnits = METRIC)
   }
 }
 
-const GAPS = {
+/** A verdict against two limits. */
+export const againstWords = {
   within: 'within',
   tight: 'too tight',
   loose: 'too loose',
@@ -100,12 +101,12 @@ const GAPS = {
 /** The least and the greatest room a journal has. */
 export function clearanceSentence(found: RunningClearance, units: ReaderUnits = METRIC): string {
   const { smallestMm, largestMm, smallest, largest } = found;
-  return `Least ${length(smallestMm, units)}: ${GAPS[smallest]}. Greatest ${length(largestMm, units)}: ${GAPS[largest]}.`;
+  return `Least ${length(smallestMm, units)}: ${againstWords[smallest]}. Greatest ${length(largestMm, units)}: ${againstWords[largest]}.`;
 }
 
 /** How far a shaft moves endways. */
 export function endFloatSentence({ mm, verdict }: EndFloat, units: ReaderUnits = METRIC): string {
-  return `End float ${length(mm, units)}: ${GAPS[verdict]}.`;
+  return `End float ${length(mm, units)}: ${againstWords[verdict]}.`;
 }
 
 /** Whether a sealing ring is thick enough, and even. */

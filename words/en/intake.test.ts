@@ -43,7 +43,8 @@ describe('from opening to inspection', () => {
     for (const check of checksOf(sheet)) {
       expectSaid(checkName(sheet, check));
       expectSaid(...check.items.map((item) => itemName(sheet, check, item)));
-      if (check.places.length > 1) expectSaid(...check.places.map((at) => placeName(check, at)));
+      if (check.places.length > 1)
+        expectSaid(...check.places.map((at) => placeName(sheet, check, at)));
     }
     expectSaid(...oldBoltsOf(sheet).map(oldBoltsSentence));
     for (const item of kitOf(sheet, EMPTY_JOB)) {

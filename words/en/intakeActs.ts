@@ -1,7 +1,7 @@
 import type { ActOf, ActType } from '@cardinex/core/job/act';
 import type { Isolation } from '@cardinex/core/job/cards/dead';
 import { DEAD } from '@cardinex/core/job/cards/dead';
-import { checkOf } from '@cardinex/core/job/cards/inspect/checksOf';
+import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { STRIP } from '@cardinex/core/job/slackening';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
@@ -51,7 +51,7 @@ export function intakeLine(
     case 'check.read': {
       const { check: id, item, place = '', mm, gauge, far } = act.data;
       const check = checkOf(sheet, id);
-      const where = check && place !== '' ? `, ${placeName(check, place)}` : '';
+      const where = check && place !== '' ? `, ${placeName(sheet, check, place)}` : '';
       const words = [gauge?.name, far && 'far from its fellows, kept'].filter(Boolean).join('; ');
       return {
         what: `${checkItemName(sheet, id, item)}${where}`,
@@ -103,6 +103,6 @@ function seenLine({ data }: ActOf<'check.seen'>, sheet: JobSheet): ActLine {
   if (id === DEAD) return { what: isolationSentence(item as Isolation), value, ...more };
   if (id === STRIP) return { what: `Off: ${item.split('/').slice(1).join(' ') || item}`, ...more };
   const check = checkOf(sheet, id);
-  const where = check && step !== '' ? `, ${placeName(check, step).toLowerCase()}` : '';
+  const where = check && step !== '' ? `, ${placeName(sheet, check, step).toLowerCase()}` : '';
   return { what: `${checkItemName(sheet, id, item)}${where}`, value, ...more };
 }

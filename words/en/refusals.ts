@@ -1,3 +1,4 @@
+import { moment } from './moment';
 import type { Refusal, RefusalCode } from '@cardinex/core/job/refusal';
 import type { SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
 import { cardTitle } from './cards/names';
@@ -103,6 +104,35 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'already-struck': () => 'That is struck already.',
   'words-needed': () => 'Say in a few words why.',
   'not-strikable': () => 'That cannot be struck.',
+  'seals-first': ({ bores }) =>
+    `Count the seals first, out and in: bore ${String(bores)}. Then read it again.`,
+  'liners-to-mark': ({ bores }) =>
+    `A liner that moved still carries its old mark: bore ${String(bores)}. Mark it anew first.`,
+  'not-a-placement': () => 'Each bore needs one liner, and each liner one bore.',
+  'turn-first': ({ bolts }) =>
+    `Turn the crank by hand first: bolts ${String(bolts)} were pulled since it was last turned.`,
+  'no-turn-due': () => 'There is no cap just pulled that asks for a turn.',
+  'look-first': () => 'Look over all it hides first: afterwards nobody can.',
+  'crank-again': () => 'The crank was left, or turned, since it was placed. Prove it again first.',
+  'step-first': () => 'A step before this one is not taken yet.',
+  'things-in': ({ things }) => `Still in the engine: ${String(things)}. Take it out first.`,
+  'head-not-on': () => 'The head is not on and flush yet.',
+  'which-end': ({ bolt }) => `Bolt ${String(bolt)} is pulled by two together: say at which end.`,
+  'still-to-wait': ({ minutes }) =>
+    Number(minutes) === 1
+      ? '1 minute is still to wait.'
+      : `${String(minutes)} minutes are still to wait.`,
+  'reached-outside': ({ reached, low, high }) =>
+    `It reached ${String(reached)}; from ${Number(low).toFixed(0)} to ${Number(high).toFixed(0)} was asked. Say “Not so”.`,
+  'stretch-spent': ({ bolt }) =>
+    `Bolt ${String(bolt)} has been stretched and is not used again: a new one goes in.`,
+  'heat-first': () => 'The engine has not been run to working heat yet.',
+  'still-cooling': ({ until }) => `It is cooling: not before ${moment(String(until))}.`,
+  'unknown-gasket': ({ mark }) => `The sheet has no gasket marked ${String(mark)}.`,
+  'gasket-by-measure': () =>
+    'Pistons came out on this job: the old gasket says nothing of how they stand out now.',
+  'stand-outs-first': () => 'Read every piston at both places first.',
+  'cards-taken': () => 'This job has all the cards there are.',
 };
 
 /** Why an act was not accepted, and what to do. */

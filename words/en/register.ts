@@ -46,6 +46,8 @@ export function crankHoldSentence({ code, what }: CrankHold): string {
       return 'The crank must not turn: the engine is not dead yet. See “Make it dead”.';
     case 'liners-loose':
       return 'The crank must not turn: the head is off and the liners are not clamped.';
+    case 'through-bolts-slack':
+      return 'The crank must not turn: through bolts are not all pulled down, and the case would work on its bearings.';
     case 'thing-in':
       return `The crank must not turn: still in is ${what ?? 'something'}.`;
   }

@@ -38,6 +38,7 @@ export const shared = {
     ['Backspace', 'undo'],
     ['PageUp', 'look back'],
     ['digits', 'enter a reading'],
+    ['R', 'say the act again'],
     ['?', 'show or hide this list'],
   ] as readonly (readonly [string, string])[],
   close: 'Close',
@@ -132,6 +133,9 @@ export const newJobWords = {
 } as const;
 
 export const trayWords = {
+  newerCards:
+    'This job was opened before there were cards for bores, shells, crank, pistons and stand-out.',
+  takeCards: 'Add those cards',
   title: 'Tray',
   record: 'Record',
   sheet: (revision: number) => `Sheet rev. ${revision}`,
@@ -142,6 +146,15 @@ export const trayWords = {
 
 export const linersWords = {
   seenFromAbove: 'block from above',
+  place: 'Place them',
+  placeHint: 'which liner where',
+  readWhile: {
+    'held-down': 'Each held down as the head holds it while it is read.',
+    free: 'Each standing free while it is read, not held down.',
+  },
+  placed: 'placed',
+  seals: 'Seals',
+  sealsHint: (left: number) => (left === 0 ? 'all counted' : `${left} to count`),
   profile: 'Heights',
   profileLabel: (heights: string) => `Heights along the block from the cylinder-1 end: ${heights}.`,
   planLabel: (text: string) => `Block seen from above, cylinder 1 at the left. ${text}`,
@@ -213,6 +226,11 @@ export const recordWords = {
 } as const;
 
 export const deviceWords = {
+  instruments: 'Instruments',
+  instrumentsHint: 'A wrench or a gauge that speaks for itself. Empty for none.',
+  instrumentAt: { wrench: 'Wrench at', pump: 'Pump gauge at' },
+  instrumentAnswers: (name: string) => `${name} answers.`,
+  instrumentSilent: 'No answer yet.',
   title: 'This device',
   signedIn: 'At the bench',
   switchTo: 'Change',

@@ -1,5 +1,7 @@
 import type { TrayReason } from '@cardinex/core/job/tray';
 import type { Lack } from '@cardinex/core/job/lacks';
+import { capital } from './capital';
+import { moment } from './moment';
 import { markWords } from './cards/mark';
 import { cardTitle } from './cards/names';
 import { partHoldSentence } from './cards/parts';
@@ -37,6 +39,10 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
         : `Sheet and leaflets differ in ${reason.count} places. Decide which holds first.`;
     case 'run-hot-first':
       return 'Set cold from a hot figure. Run to working heat, then check.';
+    case 'heat-first':
+      return 'Run to working heat first; then let it cool, and pull again.';
+    case 'cooling':
+      return `Cooling: not before ${moment(reason.until)}.`;
     case 'to-make-dead':
       return reason.left === 1
         ? '1 thing still to make dead.'
@@ -83,6 +89,26 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
         : `${reason.read} of ${reason.of} liners read.`;
     case 'liners-out':
       return 'A liner is out. See what to put right first.';
+    case 'liners-to-mark':
+      return `Mark the liners that moved: bore ${listed(reason.bores)}.`;
+    case 'liners-to-seal':
+      return reason.left === 1
+        ? '1 liner still to seal, and to read again.'
+        : `${reason.left} liners still to seal, and to read again.`;
+    case 'gasket-to-choose':
+      return reason.mark === null
+        ? 'No gasket of the table fits these pistons.'
+        : `By stand-out: gasket ${reason.mark}.`;
+    case 'turn-crank':
+      return `Turn the crank by hand: bolts ${reason.bolts} are pulled.`;
+    case 'to-cover': {
+      const which = reason.instance === undefined ? '' : `Number ${reason.instance}: `;
+      const what =
+        reason.step === 'look'
+          ? 'look over what the head hides.'
+          : 'put the head on, step by step.';
+      return capital(`${which}${what}`);
+    }
     case 'liners-to-accept':
       return 'All read and within. Accept them.';
     case 'run-to-prepare':

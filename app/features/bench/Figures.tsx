@@ -17,11 +17,11 @@ export function Figures({ fields, values, read, onChange }: Props) {
   const units = useUnits();
   return (
     <View className="flex-row flex-wrap items-end gap-3">
-      {fields.map(({ key, label, kind, optional, hint }) => (
+      {fields.map(({ key, label, kind, unit, optional, hint }) => (
         <View key={key} className={isList(kind) ? 'w-full' : 'min-w-[150px] flex-1'}>
           <Field
             label={label}
-            unit={unitOf(kind, units)}
+            unit={unitOf({ kind, ...(unit !== undefined && { unit }) }, units)}
             inputMode={isList(kind) ? 'text' : 'decimal'}
             value={values[key] ?? ''}
             hint={hint ?? (optional ? benchWords.optional : '')}

@@ -1,5 +1,12 @@
 import type { ComponentType } from 'react';
 import type { CalculatorName } from '@cardinex/words/en/bench';
+import { JackBench } from './clamp/JackBench';
+import { NutsBench } from './clamp/NutsBench';
+import { OrderBench } from './clamp/OrderBench';
+import { PreloadBench } from './clamp/PreloadBench';
+import { TraceBench } from './clamp/TraceBench';
+import { TurnBench } from './clamp/TurnBench';
+import { WhatIfBench } from './clamp/WhatIfBench';
 import { FeelerBench } from './feelers/FeelerBench';
 import { BoreBench } from './inspection/BoreBench';
 import { ClearanceBench } from './inspection/ClearanceBench';
@@ -7,7 +14,14 @@ import { FloatBench } from './inspection/FloatBench';
 import { HeadBench } from './inspection/HeadBench';
 import { JournalBench } from './inspection/JournalBench';
 import { RingBench } from './inspection/RingBench';
+import { ArrangeBench } from './liners/ArrangeBench';
 import { LinersBench } from './liners/LinersBench';
+import { ClockBench } from './pistons/ClockBench';
+import { CompressionBench } from './pistons/CompressionBench';
+import { GapBench } from './pistons/GapBench';
+import { GasketBench } from './pistons/GasketBench';
+import { HeatBench } from './pistons/HeatBench';
+import { MassBench } from './pistons/MassBench';
 import { RimBench } from './rim/RimBench';
 import { ScrewBench } from './screw/ScrewBench';
 import { ValvesBench } from './valves/ValvesBench';
@@ -16,6 +30,13 @@ import { WrenchBench } from './wrench/WrenchBench';
 /** Every calculator of the bench, in the order they are laid out. */
 export const CALCULATORS: Readonly<Record<CalculatorName, ComponentType>> = {
   wrench: WrenchBench,
+  preload: PreloadBench,
+  turn: TurnBench,
+  jack: JackBench,
+  nuts: NutsBench,
+  order: OrderBench,
+  whatIf: WhatIfBench,
+  trace: TraceBench,
   feelers: FeelerBench,
   screw: ScrewBench,
   valves: ValvesBench,
@@ -27,4 +48,11 @@ export const CALCULATORS: Readonly<Record<CalculatorName, ComponentType>> = {
   clearance: ClearanceBench,
   float: FloatBench,
   ring: RingBench,
+  arrange: ArrangeBench,
+  gap: GapBench,
+  clock: ClockBench,
+  mass: MassBench,
+  heat: HeatBench,
+  gasket: GasketBench,
+  compression: CompressionBench,
 };

@@ -1,3 +1,4 @@
+import { readDecimal } from '@cardinex/core/quantity/readDecimal';
 import { lengthToMm, torqueToNm } from '@cardinex/core/quantity/units';
 import { benchWords } from '@cardinex/words/en/bench';
 import type { ReaderUnits } from '@cardinex/words/en/quantity';
@@ -8,7 +9,9 @@ export interface FigureField {
   readonly key: string;
   readonly label: string;
   /** `gap` and `torque` are typed in the reader's unit, the others as they say; `…s` are lists. */
-  readonly kind: 'gap' | 'gaps' | 'torque' | 'mm' | 'mms' | 'deg' | 'number';
+  readonly kind: 'gap' | 'gaps' | 'torque' | 'mm' | 'mms' | 'deg' | 'number' | 'numbers';
+  /** Written beside a plain number. */
+  readonly unit?: string;
   readonly optional?: boolean;
   readonly hint?: string;
 }
@@ -22,8 +25,6 @@ export interface ReadFigures {
   readonly complete: boolean;
 }
 
-const FIGURE = /^[+\u2212-]?(\d+([.,]\d*)?|[.,]\d+)$/;
-
 /** What stands in a calculator's fields, as numbers in core's units, and what is wrong where. */
 export function readFigures(
   fields: readonly FigureField[],
@@ -36,7 +37,7 @@ export function readFigures(
   let complete = true;
   for (const { key, kind, optional = false } of fields) {
     const parts = (values[key] ?? '').trim().split(/\s+/).filter(Boolean);
-    const read = parts.map((text) => (FIGURE.test(text) ? inCoreUnit(text, kind, units) : NaN));
+    const read = parts.map((text) => inCoreUnit(text, kind, units));
     if (parts.length === 0) complete &&= optional;
     else if (read.some(Number.isNaN) || (!isList(kind) && read.length > 1)) {
       faults[key] = isList(kind) ? benchWords.notList : benchWords.notNumber;
@@ -47,19 +48,40 @@ export function readFigures(
   return { figures, lists, faults, complete };
 }
 
+/** Lines of figures, one thing a line, as a calculator of many things takes them. */
+export function readLines(
+  text: string,
+  kind: 'gaps' | 'mms',
+  units: ReaderUnits,
+): { readonly rows: readonly (readonly number[])[]; readonly fault: string | undefined } {
+  const lines = text.split('\n').filter((line) => line.trim() !== '');
+  const read = readFigures(
+    lines.map((_, at) => ({ key: String(at), label: '', kind })),
+    Object.fromEntries(lines.map((line, at) => [String(at), line])),
+    units,
+  );
+  return {
+    rows: lines.map((_, at) => read.lists[String(at)] ?? []),
+    fault: Object.values(read.faults)[0],
+  };
+}
+
 /** Several figures with a space between. */
 export function isList(kind: FigureField['kind']): boolean {
-  return kind === 'gaps' || kind === 'mms';
+  return kind === 'gaps' || kind === 'mms' || kind === 'numbers';
 }
 
 function inCoreUnit(text: string, kind: FigureField['kind'], units: ReaderUnits): number {
-  const value = Number(text.replace(',', '.').replace('\u2212', '-'));
+  const value = readDecimal(text) ?? NaN;
   if (kind === 'gap' || kind === 'gaps') return lengthToMm(value, units.length);
   return kind === 'torque' ? torqueToNm(value, units.torque) : value;
 }
 
 /** The unit written beside a field. */
-export function unitOf(kind: FigureField['kind'], units: ReaderUnits): string {
+export function unitOf(
+  { kind, unit = '' }: Pick<FigureField, 'kind' | 'unit'>,
+  units: ReaderUnits,
+): string {
   return {
     gap: units.length,
     gaps: units.length,
@@ -67,6 +89,7 @@ export function unitOf(kind: FigureField['kind'], units: ReaderUnits): string {
     mm: 'mm',
     mms: 'mm',
     deg: '°',
-    number: '',
+    number: unit,
+    numbers: unit,
   }[kind];
 }

@@ -38,7 +38,9 @@ export function Board() {
   ).length;
   const all = merge(jobs.data?.jobs ?? [], kept);
   const rechecks = all.filter((job) =>
-    job.tray.some((c) => c.card === 'recheck' && c.status === 'waiting'),
+    job.tray.some(
+      (c) => (c.card === 'recheck' || c.card === 'after-heat') && c.status === 'waiting',
+    ),
   );
   return (
     <Screen

@@ -12,6 +12,7 @@ import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { Body, Heading, Small } from '../../ui/Words';
+import { InstrumentFields } from './InstrumentFields';
 import { KeptActs } from './KeptActs';
 import { useKeptActs } from './useKeptActs';
 
@@ -84,6 +85,7 @@ export function Device() {
           ]}
           onChange={(value) => setPreferences({ speech: value === 'on' })}
         />
+        <InstrumentFields />
         <KeptActs kept={kept} />
         <View className="gap-2 border-t border-rule pt-3">
           {held && kept.length > 0 ? <Body className="text-red">{w.signOutKept}</Body> : null}

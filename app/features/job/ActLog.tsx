@@ -1,6 +1,8 @@
 import { format } from 'date-fns/format';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
+import { isOn } from '@cardinex/core/job/cardOf';
+import type { CardName } from '@cardinex/core/job/tray';
 import { actLine } from '@cardinex/words/en/acts';
 import { shared } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
@@ -10,12 +12,18 @@ import { useJob } from './JobProvider';
 
 const MOST_SHOWN = 12;
 
+interface Props {
+  readonly of: ReadonlySet<ActType>;
+  /** Where several cards share their acts: only what was done on this one. */
+  readonly card?: CardName | undefined;
+}
+
 /** The newest acts of one card, struck ones struck through. */
-export function ActLog({ of }: { of: ReadonlySet<ActType> }) {
+export function ActLog({ of, card }: Props) {
   const { state, sheet } = useJob();
   const units = useUnits();
   const acts = state.log
-    .filter((act) => of.has(act.type))
+    .filter((act) => of.has(act.type) && isOn(card, act, sheet))
     .slice(-MOST_SHOWN)
     .reverse();
   return (

@@ -1,5 +1,7 @@
 import { router, type Href } from 'expo-router';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import { canBeLeftOut } from '@cardinex/core/job/leaveOut';
 import type { TrayCard } from '@cardinex/core/job/tray';
 import { cardTitle, entryTitle, statusWord } from '@cardinex/words/en/cards/names';
 import { registerWords } from '@cardinex/words/en/register';
@@ -11,6 +13,7 @@ import { Body } from '../../ui/Words';
 import { ago } from '../board/ago';
 import { CardFrame } from './CardFrame';
 import { useJob } from './JobProvider';
+import { LeaveOut } from './LeaveOut';
 import { entryHref } from './entryHref';
 
 /** Where to see to what bars a card. */
@@ -27,7 +30,7 @@ const WHERE: Readonly<
 };
 
 /** A card that must wait for another: why, and the way to that other. */
-export function BarredCard({ entry }: { entry: TrayCard }) {
+export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode }) {
   const { jobId, tray } = useJob();
   const { reason } = entry;
   const first =
@@ -66,6 +69,8 @@ export function BarredCard({ entry }: { entry: TrayCard }) {
         <Mark kind="barred" word={statusWord(entry.status)} />
         <Body>{trayReasonSentence(entry.reason, ago)}</Body>
       </View>
+      {more}
+      {canBeLeftOut(entry.card) ? <LeaveOut card={entry.card} /> : null}
     </CardFrame>
   );
 }

@@ -1,5 +1,6 @@
 import { router } from 'expo-router';
 import { ScrollView, View } from 'react-native';
+import { CARDS_NOW } from '@cardinex/core/job/scope';
 import { parkingWords } from '@cardinex/words/en/parking';
 import { causeName, scopeTitle, scopeWords, undisturbed } from '@cardinex/words/en/scope';
 import { trayWords } from '@cardinex/words/en/screens';
@@ -10,6 +11,21 @@ import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
 import { TrayList } from './TrayList';
 import { useJob } from './JobProvider';
+
+/** Cards there were not when this job was opened: taken into its tray by whoever works on it. */
+function NewerCards() {
+  const { record } = useJob();
+  return (
+    <View className="gap-2 rounded-lg border border-bench-edge px-3 py-2">
+      <Body className="text-on-bench">{trayWords.newerCards}</Body>
+      <Button
+        label={trayWords.takeCards}
+        kind="bench"
+        onPress={() => void record('cards.taken', { cards: CARDS_NOW })}
+      />
+    </View>
+  );
+}
 
 /** A job's tray: its cards, and why the engine is here. */
 export function Tray() {
@@ -32,6 +48,7 @@ export function Tray() {
           ) : null}
         </View>
         {state.parked ? <Parked parking={state.parked} /> : null}
+        {scope && state.cards < CARDS_NOW ? <NewerCards /> : null}
         <TrayList card={null} />
         <View className="flex-row gap-3">
           <Button

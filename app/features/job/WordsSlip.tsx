@@ -10,6 +10,8 @@ interface Props {
   readonly title: string;
   readonly label: string;
   readonly hint?: string;
+  /** What is known already, for whoever has nothing to add. */
+  readonly starting?: string;
   readonly confirm: string;
   readonly kind?: 'stop' | 'expected';
   /** What else must be chosen first is not chosen yet. */
@@ -28,6 +30,7 @@ export function WordsSlip({
   title,
   label,
   hint,
+  starting = '',
   confirm,
   kind = 'expected',
   disabled = false,
@@ -36,7 +39,7 @@ export function WordsSlip({
   onClose,
   children,
 }: PropsWithChildren<Props>) {
-  const [words, setWords] = useState('');
+  const [words, setWords] = useState(starting);
   const [fault, setFault] = useState<string | undefined>();
   const say = useOnce(async () => {
     if (disabled) return;

@@ -1,12 +1,14 @@
 import { useRef } from 'react';
 
 /** A press while the last one is still being written down is the same press. */
-export function useOnce(act: () => Promise<unknown>): () => void {
+export function useOnce<Args extends readonly unknown[]>(
+  act: (...args: Args) => Promise<unknown>,
+): (...args: Args) => void {
   const busy = useRef(false);
-  return () => {
+  return (...args) => {
     if (busy.current) return;
     busy.current = true;
-    void act().finally(() => {
+    void act(...args).finally(() => {
       busy.current = false;
     });
   };

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import Svg, { G, Line, Polyline, Rect, Text as SvgText } from 'react-native-svg';
 import type { LinerCheck } from '@cardinex/core/block/linerCheck';
 import { boreIds, readingsOf } from '@cardinex/core/job/cards/liners';
+import { mean } from '@cardinex/core/quantity/mean';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { linersWords as w } from '@cardinex/words/en/screens';
@@ -82,7 +83,6 @@ export function HeightProfile({ sheet, check, limits }: Props) {
           const found = check?.bores.find((b) => b.id === bores[place]);
           const out = found && (found.verdict !== 'within' || found.tiltVerdict === 'over');
           const tone = out ? c.red : c.ink;
-          const mean = of.reduce((sum, mm) => sum + mm, 0) / of.length;
           return (
             <G key={bores[place]}>
               <Rect
@@ -96,8 +96,8 @@ export function HeightProfile({ sheet, check, limits }: Props) {
               <Line
                 x1={x(place) - 19}
                 x2={x(place) + 19}
-                y1={y(mean)}
-                y2={y(mean)}
+                y1={y(mean(of))}
+                y2={y(mean(of))}
                 stroke={tone}
                 strokeWidth={5}
               />

@@ -1,6 +1,5 @@
 import { View } from 'react-native';
-import type { LinerCheck } from '@cardinex/core/block/linerCheck';
-import { figureMm } from '@cardinex/core/quantity/figureMm';
+import type { LinerCheck, LinerLimits } from '@cardinex/core/block/linerCheck';
 import type { LinerHeights } from '@cardinex/core/sheet/spec/block';
 import { boreSentence, differenceSentence, riseSentence } from '@cardinex/words/en/cards/liners';
 import { linersWords as w } from '@cardinex/words/en/screens';
@@ -13,19 +12,13 @@ import { LINERS_ACTS } from './ownActs';
 /** Why stand-out matters, every check with its number, where the limits come from, what was read. */
 interface Props {
   readonly heights: LinerHeights;
-  readonly limits: { readonly lowMm: number; readonly highMm: number };
+  readonly limits: LinerLimits;
   readonly check: LinerCheck | null;
 }
 
-export function LinersBack({ heights, limits: { lowMm, highMm }, check }: Props) {
+export function LinersBack({ heights, limits, check }: Props) {
   const units = useUnits();
-  const { low, high, adjacent, tilt, seals } = heights;
-  const limits = {
-    lowMm,
-    highMm,
-    ...(adjacent && { adjacentMm: figureMm(adjacent) }),
-    ...(tilt && { tiltMm: figureMm(tilt) }),
-  };
+  const { low, high, seals } = heights;
   return (
     <View className="gap-3">
       <View>

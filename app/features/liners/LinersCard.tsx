@@ -1,22 +1,28 @@
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { LinerLimits } from '@cardinex/core/block/linerCheck';
 import { undoHint } from '@cardinex/words/en/acts';
 import { REACH_MM } from '@cardinex/core/job/reach';
 import {
   boreIds,
+  boresToRemark,
+  boresToSeal,
   linersFinding,
   unreadBores,
   type LinersState,
 } from '@cardinex/core/job/cards/liners';
+import { fitsLiners } from '@cardinex/core/job/scope';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import type { Printed } from '@cardinex/core/job/act';
-import { figureMm } from '@cardinex/core/quantity/figureMm';
+import { linerLimitsMm } from '@cardinex/core/sheet/linerStand';
 import { heightsOf, type LinerHeights } from '@cardinex/core/sheet/spec/block';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { linersSentence } from '@cardinex/words/en/cards/liners';
 import { length } from '@cardinex/words/en/quantity';
 import { linersWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
+import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Heading, Small } from '../../ui/Words';
@@ -31,6 +37,7 @@ import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
 import { AcceptOut } from './AcceptOut';
+import { RemarkLiners } from './RemarkLiners';
 import { BlockPlan } from './BlockPlan';
 import { HeightProfile } from './HeightProfile';
 import { LinersBack } from './LinersBack';
@@ -44,14 +51,8 @@ export function LinersCard() {
   const entry = tray.find((c) => c.card === 'liners');
   const heights = heightsOf(sheet.liners);
   if (!entry) return null;
-  if (entry.status === 'barred' || !heights?.low || !heights.high) {
-    return <BarredCard entry={entry} />;
-  }
-  const { low, high } = heights;
-  const limits = {
-    lowMm: figureMm(low),
-    highMm: figureMm(high),
-  };
+  const limits = heights && linerLimitsMm(heights);
+  if (entry.status === 'barred' || !heights || !limits) return <BarredCard entry={entry} />;
   return <StandOut heights={heights} limits={limits} />;
 }
 
@@ -67,9 +68,36 @@ function fellowsOf({ readings }: LinersState, at: Place): readonly number[] {
   );
 }
 
+/** What goes before the heights where the liners were out: placed, marked anew, sealed. */
+function BeforeHeights({ sealed }: { sealed: boolean }) {
+  const { jobId, sheet, state } = useJob();
+  const left = boresToSeal(sheet, state.liners).length;
+  return (
+    <>
+      <View className="flex-row gap-3 border-b border-rule px-3.5 py-2.5">
+        <Button
+          label={w.place}
+          hint={state.liners.placed ? w.placed : w.placeHint}
+          onPress={() => router.push(`/jobs/${jobId}/liners?part=place`)}
+          className="flex-1"
+        />
+        {sealed ? (
+          <Button
+            label={w.seals}
+            hint={w.sealsHint(left)}
+            onPress={() => router.push(`/jobs/${jobId}/liners?part=seals`)}
+            className="flex-1"
+          />
+        ) : null}
+      </View>
+      {boresToRemark(state.liners).length > 0 ? <RemarkLiners /> : null}
+    </>
+  );
+}
+
 interface Props {
   readonly heights: LinerHeights;
-  readonly limits: { readonly lowMm: number; readonly highMm: number };
+  readonly limits: LinerLimits;
 }
 
 function StandOut({ heights, limits }: Props) {
@@ -134,6 +162,7 @@ function StandOut({ heights, limits }: Props) {
         </>
       }
     >
+      {fitsLiners(sheet) ? <BeforeHeights sealed={heights.seals !== undefined} /> : null}
       <View className="px-3 pt-2">
         <View className="flex-row items-center justify-between pb-1">
           <EndMark end={sheet.cylinder1End} />
@@ -148,6 +177,7 @@ function StandOut({ heights, limits }: Props) {
         <HeightProfile sheet={sheet} check={check} limits={limits} />
       </View>
       <View className="gap-2 border-t border-rule px-3.5 py-2.5">
+        {heights.readWhile ? <Small>{w.readWhile[heights.readWhile]}</Small> : null}
         <Places names={heights.places} at={at} onChoose={setChosen} />
         <ReadingEntry
           label={`${w.liner(at.bore)}, ${placeName}`}

@@ -1,8 +1,8 @@
-import { Pressable, Text, View } from 'react-native';
+import { View } from 'react-native';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
-import { cn } from '../../ui/cn';
 import { useJob } from '../job/JobProvider';
+import { ReadingTile } from '../reading/ReadingTile';
 import type { Place } from './nextPlace';
 
 interface Props {
@@ -22,24 +22,15 @@ export function Places({ names, at, onChoose }: Props) {
         const here = place === at.place;
         const figure = reading ? lengthFigure(reading.mm, units.length) : '–';
         return (
-          <Pressable
+          <ReadingTile
             key={name}
-            role="button"
-            aria-pressed={here}
+            figure={figure}
+            name={name}
+            here={here}
             onPress={() => onChoose({ bore: at.bore, place })}
-            className={cn(
-              'min-h-[64px] flex-1 items-center justify-center rounded-lg border px-0.5',
-              here ? 'border-[3px] border-blue' : 'border-soft',
-            )}
-          >
-            <Text className="font-head text-[20px] text-ink">{figure}</Text>
-            <Text
-              numberOfLines={2}
-              className="text-center font-text text-[13px] leading-4 text-soft"
-            >
-              {name}
-            </Text>
-          </Pressable>
+            lines={2}
+            className="min-h-[64px] px-0.5"
+          />
         );
       })}
     </View>

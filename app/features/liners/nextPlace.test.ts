@@ -1,4 +1,4 @@
-import type { LinersState } from '@cardinex/core/job/cards/liners';
+import { NO_LINERS, type LinersState } from '@cardinex/core/job/cards/liners';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { nextPlace } from './nextPlace';
 
@@ -17,7 +17,7 @@ function read(...places: number[]): LinersState {
       Object.fromEntries(Array.from({ length: count }, (_, place) => [place, reading])),
     ]),
   );
-  return { readings, accepted: null };
+  return { ...NO_LINERS, readings };
 }
 
 describe('where the next reading goes', () => {

@@ -4,4 +4,6 @@ import type { ActType } from '@cardinex/core/job/act';
 export const LINERS_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'liner.read',
   'liners.accepted',
+  'liners.placed',
+  'liner.sealed',
 ]);

@@ -6,7 +6,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { words } from '@cardinex/contract/text';
 import { CAUSES } from '@cardinex/core/job/cause';
-import { asksWhich, SCOPES } from '@cardinex/core/job/scope';
+import { CARDS_NOW, asksWhich, SCOPES } from '@cardinex/core/job/scope';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { openQuestions, optionForSerial } from '@cardinex/core/sheet/variants';
@@ -86,6 +86,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
         ...(Object.keys(variant).length > 0 && { variant }),
         scope: { kind: entered.scope, ...which },
         because: entered.because,
+        cards: CARDS_NOW,
       },
       actor,
     );

@@ -1,4 +1,4 @@
-import { useEffect, useImperativeHandle, useRef, useState, type RefObject } from 'react';
+import { useImperativeHandle, useRef, useState, type RefObject } from 'react';
 import { View, type TextInput } from 'react-native';
 import { parseReading, type ReadingFault } from '@cardinex/core/quantity/parseReading';
 import type { Printed } from '@cardinex/core/job/act';
@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { signal } from '../../ui/signal';
 import { FarReading } from './FarReading';
+import { useDigitsTo } from './useDigitsTo';
 
 interface Props {
   readonly label: string;
@@ -148,17 +149,4 @@ function faultWords(
     case 'beyond-gauge':
       return beyond(value, reach);
   }
-}
-
-/** A digit typed anywhere on the card begins a reading. */
-function useDigitsTo(field: RefObject<TextInput | null>): void {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      const inField =
-        event.target instanceof HTMLElement && event.target.closest('input, textarea');
-      if (!inField && /^[\d.,-]$/.test(event.key)) field.current?.focus();
-    };
-    window.addEventListener('keydown', onKey, true);
-    return () => window.removeEventListener('keydown', onKey, true);
-  }, [field]);
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip';
-import { runDone } from '@cardinex/core/job/cards/tighten';
+import { runDone } from '@cardinex/core/job/run/runView';
 import { entryOf } from '@cardinex/core/job/tray';
 import { stripWords as w } from '@cardinex/words/en/cards/strip';
 import { FootMark } from '../job/FootMark';

@@ -1,18 +1,16 @@
 import { View } from 'react-native';
-import { v7 as uuidv7 } from 'uuid';
 import { LINERS_OUT, type Parted } from '@cardinex/core/job/cards/strip';
 import { linersLoose } from '@cardinex/core/job/crankHeld';
 import { thingsIn } from '@cardinex/core/job/register';
 import { hasWetLiners } from '@cardinex/core/job/scope';
 import { STRIP } from '@cardinex/core/job/slackening';
 import { partedName, stripWords as w } from '@cardinex/words/en/cards/strip';
-import { heightsOf } from '@cardinex/core/sheet/spec/block';
-import { THING_BARS } from '@cardinex/words/en/register';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
+import { ClampLiners } from './ClampLiners';
 
 /** Heads and cylinders that come off, how, and the liners held down once they have. */
 export function TakenOff({ parts }: { parts: readonly Parted[] }) {
@@ -26,7 +24,7 @@ export function TakenOff({ parts }: { parts: readonly Parted[] }) {
       {parts.map((part) => (
         <Off key={part.item} part={part} several={heads.length > 1} />
       ))}
-      {linersLoose(sheet, state) ? <Clamp /> : null}
+      {linersLoose(sheet, state) ? <ClampLiners /> : null}
       {clamped ? <Mark kind="within" word={w.clamped} /> : null}
     </View>
   );
@@ -53,29 +51,6 @@ function Off({ part, several }: { part: Parted; several: boolean }) {
           onPress={say}
         />
       )}
-    </View>
-  );
-}
-
-/** Wet liners stand loose once the head is off: said before anything turns. */
-function Clamp() {
-  const { sheet, record } = useJob();
-  const clamp = useOnce(() =>
-    record('thing.put-in', {
-      thing: uuidv7(),
-      kind: 'liner-clamp',
-      what: sheet.temporary?.find((known) => known.holdsLiners)?.what ?? w.clampWhat,
-      where: w.clampWhere,
-      bars: THING_BARS['liner-clamp'],
-    }),
-  );
-  const says = heightsOf(sheet.liners)?.clamp?.says;
-  return (
-    <View className="gap-2 rounded-lg border-2 border-red p-3" role="alert">
-      <Mark kind="out" word={w.clamp} />
-      <Body>{w.clampWhy}</Body>
-      {says === undefined ? null : <Small>{says}</Small>}
-      <Button label={w.clamped} kind="expected" onPress={clamp} />
     </View>
   );
 }

@@ -1,8 +1,9 @@
-import { View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
-import type { BoltStatus } from '@cardinex/core/job/cards/tighten';
+import { Circle, G, Line, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
+import type { BoltStatus } from '@cardinex/core/job/run/runView';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
 import { usePalette } from '../../ui/useTheme';
+import { Deck } from './Deck';
+import { markScale } from './markScale';
 
 export interface MapBolt {
   readonly id: string;
@@ -18,95 +19,29 @@ interface Props {
   readonly onPress?: ((id: string) => void) | undefined;
 }
 
-/** Room round the deck for the marks that stand over its edge. */
-const EDGE_MM = 26;
 const BOLT_MM = 25;
-/** The size of map those marks were drawn for, and the tallest a map may stand above the figures. */
-const DRAWN_FOR = { widthMm: 612, heightMm: 400 } as const;
-const TALLEST_PX = 232;
 
 /**
  * A head from above, cylinder 1 at the left. Every standing has a shape of its own with the number
  * kept: hexagon to do, disc with a tick done, cross-hair now, dashed next, triangle not so.
  */
 export function HeadMap({ set, bolts, currentId, nextId, label, onPress }: Props) {
-  const c = usePalette();
   const statusOf = new Map(bolts.map((bolt) => [bolt.id, bolt.status]));
-  const { widthMm, heightMm, bores = [] } = set.map;
-  const width = widthMm + 2 * EDGE_MM;
-  const height = heightMm + 2 * EDGE_MM;
-  const scale = markScale(set);
+  const scale = markScale(set, BOLT_MM);
   return (
-    <View role="img" aria-label={label}>
-      <Svg
-        width="100%"
-        viewBox={`${-EDGE_MM} ${-EDGE_MM} ${width} ${height}`}
-        style={{ aspectRatio: width / height, maxHeight: TALLEST_PX }}
-        aria-hidden
-      >
-        <Rect
-          width={widthMm}
-          height={heightMm}
-          rx={20}
-          fill="none"
-          stroke={c.ink}
-          strokeWidth={c.stroke * 1.8}
-        />
-        {bores.map(({ cylinder, xMm, yMm, diaMm }) => (
-          <G key={cylinder}>
-            <Circle
-              cx={xMm}
-              cy={yMm}
-              r={diaMm / 2 - 4}
-              fill="none"
-              stroke={c.soft}
-              strokeWidth={c.stroke}
-            />
-            <Label
-              x={xMm}
-              y={yMm}
-              text={set.instances.length > 1 ? '' : String(cylinder)}
-              fill={c.soft}
-              size={28 * scale}
-            />
-          </G>
-        ))}
-        {set.fasteners.map(({ id, number, xMm, yMm }) => (
-          <G
-            key={id}
-            x={xMm}
-            y={yMm}
-            scale={scale}
-            {...(onPress && { onPress: () => onPress(id) })}
-          >
-            <Bolt
-              number={number}
-              status={statusOf.get(id) ?? 'open'}
-              current={id === currentId}
-              next={id === nextId}
-            />
-          </G>
-        ))}
-      </Svg>
-    </View>
+    <Deck set={set} label={label} numberSize={28 * scale}>
+      {set.fasteners.map(({ id, number, xMm, yMm }) => (
+        <G key={id} x={xMm} y={yMm} scale={scale} {...(onPress && { onPress: () => onPress(id) })}>
+          <Bolt
+            number={number}
+            status={statusOf.get(id) ?? 'open'}
+            current={id === currentId}
+            next={id === nextId}
+          />
+        </G>
+      ))}
+    </Deck>
   );
-}
-
-/** Marks are as large as the map allows: read at arm's length, and no two over each other. */
-function markScale({ map, fasteners }: Props['set']): number {
-  const toFit = Math.max(
-    (map.widthMm + 2 * EDGE_MM) / DRAWN_FOR.widthMm,
-    (map.heightMm + 2 * EDGE_MM) / DRAWN_FOR.heightMm,
-  );
-  const nearest = Math.min(
-    ...fasteners.flatMap((one, place) =>
-      fasteners
-        .slice(place + 1)
-        .map((other) => Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)),
-    ),
-    Infinity,
-  );
-  return Math.min(toFit, nearest / (2.2 * BOLT_MM));
 }
 
 interface BoltProps {

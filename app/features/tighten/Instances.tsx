@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { runDone, type RunView } from '@cardinex/core/job/cards/tighten';
+import { runDone, type RunView } from '@cardinex/core/job/run/runView';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { Button } from '../../ui/Button';
 

@@ -1,31 +1,42 @@
 import { useState } from 'react';
-import type { BoltView } from '@cardinex/core/job/cards/tighten';
+import { adviceFor, faultsOf } from '@cardinex/core/job/run/advice';
+import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
 import type { BoltFault } from '@cardinex/core/job/act';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { groupOf } from '@cardinex/core/sheet/programmeOf';
+import type { TraceSample, TraceVerdict } from '@cardinex/core/tightening/traceVerdict';
+import {
+  adviceSentence,
+  FAULT_HINTS,
+  faultName,
+  tightenScreen as w,
+} from '@cardinex/words/en/cards/tighten';
 import { Button } from '../../ui/Button';
+import { Body } from '../../ui/Words';
+import { TraceDrawing } from '../clamp/TraceDrawing';
 import { useJob } from '../job/JobProvider';
 import { WordsSlip } from '../job/WordsSlip';
 
+/** What is known of it already: from a reading that missed, or a trace. */
+export interface Known {
+  readonly fault?: BoltFault;
+  readonly says: string;
+  /** Of the pull that missed, where its shape was judged. */
+  readonly trace?: { readonly samples: readonly TraceSample[]; readonly found: TraceVerdict };
+}
+
 interface Props {
+  readonly view: RunView;
   readonly bolt: BoltView;
   readonly number: string;
+  readonly known: Known | null;
   readonly onClose: () => void;
 }
 
-const FAULTS: readonly {
-  readonly fault: BoltFault;
-  readonly label: string;
-  readonly hint: string;
-}[] = [
-  { fault: 'did-not-reach', label: w.didNotReach, hint: w.didNotReachHint },
-  { fault: 'slipped', label: w.slipped, hint: w.slippedHint },
-];
-
-/** A pull that did not come out as expected: which way, and a word of explanation. */
-export function NotSo({ bolt, number, onClose }: Props) {
+/** A pull that did not come out as expected: which way, what to do now, and a word of explanation. */
+export function NotSo({ view, bolt, number, known, onClose }: Props) {
   const { record } = useJob();
-  const [fault, setFault] = useState<BoltFault | null>(null);
-  const { key } = bolt.act;
+  const [fault, setFault] = useState<BoltFault | null>(known?.fault ?? null);
+  const { key, kind } = bolt.act;
   const keep = async (words: string): Promise<string | null> =>
     fault && record('bolt.failed', { key, pass: bolt.nextPass, fault, words });
   return (
@@ -33,21 +44,36 @@ export function NotSo({ bolt, number, onClose }: Props) {
       title={w.whatHappened(number)}
       label={w.inWords}
       hint={w.wordsHint}
+      starting={known?.says ?? ''}
       confirm={w.keepFault}
       disabled={fault === null}
       onWords={keep}
       onClose={onClose}
     >
-      {FAULTS.map((choice) => (
+      {known?.trace ? <TraceDrawing {...known.trace} /> : null}
+      {faultsOf(kind).map((one) => (
         <Button
-          key={choice.fault}
-          label={choice.label}
-          hint={choice.hint}
-          tall
-          selected={fault === choice.fault}
-          onPress={() => setFault(choice.fault)}
+          key={one}
+          label={faultName(one)}
+          hint={FAULT_HINTS[one]}
+          selected={fault === one}
+          onPress={() => setFault(one)}
         />
       ))}
+      {fault ? <Body className="font-strong">{adviceOf(view, bolt, fault)}</Body> : null}
     </WordsSlip>
   );
+}
+
+/** What to do now, for this kind of fastener and pull. */
+export function adviceOf(view: RunView, { act }: BoltView, fault: BoltFault): string {
+  const fastener = view.set.fasteners.find(({ id }) => id === act.fastener);
+  const group = fastener && groupOf(view.set, fastener);
+  const turned = view.stages.some(({ bolts }) =>
+    bolts.some(
+      (one) =>
+        one.act.fastener === act.fastener && one.act.kind === 'angle' && one.attempts.length > 0,
+    ),
+  );
+  return adviceSentence(adviceFor(fault, group, { kind: act.kind, turned }));
 }

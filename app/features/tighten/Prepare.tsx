@@ -1,11 +1,15 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { wrenchSettingNm, type RunView } from '@cardinex/core/job/cards/tighten';
-import { isInDate } from '@cardinex/core/job/cards/tightenDecide';
+import { coveringView } from '@cardinex/core/job/cards/covering';
+import { cardOfRun } from '@cardinex/core/job/run/runKey';
+import type { RunView } from '@cardinex/core/job/run/runView';
+import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
+import { isInDate } from '@cardinex/core/job/run/runDecide';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { WrenchShown } from '@cardinex/core/job/act';
 import { small } from '@cardinex/words/en/capital';
+import { groupMark } from '@cardinex/core/sheet/groupMark';
 import { treatmentOf } from '@cardinex/core/sheet/treatmentOf';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
@@ -21,6 +25,7 @@ import { Button } from '../../ui/Button';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
+import { GroupMap } from '../covering/GroupMap';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -39,7 +44,7 @@ const needsProof = refusalSentence({ code: 'needs-fresh-proof' });
 
 /** Before the first pull: head flush, thread treated, wrench and adapter in hand, and what to set it to. */
 export function Prepare({ view, instances, onCancel }: Props) {
-  const { record, sheet } = useJob();
+  const { record, sheet, state, now } = useJob();
   const before = view.run.prepared;
   const crib = useTools().data?.tools ?? [];
   const [hand, setHand] = useState<Hand>({
@@ -47,7 +52,10 @@ export function Prepare({ view, instances, onCancel }: Props) {
     adapter: before?.adapter ?? null,
     override: '',
   });
-  const [flush, setFlush] = useState(before !== null);
+  // A head that went on step by step is flush already; so is one that has been hot.
+  const onSteps =
+    cardOfRun(view.name) === 'after-heat' || coveringView(sheet, state, view.name, now) !== null;
+  const [flush, setFlush] = useState(before !== null || onSteps);
   const [treated, setTreated] = useState(before !== null);
   const [safe, setSafe] = useState(before !== null);
   const tool = crib.find((candidate) => candidate.id === hand.wrenchId);
@@ -68,6 +76,9 @@ export function Prepare({ view, instances, onCancel }: Props) {
   const [problem, setProblem] = useState<string | null>(null);
   const begin = useOnce(async () => {
     if (!ready) return;
+    if (hydraulic && !state.cautions.hydraulics) {
+      await record('caution.acknowledged', { caution: 'hydraulics' });
+    }
     const refusal = await record('run.prepared', {
       run: view.name,
       wrench: byTorque ? wrench : null,
@@ -80,7 +91,7 @@ export function Prepare({ view, instances, onCancel }: Props) {
   const onHead = view.set.kind === 'head' || view.set.kind === 'cylinder-base';
   return (
     <CardFrame
-      card="tighten"
+      card={cardOfRun(view.name)}
       set={view.set.id}
       title={w.prepareTitle}
       aside={view.set.name}
@@ -103,12 +114,15 @@ export function Prepare({ view, instances, onCancel }: Props) {
     >
       {instances}
       <View className="gap-4 p-3.5">
-        <Confirm
-          text={onHead ? w.flush : w.caps}
-          label={onHead ? w.flushConfirm : w.capsConfirm}
-          done={flush}
-          onPress={() => setFlush(!flush)}
-        />
+        {onSteps ? null : (
+          <Confirm
+            text={onHead ? w.flush : w.caps}
+            label={onHead ? w.flushConfirm : w.capsConfirm}
+            done={flush}
+            onPress={() => setFlush(!flush)}
+          />
+        )}
+        {view.set.groups.length > 1 ? <GroupMap set={view.set} end={sheet.cylinder1End} /> : null}
         <Confirm
           text={view.set.groups.map((group) => groupText(group, view.set)).join('\n')}
           label={w.treatmentConfirm}
@@ -199,11 +213,11 @@ function settingsFor(
   }
 }
 
-function groupText(group: FastenerGroup, { groups }: FastenedSet): string {
+function groupText(group: FastenerGroup, set: FastenedSet): string {
   const { name, thread, length, spanner, treatment } = group;
   const size = [thread, length?.text].filter(Boolean).join(' × ');
   const fits = spanner === undefined ? '' : ` ${w.spannerIs(spanner)}.`;
-  const whose = groups.length > 1 ? `${name}. ` : '';
+  const whose = set.groups.length > 1 ? `${groupMark(set, group)}: ${name}. ` : '';
   return `${whose}${w.treatment}: ${small(treatment.says)}. ${size}.${fits}`;
 }
 

@@ -1,7 +1,9 @@
 import { router } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import type { RunView } from '@cardinex/core/job/cards/tighten';
+import { runResults, type RunResults } from '@cardinex/core/job/run/results';
+import { cardOfRun } from '@cardinex/core/job/run/runKey';
+import type { RunView } from '@cardinex/core/job/run/runView';
 import { currentCard } from '@cardinex/core/job/tray';
 import { entryTitle } from '@cardinex/words/en/cards/names';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
@@ -16,27 +18,44 @@ import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { entryHref } from '../job/entryHref';
 import { HeadMap } from './HeadMap';
+import { Results } from './Results';
+import { NutTravel } from './run/JackFacts';
+import { TakeOut } from './TakeOut';
 import { TightenBack } from './TightenBack';
 
 /** Every stage closed: what each bolt got, and the last act of a run. */
 export function RunDone({ view, instances }: { view: RunView; instances: ReactNode }) {
   const { jobId, sheet, tray, record } = useJob();
   const bolts = view.stages.findLast((stage) => 'order' in stage.stage)?.bolts ?? [];
+  const results = runResults(view);
   const next = currentCard(tray);
   const { prepared, letBack } = view.run;
   const toLetBack = prepared?.wrench && !letBack;
   const letItBack = useOnce(() => record('wrench.let-back', { run: view.name }));
+  const markAll = useOnce(() => record('run.marked', { run: view.name }));
+  const [taking, setTaking] = useState(false);
   const go = (): void => router.replace(next ? entryHref(jobId, next) : `/jobs/${jobId}/record`);
   return (
     <CardFrame
-      card="tighten"
+      card={cardOfRun(view.name)}
       set={view.set.id}
       title={w.allDone}
       aside={view.set.instances.length > 1 ? view.name.instance : view.set.name}
       back={<TightenBack view={view} />}
+      slip={taking ? <TakeOut view={view} onClose={() => setTaking(false)} /> : null}
       actBar={
         <View className="flex-row gap-3">
-          {toLetBack ? (
+          {view.run.marked ? null : (
+            <Button
+              label={w.marked}
+              hint={w.markedHint}
+              kind="expected"
+              tall
+              onPress={markAll}
+              className="flex-1"
+            />
+          )}
+          {toLetBack && view.run.marked ? (
             <Button
               label={toolsWords.letBack}
               hint={toolsWords.letBackHint}
@@ -50,7 +69,7 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
             label={
               next ? trayWords.openCard(entryTitle(next, tray).toLowerCase()) : trayWords.record
             }
-            kind={toLetBack ? 'bench' : 'expected'}
+            kind={toLetBack || !view.run.marked ? 'bench' : 'expected'}
             tall
             onPress={go}
             className="flex-1"
@@ -61,16 +80,32 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
       {instances}
       <View className="gap-3 p-3.5">
         <Mark kind="within" word={w.stageDone(view.stages.length)} />
-        <Body>{letBack ? toolsWords.isBack : w.allDoneHint}</Body>
+        <NutTravel view={view} />
+        <Body>
+          {[view.run.marked ? w.isMarked : '', letBack ? toolsWords.isBack : '']
+            .filter(Boolean)
+            .join(' ') || w.allDoneHint}
+        </Body>
         <EndMark end={sheet.cylinder1End} />
-        <HeadMap
-          set={view.set}
-          bolts={bolts.map((b) => ({ id: b.act.fastener, status: b.status }))}
-          currentId={null}
-          nextId={null}
-          label={w.allDone}
-        />
+        {wasRead(results) ? null : (
+          <HeadMap
+            set={view.set}
+            bolts={bolts.map((b) => ({ id: b.act.fastener, status: b.status }))}
+            currentId={null}
+            nextId={null}
+            label={w.allDone}
+          />
+        )}
+        <Results view={view} results={results} />
+        <Button label={w.takeOut} onPress={() => setTaking(true)} />
       </View>
     </CardFrame>
+  );
+}
+
+/** Was any fastener read? Then what each got is drawn instead of that it is done. */
+function wasRead({ bolts }: RunResults): boolean {
+  return bolts.some(
+    ({ reachedNm, reachedDeg, holes }) => (reachedNm ?? reachedDeg ?? holes) !== undefined,
   );
 }

@@ -1,14 +1,19 @@
+import { router } from 'expo-router';
 import { View } from 'react-native';
 import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
-import type { StageView, RunView } from '@cardinex/core/job/cards/tighten';
+import type { StageView, RunView } from '@cardinex/core/job/run/runView';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { printedSource, printedText } from '@cardinex/words/en/quantity';
+import { clampWords } from '@cardinex/words/en/cards/clamp';
+import { Button } from '../../ui/Button';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
+import { useJob } from '../job/JobProvider';
 import { TIGHTEN_ACTS } from './ownActs';
 
 /** Why in stages, what an early click means, the figures and where they come from, what was done. */
 export function TightenBack({ view }: { view: RunView }) {
+  const { jobId } = useJob();
   const { afterwards = [], twoPeople } = view.set;
   return (
     <View className="gap-3">
@@ -35,6 +40,10 @@ export function TightenBack({ view }: { view: RunView }) {
           <Small>{source}</Small>
         </View>
       ))}
+      <Button
+        label={clampWords.title}
+        onPress={() => router.push(`/jobs/${jobId}/what-if?set=${view.set.id}`)}
+      />
       <ActLog of={TIGHTEN_ACTS} />
     </View>
   );

@@ -1,38 +1,30 @@
-import { format } from 'date-fns/format';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
+import { cardOfRun, readKey } from '@cardinex/core/job/run/runKey';
+import type { HowRead } from '@cardinex/core/job/act';
+import { isRunAct, type RunState } from '@cardinex/core/job/run/runState';
 import {
-  isRunAct,
   isSwept,
+  nextOf,
   numberOf,
-  readKey,
   wasLeft,
-  wrenchSettingNm,
   type BoltView,
-  type RunState,
   type RunView,
-} from '@cardinex/core/job/cards/tighten';
-import { doneBy } from '@cardinex/core/job/cards/tightenDecide';
+} from '@cardinex/core/job/run/runView';
+import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
-import type { TorqueUnit } from '@cardinex/core/quantity/units';
 import { STRIP } from '@cardinex/core/job/slackening';
 import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
-import type { SheetStage } from '@cardinex/core/sheet/spec/fastening';
 import { isPause } from '@cardinex/core/tightening/programme';
 import { stripWords as strip } from '@cardinex/words/en/cards/strip';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import {
-  METRIC,
-  printedSource,
-  printedText,
-  settingFigure,
-  torque,
-} from '@cardinex/words/en/quantity';
+import { faultName, tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { settingFigure, torque } from '@cardinex/words/en/quantity';
 import { nextUnit, usePreferences, useUnits } from '../../device/preferences';
-import { useBench, useMemberName } from '../../session/SessionProvider';
+import { useInstrument } from '../../device/instrument/useInstrument';
+import { Choice } from '../../ui/Choice';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
-import { speak } from '../../ui/signal';
+import { signal, speak } from '../../ui/signal';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { ago } from '../board/ago';
@@ -41,12 +33,25 @@ import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
-import { useJob, type OpenJob } from '../job/JobProvider';
+import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
+import { WordsSlip } from '../job/WordsSlip';
 import { HeadMap } from './HeadMap';
 import { actFace, askOf } from './actFace';
-import { NotSo } from './NotSo';
+import { adviceOf, NotSo, type Known } from './NotSo';
+import { asPrinted, otherUnit } from './run/asPrinted';
+import { Ends, useEnd } from './run/Ends';
+import { JackFacts, NutTravel } from './run/JackFacts';
+import { LastPull } from './run/LastPull';
+import { Protractor } from './run/Protractor';
+import { ReachedRow } from './run/ReachedRow';
+import { recordDone } from './run/recordDone';
+import { targetOf, traceFault } from './run/target';
+import { TryBelow } from './run/TryBelow';
+import { useLookBack } from './run/useLookBack';
+import { judged, reachedKind, useReached, type Reached } from './run/useReached';
+import { clock, useWait, WaitNotice } from './run/Waiting';
 import { TightenBack } from './TightenBack';
 import { TIGHTEN_ACTS } from './ownActs';
 
@@ -66,7 +71,10 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const units = useUnits();
   const { speech } = usePreferences();
   const { last, undo } = useUndo(TIGHTEN_ACTS);
-  const [notSo, setNotSo] = useState(false);
+  const [notSo, setNotSo] = useState<Known | 'asked' | null>(null);
+  const [cutting, setCutting] = useState(false);
+  const [byPower, setByPower] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
   const [help, setHelp] = useState(false);
   const [lookBackBy, setLookBackBy] = useState(0);
   const [chosenId, setChosenId] = useState<string | null>(null);
@@ -82,6 +90,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const inRange =
     setNm === null ||
     (wrench !== null && atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm));
+  const leftMs = useWait(view.waitUntil, speech);
   const face = bolt ? actFace(bolt.act, number, units) : null;
   const spoken = face?.spoken ?? '';
   const quantity = face?.quantity;
@@ -89,41 +98,74 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
     if (speech && number !== '') speak(spoken);
   }, [speech, spoken, number]);
 
-  const pull = useOnce(async () => {
-    if (!bolt) return;
+  const end = useEnd(bolt);
+  const counts = view.set.tensioner?.holesPerTurn !== undefined && !slackens;
+  const kind = bolt && !slackens ? reachedKind(bolt.act, counts) : null;
+  const reached = useReached(bolt?.act ?? null, kind, units);
+  const refuse = (missed: Known): void => {
+    signal('refused');
+    setNotSo(missed);
+  };
+  const keep = useOnce(async (got: Reached | null, read: HowRead) => {
+    if (!bolt || end === null) return;
+    if (got?.ok === false) {
+      // What cannot be read is typed again; what missed is not so.
+      if (got.fault) refuse(got);
+      else setFault(got.says);
+      return;
+    }
+    setFault(null);
     setLookBackBy(0);
     setChosenId(null);
-    await recordDone(record, bolt, setNm ?? 0, wrench?.id ?? '');
+    const how = { setNm: setNm ?? 0, wrench: wrench?.id ?? '', side: end, read, byPower };
+    await recordDone(record, bolt, { ...how, ...(got && { reached: got }) });
   });
+  const hand = useInstrument(
+    kind === null ? null : kind === 'holes' ? 'pump' : 'wrench',
+    bolt ? targetOf(view, bolt) : null,
+    (values, samples) => {
+      if (!bolt || kind === null || kind === 'holes' || notSo !== null) return;
+      const value = kind === 'torque' ? values.nm : values.deg;
+      if (value === undefined) return;
+      const missed = traceFault(bolt.act, samples);
+      if (missed) return refuse(missed);
+      void keep(judged(bolt.act, kind, value), 'instrument');
+    },
+  );
+  const pull = (): void => void keep(reached.read(), 'typed');
+  const waits = leftMs !== null && leftMs > 0;
   // A value the wrench cannot give is not pulled with it: another wrench first.
-  const main = inRange ? pull : onChangeWrench;
+  const main = waits ? () => undefined : inRange ? pull : onChangeWrench;
   const undoable = last && isRunAct(last) ? last : null;
   useActKeys({
-    confirm: notSo ? undefined : main,
-    undo: undoable && !notSo ? undo : undefined,
+    confirm: notSo || cutting ? undefined : main,
+    undo: undoable && !notSo && !cutting ? undo : undefined,
     lookBack: step,
     help: () => setHelp(!help),
+    sayAgain: () => speak(spoken),
   });
   if (!current || !bolt || !face) return null;
   const asked = askOf(bolt.act, { slackens, again: bolt.status === 'sweep' });
   const stageNumber = view.stages.indexOf(current) + 1;
   const done = bolts.filter((b) => b.status === 'done').length;
   const toSweep = bolts.filter((b) => b.status === 'sweep').length;
-  const open = bolts.filter((b) => b.status === 'open' || b.status === 'failed').length;
-  const following = followingOf(bolts, bolt);
+  const open = bolts.filter((b) => b.status !== 'done' && b.status !== 'sweep').length;
+  // What comes once this one is confirmed.
+  const following = nextOf(bolts.filter((b) => b !== bolt));
   const nextHint = following ? w.nextIs(numberOf(view, following)) : w.lastOfStage;
   const shown = lookedAt ?? bolt;
   const printed = printedFor(view.set, current.stage, bolt.act.fastener);
   const fastener = view.set.fasteners.find((f) => f.id === bolt.act.fastener);
   const group = fastener && groupOf(view.set, fastener);
   const doneNumbers = bolts.filter((b) => b.status === 'done').map((b) => numberOf(view, b));
+  const lastFault = bolt.status === 'failed' ? bolt.attempts.at(-1)?.fault : undefined;
   const choose = (id: string): void => {
     setLookBackBy(0);
     setChosenId(id);
   };
   return (
     <CardFrame
-      card={slackens ? 'strip' : 'tighten'}
+      card={cardOfRun(view.name)}
       {...(!slackens && { set: view.set.id })}
       title={
         slackens ? strip.slackenTitle(view.set.name) : w.stageOf(stageNumber, view.stages.length)
@@ -138,17 +180,46 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
               ? { what: w.boltNumber(numberOfKey(view, undoable.data.key)), onPress: undo }
               : null
           }
-          notSo={{ label: w.notSo, onPress: () => setNotSo(true) }}
+          notSo={
+            waits
+              ? { label: w.cutShort, onPress: () => setCutting(true) }
+              : { label: w.notSo, onPress: () => setNotSo('asked') }
+          }
           confirm={{
             label: inRange ? asked.did : w.changeWrench,
-            hint: inRange ? nextHint : w.outOfRange(torque(nm ?? 0, units)),
+            hint: waits
+              ? `${clock(leftMs)} ${w.waitLeft}`
+              : inRange
+                ? nextHint
+                : w.outOfRange(torque(nm ?? 0, units)),
             onPress: main,
+            plain: waits || end === null,
           }}
         />
       }
       slip={
         <>
-          {notSo ? <NotSo bolt={bolt} number={number} onClose={() => setNotSo(false)} /> : null}
+          {notSo ? (
+            <NotSo
+              view={view}
+              bolt={bolt}
+              number={number}
+              known={notSo === 'asked' ? null : notSo}
+              onClose={() => setNotSo(null)}
+            />
+          ) : null}
+          {cutting ? (
+            <WordsSlip
+              title={w.cutShort}
+              label={w.whyShort}
+              confirm={w.cutShort}
+              kind="stop"
+              onWords={(words) =>
+                record('step.done', { key: bolt.act.key, pass: bolt.nextPass, words })
+              }
+              onClose={() => setCutting(false)}
+            />
+          ) : null}
           {help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
         </>
       }
@@ -157,8 +228,10 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       {!isSwept(bolt.act.kind) && current.lastAt && wasLeft(current, now) ? (
         <View className="border-b border-rule bg-tab px-3.5 py-2.5" testID="left">
           <Mark kind="leftOpen" word={w.marksNotTurned(ago(current.lastAt))} />
+          <TryBelow view={view} />
         </View>
       ) : null}
+      <NutTravel view={view} />
       {sweeping && current.lastAt ? (
         <View className="gap-1 border-b border-rule bg-tab px-3.5 py-2.5" testID="sweep">
           <Mark kind="leftOpen" word={w.sweepTitle(ago(current.lastAt))} />
@@ -188,8 +261,8 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
           <Small>{asked.ask}</Small>
           <Figure
             size="act"
-            value={face.value}
-            unit={face.unit}
+            value={waits ? clock(leftMs) : face.value}
+            unit={waits ? '' : face.unit}
             onUnit={quantity && (() => nextUnit(quantity))}
             testID="value"
           />
@@ -200,12 +273,48 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
                 asPrinted(printed, current.stage)}
           </Small>
         </View>
+        {bolt.act.kind === 'angle' && bolt.act.deg !== undefined ? (
+          <Protractor deg={bolt.act.deg} turned={hand.live?.deg ?? null} />
+        ) : null}
       </View>
-      {bolt.status === 'failed' ? (
+      {kind === null || lookedAt ? null : (
+        <ReachedRow
+          kind={kind}
+          text={reached.text}
+          onText={(text) => {
+            setFault(null);
+            reached.setText(text);
+          }}
+          onEnter={main}
+          fault={fault ?? undefined}
+          hand={hand}
+        />
+      )}
+      {bolt.act.kind === 'angle' ? (
         <View className="border-t border-rule px-3.5 py-2">
-          <Mark kind="out" />
-          <Body>{w.failedBolt(number)}</Body>
+          <Choice
+            label={w.swungBy}
+            value={byPower ? 'power' : 'hand'}
+            options={[
+              { value: 'hand', label: w.byHandSwung },
+              { value: 'power', label: w.powerSwung },
+            ]}
+            onChange={(value) => setByPower(value === 'power')}
+          />
         </View>
+      ) : null}
+      {lastFault ? (
+        <View className="border-t border-rule px-3.5 py-2" testID="failed">
+          <Mark kind="out" word={faultName(lastFault.kind)} />
+          <Body>{w.failedBolt(number, adviceOf(view, bolt, lastFault.kind))}</Body>
+        </View>
+      ) : null}
+      {view.waitUntil !== null && leftMs !== null ? (
+        <WaitNotice until={view.waitUntil} leftMs={leftMs} />
+      ) : null}
+      {end === undefined ? null : <Ends bolt={bolt} end={end} />}
+      {bolt.act.kind === 'hydraulic' && bolt.act.bar !== undefined && !slackens ? (
+        <JackFacts view={view} bar={bolt.act.bar} />
       ) : null}
       {slackens ? null : (
         <View className="flex-row items-center justify-between gap-2 border-t border-rule px-3.5 py-1.5">
@@ -235,90 +344,10 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
 }
 
 function isPullable(bolt: BoltView): boolean {
-  return bolt.status === 'open' || bolt.status === 'failed' || bolt.status === 'sweep';
-}
-
-/** The bolt that comes after this one is confirmed. */
-function followingOf(bolts: readonly BoltView[], bolt: BoltView): BoltView | null {
-  const rest = bolts.filter((b) => b !== bolt);
-  for (const status of ['sweep', 'open', 'failed'] as const) {
-    const found = rest.find((b) => b.status === status);
-    if (found) return found;
-  }
-  return null;
+  return bolt.status !== 'done' && bolt.status !== 'contested';
 }
 
 function numberOfKey(view: RunView, key: string): string {
   const { fastener } = readKey(key);
   return view.set.fasteners.find((f) => f.id === fastener)?.number ?? fastener;
-}
-
-/** The value once more for whoever thinks in the other system, unless the print says it already. */
-function otherUnit(nm: number, shown: TorqueUnit, printed: ReturnType<typeof printedFor>): string {
-  const other = shown === 'N·m' ? 'lbf·ft' : 'N·m';
-  return printed && printedText(printed).includes(other)
-    ? ''
-    : `${torque(nm, { ...METRIC, torque: other })} · `;
-}
-
-/** As the book prints it, with its page; a step's own words where it has no figure. */
-function asPrinted(printed: ReturnType<typeof printedFor>, stage: SheetStage): string {
-  const says = 'says' in stage ? stage.says : '';
-  if (!printed) return says;
-  return [says, w.asPrinted(printedText(printed), pageOf(printedSource(printed)))]
-    .filter(Boolean)
-    .join(' ');
-}
-
-/** Says that a pull was made, in the words of its kind. */
-function recordDone(
-  record: OpenJob['record'],
-  { act, nextPass: pass }: BoltView,
-  setNm: number,
-  wrench: string,
-): Promise<string | null> {
-  const { key } = act;
-  switch (doneBy(act)) {
-    case 'bolt.turned':
-      return record('bolt.turned', { key, pass, deg: act.deg ?? 0 });
-    case 'bolt.eased':
-      return record('bolt.eased', { key, pass });
-    case 'stud.tensioned':
-      return record('stud.tensioned', { key, pass, bar: act.bar ?? 0 });
-    case 'step.done':
-      return record('step.done', { key, pass });
-    default:
-      return record('bolt.pulled', { key, pass, nm: act.nm ?? 0, setNm, wrench });
-  }
-}
-
-/** Only the page on the front; the whole source stands on the back. */
-function pageOf(source: string): string {
-  return /, p\. \S+$/.exec(source)?.[0] ?? '';
-}
-
-/** PageUp walks back over the bolts done, without undoing anything. */
-function useLookBack(view: RunView, by: number, setBy: (by: number) => void) {
-  const doneInOrder = (view.current?.bolts ?? [])
-    .filter((b) => b.attempts.length > 0)
-    .sort(
-      (a, b) => Date.parse(b.attempts.at(-1)?.at ?? '') - Date.parse(a.attempts.at(-1)?.at ?? ''),
-    );
-  return {
-    lookedAt: by > 0 ? (doneInOrder[by - 1] ?? null) : null,
-    step: () => setBy(by >= doneInOrder.length ? 0 : by + 1),
-  };
-}
-
-function LastPull({ view }: { view: RunView }) {
-  const { member } = useBench();
-  const nameOf = useMemberName();
-  if (!view.last) return <Small className="text-bench-soft">{w.nothingYet}</Small>;
-  const { bolt, attempt } = view.last;
-  const who = attempt.by === member.id ? w.you : nameOf(attempt.by);
-  return (
-    <Small className="py-2.5 text-[16px] text-bench-soft" testID="last">
-      {w.last(numberOf(view, bolt), format(new Date(attempt.at), 'HH:mm'), who)}
-    </Small>
-  );
 }

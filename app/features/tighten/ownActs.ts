@@ -11,4 +11,8 @@ export const TIGHTEN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'step.done',
   'bolt.failed',
   'contest.decided',
+  'cap.turned',
+  'bolt.taken-out',
+  'run.marked',
+  'heat.reached',
 ]);

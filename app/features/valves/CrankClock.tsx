@@ -15,6 +15,8 @@ interface Props {
   readonly atDeg: number | null;
   readonly toDeg: number;
   readonly barDeg: number | null;
+  /** What stands in the middle where nothing is to be barred. */
+  readonly centre?: string;
 }
 
 const SIZE = 300;
@@ -25,7 +27,8 @@ const ARROW = 96;
  * The crank as a clock face seen from the named end. The pointer at the top is fixed on the
  * engine; the cylinders' dead-centre marks stand on the rim where they are now and run with it.
  */
-export function CrankClock({ rotation, ringGearTeeth, firing, atDeg, toDeg, barDeg }: Props) {
+export function CrankClock(props: Props) {
+  const { rotation, ringGearTeeth, firing, atDeg, toDeg, barDeg, centre = '?' } = props;
   const c = usePalette();
   const turns = rotation.direction === 'clockwise' ? 1 : -1;
   const standsAt = atDeg ?? toDeg;
@@ -57,7 +60,7 @@ export function CrankClock({ rotation, ringGearTeeth, firing, atDeg, toDeg, barD
             fontSize={54}
             fontFamily="BarlowSemiCondensed_700Bold"
           >
-            {barDeg === null ? '?' : degrees(barDeg)}
+            {barDeg === null ? centre : degrees(barDeg)}
           </SvgText>
           <Caption y={24} text={w.thisWay(rotation.direction)} />
           {barDeg && ringGearTeeth ? (

@@ -1,9 +1,9 @@
-import { checkViews } from '@cardinex/core/job/cards/inspect/view';
+import { checkViews } from '@cardinex/core/job/checks/view';
 import { linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
 import { overheadView } from '@cardinex/core/job/cards/valves';
 import { markViews } from '@cardinex/core/job/cards/mark';
-import { numberOf } from '@cardinex/core/job/cards/tighten';
-import { scopedSheet, scopesFor } from '@cardinex/core/job/scope';
+import { numberOf } from '@cardinex/core/job/run/runView';
+import { CARDS_NOW, scopedSheet, scopesFor } from '@cardinex/core/job/scope';
 import { EMPTY_JOB, type JobState } from '@cardinex/core/job/state';
 import { currentRun, runsOf, trayOf } from '@cardinex/core/job/tray';
 import { settable } from '@cardinex/core/overhead/settable';
@@ -34,7 +34,7 @@ export function openEveryCard(sheet: EngineSheet): void {
 /** The cards from opening to inspection, for every scope that asks for nothing more. */
 function openIntake(sheet: EngineSheet): void {
   for (const kind of scopesFor(sheet)) {
-    const state: JobState = { ...EMPTY_JOB, scope: { kind } };
+    const state: JobState = { ...EMPTY_JOB, scope: { kind }, cards: CARDS_NOW };
     for (const card of trayOf(sheet, state, NOW)) {
       trayReasonSentence(card.reason, () => 'a minute');
     }
@@ -44,7 +44,7 @@ function openIntake(sheet: EngineSheet): void {
     for (const { check } of checkViews(scoped, EMPTY_JOB.checks)) {
       checkName(scoped, check);
       check.items.forEach((item) => itemName(scoped, check, item));
-      check.places.forEach((place) => placeName(check, place));
+      check.places.forEach((place) => placeName(scoped, check, place));
     }
   }
 }

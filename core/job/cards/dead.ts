@@ -1,5 +1,5 @@
 import type { EngineSheet } from '../../sheet/engineSheet';
-import { seenOf, type ChecksState } from '../checks';
+import { seenOf, type ChecksState } from '../checks/state';
 
 /** What can bring an engine to life, or move it, while hands are in it. */
 export type Isolation =

@@ -1,10 +1,12 @@
+import type { PlacedLiner } from '../../block/linerArrange';
 import { linerCheck, type LinerCheck } from '../../block/linerCheck';
-import { figureMm } from '../../quantity/figureMm';
+import { cylindersOf } from '../../sheet/engineSheet';
+import { boreStands, linerLimitsMm } from '../../sheet/linerStand';
 import { heightsOf } from '../../sheet/spec/block';
 import type { ActOf, LoggedAct, Printed } from '../act';
 import type { DecideContext } from '../decide';
 import { mayOverride } from '../roles';
-import { cylindersInScope, type JobSheet } from '../scope';
+import { cylindersInScope, fitsLiners, type JobSheet } from '../scope';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 
 /** Fewest places a liner is read at before anything is said of it: one reading shows no tilt. */
@@ -18,13 +20,38 @@ export interface LinerReading {
   readonly by: string;
 }
 
+/** A liner in a bore, on its shims. */
+export type LinerPlace = Pick<PlacedLiner, 'bore' | 'liner' | 'shimsMm'>;
+
+interface Told {
+  readonly at: string;
+  readonly by: string;
+}
+
+/** Seals of one liner, counted out and in. */
+export interface Sealed extends Told {
+  readonly out: number;
+  readonly in: number;
+}
+
 export interface LinersState {
   /** Newest reading by bore and place. */
   readonly readings: Readonly<Record<string, Readonly<Record<number, LinerReading>>>>;
   readonly accepted: { readonly by: string; readonly at: string; readonly words?: string } | null;
+  /** Where each liner goes by now; null while nobody has placed them. */
+  readonly placed: (Told & { readonly placement: readonly LinerPlace[] }) | null;
+  /** The bore each liner that was marked anew says it belongs to; its own where it was not. */
+  readonly marked: Readonly<Record<string, string>>;
+  readonly seals: Readonly<Record<string, Sealed>>;
 }
 
-export const NO_LINERS: LinersState = { readings: {}, accepted: null };
+export const NO_LINERS: LinersState = {
+  readings: {},
+  accepted: null,
+  placed: null,
+  marked: {},
+  seals: {},
+};
 
 /** Bore ids a job works on, in block order: bank by bank, each from the cylinder-1 end. */
 export function boreIds(sheet: JobSheet): readonly string[] {
@@ -37,12 +64,79 @@ export function evolveLiners(state: LinersState, act: LoggedAct): LinersState {
     const reading = { mm, printed, actId: act.id, at: act.at, by: act.by };
     const ofBore = { ...state.readings[bore], [place]: reading };
     // A liner read again is a liner lifted or doubted: what was accepted no longer holds.
-    return { readings: { ...state.readings, [bore]: ofBore }, accepted: null };
+    return { ...state, readings: { ...state.readings, [bore]: ofBore }, accepted: null };
+  }
+  if (act.type === 'liner.sealed') {
+    const { bore, ...counted } = act.data;
+    const seals = { ...state.seals, [bore]: { ...counted, at: act.at, by: act.by } };
+    // A liner drawn for its seals stands anew: what it read before was a trial.
+    return { ...state, seals, readings: without(state.readings, [bore]), accepted: null };
+  }
+  if (act.type === 'liners.placed') {
+    const { placement } = act.data;
+    const changed = placement
+      .filter((place) => !isSamePlace(place, standingIn(state, place.bore)))
+      .map(({ bore }) => bore);
+    return {
+      ...state,
+      placed: { placement, at: act.at, by: act.by },
+      readings: without(state.readings, changed),
+      seals: without(state.seals, changed),
+      accepted: null,
+    };
+  }
+  if (act.type === 'mark.made' && act.data.kind === 'liner' && state.placed) {
+    const bore = act.data.mark.split('/')[1] ?? '';
+    const { liner } = standingIn(state, bore);
+    return { ...state, marked: { ...state.marked, [liner]: bore } };
   }
   if (act.type === 'liners.accepted') {
     return { ...state, accepted: { by: act.by, at: act.at, ...act.data } };
   }
   return state;
+}
+
+function without<T>(
+  of: Readonly<Record<string, T>>,
+  bores: readonly string[],
+): Readonly<Record<string, T>> {
+  return Object.fromEntries(Object.entries(of).filter(([bore]) => !bores.includes(bore)));
+}
+
+/** What stands in a bore: as it was placed, else its own liner on whatever it had. */
+export function standingIn({ placed }: LinersState, bore: string): LinerPlace {
+  return (
+    placed?.placement.find((place) => place.bore === bore) ?? { bore, liner: bore, shimsMm: [] }
+  );
+}
+
+function isSamePlace(one: LinerPlace, other: LinerPlace): boolean {
+  return one.liner === other.liner && one.shimsMm.join() === other.shimsMm.join();
+}
+
+/** Bores whose liner carries the mark of another: it was moved there, or back after it had been marked. */
+export function boresToRemark({ placed, marked }: LinersState): readonly string[] {
+  return (placed?.placement ?? [])
+    .filter(({ bore, liner }) => (marked[liner] ?? liner) !== bore)
+    .map(({ bore }) => bore);
+}
+
+/** How the seals of a bore stand: uncounted, as many out and in as there are, or not. */
+export type SealStanding = 'to-count' | 'right' | 'one-left-in' | 'too-many' | 'too-few';
+
+/** An old seal left in its groove lifts the liner; so does a second new one in the same. */
+export function sealStanding(each: number, sealed: Sealed | undefined): SealStanding {
+  if (!sealed) return 'to-count';
+  if (sealed.in > each) return 'too-many';
+  if (sealed.in < each) return 'too-few';
+  return sealed.out < each ? 'one-left-in' : 'right';
+}
+
+/** Bores whose seals are not all out and in; none where liners stay, or have none. */
+export function boresToSeal(sheet: JobSheet, { seals }: LinersState): readonly string[] {
+  const each = heightsOf(sheet.liners)?.seals?.each;
+  if (each === undefined || !fitsLiners(sheet)) return [];
+  return boreIds(sheet).filter((bore) => sealStanding(each, seals[bore]) !== 'right');
 }
 
 /** The readings of one bore in the order of its places, unread places left out. */
@@ -55,33 +149,16 @@ export function readingsOf(state: LinersState, bore: string): readonly number[] 
 /** What the liners read so far say; null before any has been read at enough places, or without limits. */
 export function linersFinding(sheet: JobSheet, state: LinersState): LinerCheck | null {
   const heights = heightsOf(sheet.liners);
-  if (!heights?.low || !heights.high) return null;
-  const { low, high, adjacent, tilt, groupSpread, rise, headGroups } = heights;
-  const bores = sheet.layout.banks
-    .flatMap((bank) =>
-      bank.cylinders.map((cylinder) => {
-        const group = headGroups?.findIndex((cylinders) => cylinders.includes(cylinder)) ?? -1;
-        return {
-          id: String(cylinder),
-          readingsMm: readingsOf(state, String(cylinder)),
-          ...(sheet.layout.banks.length > 1 && { bank: bank.name }),
-          ...(group >= 0 && { headGroup: String(group + 1) }),
-        };
-      }),
-    )
+  const limits = heights && linerLimitsMm(heights);
+  if (!heights || !limits) return null;
+  const bores = cylindersOf(sheet)
+    .map((cylinder) => ({
+      id: String(cylinder),
+      readingsMm: readingsOf(state, String(cylinder)),
+      ...boreStands(sheet, cylinder),
+    }))
     .filter((bore) => bore.readingsMm.length >= FEWEST_PLACES);
-  if (bores.length === 0) return null;
-  return linerCheck({
-    bores,
-    limits: {
-      lowMm: figureMm(low),
-      highMm: figureMm(high),
-      ...(adjacent && { adjacentMm: figureMm(adjacent) }),
-      ...(tilt && { tiltMm: figureMm(tilt) }),
-      ...(groupSpread && { groupSpreadMm: figureMm(groupSpread) }),
-    },
-    rise,
-  });
+  return bores.length === 0 ? null : linerCheck({ bores, limits, rise: heights.rise });
 }
 
 /** Bores still short of readings. */
@@ -99,6 +176,24 @@ export function decideLinerRead(act: ActOf<'liner.read'>, { sheet }: DecideConte
   return ACCEPTED;
 }
 
+/** Every bore in hand once, each with a liner of its own. */
+export function decideLinersPlaced(act: ActOf<'liners.placed'>, { sheet }: DecideContext): Verdict {
+  const { placement } = act.data;
+  const bores = boreIds(sheet);
+  const liners = new Set(placement.map(({ liner }) => liner));
+  const each =
+    placement.length === bores.length &&
+    bores.every((bore) => placement.some((place) => place.bore === bore));
+  return fitsLiners(sheet) && each && liners.size === bores.length
+    ? ACCEPTED
+    : refused('not-a-placement');
+}
+
+export function decideLinerSealed(act: ActOf<'liner.sealed'>, { sheet }: DecideContext): Verdict {
+  const known = fitsLiners(sheet) && boreIds(sheet).includes(act.data.bore);
+  return known ? ACCEPTED : refused('unknown-bore', { bore: act.data.bore });
+}
+
 export function decideLinersAccepted(
   state: LinersState,
   act: ActOf<'liners.accepted'>,
@@ -106,6 +201,10 @@ export function decideLinersAccepted(
 ): Verdict {
   const unread = unreadBores(sheet, state);
   if (unread.length > 0) return refused('liners-incomplete', { bores: unread.join(', ') });
+  const unsealed = boresToSeal(sheet, state);
+  if (unsealed.length > 0) return refused('seals-first', { bores: unsealed.join(', ') });
+  const unmarked = boresToRemark(state);
+  if (unmarked.length > 0) return refused('liners-to-mark', { bores: unmarked.join(', ') });
   if (linersFinding(sheet, state)?.overall === 'within') return ACCEPTED;
   if (!mayOverride(member.role)) return refused('liners-out');
   if (!act.data.words) return refused('words-needed');

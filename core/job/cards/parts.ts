@@ -1,8 +1,9 @@
 import type { RenewSpec } from '../../sheet/spec/assembly';
 import type { LoggedAct } from '../act';
 import { setsInScope, type JobSheet } from '../scope';
+import type { Check } from '../checks/check';
 import type { JobState } from '../state';
-import { checkViews } from './inspect/view';
+import { checkViews } from '../checks/view';
 import { mayBeUsedAgain, oldBoltsOf } from './strip';
 
 /** A card of the tray, and its set, that a part or a piece of work holds up. */
@@ -80,10 +81,15 @@ function foundOut(sheet: JobSheet, { checks }: JobState): KitItem[] {
         part: '',
         found: { check: check.id, item },
         when: 'found-out' as const,
-        ...(check.set !== undefined && { holds: { card: 'tighten' as const, set: check.set } }),
+        ...holdsFor(check),
         source: decided?.words ?? '',
       })),
   );
+}
+
+/** What waits for a part found wanting; nothing where the check that found it waits itself. */
+function holdsFor({ set }: Check): { readonly holds?: Holds } {
+  return set === undefined ? {} : { holds: { card: 'tighten', set } };
 }
 
 /** What a part turned out to be, laid beside the old one. */

@@ -1,10 +1,10 @@
 import type { FastenedSet, FastenerGroup } from '../../sheet/spec/fastening';
 import { groupOf } from '../../sheet/programmeOf';
-import { seenOf } from '../checks';
+import { seenOf } from '../checks/state';
 import { hasWetLiners, setsInScope, takesPistonsOut, type JobSheet } from '../scope';
 import { STRIP } from '../slackening';
 import type { JobState } from '../state';
-import { runDone, runView, type RunView } from './tighten';
+import { runDone, runView, type RunView } from '../run/runView';
 
 /** The item that says the liners are out of the block: none is left to lift. */
 export const LINERS_OUT = 'liners-out';

@@ -1,20 +1,30 @@
 import { firstVariant, sheetHash } from '@cardinex/demo/jobs';
 import { lockside } from '@cardinex/demo/shops';
 import { Storyteller } from '@cardinex/demo/storyteller';
+import { allGood, madeDead, marked, partsIn, stripped } from '@cardinex/demo/intakeStory';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import type { Act, ActData, ActType } from '../act';
 import { decide, type DecideContext } from '../decide';
-import type { Scope } from '../scope';
+import { CARDS_NOW, type Scope } from '../scope';
 import { trayOf, type CardName, type TrayCard } from '../tray';
 import { after, stateOf, STARTS, tobin } from './told';
 
-export { madeDead, marked, measured, sheetIn, stripped } from '@cardinex/demo/intakeStory';
+export {
+  allGood,
+  madeDead,
+  marked,
+  measured,
+  partsIn,
+  sheetIn,
+  stripped,
+} from '@cardinex/demo/intakeStory';
 
 /** A job on any engine, of a scope or from before they were asked, opened by Tobin at eight in the morning. */
 export function openedFor(
   sheet: EngineSheet,
   scope?: Scope,
   variant = firstVariant(sheet),
+  cards?: number,
 ): Storyteller {
   return new Storyteller(lockside, 'a-job', sheet, STARTS, tobin).act('job.opened', {
     sheet: { id: sheet.id, revision: sheet.revision, hash: sheetHash(sheet) },
@@ -24,7 +34,15 @@ export function openedFor(
     cylinder1End: sheet.cylinder1End,
     variant,
     ...(scope && { scope, because: 'overheated' as const }),
+    ...(cards !== undefined && { cards }),
   });
+}
+
+/** A job with every card there is, all apart, its parts in, inspected and found good. */
+export function apart(sheet: EngineSheet, scope: Scope): Storyteller {
+  const story = openedFor(sheet, scope, firstVariant(sheet), CARDS_NOW);
+  partsIn(stripped(marked(madeDead(story, sheet), sheet), sheet), sheet);
+  return allGood(story, sheet, 'inspect');
 }
 
 /** A card of a story's tray. */

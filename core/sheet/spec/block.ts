@@ -1,5 +1,5 @@
 import type { Rise } from '../../block/linerCheck';
-import type { LengthFigure, Limits, Sourced, Statement } from '../../quantity/figure';
+import type { LengthFigure, Limits, Sourced, Statement, VolumeFigure } from '../../quantity/figure';
 import type { PrintedLengthUnit } from '../../quantity/units';
 
 /** Liners that set a height against the deck. */
@@ -24,6 +24,8 @@ export interface LinerHeights {
   /** Most that the liners under one head may differ. */
   readonly groupSpread?: LengthFigure;
   readonly rise: Rise;
+  /** Whether these limits are for liners held down, or standing free. */
+  readonly readWhile?: 'held-down' | 'free';
   /** Places read on each liner, named as they lie; two to four. */
   readonly places: readonly string[];
   /** Cylinders under one head, where there are several. */
@@ -74,6 +76,8 @@ export interface JournalSpec {
 /** What the maker allows to be done to a head. */
 export interface HeadSpec {
   readonly camInHead: boolean;
+  /** Volume of one chamber, valves shut. */
+  readonly chamber?: VolumeFigure;
   readonly flatness?: LengthFigure;
   readonly standardThickness?: LengthFigure;
   /** Least thickness it may be cut to. */
@@ -99,6 +103,8 @@ export interface GasketSpec {
   readonly rule?: 'highest' | 'mean' | 'mean-then-highest';
   readonly stepUpOver?: LengthFigure;
   readonly minClearance?: LengthFigure;
+  /** Diameter of its hole over a cylinder. */
+  readonly hole?: LengthFigure;
   /** Which side and end, as it lies. */
   readonly lies?: Statement;
   /** Dry, or what goes on it; never both. */

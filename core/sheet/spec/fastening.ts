@@ -118,6 +118,8 @@ interface OrderedStage {
   readonly order: readonly string[];
   /** Fasteners this stage leaves alone on purpose. */
   readonly leaveOut?: readonly string[];
+  /** Two people pull each at once, one at either end. */
+  readonly together?: true;
 }
 
 /** A value for one group, or for all. */

@@ -1,15 +1,12 @@
 import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
-import {
-  checkOf,
-  THICKNESS,
-  type Check,
-  type HoleStep,
-  type LookItem,
-} from '@cardinex/core/job/cards/inspect/checksOf';
-import type { CheckFinding } from '@cardinex/core/job/cards/inspect/findings';
-import type { CheckDecision } from '@cardinex/core/job/checks';
+import { THICKNESS, type HoleStep, type LookItem } from '@cardinex/core/job/cards/inspect/checksOf';
+import { BUILD_KINDS, type BuildKind, type Check } from '@cardinex/core/job/checks/check';
+import { checkOf } from '@cardinex/core/job/checks/allChecks';
+import type { CheckFinding } from '@cardinex/core/job/checks/findings';
+import type { CheckDecision } from '@cardinex/core/job/checks/state';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
+import { buildFindingSentence, buildItem, buildName, buildPlace } from './build';
 import { capital } from '../capital';
 import {
   boreWearSentence,
@@ -41,12 +38,12 @@ export function checkName(sheet: JobSheet, check: Check): string {
       return `${journal} journals`;
     case 'clearances':
       return `${journal} clearances`;
-    case 'end-float':
-      return `${journal} end float`;
     case 'rings':
       return 'Sealing rings';
     case 'look':
       return 'Look over';
+    default:
+      return buildName(sheet, check.kind, check.journal);
   }
 }
 
@@ -85,14 +82,17 @@ const PLACES: Readonly<Record<string, string>> = {
   'bottom-across': 'bottom, across',
   upright: 'upright',
   level: 'level',
-  forward: 'pushed forward',
-  back: 'pushed back',
 };
 
+function isBuild(check: Pick<Check, 'kind'>): check is { readonly kind: BuildKind } {
+  return (BUILD_KINDS as readonly string[]).includes(check.kind);
+}
+
 /** Where on an item a reading is taken, or which step it is at. */
-export function placeName(check: Pick<Check, 'kind'>, place: string): string {
+export function placeName(sheet: JobSheet, check: Pick<Check, 'kind'>, place: string): string {
   if (check.kind === 'holes') return STEPS[place as HoleStep];
   if (check.kind === 'rings') return `place ${place}`;
+  if (isBuild(check)) return buildPlace(sheet, check.kind, place);
   return PLACES[place] ?? place;
 }
 
@@ -114,13 +114,13 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
     case 'journals':
     case 'clearances':
       return `${sheet.journals?.find(({ id }) => id === check.journal)?.name ?? ''} ${item}`.trim();
-    case 'end-float':
-      return 'Shaft';
     case 'look': {
       const plug = /^plug-(\d+)$/.exec(item);
       if (plug) return `Plug: ${sheet.plugs?.[Number(plug[1])]?.where ?? ''}`;
       return LOOKS[item as LookItem];
     }
+    default:
+      return buildItem(sheet, { ...check, kind: check.kind }, item);
   }
 }
 
@@ -154,6 +154,8 @@ export function findingSentence(finding: CheckFinding, units: ReaderUnits = METR
         ? `${said} long, over its limit of ${length(limitMm, units)}: it has stretched. Replace it.`
         : `${said} long, within ${length(limitMm, units)}.`;
     }
+    default:
+      return buildFindingSentence(finding, units);
   }
 }
 
@@ -179,6 +181,7 @@ export const inspectWords = {
   readOf: (read: number, of: number) => `${read} of ${of}`,
   out: (count: number) => (count === 1 ? '1 out' : `${count} out`),
   within: 'Within',
+  readThrough: 'Read',
   isOut: 'Out',
   noLimit: 'No limit on the sheet',
   unread: 'to do',

@@ -1,15 +1,24 @@
+import type { LeaveOut } from '@cardinex/core/job/leaveOut';
 import type { CardName, CardStatus, TrayCard } from '@cardinex/core/job/tray';
 
-const TITLES: Readonly<Record<CardName, string>> = {
+const TITLES: Readonly<Record<CardName | LeaveOut, string>> = {
   dead: 'Make it dead',
   mark: 'Mark',
   strip: 'Strip',
   parts: 'Parts in',
   inspect: 'Inspect',
+  bores: 'Bores',
   liners: 'Liners',
+  shells: 'Shells',
+  crank: 'Crank',
+  pistons: 'Pistons',
+  'stand-out': 'Stand-out',
+  'head-build': 'Build the head',
+  covering: 'Head put on',
   tighten: 'Tighten',
   valves: 'Valves',
   recheck: 'Recheck hot',
+  'after-heat': 'After heat',
   cause: 'Cause',
 };
 
@@ -21,7 +30,7 @@ const STATUS: Readonly<Record<CardStatus, string>> = {
 };
 
 /** What stands on a card's tab. */
-export function cardTitle(card: CardName): string {
+export function cardTitle(card: CardName | LeaveOut): string {
   return TITLES[card];
 }
 

@@ -1,4 +1,5 @@
 import type { BoltFault } from '@cardinex/core/job/act';
+import type { Advice } from '@cardinex/core/job/run/advice';
 import type { TightenFinding } from '@cardinex/core/tightening/tightenPlan';
 import { degrees, torque } from '../quantity';
 
@@ -34,8 +35,42 @@ export function tightenFindingSentence(f: TightenFinding): string {
   }
 }
 
+const FAULTS: Readonly<Record<BoltFault, string>> = {
+  'did-not-reach': 'Did not reach',
+  slipped: 'Slipped',
+  'moved-early': 'Moved early',
+  'felt-soft': 'Felt soft',
+  over: 'Went over',
+  'odd-travel': 'Nut travel odd',
+};
+
+/** How each shows itself, under its name. */
+export const FAULT_HINTS: Readonly<Record<BoltFault, string>> = {
+  'did-not-reach': 'It kept turning, or the wrench never clicked.',
+  slipped: 'The socket or the wrench let go part-way.',
+  'moved-early': 'It clicked or moved before it should have.',
+  'felt-soft': 'It turned on without coming up hard.',
+  over: 'It got more than was asked.',
+  'odd-travel': 'Its nut went further, or less far, than its fellows.',
+};
+
+const ADVICE: Readonly<Record<Advice, string>> = {
+  replace: 'It has been stretched: take it out, and do not use it again. A new one goes in.',
+  'clean-and-pull': 'Take it out, clean thread and hole and look at them, then pull it again.',
+  'pull-again': 'Pull it again as it is.',
+  'ease-and-pull': 'Ease it off, and pull it to its value again.',
+  'tension-again': 'Let the pressure off, look at its seat and its jack, and tension it again.',
+  'look-at-thread':
+    'Take it out and look at both threads, and for something under the head, before it is pulled again.',
+};
+
+/** What to do with a fastener that did not come out as asked. */
+export function adviceSentence(advice: Advice): string {
+  return ADVICE[advice];
+}
+
 export function faultName(fault: BoltFault): string {
-  return fault === 'did-not-reach' ? 'Did not reach' : 'Slipped';
+  return FAULTS[fault];
 }
 
 export const tightenScreen = {
@@ -98,16 +133,72 @@ export const tightenScreen = {
   capsConfirm: 'All in place',
   twoPeople: 'Two people',
 
+  itShowed: { torque: 'It showed', angle: 'Turned', holes: 'Nut went' },
+  holes: 'holes',
+  ifShown: {
+    torque: 'Where the wrench shows what it reached.',
+    angle: 'Where the turn was read.',
+    holes: 'Count the holes the nut went down.',
+  },
+  notFigure: 'Digits with one comma or point.',
+  reachedNm: (nm: string) => `reached ${nm} N·m`,
+  reachedDeg: (deg: string) => `turned ${deg}°`,
+  wrenchReady: (name: string) => `${name} is ready`,
+  wrenchLost: 'Calling it',
+  traceSays: 'Its trace:',
+  protractor: (deg: number, turned: number | null) =>
+    `Turn ${deg} degrees clockwise from the mark.${turned === null ? '' : ` Turned ${turned}.`}`,
+  fromMark: 'from the paint mark',
+  waitOver: 'The wait is over.',
+  waitUntil: (time: string) => `Until ${time}. It goes on if the screen goes out.`,
+  waitLeft: 'still to wait',
+  cutShort: 'Cut it short',
+  whyShort: 'Why is it cut short?',
+  endHere: 'Two pull together. Here:',
+  ends: { near: 'Near end', far: 'Far end', both: 'Both ends' },
+  otherEnd: 'Your end is on. Waiting for the other end.',
+  oneEndOn: (end: string) => `The ${end} is on already.`,
+  jackDoes: (load: string, stretch: string, turn: string, holes: string | undefined) =>
+    `${load} on the jack, the stud stretches ${stretch}; from hand tight the nut follows ${turn}${holes === undefined ? '' : `, ${holes} holes`}.`,
+  jackAssumed: 'Reckoned for steel, a tenth lost when the jack lets go: assumed.',
+  wentHoles: (holes: string) => `went ${holes} holes`,
+  tensionAgain: (number: string) => `Nut ${number}: tension again`,
+  sayAgain: 'Say it again',
+  powerSwung: 'Swung by power tool',
+  byHandSwung: 'By hand',
+  swungBy: 'The turn is made',
+  tryAngle: (nm: string) =>
+    `Marks gone? Try each at ${nm}, below where the turn began, and stop if one moves.`,
+  results: 'What each got',
+  notRead: 'not read',
+  gotMap: (said: string) => `What each got, head from above, cylinder 1 at the left. ${said}.`,
+  resultOf: (number: string) => `Bolt ${number}`,
+  took: (from: string, to: string) => `${from} to ${to}`,
+  by: (who: string) => `Pulled by ${who}`,
+  withWhat: (what: string) => `With ${what}`,
+  oddOnes: (numbers: string) => `Odd: ${numbers}`,
+  noneOdd: 'None stands out',
+  odd: {
+    faulted: 'did not come out at once',
+    far: 'far from its fellows',
+    travel: 'nut travel odd',
+    redone: 'out once more and redone',
+  },
+  marked: 'Heads are marked',
+  markedHint: 'paint on every one',
+  isMarked: 'Every head is marked with paint.',
+  takeOut: 'One has to come out again',
+  takeOutWhich: 'Which one, and what for?',
+  takeOutSays:
+    'It is pulled again by itself through every stage; the others stay as they are. Press it on the map.',
+  takeOutOf: (number: string) => `Bolt ${number} comes out`,
+  renewed: 'A new one goes in',
+  needRenewed: 'It has been stretched and is not used again: a new one goes in.',
   whatHappened: (bolt: string) => `Bolt ${bolt}: what happened?`,
-  didNotReach: 'Did not reach',
-  didNotReachHint: 'It kept turning, or the wrench never clicked.',
-  slipped: 'Slipped',
-  slippedHint: 'The socket or the wrench let go part-way.',
   inWords: 'In a few words',
   wordsHint: 'e.g. felt soft, thread dirty',
   keepFault: 'Keep this',
-  failedBolt: (bolt: string) =>
-    `Bolt ${bolt} is open. Take it out, clean and look, then pull it again.`,
+  failedBolt: (bolt: string, advice: string) => `Bolt ${bolt} is open. ${advice}`,
   sweepTitle: (minutes: string) => `Left off ${minutes} ago`,
   sweepWhy: (stage: number, value: string) =>
     `Pull each bolt already done in stage ${stage} once more at ${value}. It costs a minute and settles the doubt.`,
@@ -153,6 +244,7 @@ export const tightenScreen = {
     done: 'done',
     open: 'to do',
     failed: 'open: not so',
+    half: 'one end on',
     contested: 'contested',
     sweep: 'pull again',
   },

@@ -1,1 +1,1 @@
-export { LazyCauseCard as default } from '../../../features/intake/LazyIntake';
+export { LazyCauseCard as default } from '../../../features/cards/LazyCards';

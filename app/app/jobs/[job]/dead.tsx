@@ -1,1 +1,1 @@
-export { LazyDeadCard as default } from '../../../features/intake/LazyIntake';
+export { LazyDeadCard as default } from '../../../features/cards/LazyCards';

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyInspectCard } from '../../../features/intake/LazyIntake';
+import { LazyChecksCard } from '../../../features/cards/LazyCards';
 
 export default function Inspect() {
   const { check } = useLocalSearchParams<{ check?: string }>();
-  return <LazyInspectCard check={check} />;
+  return <LazyChecksCard card="inspect" check={check} />;
 }

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyMarkCard } from '../../../features/intake/LazyIntake';
+import { LazyMarkCard } from '../../../features/cards/LazyCards';
 
 export default function Mark() {
   const { part } = useLocalSearchParams<{ part?: string }>();

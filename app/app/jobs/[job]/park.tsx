@@ -1,1 +1,1 @@
-export { LazyParkScreen as default } from '../../../features/intake/LazyIntake';
+export { LazyParkScreen as default } from '../../../features/cards/LazyCards';

@@ -1,1 +1,1 @@
-export { LazyPartsCard as default } from '../../../features/intake/LazyIntake';
+export { LazyPartsCard as default } from '../../../features/cards/LazyCards';

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyPhotographsScreen } from '../../../features/intake/LazyIntake';
+import { LazyPhotographsScreen } from '../../../features/cards/LazyCards';
 
 export default function Photographs() {
   const { of } = useLocalSearchParams<{ of?: string }>();

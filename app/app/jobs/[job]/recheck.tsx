@@ -1,1 +1,1 @@
-export { RecheckCard as default } from '../../../features/recheck/RecheckCard';
+export { LazyRecheckCard as default } from '../../../features/cards/LazyCards';

@@ -1,1 +1,1 @@
-export { Record as default } from '../../../features/record/Record';
+export { LazyRecord as default } from '../../../features/cards/LazyCards';

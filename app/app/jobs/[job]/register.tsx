@@ -1,1 +1,1 @@
-export { LazyRegisterScreen as default } from '../../../features/intake/LazyIntake';
+export { LazyRegisterScreen as default } from '../../../features/cards/LazyCards';

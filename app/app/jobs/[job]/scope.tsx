@@ -1,1 +1,1 @@
-export { LazyScopeScreen as default } from '../../../features/intake/LazyIntake';
+export { LazyScopeScreen as default } from '../../../features/cards/LazyCards';

@@ -1,1 +1,1 @@
-export { LazyStripCard as default } from '../../../features/intake/LazyIntake';
+export { LazyStripCard as default } from '../../../features/cards/LazyCards';

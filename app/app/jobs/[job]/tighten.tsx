@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { TightenCard } from '../../../features/tighten/TightenCard';
+import { LazyTightenCard } from '../../../features/cards/LazyCards';
 
 export default function Tighten() {
   const { set } = useLocalSearchParams<{ set?: string }>();
-  return <TightenCard key={set ?? ''} set={set} />;
+  return <LazyTightenCard key={set ?? ''} set={set} />;
 }

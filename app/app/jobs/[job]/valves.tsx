@@ -1,1 +1,1 @@
-export { ValvesCard as default } from '../../../features/valves/ValvesCard';
+export { LazyValvesCard as default } from '../../../features/cards/LazyCards';

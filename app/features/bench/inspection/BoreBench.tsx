@@ -4,7 +4,7 @@ import { inspectionBench as w } from '@cardinex/words/en/bench';
 import { boreWearSentence } from '@cardinex/words/en/inspection';
 import { SentenceBench } from '../SentenceBench';
 import type { FigureField, ReadFigures } from '../readFigures';
-import { BoreDrawing } from '../../inspect/BoreDrawing';
+import { BoreDrawing } from '../../checks/BoreDrawing';
 
 const FIELDS: readonly FigureField[] = [
   ...BORE_HEIGHTS.map((height) => ({

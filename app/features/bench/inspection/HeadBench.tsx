@@ -4,7 +4,7 @@ import { headSentence } from '@cardinex/words/en/inspection';
 import { Choice } from '../../../ui/Choice';
 import { SentenceBench } from '../SentenceBench';
 import type { FigureField } from '../readFigures';
-import { StraightedgeDrawing } from '../../inspect/StraightedgeDrawing';
+import { StraightedgeDrawing } from '../../checks/StraightedgeDrawing';
 
 const FIELDS: readonly FigureField[] = [
   ...STRAIGHTEDGE_LINES.map((line) => ({

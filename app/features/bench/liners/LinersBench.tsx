@@ -21,7 +21,7 @@ import { Body } from '../../../ui/Words';
 import { BlockPlan } from '../../liners/BlockPlan';
 import { CalculatorFrame } from '../CalculatorFrame';
 import { Figures } from '../Figures';
-import { readFigures, type FigureField } from '../readFigures';
+import { readFigures, readLines, type FigureField } from '../readFigures';
 import { reckoned } from '../reckoned';
 import { useBenchValues } from '../useBenchValues';
 
@@ -32,7 +32,7 @@ const FIELDS: readonly FigureField[] = [
   { key: 'tiltMm', label: w.tilt, kind: 'gap', optional: true },
 ];
 
-const RISES: readonly Rise[] = ['none', 'up', 'down', 'either'];
+export const RISES: readonly Rise[] = ['none', 'up', 'down', 'either'];
 const STARTING = { readings: '', rise: 'none' };
 
 /** Stand-out of a block's liners against limits, without a job. */
@@ -40,19 +40,11 @@ export function LinersBench() {
   const units = useUnits();
   const { values, set, clear } = useBenchValues('liners', STARTING);
   const read = readFigures(FIELDS, values, units);
-  const lines = (values.readings ?? '').split('\n').filter((line) => line.trim() !== '');
-  const ofLines = readFigures(
-    lines.map((_, place) => ({ key: String(place), label: '', kind: 'gaps' })),
-    Object.fromEntries(lines.map((line, place) => [String(place), line])),
-    units,
-  );
-  const bores = lines.map((_, place) => ({
-    id: String(place + 1),
-    readingsMm: ofLines.lists[String(place)] ?? [],
-  }));
+  const { rows, fault } = readLines(values.readings ?? '', 'gaps', units);
+  const bores = rows.map((readingsMm, place) => ({ id: String(place + 1), readingsMm }));
   const limits = read.figures as unknown as LinerLimits;
   const rise = (values.rise ?? 'none') as Rise;
-  const ready = read.complete && ofLines.complete && lines.length > 0;
+  const ready = read.complete && fault === undefined && rows.length > 0;
   const found = ready ? reckoned(() => linerCheck({ bores, limits, rise })) : null;
   const check = found instanceof ReckoningFault ? null : found;
   return (
@@ -74,7 +66,7 @@ export function LinersBench() {
         numberOfLines={4}
         value={values.readings ?? ''}
         onChangeText={(text) => set('readings', text)}
-        fault={Object.values(ofLines.faults)[0]}
+        fault={fault}
       />
       <Figures fields={FIELDS} values={values} read={read} onChange={set} />
       <Choice

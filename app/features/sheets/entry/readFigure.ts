@@ -18,6 +18,7 @@ const WRITTEN: readonly (readonly [RegExp, string])[] = [
   [/\bcc\b|cm³/i, 'cc'],
   [/\bl(itres?)?\b/i, 'l'],
   [/\bg(rams?)?\b/i, 'g'],
+  [/°\s?C\b/i, '°C'],
 ];
 
 export interface ReadFigure {

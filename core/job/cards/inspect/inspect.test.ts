@@ -16,8 +16,9 @@ import {
   stripped,
 } from '../../tests/intake';
 import { stateOf } from '../../tests/told';
-import { checkOf, checksOf } from './checksOf';
-import { checkView, isFar } from './view';
+import { checksOf } from './checksOf';
+import { checkOf } from '../../checks/allChecks';
+import { checkView, isFar } from '../../checks/view';
 
 const onBench = (sheet: EngineSheet, scope: Scope) =>
   stripped(marked(madeDead(openedFor(sheet, scope), sheet), sheet), sheet);
@@ -56,8 +57,15 @@ describe('what is inspected', () => {
       'look',
     ]);
     expect(ids(quillon5c, { kind: 'everything' })).toEqual(
-      expect.arrayContaining(['journals/mains', 'clearances/mains', 'end-float/mains']),
+      expect.arrayContaining(['journals/mains', 'clearances/mains']),
     );
+  });
+
+  it('end float is read once the caps are down; on a job without a card for the crank, here', () => {
+    const ids = (cards: number) =>
+      checksOf(scopedSheet(quillon5c, { kind: 'everything' }, cards)).map(({ id }) => id);
+    expect(ids(1)).toContain('end-float/mains');
+    expect(ids(2)).not.toContain('end-float/mains');
   });
 
   it.each(

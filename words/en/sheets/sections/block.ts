@@ -18,6 +18,8 @@ const RISES = {
   down: 'falling from the cylinder-1 end',
 } as const;
 
+const WHILE = { 'held-down': 'held down', free: 'standing free' } as const;
+
 export function linerRows({ liners, bores }: EngineSheet): SheetRow[] {
   const heights = heightsOf(liners);
   return [
@@ -30,6 +32,7 @@ export function linerRows({ liners, bores }: EngineSheet): SheetRow[] {
     ...figure('Under one head differ at most', heights?.groupSpread),
     ...(heights ? [row('Order of heights', RISES[heights.rise])] : []),
     ...(heights ? [row('Read at', heights.places.join(', '))] : []),
+    ...(heights?.readWhile ? [row('Read', WHILE[heights.readWhile])] : []),
     ...figures('Shims', heights?.shims?.sizes),
     ...says('Seals', heights?.seals),
     ...says('Held down by', heights?.clamp),

@@ -10,6 +10,7 @@ const RULES = {
 export function headRows({ head, gasket, sealingRing, covering }: EngineSheet): SheetRow[] {
   return [
     ...(head ? [row('Cam', head.camInHead ? 'in the head' : 'in the block')] : []),
+    ...figure('Chamber', head?.chamber),
     ...figure('Face flat within', head?.flatness),
     ...figure('Thickness', head?.standardThickness),
     ...figure('Least thickness', head?.repairThickness),
@@ -25,6 +26,7 @@ export function headRows({ head, gasket, sealingRing, covering }: EngineSheet): 
     ...(gasket?.rule ? [row('Gasket chosen', RULES[gasket.rule])] : []),
     ...figure('One up when over by', gasket?.stepUpOver),
     ...figure('Piston to head at least', gasket?.minClearance),
+    ...figure('Gasket hole', gasket?.hole),
     ...says('Gasket lies', gasket?.lies),
     ...says('Gasket dressing', gasket?.dressing),
     ...figure('Sealing ring, new', sealingRing?.new),

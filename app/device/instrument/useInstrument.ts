@@ -1,0 +1,71 @@
+import { useEffect, useRef, useState } from 'react';
+import type { TargetMessage } from '@cardinex/contract/instruments/message';
+import type { TraceSample } from '@cardinex/core/tightening/traceVerdict';
+import { usePreferences } from '../preferences';
+import {
+  openInstrument,
+  type Instrument,
+  type InstrumentStanding,
+  type Values,
+} from './openInstrument';
+
+export type InstrumentKind = 'wrench' | 'pump';
+
+export interface InHand {
+  /** Null where this device has none. */
+  readonly standing: InstrumentStanding | null;
+  readonly name: string;
+  /** What it shows at this moment; null between pulls. */
+  readonly live: Values | null;
+}
+
+/**
+ * The wrench or gauge this device listens to, aimed at what is asked for next.
+ * @param kind null where the act in hand is read by none
+ * @param onReading told what a pull came to, with its samples
+ */
+export function useInstrument(
+  kind: InstrumentKind | null,
+  target: TargetMessage | null,
+  onReading: (values: Values, samples: readonly TraceSample[]) => void,
+): InHand {
+  const { instruments } = usePreferences();
+  const address = kind === null ? '' : instruments[kind].trim();
+  const [standing, setStanding] = useState<InHand>({ standing: null, name: '', live: null });
+  const open = useRef<Instrument | null>(null);
+  const latest = useRef(onReading);
+  useEffect(() => {
+    latest.current = onReading;
+  });
+  useEffect(() => {
+    if (address === '') return;
+    let samples: TraceSample[] = [];
+    const instrument = openInstrument(address, {
+      onStanding: (now, name) => setStanding({ standing: now, name, live: null }),
+      onSample: (values) => {
+        const { deg, nm } = values;
+        const last = samples.at(-1);
+        if (deg !== undefined && nm !== undefined && (!last || deg > last.deg)) {
+          samples.push({ deg, nm });
+        }
+        setStanding((before) => ({ ...before, live: values }));
+      },
+      onReading: (values) => {
+        const trace = samples;
+        samples = [];
+        setStanding((before) => ({ ...before, live: null }));
+        latest.current(values, trace);
+      },
+    });
+    open.current = instrument;
+    return () => {
+      open.current = null;
+      instrument.close();
+    };
+  }, [address]);
+  const aimed = target === null ? null : JSON.stringify(target);
+  useEffect(() => {
+    if (aimed !== null) open.current?.aim(JSON.parse(aimed) as TargetMessage);
+  }, [aimed, address]);
+  return address === '' ? { standing: null, name: '', live: null } : standing;
+}

@@ -1,0 +1,23 @@
+import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
+
+/** What a worker says: how far it is, what it found, or what cannot be worked with. */
+export type WorkReply<Found> =
+  | { readonly share: number }
+  | { readonly found: Found }
+  | { readonly fault: Pick<ReckoningFault, 'field' | 'code' | 'facts'> };
+
+/** Makes a worker of a reckoning: every message is an input, and answered. */
+export function serveWork<Input, Found>(
+  work: (input: Input, onShare: (share: number) => void) => Found,
+): void {
+  const reply = (message: WorkReply<Found>): void => self.postMessage(message);
+  self.onmessage = ({ data: input }: MessageEvent<Input>) => {
+    try {
+      reply({ found: work(input, (share) => reply({ share })) });
+    } catch (error) {
+      if (!(error instanceof ReckoningFault)) throw error;
+      const { field, code, facts } = error;
+      reply({ fault: { field, code, facts } });
+    }
+  };
+}

@@ -1,0 +1,34 @@
+import { matchMass } from '@cardinex/core/piston/matchMass';
+import { pistonsBench as w } from '@cardinex/words/en/bench';
+import { massSentence } from '@cardinex/words/en/pistons';
+import { OneOf } from '../OneOf';
+import { SentenceBench } from '../SentenceBench';
+import type { FigureField } from '../readFigures';
+
+const FIELDS: readonly FigureField[] = [
+  { key: 'grams', label: w.masses, kind: 'numbers', unit: 'g', hint: w.massHint },
+  { key: 'limitGrams', label: w.massLimit, kind: 'number', unit: 'g', optional: true },
+];
+
+/** Whether pieces are alike enough in mass, or which of them go opposite each other. */
+export function MassBench() {
+  return (
+    <SentenceBench
+      name="mass"
+      fields={FIELDS}
+      starting={{ matched: 'all' }}
+      reckon={({ figures: { limitGrams }, lists }, _units, { matched }) => {
+        const pieces = (lists.grams ?? []).map((grams, at) => ({ id: w.piece(at + 1), grams }));
+        const found = matchMass({
+          pieces,
+          ...(limitGrams !== undefined && { limitGrams }),
+          pairs: matched === 'pairs',
+        });
+        return { sentence: massSentence(found), good: found.verdict === 'within' };
+      }}
+      more={(values, set) => (
+        <OneOf name="matched" label={w.matched} labels={w.matching} values={values} set={set} />
+      )}
+    />
+  );
+}

@@ -1,0 +1,46 @@
+import { lazy, Suspense, type ComponentType, type FunctionComponent } from 'react';
+import { shared } from '@cardinex/words/en/screens';
+import { Notice } from '../../ui/Notice';
+
+type Room = typeof import('./cardRoom');
+
+const openRoom = (): Promise<Room> => import('./cardRoom');
+
+/** Fetches the room ahead: whoever opens a job will open a card. */
+export function fetchCards(): void {
+  void openRoom();
+}
+
+/** A card of the room, fetched with the rest of it when it is first opened. */
+function card<Props extends object>(
+  choose: (room: Room) => ComponentType<Props>,
+): FunctionComponent<Props> {
+  const Card = lazy(() => openRoom().then((room) => ({ default: choose(room) })));
+  return function LazyCard(props: Props) {
+    return (
+      <Suspense fallback={<Notice text={shared.loading} />}>
+        <Card {...props} />
+      </Suspense>
+    );
+  };
+}
+
+export const LazyCauseCard = card((room) => room.CauseCard);
+export const LazyDeadCard = card((room) => room.DeadCard);
+export const LazyChecksCard = card((room) => room.ChecksCard);
+export const LazyLinersCard = card((room) => room.LinersCard);
+export const LazyLinersPart = card((room) => room.LinersPart);
+export const LazyMarkCard = card((room) => room.MarkCard);
+export const LazyParkScreen = card((room) => room.ParkScreen);
+export const LazyPartsCard = card((room) => room.PartsCard);
+export const LazyPhotographsScreen = card((room) => room.PhotographsScreen);
+export const LazyRegisterScreen = card((room) => room.RegisterScreen);
+export const LazyScopeScreen = card((room) => room.ScopeScreen);
+export const LazyStandOutCard = card((room) => room.StandOutCard);
+export const LazyRecheckCard = card((room) => room.RecheckCard);
+export const LazyRecord = card((room) => room.Record);
+export const LazyTightenCard = card((room) => room.TightenCard);
+export const LazyValvesCard = card((room) => room.ValvesCard);
+export const LazyAfterHeatCard = card((room) => room.AfterHeatCard);
+export const LazyWhatIfCard = card((room) => room.WhatIfCard);
+export const LazyStripCard = card((room) => room.StripCard);

@@ -1,0 +1,23 @@
+/**
+ * All cards of a job, loaded as one when the first is opened: the board does not wait for them, and
+ * rooms that share parts would put these into the first load.
+ */
+export { CauseCard } from '../cause/CauseCard';
+export { DeadCard } from '../dead/DeadCard';
+export { ChecksCard } from '../checks/ChecksCard';
+export { StandOutCard } from '../gasket/StandOutCard';
+export { LinersCard } from '../liners/LinersCard';
+export { LinersPart } from '../liners/LinersPart';
+export { MarkCard } from '../mark/MarkCard';
+export { ParkScreen } from '../parking/ParkScreen';
+export { PartsCard } from '../parts/PartsCard';
+export { PhotographsScreen } from '../photographs/PhotographsScreen';
+export { RegisterScreen } from '../register/RegisterScreen';
+export { ScopeScreen } from '../scope/ScopeScreen';
+export { Record } from '../record/Record';
+export { RecheckCard } from '../recheck/RecheckCard';
+export { StripCard } from '../strip/StripCard';
+export { AfterHeatCard } from '../tighten/AfterHeatCard';
+export { TightenCard } from '../tighten/TightenCard';
+export { WhatIfCard } from '../clamp/WhatIfCard';
+export { ValvesCard } from '../valves/ValvesCard';

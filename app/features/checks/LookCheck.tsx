@@ -1,0 +1,243 @@
+import { router } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { Text, View } from 'react-native';
+import type { ActType } from '@cardinex/core/job/act';
+import { turnsCrankAt, type Check } from '@cardinex/core/job/checks/check';
+import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
+import { seenOf } from '@cardinex/core/job/checks/state';
+import { crankHeldBy } from '@cardinex/core/job/crankHeld';
+import { cardBacks, stepSays } from '@cardinex/words/en/cards/buildSteps';
+import {
+  checkName,
+  inspectWords as w,
+  itemName,
+  placeName,
+} from '@cardinex/words/en/cards/inspect';
+import { Button } from '../../ui/Button';
+import { cn } from '../../ui/cn';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body, Small } from '../../ui/Words';
+import { FootMark } from '../job/FootMark';
+import { ActBar } from '../job/ActBar';
+import { BackOfCard } from '../job/BackOfCard';
+import { CardFrame } from '../job/CardFrame';
+import { EndMark } from '../job/EndMark';
+import { useJob } from '../job/JobProvider';
+import { SeenRow } from '../job/SeenRow';
+import { useOnce } from '../job/useOnce';
+import { useUndo } from '../job/useUndo';
+import { WordsSlip } from '../job/WordsSlip';
+import { PhotographIt } from '../photographs/PhotographIt';
+import { CrankFor } from '../pistons/CrankFor';
+import { checksHref } from './checkHref';
+import { Findings } from './Findings';
+import { HeldNotice } from './HeldNotice';
+import { HolesMap } from './HolesMap';
+import { LookDrawing } from './LookDrawing';
+import type { Slot } from './ReadingGrid';
+import { Steps } from './Steps';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen', 'check.decided']);
+
+/** Item by item with all its steps; or step by step round all items: nobody changes the tool at every hole. */
+function slotsOf({ items, places, byItem }: Check): readonly Slot[] {
+  return byItem
+    ? items.flatMap((item) => places.map((place) => ({ item, place })))
+    : places.flatMap((place) => items.map((item) => ({ item, place })));
+}
+
+interface Props {
+  readonly view: CheckView;
+  /** The fastened set whose card it begins. */
+  readonly set?: string;
+  /** Is this to be said once more, though it was said before? */
+  readonly again?: (slot: Slot) => boolean;
+  readonly above?: ReactNode;
+  /** Under the step in hand. */
+  readonly below?: (slot: Slot) => ReactNode;
+  readonly more?: ReactNode;
+}
+
+/** Something ticked or looked over: hole by hole on the map, piston by piston in its steps, or a list. */
+export function LookCheck({ view, set, again, above, below, more }: Props) {
+  const { jobId, sheet, state, record } = useJob();
+  const [chosen, setChosen] = useState<Slot | null>(null);
+  const [notGood, setNotGood] = useState(false);
+  const { check } = view;
+  const { last, undo } = useUndo(OWN_ACTS, check.card);
+  const onMap = check.kind === 'holes';
+  const stepped = check.places.length > 1;
+  // One thing alone is not worth its name: the step is what matters.
+  const alone = check.items.length === 1;
+  const left = slotsOf(check).filter(
+    (slot) => again?.(slot) || !isTaken(state.checks, check, slot.item, slot.place),
+  );
+  const at = chosen ?? left[0] ?? null;
+  const following = left.find((slot) => slot.item !== at?.item || slot.place !== at.place);
+  const [held] = at && turnsCrankAt(check, at.place) ? crankHeldBy(sheet, state) : [];
+  const say = (found: 'good' | 'not-good', words?: string): Promise<string | null> =>
+    record('check.seen', {
+      check: check.id,
+      item: at?.item ?? '',
+      ...(at && at.place !== '' && { step: at.place }),
+      found,
+      ...(words && { words }),
+    });
+  const good = useOnce(async () => {
+    if (at && !held && (await say('good')) === null) setChosen(null);
+  });
+  useActKeys({
+    confirm: at && !notGood && !held ? good : undefined,
+    undo: last ? undo : undefined,
+  });
+  const found = ({ item, place }: Slot) => seenOf(state.checks, check.id, item, place)?.found;
+  const foundOf = (item: string): 'good' | 'not-good' | undefined => {
+    const of = check.places.map((place) => found({ item, place }));
+    if (of.includes('not-good')) return 'not-good';
+    return of.every((one) => one === 'good') ? 'good' : undefined;
+  };
+  const step = at?.place ?? check.places.at(-1) ?? '';
+  const undoable = last?.type === 'check.seen' && last.data.check === check.id ? last : null;
+  const says = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
+  const nextName = ({ item, place }: Slot): string => {
+    const ofItem = itemName(sheet, check, item);
+    if (!stepped) return ofItem;
+    const ofStep = placeName(sheet, check, place).toLowerCase();
+    if (alone) return ofStep;
+    return check.byItem ? `${ofItem}, ${ofStep}` : ofItem;
+  };
+  const choose = (item: string): void =>
+    setChosen({ item, place: check.places.find((place) => !found({ item, place })) ?? step });
+  return (
+    <CardFrame
+      card={check.card}
+      {...(set !== undefined && { set })}
+      title={checkName(sheet, check)}
+      aside={w.readOf(view.read, view.of)}
+      back={
+        <BackOfCard
+          says={onMap ? [w.holesFirst, ...says] : says}
+          acts={OWN_ACTS}
+          card={check.card}
+        />
+      }
+      foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
+      actBar={
+        at && !held ? (
+          <ActBar
+            undo={
+              undoable
+                ? { what: itemName(sheet, check, undoable.data.item).toLowerCase(), onPress: undo }
+                : null
+            }
+            notSo={{ label: w.notGood, onPress: () => setNotGood(true) }}
+            confirm={{
+              label: stepped ? placeName(sheet, check, step) : w.good,
+              hint: following && stepped ? w.next(nextName(following)) : undefined,
+              onPress: good,
+            }}
+          />
+        ) : (
+          <Button
+            label={w.toChecks}
+            kind={held || view.undecided.length > 0 ? 'bench' : 'expected'}
+            tall
+            onPress={() => router.push(checksHref(jobId, check))}
+          />
+        )
+      }
+      slip={
+        notGood && at ? (
+          <WordsSlip
+            title={nextName(at)}
+            label={w.whatIsIt}
+            need={w.needWhat}
+            confirm={w.notGood}
+            kind="stop"
+            onWords={async (words) => {
+              const problem = await say('not-good', words);
+              if (problem === null) setChosen(null);
+              return problem;
+            }}
+            onClose={() => setNotGood(false)}
+          />
+        ) : null
+      }
+    >
+      {above}
+      {held ? <HeldNotice by={held} /> : null}
+      {onMap ? (
+        <View className="px-3 pt-2">
+          <EndMark end={sheet.cylinder1End} />
+          <HolesMap
+            check={check}
+            current={at?.item ?? null}
+            standing={(item) => {
+              const seen = found({ item, place: step });
+              return seen === 'good' ? 'done' : seen === 'not-good' ? 'failed' : 'open';
+            }}
+            onPress={(item) => setChosen({ item, place: step })}
+          />
+        </View>
+      ) : null}
+      <LookDrawing check={check} at={at} foundOf={foundOf} />
+      {at ? (
+        <View className="gap-1 border-t border-rule px-3.5 py-3" aria-live="polite">
+          {onMap ? <Small>{w.holesFirst}</Small> : null}
+          <Text
+            className={cn(
+              'font-head text-ink',
+              stepped ? 'text-[40px] leading-[44px]' : 'text-[26px] leading-8',
+            )}
+            testID="act"
+          >
+            {alone && stepped ? placeName(sheet, check, at.place) : itemName(sheet, check, at.item)}
+          </Text>
+          {at.place === 'crank-placed' ? (
+            <CrankFor sheet={sheet} cylinder={Number(at.item)} />
+          ) : null}
+          {below?.(at)}
+          {stepSays(sheet, check, at.place).map((line) => (
+            <Body key={line}>{line}</Body>
+          ))}
+        </View>
+      ) : null}
+      {stepped ? (
+        <Steps
+          steps={check.places.map((place) => ({
+            place,
+            name: placeName(sheet, check, place),
+            done: check.items.filter((item) => found({ item, place })).length,
+            found: check.byItem
+              ? found({ item: at?.item ?? check.items[0] ?? '', place })
+              : undefined,
+          }))}
+          of={check.items.length}
+          current={step}
+          byItem={check.byItem ?? false}
+          onChoose={(place) => {
+            const open = check.items.find((item) => !found({ item, place }));
+            const item = check.byItem && at ? at.item : (open ?? check.items[0] ?? '');
+            setChosen({ item, place });
+          }}
+        />
+      ) : null}
+      {onMap || (alone && stepped)
+        ? null
+        : check.items.map((item) => (
+            <SeenRow
+              key={item}
+              name={itemName(sheet, check, item)}
+              found={foundOf(item)}
+              here={item === at?.item}
+              onPress={() => choose(item)}
+            />
+          ))}
+      <Findings view={view} />
+      {more}
+      <View className="border-t border-rule px-3.5 py-2.5">
+        <PhotographIt of={`check/${check.id}`} />
+      </View>
+    </CardFrame>
+  );
+}

@@ -1,0 +1,66 @@
+import { View } from 'react-native';
+import type { Check } from '@cardinex/core/job/checks/check';
+import { setOf } from '@cardinex/core/sheet/programmeOf';
+import { itemName } from '@cardinex/words/en/cards/inspect';
+import { GroupMap } from '../covering/GroupMap';
+import { CrankDrawing, type CapStanding } from '../crank/CrankDrawing';
+import { EndMark } from '../job/EndMark';
+import { useJob } from '../job/JobProvider';
+import { JobClock } from '../pistons/JobClock';
+import { PistonDrawing } from '../pistons/PistonDrawing';
+import type { Slot } from './ReadingGrid';
+
+interface Props {
+  readonly check: Check;
+  readonly at: Slot | null;
+  readonly foundOf: (item: string) => 'good' | 'not-good' | undefined;
+}
+
+/** What is being put together, drawn: the crank with its caps, the crown with its gaps, the piston's way. */
+export function LookDrawing({ check, at, foundOf }: Props) {
+  const { sheet } = useJob();
+  const standing = (nth: number): CapStanding => {
+    if (at?.item === String(nth)) return 'now';
+    const found = foundOf(String(nth));
+    return found === 'good' ? 'done' : found === 'not-good' ? 'failed' : 'open';
+  };
+  switch (check.kind) {
+    case 'shells': {
+      const journal = sheet.journals?.find(({ id }) => id === check.journal);
+      if (!journal) return null;
+      // The mains are where the crank has its end float; big ends lie between them.
+      const ofMains = journal.endFloat !== undefined;
+      return (
+        <View className="px-3 pt-2">
+          <EndMark end={sheet.cylinder1End} />
+          <CrankDrawing
+            mains={ofMains ? journal.count : journal.count + 1}
+            {...(ofMains ? { capStanding: standing } : { throwStanding: standing })}
+            said={at ? itemName(sheet, check, at.item) : ''}
+          />
+        </View>
+      );
+    }
+    case 'head-on': {
+      const set = setOf(sheet, check.set ?? '');
+      return set && at?.place === 'own-holes' ? (
+        <GroupMap set={set} end={sheet.cylinder1End} />
+      ) : null;
+    }
+    case 'rings-on':
+      return (
+        <View className="px-3 pt-2">
+          <JobClock sheet={sheet} />
+        </View>
+      );
+    case 'on-rod':
+      if (!sheet.pistons?.orientation) return null;
+      return (
+        <View className="px-3 pt-2">
+          <PistonDrawing sheet={sheet} />
+        </View>
+      );
+    default:
+      return null;
+  }
+}

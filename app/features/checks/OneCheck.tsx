@@ -1,0 +1,16 @@
+import type { CheckView } from '@cardinex/core/job/checks/view';
+import { LookCheck } from './LookCheck';
+import { ReadCheck } from './ReadCheck';
+import { WeighCheck } from './WeighCheck';
+
+/** The check in hand, by the way it is made. */
+export function OneCheck({ view }: { view: CheckView }) {
+  switch (view.check.way) {
+    case 'read':
+      return <ReadCheck view={view} />;
+    case 'weighed':
+      return <WeighCheck view={view} />;
+    case 'seen':
+      return <LookCheck view={view} />;
+  }
+}

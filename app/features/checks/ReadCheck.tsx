@@ -1,0 +1,154 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { ActType, Printed } from '@cardinex/core/job/act';
+import { crankHeldBy } from '@cardinex/core/job/crankHeld';
+import { isFar, isTaken, type CheckView } from '@cardinex/core/job/checks/view';
+import {
+  checkName,
+  inspectWords as w,
+  itemName,
+  placeName,
+} from '@cardinex/words/en/cards/inspect';
+import { cardBacks, stepSays } from '@cardinex/words/en/cards/buildSteps';
+import { length } from '@cardinex/words/en/quantity';
+import { useUnits } from '../../device/preferences';
+import { Button } from '../../ui/Button';
+import { useActKeys } from '../../ui/useActKeys';
+import { Small } from '../../ui/Words';
+import { FootMark } from '../job/FootMark';
+import { ActBar } from '../job/ActBar';
+import { BackOfCard } from '../job/BackOfCard';
+import { CardFrame } from '../job/CardFrame';
+import { EndMark } from '../job/EndMark';
+import { useJob } from '../job/JobProvider';
+import { useUndo } from '../job/useUndo';
+import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
+import { CheckDrawing } from './CheckDrawing';
+import { PhotographIt } from '../photographs/PhotographIt';
+import { Findings } from './Findings';
+import { checksHref } from './checkHref';
+import { GaugeInHand } from './GaugeInHand';
+import { HeldNotice } from './HeldNotice';
+import { PlacesOfItem } from './PlacesOfItem';
+import { ReadingGrid, type Slot } from './ReadingGrid';
+import { useGauge } from './useGauge';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read', 'check.decided']);
+
+/** Readings of one check: one at a time with big figures, or as a whole table. */
+export function ReadCheck({ view }: { view: CheckView }) {
+  const { jobId, sheet, state, record } = useJob();
+  const units = useUnits();
+  const entry = useReadingField();
+  const gauge = useGauge();
+  const [chosen, setChosen] = useState<Slot | null>(null);
+  const [asGrid, setAsGrid] = useState(false);
+  const { check } = view;
+  const { last, undo } = useUndo(OWN_ACTS, check.card);
+  const slots = check.items.flatMap((item) => check.places.map((place) => ({ item, place })));
+  const next = slots.find(({ item, place }) => !isTaken(state.checks, check, item, place));
+  const at = chosen ?? next ?? null;
+  const [held] = check.turnsCrank ? crankHeldBy(sheet, state) : [];
+
+  const read = async (mm: number, printed: Printed, far: boolean): Promise<boolean> => {
+    if (!at) return false;
+    const problem = await record('check.read', {
+      check: check.id,
+      item: at.item,
+      ...(at.place !== '' && { place: at.place }),
+      mm,
+      printed,
+      ...(gauge.gauge && { gauge: gauge.gauge }),
+      ...(far && { far: true as const }),
+    });
+    if (problem === null) setChosen(null);
+    return problem === null;
+  };
+  const says = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
+  const main = (): void => entry.handle.current?.keep();
+  useActKeys({
+    confirm: !at || held ? undefined : main,
+    undo: last && entry.text === '' ? undo : undefined,
+  });
+  const nameOf = ({ item, place }: Slot): string =>
+    [itemName(sheet, check, item), place === '' ? '' : placeName(sheet, check, place)]
+      .filter(Boolean)
+      .join(', ');
+  return (
+    <CardFrame
+      card={check.card}
+      title={checkName(sheet, check)}
+      aside={w.readOf(view.read, view.of)}
+      back={<BackOfCard says={says} acts={OWN_ACTS} card={check.card} />}
+      foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
+      actBar={
+        at && !held ? (
+          <ActBar
+            undo={
+              last?.type === 'check.read'
+                ? { what: length(last.data.mm, units), onPress: undo }
+                : null
+            }
+            notSo={{ label: w.toChecks, onPress: () => router.push(checksHref(jobId, check)) }}
+            confirm={{ label: w.keep, hint: nameOf(at), onPress: main }}
+          />
+        ) : (
+          <Button
+            label={w.toChecks}
+            kind={held || view.undecided.length > 0 ? 'bench' : 'expected'}
+            tall
+            onPress={() => router.push(checksHref(jobId, check))}
+          />
+        )
+      }
+    >
+      {held ? <HeldNotice by={held} /> : null}
+      <View className="px-3 pt-2">
+        <EndMark end={sheet.cylinder1End} />
+        <CheckDrawing view={view} at={at} onChoose={setChosen} />
+      </View>
+      {at && !held ? (
+        <View className="gap-2 border-t border-rule px-3.5 py-2.5">
+          {asGrid ? null : <PlacesOfItem check={check} at={at} onChoose={setChosen} />}
+          <ReadingEntry
+            label={nameOf(at)}
+            reachMm={check.reachMm[1]}
+            signed={check.reachMm[0] < 0}
+            beyond={() =>
+              w.beyond(length(check.reachMm[0], units), length(check.reachMm[1], units))
+            }
+            isFar={(mm) => isFar(state.checks, check, at, mm)}
+            onRead={read}
+            entry={entry}
+          />
+          {stepSays(sheet, check, '').map((line) => (
+            <Small key={line}>{line}</Small>
+          ))}
+          <GaugeInHand {...gauge} />
+        </View>
+      ) : null}
+      {asGrid ? <ReadingGrid view={view} at={at} onChoose={setChosen} /> : null}
+      <View className="border-t border-rule px-3.5 py-2.5">
+        <View className="flex-row gap-3">
+          <Button
+            label={asGrid ? w.oneByOne : w.grid}
+            onPress={() => setAsGrid(!asGrid)}
+            className="flex-1"
+          />
+          {asGrid ? (
+            <Button
+              label={w.fromTable}
+              onPress={() => router.push(`/jobs/${jobId}/readings`)}
+              className="flex-1"
+            />
+          ) : null}
+        </View>
+      </View>
+      <Findings view={view} />
+      <View className="border-t border-rule px-3.5 py-2.5">
+        <PhotographIt of={`check/${check.id}`} />
+      </View>
+    </CardFrame>
+  );
+}

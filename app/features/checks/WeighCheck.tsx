@@ -1,0 +1,130 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { ActType } from '@cardinex/core/job/act';
+import { weightOf } from '@cardinex/core/job/checks/state';
+import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
+import { buildWords as b, cardBacks, stepSays } from '@cardinex/words/en/cards/buildSteps';
+import { checkName, inspectWords as w, itemName } from '@cardinex/words/en/cards/inspect';
+import { mass } from '@cardinex/words/en/pistons';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { signal } from '../../ui/signal';
+import { useActKeys } from '../../ui/useActKeys';
+import { Small } from '../../ui/Words';
+import { ActBar } from '../job/ActBar';
+import { BackOfCard } from '../job/BackOfCard';
+import { CardFrame } from '../job/CardFrame';
+import { FootMark } from '../job/FootMark';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { useUndo } from '../job/useUndo';
+import { ReadingTile } from '../reading/ReadingTile';
+import { checksHref } from './checkHref';
+import { Findings } from './Findings';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['piece.weighed', 'check.decided']);
+const GRAMS = /^\d{1,6}([.,]\d{1,2})?$/;
+
+/** Pieces weighed one after the other, and what their masses come to together. */
+export function WeighCheck({ view }: { view: CheckView }) {
+  const { jobId, sheet, state, record } = useJob();
+  const [text, setText] = useState('');
+  const [fault, setFault] = useState<string | undefined>();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const { check } = view;
+  const { last, undo } = useUndo(OWN_ACTS, check.card);
+  const next = check.items.find((item) => !isTaken(state.checks, check, item, ''));
+  const at = chosen ?? next ?? null;
+  const keep = useOnce(async () => {
+    if (at === null) return;
+    const typed = text.trim();
+    const grams = Number(typed.replace(',', '.'));
+    if (!GRAMS.test(typed) || grams < 1) {
+      signal('refused');
+      setFault(b.notGrams);
+      return;
+    }
+    const problem = await record('piece.weighed', {
+      check: check.id,
+      item: at,
+      grams,
+      text: typed,
+    });
+    if (problem !== null) return;
+    setText('');
+    setChosen(null);
+  });
+  useActKeys({ confirm: at ? keep : undefined, undo: last && text === '' ? undo : undefined });
+  const all = (): void => router.push(checksHref(jobId, check));
+  return (
+    <CardFrame
+      card={check.card}
+      title={checkName(sheet, check)}
+      aside={w.readOf(view.read, view.of)}
+      back={<BackOfCard says={cardBacks.pistons} acts={OWN_ACTS} card={check.card} />}
+      foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
+      actBar={
+        at === null ? (
+          <Button
+            label={w.toChecks}
+            kind={view.undecided.length > 0 ? 'bench' : 'expected'}
+            tall
+            onPress={all}
+          />
+        ) : (
+          <ActBar
+            undo={
+              last?.type === 'piece.weighed' ? { what: mass(last.data.grams), onPress: undo } : null
+            }
+            notSo={{ label: w.toChecks, onPress: all }}
+            confirm={{ label: b.weigh, hint: itemName(sheet, check, at), onPress: keep }}
+          />
+        )
+      }
+    >
+      <View className="gap-3 px-3.5 py-3">
+        <View
+          className="flex-row flex-wrap gap-2"
+          role="group"
+          aria-label={checkName(sheet, check)}
+        >
+          {check.items.map((item) => {
+            const weight = weightOf(state.checks, check.id, item);
+            return (
+              <ReadingTile
+                key={item}
+                figure={weight ? mass(weight.grams) : '–'}
+                name={itemName(sheet, check, item)}
+                here={item === at}
+                onPress={() => setChosen(item)}
+                className="min-h-[60px] min-w-[22%] px-1"
+              />
+            );
+          })}
+        </View>
+        {at === null ? null : (
+          <Field
+            label={itemName(sheet, check, at)}
+            unit={b.grams}
+            big
+            inputMode="decimal"
+            value={text}
+            onChangeText={(typed) => {
+              setText(typed);
+              setFault(undefined);
+            }}
+            onSubmitEditing={keep}
+            blurOnSubmit={false}
+            fault={fault}
+            testID="reading"
+          />
+        )}
+        {stepSays(sheet, check, '').map((says) => (
+          <Small key={says}>{says}</Small>
+        ))}
+      </View>
+      <Findings view={view} />
+    </CardFrame>
+  );
+}

@@ -1,0 +1,81 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import {
+  CRANK_STANDS,
+  LET_DOWN,
+  stepsBefore,
+  type CoveringView,
+} from '@cardinex/core/job/cards/covering';
+import { thingsBarring } from '@cardinex/core/job/register';
+import { coveringWords as w } from '@cardinex/words/en/cards/covering';
+import { registerWords } from '@cardinex/words/en/register';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Body } from '../../ui/Words';
+import { LookCheck } from '../checks/LookCheck';
+import { LeaveOut } from '../job/LeaveOut';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { CoverCrank } from './CoverCrank';
+
+interface Props {
+  readonly view: CoveringView;
+  readonly set: string;
+  readonly instances: ReactNode;
+}
+
+/** One head goes on: what it hides looked over, the crank placed, then on and flush, step by step. */
+export function Covering({ view, set, instances }: Props) {
+  const { sheet, state } = useJob();
+  const { next, on, looked, crankAgain } = view;
+  if (!next) return null;
+  const isOn = next === on;
+  // Nobody goes on past a crank that may have been turned.
+  const again = ({ place }: { place: string }): boolean =>
+    isOn && crankAgain && place === CRANK_STANDS;
+  const downNext = isOn && !crankAgain && stepsBefore(state, on.check, LET_DOWN).length === 0;
+  return (
+    <LookCheck
+      key={next.check.id}
+      view={next}
+      set={set}
+      again={again}
+      above={
+        <>
+          {instances}
+          {again({ place: CRANK_STANDS }) ? (
+            <View className="border-b border-rule bg-tab px-3.5 py-2.5" testID="crank-again">
+              <Mark kind="leftOpen" word={w.crankAgain} />
+            </View>
+          ) : null}
+          {downNext ? <StillIn /> : null}
+        </>
+      }
+      below={({ place }) =>
+        place === CRANK_STANDS ? <CoverCrank sheet={sheet} of={on.check} /> : null
+      }
+      more={looked.read === 0 ? <LeaveOut card="covering" /> : null}
+    />
+  );
+}
+
+/** What must come out before the head is let down, each taken out here. */
+function StillIn() {
+  const { state } = useJob();
+  const things = thingsBarring(state.register, 'covering');
+  if (things.length === 0) return null;
+  return (
+    <View className="gap-2 border-b border-rule bg-tab px-3.5 py-2.5" testID="still-in">
+      <Body className="font-strong">{w.takeOut}</Body>
+      {things.map(({ id, what, where }) => (
+        <TakeOut key={id} thing={id} name={`${what}, ${where}`} />
+      ))}
+    </View>
+  );
+}
+
+function TakeOut({ thing, name }: { thing: string; name: string }) {
+  const { record } = useJob();
+  const take = useOnce(() => record('thing.taken-out', { thing }));
+  return <Button label={`${name}: ${registerWords.takeOut.toLowerCase()}`} onPress={take} />;
+}

@@ -1,0 +1,41 @@
+import { View } from 'react-native';
+import { deviceWords as w } from '@cardinex/words/en/screens';
+import { setPreferences, usePreferences } from '../../device/preferences';
+import { useInstrument, type InstrumentKind } from '../../device/instrument/useInstrument';
+import { Field } from '../../ui/Field';
+import { Mark } from '../../ui/Mark';
+import { Heading, Small } from '../../ui/Words';
+
+/** Where the wrench and the pump gauge of this device are reached, and whether they answer. */
+export function InstrumentFields() {
+  return (
+    <View className="gap-3 border-t border-rule pt-3">
+      <Heading level={3}>{w.instruments}</Heading>
+      <Small>{w.instrumentsHint}</Small>
+      <OneField kind="wrench" />
+      <OneField kind="pump" />
+    </View>
+  );
+}
+
+function OneField({ kind }: { kind: InstrumentKind }) {
+  const { instruments } = usePreferences();
+  const { standing, name } = useInstrument(kind, null, () => undefined);
+  return (
+    <View className="gap-1">
+      <Field
+        label={w.instrumentAt[kind]}
+        hint={`127.0.0.1:4705/${kind}`}
+        value={instruments[kind]}
+        autoCapitalize="none"
+        inputMode="url"
+        onChangeText={(text) => setPreferences({ instruments: { ...instruments, [kind]: text } })}
+      />
+      {standing === null ? null : standing === 'connected' ? (
+        <Mark kind="within" word={w.instrumentAnswers(name)} />
+      ) : (
+        <Mark kind="waiting" word={w.instrumentSilent} />
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,15 @@
+import { useEffect, type RefObject } from 'react';
+import type { TextInput } from 'react-native';
+
+/** A digit typed anywhere on the card begins a reading. */
+export function useDigitsTo(field: RefObject<TextInput | null>): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const inField =
+        event.target instanceof HTMLElement && event.target.closest('input, textarea');
+      if (!inField && /^[\d.,-]$/.test(event.key)) field.current?.focus();
+    };
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
+  }, [field]);
+}

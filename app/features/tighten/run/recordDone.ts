@@ -1,0 +1,57 @@
+import type { HowRead, Side } from '@cardinex/core/job/act';
+import { doneBy } from '@cardinex/core/job/run/runDecide';
+import type { BoltView } from '@cardinex/core/job/run/runView';
+import type { OpenJob } from '../../job/JobProvider';
+
+/** What is said of a pull besides that it was made. */
+export interface HowDone {
+  readonly setNm: number;
+  readonly wrench: string;
+  readonly side?: Side | undefined;
+  readonly reached?: { readonly nm?: number; readonly deg?: number; readonly holes?: number };
+  readonly read?: HowRead;
+  readonly byPower?: boolean;
+}
+
+/** Says that a pull was made, in the words of its kind. */
+export function recordDone(
+  record: OpenJob['record'],
+  { act, nextPass: pass }: BoltView,
+  { setNm, wrench, side, reached = {}, read, byPower = false }: HowDone,
+): Promise<string | null> {
+  const { key } = act;
+  const end = side === undefined ? {} : { side };
+  const how = read === undefined ? {} : { read };
+  switch (doneBy(act)) {
+    case 'bolt.turned':
+      return record('bolt.turned', {
+        key,
+        pass,
+        deg: act.deg ?? 0,
+        ...end,
+        ...(reached.deg !== undefined && { reachedDeg: reached.deg, ...how }),
+        ...(byPower && { by: 'power' }),
+      });
+    case 'bolt.eased':
+      return record('bolt.eased', { key, pass });
+    case 'stud.tensioned':
+      return record('stud.tensioned', {
+        key,
+        pass,
+        bar: act.bar ?? 0,
+        ...(reached.holes !== undefined && { holes: reached.holes }),
+      });
+    case 'step.done':
+      return record('step.done', { key, pass });
+    default:
+      return record('bolt.pulled', {
+        key,
+        pass,
+        nm: act.nm ?? 0,
+        setNm,
+        wrench,
+        ...end,
+        ...(reached.nm !== undefined && { reachedNm: reached.nm, ...how }),
+      });
+  }
+}

@@ -1,0 +1,55 @@
+import { useState } from 'react';
+import { readDecimal } from '@cardinex/core/quantity/readDecimal';
+import { torqueToNm } from '@cardinex/core/quantity/units';
+import { reachedVerdict } from '@cardinex/core/job/run/reached';
+import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
+import type { BoltFault } from '@cardinex/core/job/act';
+import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import type { ReaderUnits } from '@cardinex/words/en/quantity';
+
+/** What is typed beside an act: what the wrench showed, how far it was turned, how far a nut went. */
+export type ReachedKind = 'torque' | 'angle' | 'holes';
+
+/** What a pull came to, ready to be kept; or why it is not so. */
+export type Reached =
+  | { readonly ok: true; readonly nm?: number; readonly deg?: number; readonly holes?: number }
+  | { readonly ok: false; readonly fault?: BoltFault; readonly says: string };
+
+/**
+ * Which reading goes with an act.
+ * @param counts are the holes of its nut counted?
+ */
+export function reachedKind({ kind }: TightenAct, counts: boolean): ReachedKind | null {
+  if (kind === 'torque' || kind === 'check') return 'torque';
+  if (kind === 'angle') return 'angle';
+  return kind === 'hydraulic' && counts ? 'holes' : null;
+}
+
+/** Holds a reading, in core's units, against what was asked. */
+export function judged(act: TightenAct, kind: ReachedKind, value: number): Reached {
+  if (kind === 'holes') return { ok: true, holes: value };
+  const verdict = reachedVerdict(act, value);
+  if (verdict === 'within')
+    return kind === 'torque' ? { ok: true, nm: value } : { ok: true, deg: value };
+  const says = kind === 'torque' ? w.reachedNm(value.toFixed(1)) : w.reachedDeg(value.toFixed(0));
+  return { ok: false, fault: verdict === 'short' ? 'did-not-reach' : 'over', says };
+}
+
+/** The reading typed beside the act in hand; emptied when another act is in hand. */
+export function useReached(act: TightenAct | null, kind: ReachedKind | null, units: ReaderUnits) {
+  const [typed, setTyped] = useState({ key: '', text: '' });
+  const text = typed.key === act?.key ? typed.text : '';
+  const read = (): Reached | null => {
+    const bare = text.trim();
+    if (!act || kind === null || bare === '') return null;
+    // No pull has a sign.
+    const value = /^[\d.,]/.test(bare) ? readDecimal(bare) : null;
+    if (value === null) return { ok: false, says: w.notFigure };
+    return judged(act, kind, kind === 'torque' ? torqueToNm(value, units.torque) : value);
+  };
+  return {
+    text,
+    setText: (next: string) => setTyped({ key: act?.key ?? '', text: next }),
+    read,
+  };
+}

@@ -1,0 +1,35 @@
+import { once } from '../../sheet/once';
+import { boreChecks } from '../cards/bores';
+import { allCoveringChecks } from '../cards/covering';
+import { crankChecks } from '../cards/crank';
+import { headBuiltChecks } from '../cards/headBuilt';
+import { checksOf } from '../cards/inspect/checksOf';
+import { linerChecks } from '../cards/linerFit';
+import { pistonChecks } from '../cards/pistons';
+import { shellChecks } from '../cards/shells';
+import { standOutChecks } from '../cards/standOut';
+import type { JobSheet } from '../scope';
+import type { Check, CheckCard } from './check';
+
+/** Everything that is measured, weighed, ticked or looked over on a job, in the order it is done. */
+export const allChecks = once((sheet: JobSheet): readonly Check[] => [
+  ...checksOf(sheet),
+  ...boreChecks(sheet),
+  ...linerChecks(sheet),
+  ...shellChecks(sheet),
+  ...crankChecks(sheet),
+  ...pistonChecks(sheet),
+  ...standOutChecks(sheet),
+  ...headBuiltChecks(sheet),
+  ...allCoveringChecks(sheet),
+]);
+
+/** What is checked on one card. */
+export function checksOn(sheet: JobSheet, card: CheckCard): readonly Check[] {
+  return allChecks(sheet).filter((check) => check.card === card);
+}
+
+/** A check by its key. */
+export function checkOf(sheet: JobSheet, id: string): Check | undefined {
+  return allChecks(sheet).find((check) => check.id === id);
+}

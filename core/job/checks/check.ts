@@ -1,0 +1,115 @@
+/** Cards of the tray that are worked through as lists of checks, or begin with some. */
+export const CHECK_CARDS = [
+  'inspect',
+  'bores',
+  'liners',
+  'shells',
+  'crank',
+  'pistons',
+  'stand-out',
+  'head-build',
+  'tighten',
+] as const;
+export type CheckCard = (typeof CHECK_CARDS)[number];
+
+export type CheckKind =
+  // Before it goes together
+  | 'flatness'
+  | 'holes'
+  | 'lengths'
+  | 'bores'
+  | 'journals'
+  | 'clearances'
+  | 'rings'
+  | 'look'
+  // As it goes together
+  | BuildKind;
+
+/** Kinds of checks made as an engine goes together. */
+export const BUILD_KINDS = [
+  'bore-work',
+  'counterbores',
+  'flanges',
+  'shells',
+  'thrust',
+  'end-float',
+  'camshaft',
+  'tappets',
+  'ring-gaps',
+  'side-clearances',
+  'masses',
+  'rings-on',
+  'on-rod',
+  'oil-jets',
+  'in-bore',
+  'rod-floats',
+  'stand-outs',
+  'head-built',
+  'last-look',
+  'head-on',
+] as const;
+export type BuildKind = (typeof BUILD_KINDS)[number];
+
+/** Something to be measured, ticked or looked over: a table of items by places. */
+export interface Check {
+  /** The key its readings are kept under: "flatness/head/1". */
+  readonly id: string;
+  readonly card: CheckCard;
+  readonly kind: CheckKind;
+  /** Measured, weighed, or seen and said. */
+  readonly way: 'read' | 'weighed' | 'seen';
+  readonly items: readonly string[];
+  /** Where each item is read, or the steps each is ticked at; one nameless place where there is but one. */
+  readonly places: readonly string[];
+  /** Steps taken item by item; otherwise each step is taken round all items before the next. */
+  readonly byItem?: true;
+  readonly set?: string;
+  readonly instance?: string;
+  readonly journal?: string;
+  /** The crank has to be turned for it; for some of its steps only, where they are named. */
+  readonly turnsCrank: boolean;
+  readonly turnsAt?: readonly string[];
+  /** What such readings may differ by without anybody wondering. */
+  readonly floorMm: number;
+  /** The smallest and largest a reading can be and not be a slip of the decimal mark. */
+  readonly reachMm: readonly [number, number];
+}
+
+export const ONE_PLACE = [''] as const;
+
+/** A gap under a straightedge, or a clearance, larger than this is a slip. */
+export const GAP_REACH = [0, 5] as const;
+
+type Named = Pick<Check, 'id' | 'card' | 'kind' | 'items'>;
+
+/** A check that is seen and said, item by item or step by step. */
+export function seenCheck(named: Named, more: Partial<Check> = {}): Check {
+  return {
+    ...named,
+    way: 'seen',
+    places: ONE_PLACE,
+    turnsCrank: false,
+    floorMm: 0,
+    reachMm: GAP_REACH,
+    ...more,
+  };
+}
+
+/** A check that is measured. */
+export function readCheck(
+  named: Named,
+  scale: Pick<Check, 'floorMm' | 'reachMm'>,
+  more: Partial<Check> = {},
+): Check {
+  return { ...named, way: 'read', places: ONE_PLACE, turnsCrank: false, ...scale, ...more };
+}
+
+/** Has the crank to be turned at this step, or for a reading at this place? */
+export function turnsCrankAt({ turnsCrank, turnsAt }: Check, place: string): boolean {
+  return turnsCrank && (turnsAt?.includes(place) ?? true);
+}
+
+/** A check with at least one item; a list to be spread into others. */
+export function ifAny(check: Check): readonly Check[] {
+  return check.items.length > 0 ? [check] : [];
+}

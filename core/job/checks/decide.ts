@@ -1,0 +1,86 @@
+import type { ActOf } from '../act';
+import { refusedByCrank } from '../crankHeld';
+import type { DecideContext } from '../decide';
+import { ACCEPTED, refused, type Verdict } from '../refusal';
+import { mayOverride } from '../roles';
+import type { JobState } from '../state';
+import { decideHeadStep } from '../cards/coveringDecide';
+import { DEAD, isolationOf } from '../cards/dead';
+import { STRIP } from '../slackening';
+import { partedItem } from '../cards/strip';
+import { checkOf } from './allChecks';
+import { turnsCrankAt } from './check';
+import { canBeReworked, checkView } from './view';
+
+export function decideCheckRead(
+  state: JobState,
+  { data }: ActOf<'check.read'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const check = checkOf(sheet, data.check);
+  if (check?.way !== 'read') return refused('unknown-check', { check: data.check });
+  if (!check.items.includes(data.item) || !check.places.includes(data.place ?? '')) {
+    return refused('unknown-place-of-check', { item: data.item });
+  }
+  const [low, high] = check.reachMm;
+  if (data.mm < low || data.mm > high) return refused('beyond-reach', { low, high });
+  return (check.turnsCrank ? refusedByCrank(sheet, state) : null) ?? ACCEPTED;
+}
+
+export function decidePieceWeighed(
+  { data }: ActOf<'piece.weighed'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const check = checkOf(sheet, data.check);
+  if (check?.way !== 'weighed') return refused('unknown-check', { check: data.check });
+  return check.items.includes(data.item)
+    ? ACCEPTED
+    : refused('unknown-place-of-check', { item: data.item });
+}
+
+export function decideCheckSeen(
+  state: JobState,
+  { data, at }: ActOf<'check.seen'>,
+  { sheet }: DecideContext,
+): Verdict {
+  if (data.found === 'not-good' && !data.words) return refused('words-needed');
+  if (data.check === DEAD) {
+    const known = (isolationOf(sheet) as readonly string[]).includes(data.item);
+    return known ? ACCEPTED : refused('unknown-check', { check: data.item });
+  }
+  if (data.check === STRIP) {
+    const item = partedItem(sheet, state, data.item);
+    if (!item) return refused('unknown-check', { check: data.item });
+    return item.loose ? ACCEPTED : refused('not-loose-yet');
+  }
+  const check = checkOf(sheet, data.check);
+  if (check?.way !== 'seen') return refused('unknown-check', { check: data.check });
+  if (!check.items.includes(data.item) || !check.places.includes(data.step ?? '')) {
+    return refused('unknown-place-of-check', { item: data.item });
+  }
+  const turns = turnsCrankAt(check, data.step ?? '');
+  const held = turns ? refusedByCrank(sheet, state) : null;
+  if (held) return held;
+  return check.kind === 'head-on' && data.found === 'good' && data.step !== undefined
+    ? decideHeadStep(state, check, data.step, { sheet, at })
+    : ACCEPTED;
+}
+
+export function decideCheckDecided(
+  state: JobState,
+  { data }: ActOf<'check.decided'>,
+  { sheet, member }: DecideContext,
+): Verdict {
+  const check = checkOf(sheet, data.check);
+  if (!check) return refused('unknown-check', { check: data.check });
+  const judged = checkView(sheet, state.checks, check).judged.find(
+    ({ item }) => item === data.item,
+  );
+  if (judged?.verdict !== 'out') return refused('nothing-out');
+  if (data.decision === 'rework' && judged.finding && !canBeReworked(judged.finding)) {
+    return refused('not-to-be-reworked');
+  }
+  if (data.decision !== 'keep') return ACCEPTED;
+  if (!mayOverride(member.role)) return refused('lead-lets-stand');
+  return member.fresh ? ACCEPTED : refused('needs-fresh-proof');
+}

@@ -1,0 +1,45 @@
+import { atLeast, atMost } from '../../quantity/withinLimits';
+import type { TightenAct } from '../../tightening/tightenPlan';
+
+/** What a reading may be to count as the value that was asked for. */
+export interface Band {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Where a single figure is printed: by so much a reading may miss it. */
+export const TORQUE_TOLERANCE = 0.04;
+export const ANGLE_TOLERANCE_DEG = 3;
+
+/**
+ * Between what a reached value counts as the one asked for: the printed range; else four hundredths of
+ * a torque either way, three degrees of an angle.
+ * @returns in newton metres or degrees; null for what is not pulled by a reading
+ */
+export function bandOf(act: TightenAct): Band | null {
+  const { kind, nm, lowNm, highNm, deg, lowDeg, highDeg } = act;
+  if (kind === 'torque' || kind === 'check') {
+    if (lowNm !== undefined && highNm !== undefined) return { low: lowNm, high: highNm };
+    return nm === undefined
+      ? null
+      : { low: nm * (1 - TORQUE_TOLERANCE), high: nm * (1 + TORQUE_TOLERANCE) };
+  }
+  if (kind !== 'angle') return null;
+  if (lowDeg !== undefined && highDeg !== undefined) return { low: lowDeg, high: highDeg };
+  return deg === undefined
+    ? null
+    : { low: deg - ANGLE_TOLERANCE_DEG, high: deg + ANGLE_TOLERANCE_DEG };
+}
+
+export type ReachedVerdict = 'within' | 'short' | 'over';
+
+/**
+ * Did a reading reach what was asked for? At the ends of the band it did.
+ * @param reached newton metres for a pull, degrees for a turn
+ */
+export function reachedVerdict(act: TightenAct, reached: number): ReachedVerdict {
+  const band = bandOf(act);
+  if (!band) return 'within';
+  if (!atLeast(reached, band.low)) return 'short';
+  return atMost(reached, band.high) ? 'within' : 'over';
+}

@@ -1,0 +1,221 @@
+import { inMillionths } from '../../quantity/withinLimits';
+import { planOf, stagesOf } from '../../sheet/programmeOf';
+import type { FastenedSet, SheetStage } from '../../sheet/spec/fastening';
+import type { TightenAct } from '../../tightening/tightenPlan';
+import type { RunName, Side } from '../act';
+import type { JobSheet } from '../scope';
+import { setForRun } from '../slackening';
+import { runKey, stageKey } from './runKey';
+import { NO_RUN, pausedTooLong, type Attempt, type RunsState, type RunState } from './runState';
+import { waitUntil } from './waits';
+import { turnDue, type CapTurn } from './turns';
+
+/** `half`: one end of what two pull together is pulled, the other is waited for. */
+export type BoltStatus = 'open' | 'half' | 'done' | 'failed' | 'contested' | 'sweep';
+
+export interface BoltView {
+  readonly act: TightenAct;
+  readonly status: BoltStatus;
+  readonly attempts: readonly Attempt[];
+  readonly nextPass: number;
+  /** Ends pulled on this pass, where two pull together. */
+  readonly sides: readonly Side[];
+}
+
+export interface StageView {
+  readonly key: string;
+  readonly stage: SheetStage;
+  readonly bolts: readonly BoltView[];
+  readonly closed: boolean;
+  readonly lastAt: string | null;
+}
+
+export interface RunView {
+  readonly name: RunName;
+  readonly set: FastenedSet;
+  readonly run: RunState;
+  readonly stages: readonly StageView[];
+  /** The first stage not closed; null when the run is done. */
+  readonly current: StageView | null;
+  /** The pull to make next: sweep first, then the order, then those that failed. */
+  readonly next: BoltView | null;
+  readonly sweeping: boolean;
+  /** The crank is turned by hand before anything else is pulled. */
+  readonly turn: CapTurn | null;
+  /** Until when is waited; null when nothing is, or no time is printed. */
+  readonly waitUntil: string | null;
+  /** The last bolt worked on, in any stage. */
+  readonly last: {
+    readonly bolt: BoltView;
+    readonly attempt: Attempt;
+    readonly stage: SheetStage;
+  } | null;
+}
+
+/**
+ * Where a run stands at a moment: which stage, which bolt next, what is in the way.
+ * @param now ISO time; a pause since the last act that is too long asks for a sweep
+ * @returns null when the sheet has no such set
+ */
+export function runView(
+  sheet: JobSheet,
+  name: RunName,
+  runs: RunsState,
+  now: string,
+): RunView | null {
+  const set = setForRun(sheet, name);
+  if (!set?.instances.includes(name.instance)) return null;
+  const run = runs[runKey(name)] ?? NO_RUN;
+  const acts = planOf(set, name.instance)?.acts ?? [];
+  const stages: StageView[] = [];
+  let closedSoFar = true;
+  for (const { cycle, stage } of stagesOf(set)) {
+    const key = stageKey(cycle, stage.id);
+    const ofStage = acts.filter((act) => act.cycle === cycle && act.stage === stage.id);
+    const bolts = boltViews(run, key, ofStage);
+    closedSoFar = closedSoFar && bolts.every((bolt) => bolt.status === 'done');
+    stages.push({ key, stage, bolts, closed: closedSoFar, lastAt: run.lastAt[key] ?? null });
+  }
+  const firstOpen = stages.findIndex((stage) => !stage.closed);
+  const current = firstOpen < 0 ? null : pauseSweeps(stages[firstOpen], run, now);
+  if (current) stages[firstOpen] = current;
+  return {
+    name,
+    set,
+    run,
+    stages,
+    current,
+    next: current ? nextOf(current.bolts) : null,
+    turn: turnDue(sheet, set, run, stages),
+    waitUntil: waitUntil(stages, current),
+    sweeping: current?.bolts.some((bolt) => bolt.status === 'sweep') ?? false,
+    last: lastOf(stages),
+  };
+}
+
+function boltViews(run: RunState, stage: string, acts: readonly TightenAct[]): BoltView[] {
+  const sweepFrom = run.sweepFrom[stage];
+  return acts.map((act) => {
+    const attempts = run.attempts[act.key] ?? [];
+    const counting = underThisFigure(attempts, act);
+    const status = statusOf(
+      counting,
+      run.decided[act.key] ?? 0,
+      isSwept(act.kind) ? sweepFrom : undefined,
+    );
+    const sides = act.together ? sidesOf(counting) : [];
+    const half = status === 'done' && act.together === true && sides.length < 2;
+    const lastPass = Math.max(0, ...attempts.map((a) => a.pass));
+    return {
+      act,
+      attempts,
+      status: half ? 'half' : status,
+      // The other end belongs to the same pass.
+      nextPass: half ? lastPass : lastPass + 1,
+      sides,
+    };
+  });
+}
+
+/** The ends pulled on the last pass. */
+function sidesOf(attempts: readonly Attempt[]): readonly Side[] {
+  const pass = attempts.at(-1)?.pass;
+  const sides = attempts.filter((one) => one.pass === pass).flatMap(({ side }) => side ?? []);
+  return [...new Set(sides)];
+}
+
+/**
+ * A bolt pulled to a figure that has since changed, by another revision, variant or leaflet, is open again:
+ * what was done before is kept, and does not count.
+ */
+function underThisFigure(attempts: readonly Attempt[], { nm }: TightenAct): readonly Attempt[] {
+  const last = attempts.at(-1);
+  if (last?.nm === undefined || nm === undefined || inMillionths(last.nm) === inMillionths(nm))
+    return attempts;
+  return [];
+}
+
+function statusOf(
+  attempts: readonly Attempt[],
+  decidedUpTo: number,
+  sweepFrom: string | undefined,
+): BoltStatus {
+  const last = attempts.at(-1);
+  if (!last) return 'open';
+  if (isContested(attempts.slice(decidedUpTo), attempts.slice(0, decidedUpTo))) return 'contested';
+  if (last.fault) return 'failed';
+  if (sweepFrom !== undefined && Date.parse(last.at) < Date.parse(sweepFrom)) return 'sweep';
+  return 'done';
+}
+
+/**
+ * Is a stage of this kind pulled again after a long pause? What was turned by angle never is: its
+ * marks are looked at instead.
+ */
+export function isSwept(kind: TightenAct['kind']): boolean {
+  return (
+    kind === 'torque' || kind === 'check' || kind === 'hydraulic' || kind === 'hydraulic-check'
+  );
+}
+
+/** Two attempts at one end on one pass: two people who could not see each other. */
+function isContested(undecided: readonly Attempt[], decided: readonly Attempt[]): boolean {
+  const passOf = ({ pass, side, fault }: Attempt): string => `${pass}${fault ? '' : (side ?? '')}`;
+  const passes = new Set(decided.map(passOf));
+  return undecided.some((attempt) => {
+    const pass = passOf(attempt);
+    if (passes.has(pass)) return true;
+    passes.add(pass);
+    return false;
+  });
+}
+
+/** After a long pause every bolt done in the open stage is doubtful. */
+function pauseSweeps(stage: StageView | undefined, run: RunState, now: string): StageView | null {
+  if (!stage) return null;
+  if (!isSwept(stage.stage.kind) || !wasLeft(stage, now)) return stage;
+  // What is left is what came out again: nobody wonders about the others.
+  const left = stage.bolts.filter(({ status }) => status !== 'done');
+  if (left.every(({ act }) => run.takenOut[act.fastener])) return stage;
+  const bolts = stage.bolts.map((bolt) =>
+    bolt.status === 'done' ? { ...bolt, status: 'sweep' as const } : bolt,
+  );
+  return { ...stage, bolts };
+}
+
+/** Has nobody worked on this stage, begun and not closed, for longer than a bolt is remembered? */
+export function wasLeft(stage: StageView, now: string): boolean {
+  return stage.lastAt !== null && pausedTooLong(stage.lastAt, now);
+}
+
+/** The pull to make next: what is swept, what waits for its other end, the order, then what failed. */
+export function nextOf(bolts: readonly BoltView[]): BoltView | null {
+  for (const status of ['sweep', 'half', 'open', 'failed'] as const) {
+    const bolt = bolts.find((b) => b.status === status);
+    if (bolt) return bolt;
+  }
+  return null;
+}
+
+function lastOf(stages: readonly StageView[]): RunView['last'] {
+  let last: RunView['last'] = null;
+  for (const { stage, bolts } of stages) {
+    for (const bolt of bolts) {
+      for (const attempt of bolt.attempts) {
+        if (!last || Date.parse(attempt.at) >= Date.parse(last.attempt.at))
+          last = { bolt, attempt, stage };
+      }
+    }
+  }
+  return last;
+}
+
+/** Is every stage of this run closed, and the crank free after it? */
+export function runDone(view: RunView): boolean {
+  return view.current === null && view.turn === null;
+}
+
+/** The number printed beside a bolt. */
+export function numberOf(view: RunView, bolt: BoltView): string {
+  return view.set.fasteners.find((f) => f.id === bolt.act.fastener)?.number ?? bolt.act.fastener;
+}

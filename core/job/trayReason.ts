@@ -1,0 +1,76 @@
+import type { PartHold } from './cards/parts';
+import type { CrankHold } from './crankHeld';
+import type { Lack } from './lacks';
+
+export type CardName =
+  | 'dead'
+  | 'mark'
+  | 'strip'
+  | 'parts'
+  | 'inspect'
+  | 'bores'
+  | 'liners'
+  | 'shells'
+  | 'crank'
+  | 'pistons'
+  | 'stand-out'
+  | 'head-build'
+  | 'tighten'
+  | 'valves'
+  | 'recheck'
+  | 'after-heat'
+  | 'cause';
+
+export type CardStatus = 'open' | 'done' | 'waiting' | 'barred';
+
+/** Why a card is barred or waits, or what is next on it; `words/` makes the sentence. */
+export type TrayReason =
+  | { readonly code: 'card-first'; readonly card: CardName; readonly set?: string }
+  | { readonly code: 'sheet-lacks'; readonly lacks: readonly Lack[] }
+  /** Sheet, leaflets and deviations say different things, or together do not add up. */
+  | { readonly code: 'differences-open'; readonly count: number }
+  | { readonly code: 'run-hot-first' }
+  /** Run to heat first, then cooled, before it is pulled again. */
+  | { readonly code: 'heat-first' }
+  | { readonly code: 'cooling'; readonly until: string }
+  | { readonly code: 'to-make-dead'; readonly left: number }
+  | { readonly code: 'to-mark'; readonly made: number; readonly of: number }
+  /** Parts marked under another variant say something else than they should. */
+  | { readonly code: 'marks-translated'; readonly count: number }
+  | { readonly code: 'to-slacken'; readonly set: string; readonly instance?: string }
+  | { readonly code: 'to-take-off' }
+  | { readonly code: 'to-count' }
+  | { readonly code: 'parts-to-come'; readonly here: number; readonly of: number }
+  | { readonly code: 'parts-wrong'; readonly count: number }
+  | { readonly code: 'to-inspect'; readonly done: number; readonly of: number }
+  | { readonly code: 'inspected-out'; readonly count: number }
+  | { readonly code: 'cause-last' }
+  | { readonly code: 'cause-to-answer' }
+  /** A part that is not here, or not right, or still at the machine shop. */
+  | { readonly code: 'parts-missing'; readonly parts: readonly PartHold[] }
+  | { readonly code: 'crank-held'; readonly by: CrankHold }
+  /** Something put in for a while is still in. */
+  | { readonly code: 'things-in'; readonly things: readonly string[] }
+  | { readonly code: 'liners-to-read'; readonly read: number; readonly of: number }
+  | { readonly code: 'liners-out' }
+  | { readonly code: 'liners-to-accept' }
+  /** Liners that changed places and still carry the mark of the bore they came from. */
+  | { readonly code: 'liners-to-mark'; readonly bores: readonly string[] }
+  | { readonly code: 'liners-to-seal'; readonly left: number }
+  /** Null where no grade fits. */
+  | { readonly code: 'gasket-to-choose'; readonly mark: string | null }
+  | { readonly code: 'turn-crank'; readonly bolts: string }
+  /** A last look under a head, or the head put on. */
+  | { readonly code: 'to-cover'; readonly step: 'look' | 'on'; readonly instance?: string }
+  | { readonly code: 'run-to-prepare'; readonly instance?: string }
+  | {
+      readonly code: 'bolt-next';
+      readonly bolt: string | null;
+      readonly stage: number;
+      readonly instance?: string;
+    }
+  | { readonly code: 'sweep-first'; readonly stage: number; readonly lastAt: string }
+  | { readonly code: 'contested'; readonly bolt: string }
+  | { readonly code: 'valves-set'; readonly done: number; readonly of: number }
+  | { readonly code: 'left-out'; readonly words: string }
+  | { readonly code: 'all-done'; readonly provisional?: boolean };

@@ -1,0 +1,270 @@
+import type { Page } from '@playwright/test';
+import { DEMO_JOB, sheetHash } from '../demo/jobs';
+import { tolvane44 } from '../demo/sheets/tolvane44';
+import { crewMember, lockside } from '../demo/shops';
+import { Storyteller } from '../demo/storyteller';
+import { press } from './support/hands';
+import { pressThrough } from './support/intake';
+import { expect, signIn, test } from './support/shop';
+
+/*
+ * The weir dredger's engine put together from bores to gasket, by someone with a phone, through the
+ * screens: a liner out of order and one that tilts, a cap that binds, a tight ring, a heavy piston; the
+ * network cut on the way.
+ */
+
+/** Types readings one after the other, each kept before the next. */
+async function type(page: Page, ...values: string[]): Promise<void> {
+  const field = page.getByTestId('reading');
+  for (const value of values) {
+    await field.waitFor();
+    await field.fill(value);
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(
+      () => (document.querySelector<HTMLInputElement>('[data-testid=reading]')?.value ?? '') === '',
+    );
+  }
+}
+
+/** The expected answer. */
+function yes(page: Page): Promise<void> {
+  return page.getByTestId('confirm').click();
+}
+
+test('an engine put together from bores to gasket', async ({ page, shop, context }) => {
+  test.setTimeout(420_000);
+  await signIn(page, shop.address);
+  const job = `${shop.address}/jobs/${DEMO_JOB.dredger}`;
+  const check = (card: string, id: string): Promise<unknown> =>
+    page.goto(`${job}/${card}?check=${encodeURIComponent(id)}`);
+  const begin = async (wrench: RegExp): Promise<void> => {
+    await press(page, 'All in place');
+    await press(page, 'It is on');
+    await press(page, wrench);
+    await press(page, 'Begin pulling');
+    await expect(page.getByRole('button', { name: 'Begin pulling' })).toHaveCount(0);
+  };
+  const pull = async (bolts: number): Promise<void> => {
+    for (let n = 0; n < bolts; n += 1) {
+      const before = await page.getByRole('main').innerText();
+      await yes(page);
+      await expect.poll(() => page.getByRole('main').innerText()).not.toBe(before);
+    }
+  };
+  /** Pulls and turns as the card asks, until nothing is left of the run. */
+  const pullAll = async (): Promise<void> => {
+    const open = page.getByTestId('bolt').or(page.getByTestId('act'));
+    // Closed, or the next cap to be got ready for.
+    const closed = page
+      .getByText(/^Stage \d is closed/)
+      .or(page.getByRole('button', { name: 'Begin pulling' }));
+    for (let n = 0; n < 100; n += 1) {
+      await open.or(closed).first().waitFor();
+      if (await closed.first().isVisible()) return;
+      await pull(1);
+    }
+  };
+  const tickAll = async (card: string, id: string): Promise<void> => {
+    await check(card, id);
+    await pressThrough(page, 'act');
+  };
+
+  await test.step('liners change places, are marked, sealed, and the one that tilts is found', async () => {
+    await page.goto(`${job}/liners?part=place`);
+    await expect(page.getByTestId('result')).toContainText('0.075 mm over its limits');
+    await expect(page.getByTestId('result')).toContainText('Liner 3 to bore 2 and 2 to bore 3.');
+    await expect(
+      page.getByRole('img', { name: /Best: bore 1 liner 1 0\.06, bore 2 liner 3 0\.08/ }),
+    ).toBeVisible();
+    await yes(page);
+    await expect(page.getByTestId('remark')).toContainText('still carry the mark');
+    await press(page, 'Bore 2: now marked L 2');
+    await press(page, 'Bore 3: now marked L 3');
+    await expect(page.getByTestId('remark')).toHaveCount(0);
+    await page.goto(`${job}/liners?part=seals`);
+    await press(page, 'Old ones out: one fewer');
+    await yes(page);
+    await expect(page.getByText('an old one is still in its groove: find it')).toBeVisible();
+    // Found: counted again, and it comes right.
+    await page.getByRole('button', { name: /^Liner 1/ }).click();
+    await pressThrough(page, 'act');
+    await page.goto(`${job}/liners`);
+    await type(page, '0.06', '0.06', '0.08', '0.08', '0.07', '0.12', '0.11', '0.11');
+    await expect(page.getByTestId('finding')).toContainText('Lift liner 3 first: it tilts');
+    await page
+      .getByRole('img', { name: /Block seen from above/ })
+      .getByText('3', { exact: true })
+      .click();
+    await type(page, '0.10');
+    await page
+      .getByRole('img', { name: /Block seen from above/ })
+      .getByText('3', { exact: true })
+      .click();
+    await page
+      .getByRole('button', { name: /flywheel side/ })
+      .first()
+      .click();
+    await type(page, '0.10');
+    await expect(page.getByTestId('finding')).toContainText('All 4 liners are within');
+    await yes(page);
+    await expect(page.getByText('Liners accepted')).toBeVisible();
+  });
+
+  await test.step('shells by their places, then caps: one binds and comes off again', async () => {
+    for (const id of ['shells/mains', 'thrust/mains', 'shells/big-ends'])
+      await tickAll('shells', id);
+    await page.goto(`${job}/tighten?set=main-caps`);
+    await begin(/^Wrench 5/);
+    await pull(2);
+    await expect(page.getByTestId('act')).toHaveText('Turn the crank by hand');
+    await yes(page);
+    await pull(2);
+    await expect(page.getByTestId('act')).toHaveText('Turn the crank by hand');
+    await press(page, 'It binds');
+    const slip = page.getByRole('dialog');
+    await expect(slip).toContainText('the cap of another bearing or turned round');
+    await slip.getByRole('textbox').fill('Stiff all round; cap 2 was turned round.');
+    await slip.getByRole('button', { name: 'It binds' }).click();
+    await expect(slip).toHaveCount(0);
+    await page.goto(job);
+    await expect(page.getByRole('link', { name: /Main cap bolts.*bolt 3 is next/ })).toBeVisible();
+    await page.goto(`${job}/tighten?set=main-caps`);
+    await pullAll();
+  });
+
+  await test.step('the crank turns freely; its float, camshaft and tappets', async () => {
+    await check('crank', 'end-float/mains');
+    await type(page, '0', '0.2');
+    await expect(page.getByTestId('findings')).toContainText('End float 0.20 mm: within.');
+    await tickAll('crank', 'camshaft');
+    await tickAll('crank', 'tappets');
+  });
+
+  await test.step('a tight ring and a heavy piston, with no network', async () => {
+    await context.setOffline(true);
+    await page.goto(`${job}/pistons`);
+    await page.getByTestId('check').filter({ hasText: 'Ring end gaps' }).click();
+    await type(page, '0.40', '0.42', '0.40', '0.28', '0.42');
+    await expect(page.getByTestId('findings')).toContainText(
+      /Gap 0\.28 mm at the tightest place, under 0\.35 mm: file off 0\.07 mm at least/,
+    );
+    await type(page, ...Array.from({ length: 7 }, () => '0.42'));
+    // Filed, and measured again: nothing is decided about it, it has come right.
+    await page.getByRole('button', { name: 'Whole table' }).click();
+    await page.getByRole('button', { name: /Cylinder 2, top ring: 0\.28/ }).click();
+    await type(page, '0.40');
+    await expect(page.getByTestId('findings')).not.toContainText('file off');
+    await check('pistons', 'side-clearances');
+    await type(page, ...Array.from({ length: 8 }, () => '0.10'));
+    await check('pistons', 'masses');
+    await type(page, '902', '904', '915', '903');
+    await expect(page.getByTestId('findings')).toContainText(
+      'Spread 13 g, piston 1 lightest, piston 3 heaviest: 5 g too much. Change piston 3',
+    );
+    await page.getByRole('button', { name: /Piston 3/ }).click();
+    await type(page, '905');
+    await expect(page.getByTestId('findings')).toContainText('within.');
+    await expect(page.getByTestId('kept-here')).toContainText('Kept on this device');
+    await context.setOffline(false);
+  });
+
+  await test.step('each piston the right way, its gaps set, and the crank where it cannot be struck', async () => {
+    await check('pistons', 'on-rod');
+    await expect(page.getByRole('img', { name: /Arrow towards the fan end/ })).toBeVisible();
+    await pressThrough(page, 'act');
+    await check('pistons', 'rings-on');
+    await expect(
+      page.getByRole('img', { name: /Crown from above, fan end at the top.*Top ring 30°/ }),
+    ).toBeVisible();
+    await pressThrough(page, 'act');
+    await check('pistons', 'in-bore');
+    await expect(page.getByText(/its throw at the bottom, 180° after cylinder 1/)).toBeVisible();
+    // Once the first is in, the liners it would lift hold the crank until they are held down.
+    await pull(4);
+    await press(page, 'Liners are clamped');
+    await pressThrough(page, 'act');
+  });
+
+  await test.step('rod caps, stand-out, and the gasket it asks for', async () => {
+    await page.goto(`${job}/tighten?set=rod-caps`);
+    for (let rod = 1; rod <= 4; rod += 1) {
+      await begin(/^Wrench 3/);
+      await pullAll();
+    }
+    await check('stand-out', 'rod-floats');
+    await type(page, '0.25', '0.25', '0.3', '0.25');
+    await check('stand-out', 'stand-outs');
+    await type(page, '0.50', '0.52', '0.50', '0.50', '0.53', '0.55', '0.48', '0.50');
+    await page.goto(`${job}/stand-out`);
+    await expect(page.getByTestId('gasket')).toContainText(
+      'Gasket two holes, 1.30 mm: for 0.54 mm.',
+    );
+    await expect(page.getByTestId('gasket')).toContainText(/three holes: compression 1\d\.\d:1/);
+    await press(page, 'Take gasket two holes');
+    await page.goto(job);
+    await expect(page.getByRole('link', { name: /Stand-out Done/ })).toBeVisible();
+  });
+});
+
+test('pistons that do not match across the case change places, on an aircraft engine', async ({
+  page,
+  shop,
+}) => {
+  await signIn(page, shop.address);
+  const job = `${shop.address}/jobs/${DEMO_JOB.aeroplane}`;
+  await page.goto(`${job}/pistons`);
+  await expect(page.getByTestId('check').filter({ hasText: 'Pistons weighed' })).toContainText(
+    '1 out',
+  );
+  await page.getByTestId('check').filter({ hasText: 'Pistons weighed' }).click();
+  await expect(page.getByTestId('findings')).toContainText(
+    'Opposite pistons: 1 against 2 differ by 21 g: too much. Opposite each other: piston 1 with piston 3 (7 g)',
+  );
+  // Piston 3 goes to cylinder 2 and piston 2 to cylinder 3: weighed so, they match.
+  await page.getByRole('button', { name: /Piston 2/ }).click();
+  await type(page, '1215');
+  await page.getByRole('button', { name: /Piston 3/ }).click();
+  await page.getByTestId('reading').fill('heavy');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('A mass is digits');
+  await type(page, '1229');
+  await expect(page.getByTestId('findings')).toContainText('Within.');
+  await page.goto(`${job}/pistons?check=rings-on`);
+  await expect(
+    page.getByRole('img', { name: /propeller end at the top.*Top ring 45°, Second ring 225°/ }),
+  ).toBeVisible();
+});
+
+test('a job from before there were these cards takes them when somebody says so', async ({
+  page,
+  shop,
+}) => {
+  const id = '01900001-0000-7000-9000-0000000000f1';
+  const pinned = { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) };
+  await shop.tell(
+    new Storyteller(
+      lockside,
+      id,
+      tolvane44,
+      new Date(Date.now() - 3_600_000),
+      crewMember(lockside, 'TR'),
+    )
+      .act('job.opened', {
+        sheet: pinned,
+        serial: 'T44-10101',
+        name: 'old sluice pump',
+        why: 'Smokes.',
+        cylinder1End: 'fan',
+        variant: {},
+        scope: { kind: 'everything' },
+        because: 'worn',
+      })
+      .end(),
+  );
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/${id}`);
+  await expect(page.getByRole('link', { name: /6 Liners/ })).toBeVisible();
+  await press(page, 'Add those cards');
+  await expect(page.getByRole('link', { name: /6 Bores/ })).toBeVisible();
+  await expect(page.getByText('Add those cards')).toHaveCount(0);
+});

@@ -1,0 +1,41 @@
+import ical from 'ical-generator';
+import {
+  AFTER_HEAT,
+  afterHeatFrom,
+  afterHeatOf,
+  setsAfterHeat,
+} from '@cardinex/core/job/afterHeat';
+import { runDone } from '@cardinex/core/job/run/runView';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import type { JobState } from '@cardinex/core/job/state';
+import { runsOf } from '@cardinex/core/job/tray';
+import { afterHeatWords as w } from '@cardinex/words/en/cards/afterHeat';
+
+/** How long one is reckoned to take, for the calendar. */
+const TAKES_MS = 60 * 60_000;
+
+/**
+ * When what is pulled again after heat may be pulled, as a calendar file: nothing in it before the
+ * engine has been hot, or once it is done.
+ */
+export function afterHeatCalendar(id: string, sheet: JobSheet, state: JobState): string {
+  const { opened, heat } = state;
+  const name = opened?.name ?? '';
+  const calendar = ical({ name: `${w.title}: ${name}`, prodId: '//cardinex//after heat//EN' });
+  if (!heat) return calendar.toString();
+  for (const set of setsAfterHeat(sheet)) {
+    const asked = afterHeatOf(set);
+    const open = runsOf(sheet, state, set.id, heat.at, AFTER_HEAT).some((run) => !runDone(run));
+    if (!asked || !open) continue;
+    const start = new Date(afterHeatFrom(asked, heat));
+    calendar.createEvent({
+      id: `after-heat-${id}-${set.id}-${start.getTime()}`,
+      start,
+      end: new Date(start.getTime() + TAKES_MS),
+      summary: w.event(set.name, name),
+      description: asked.says,
+      stamp: new Date(heat.at),
+    });
+  }
+  return calendar.toString();
+}

@@ -1,0 +1,232 @@
+import type { BuildKind, Check } from '@cardinex/core/job/checks/check';
+import type { BuildFinding, Measured } from '@cardinex/core/job/checks/buildFindings';
+import { hiddenUnder, type ALWAYS_HIDDEN } from '@cardinex/core/job/cards/covering';
+import { ringOfItem } from '@cardinex/core/job/cards/pistons';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { setOf } from '@cardinex/core/sheet/programmeOf';
+import type { MatchMass } from '@cardinex/core/piston/matchMass';
+import { againstWords } from '../inspection';
+import { gapSentence, mass, massSentence } from '../pistons';
+import { METRIC, length, listed, type ReaderUnits } from '../quantity';
+
+/*
+ * What is checked as bores, liners, crank and pistons go together, by its name.
+ */
+
+const NAMES: Readonly<Record<BuildKind, string>> = {
+  'bore-work': 'Bores washed, dried, oiled',
+  counterbores: 'Depth of the counterbores',
+  flanges: 'Thickness of the flanges',
+  shells: 'shells in',
+  thrust: 'thrust washers',
+  'end-float': 'end float',
+  camshaft: 'Camshaft',
+  tappets: 'Tappets',
+  'ring-gaps': 'Ring end gaps',
+  'side-clearances': 'Ring side clearance',
+  masses: 'Pistons weighed',
+  'rings-on': 'Rings on, gaps set',
+  'on-rod': 'Pistons on their rods',
+  'oil-jets': 'Oil jets',
+  'in-bore': 'Pistons in',
+  'rod-floats': 'Side float of the rods',
+  'stand-outs': 'Stand-out of the pistons',
+  'head-built': 'Heads built',
+  'last-look': 'Last look',
+  'head-on': 'Head on',
+};
+
+/** Steps and places, as short as stands on a button. */
+const PLACES: Readonly<Record<string, string>> = {
+  honed: 'Honed',
+  washed: 'Washed',
+  'white-rag': 'Rag stays white',
+  dried: 'Dried',
+  oiled: 'Oiled',
+  size: 'Right size',
+  backs: 'Backs dry',
+  tang: 'Tang in slot',
+  'oil-hole': 'Oil hole open',
+  halves: 'Halves right',
+  forward: 'pushed forward',
+  back: 'pushed back',
+  in: 'In',
+  turns: 'Turns freely',
+  'own-lobe': 'Own lobe',
+  sinks: 'Sinks slowly',
+  order: 'Order right',
+  'upper-face': 'Upper faces up',
+  stagger: 'Gaps set',
+  pin: 'Pin in',
+  retained: 'Pin held',
+  'piston-way': 'Piston the right way',
+  'rod-way': 'Rod the right way',
+  clear: 'Clear',
+  aimed: 'Aimed',
+  'crank-placed': 'Crank placed',
+  clamped: 'Rings clamped',
+  'in-liner': 'In its liner',
+  'cap-own': 'Own cap on',
+  'pin-last': 'Pin in, plugs in',
+  guides: 'Guides in',
+  'stem-seals': 'Stem seals on',
+  'spring-seats': 'Spring seats in',
+  springs: 'Springs in',
+  collets: 'Collets seated',
+  sleeves: 'Injector sleeves',
+  'head-washed': 'Washed again',
+  'crank-stands': 'Crank stands there',
+  faces: 'Faces clean, dry',
+  'gasket-way': 'Gasket lies right',
+  'sealing-ring': 'Sealing ring in',
+  studs: 'Studs in',
+  'own-holes': 'Lengths in their holes',
+  sealant: 'Sealant on',
+  tackle: 'Lift is ready',
+  'let-down': 'Head is down',
+  flush: 'Flush all round',
+};
+
+/** What a check is called. */
+export function buildName(sheet: JobSheet, kind: BuildKind, journal: string | undefined): string {
+  const name = sheet.journals?.find(({ id }) => id === journal)?.name ?? '';
+  return `${name} ${NAMES[kind]}`.trim();
+}
+
+/** A step, or a place where something is read. */
+export function buildPlace(sheet: JobSheet, kind: BuildKind, place: string): string {
+  if (kind === 'stand-outs') {
+    return `towards the ${place === 'near' ? sheet.cylinder1End : sheet.otherEnd}`;
+  }
+  return PLACES[place] ?? place;
+}
+
+/** What is measured or ticked: "Cylinder 2", "Main 3", "Cylinder 2, top ring". */
+export function buildItem(
+  sheet: JobSheet,
+  check: Check & { readonly kind: BuildKind },
+  item: string,
+): string {
+  switch (check.kind) {
+    case 'flanges':
+      return `Liner ${item}`;
+    case 'counterbores':
+      return `Bore ${item}`;
+    case 'shells':
+      return `${sheet.journals?.find(({ id }) => id === check.journal)?.name ?? ''} ${item}`.trim();
+    case 'thrust':
+      return 'Grooves towards the crank';
+    case 'end-float':
+      return 'Shaft';
+    case 'camshaft':
+      return 'Camshaft';
+    case 'tappets':
+      return `Tappet ${item}`;
+    case 'ring-gaps':
+    case 'side-clearances': {
+      const { cylinder, ring } = ringOfItem(sheet, item);
+      return `Cylinder ${cylinder}, ${(ring?.name ?? item).toLowerCase()}`;
+    }
+    case 'masses':
+      return item === '' ? 'Pistons' : `Piston ${item}`;
+    case 'on-rod':
+    case 'rings-on':
+    case 'in-bore':
+    case 'stand-outs':
+      return `Piston ${item}`;
+    case 'rod-floats':
+      return `Rod ${item}`;
+    case 'head-built':
+    case 'head-on': {
+      const instance = item.split('/').at(-1) ?? item;
+      return check.items.length > 1 || severalHeads(sheet) ? `Head ${instance}` : 'Head';
+    }
+    case 'last-look':
+      return hiddenName(sheet, check.set ?? '', item);
+    case 'bore-work':
+    case 'oil-jets':
+      return `Cylinder ${item}`;
+  }
+}
+
+function severalHeads({ fastenedSets = [] }: JobSheet): boolean {
+  return fastenedSets.some(({ kind, instances }) => kind === 'head' && instances.length > 1);
+}
+
+const ALWAYS: Readonly<Record<(typeof ALWAYS_HIDDEN)[number], string>> = {
+  'nothing-left': 'Nothing left in a bore, a hole or a passage: rags and tools counted',
+  dowels: 'Dowels in, hollow ones clear, their rings new',
+};
+
+/** Something a head hides, as the sheet says it. */
+function hiddenName(sheet: JobSheet, setId: string, item: string): string {
+  const set = setOf(sheet, setId);
+  const hidden = set && hiddenUnder(sheet, set).find((one) => one.item === item);
+  return hidden?.says ?? ALWAYS[item as keyof typeof ALWAYS] ?? item;
+}
+
+/** What readings come to, and what follows. */
+export function buildFindingSentence(finding: BuildFinding, units: ReaderUnits = METRIC): string {
+  switch (finding.kind) {
+    case 'ring-gaps':
+      return gapSentence(finding.found, units);
+    case 'side-clearances':
+      return measured('Side clearance', finding.found, units, {
+        tight: 'clean the groove and look at the ring; a ring that sticks is not fitted',
+        loose: 'the groove is worn, or the ring is not for it',
+      });
+    case 'rod-floats':
+      return measured('Side float', finding.found, units, {
+        tight: 'look for a cap the wrong way round or a rod turned end for end',
+        loose: 'rod or crank cheeks are worn',
+      });
+    case 'stand-outs': {
+      const said = measured('Stand-out', finding.found, units, {
+        tight: 'look at the rod and its shells, then at the deck',
+        loose: 'look for a rod or piston of another engine, or a deck cut before',
+      });
+      return `${said} It rocks by ${length(finding.found.rockMm, units)}.`;
+    }
+    case 'masses': {
+      const { found, opposed } = finding;
+      const said = massSentence(named(found));
+      if (opposed.length === 0) return said;
+      const out = opposed.filter(({ verdict }) => verdict === 'over');
+      const pairs = (out.length > 0 ? out : opposed).map(
+        ({ cylinders, differenceGrams }) =>
+          `${cylinders.join(' against ')} differ by ${mass(differenceGrams)}`,
+      );
+      return out.length === 0
+        ? `Opposite pistons: ${listed(pairs)}. Within.`
+        : `Opposite pistons: ${listed(pairs)}: too much. ${said}`;
+    }
+  }
+}
+
+/** Masses by the cylinder each piston is for. */
+function named(found: MatchMass): MatchMass {
+  const name = (id: string): string => `piston ${id}`;
+  return {
+    ...found,
+    lightest: name(found.lightest),
+    heaviest: name(found.heaviest),
+    ...(found.pairs && {
+      pairs: found.pairs.map((pair) => ({
+        ...pair,
+        ids: [name(pair.ids[0]), name(pair.ids[1])] as const,
+      })),
+    }),
+  };
+}
+
+function measured(
+  what: string,
+  { mm, lowMm, highMm, verdict }: Measured,
+  units: ReaderUnits,
+  cure: { readonly tight: string; readonly loose: string },
+): string {
+  const said = `${what} ${length(mm, units)}`;
+  if (verdict === 'tight') return `${said}, under ${length(lowMm ?? 0, units)}: ${cure.tight}.`;
+  if (verdict === 'loose') return `${said}, over ${length(highMm ?? 0, units)}: ${cure.loose}.`;
+  return `${said}: ${againstWords[verdict]}.`;
+}
