@@ -7,6 +7,7 @@ import type pg from 'pg';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Sequelize } from 'sequelize';
+import { calendarRoutes } from './calendar/routes';
 import { Instance } from './database/models';
 import { JobCache } from './jobs/jobCache';
 import { jobRoutes } from './jobs/routes';
@@ -20,7 +21,7 @@ import { reckonRoutes } from './reckon/routes';
 import { sheetRoutes } from './sheets/routes';
 import { SHEET_SCHEMA_PATH, engineSheetJsonSchema } from '@cardinex/contract/sheets/jsonSchema';
 import { sessionRoutes } from './session/routes';
-import { calendarRoutes, toolRoutes } from './tools/routes';
+import { toolRoutes } from './tools/routes';
 import { sessions } from './session/session';
 
 export interface Parts {
@@ -70,11 +71,11 @@ export async function buildApp(parts: Parts): Promise<Express> {
     response.json(openApi);
   });
   api.use(reckonRoutes(parts.reckonPool));
-  api.use(calendarRoutes(instance.cookieSecret));
+  const cache = new JobCache();
+  api.use(calendarRoutes(cache, instance.cookieSecret));
   api.use(sessions(parts.pool, instance.id, instance.cookieSecret, parts.secure));
   api.use(sessionRoutes(parts.pool, instance.id));
   api.use(sheetRoutes(parts.sequelize));
-  const cache = new JobCache();
   api.use(toolRoutes(parts.sequelize, cache, instance.cookieSecret));
   api.use(jobRoutes(parts.sequelize, cache, parts.hub));
   api.use(labelRoutes(cache));

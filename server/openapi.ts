@@ -154,10 +154,13 @@ export function openApiDocument(): Json {
           responses: answer('The tool as it then stands'),
         },
       },
-      '/api/calendars/{shop}/{token}.ics': get('The dates checks are due, for a calendar program', [
-        { name: 'shop', in: 'path', required: true, schema: { type: 'string' } },
-        { name: 'token', in: 'path', required: true, schema: { type: 'string' } },
-      ]),
+      '/api/calendars/{shop}/{token}.ics': get(
+        'The shop’s dates, for a calendar program: checks due, pulls after heat',
+        [
+          { name: 'shop', in: 'path', required: true, schema: { type: 'string' } },
+          { name: 'token', in: 'path', required: true, schema: { type: 'string' } },
+        ],
+      ),
       '/api/jobs': get('The board'),
       '/api/jobs/{id}': get('A job: its log and its pinned sheet', [idParameter]),
       '/api/jobs/{id}/record.json': get('A job as a file to keep and to check', [idParameter]),

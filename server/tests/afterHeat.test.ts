@@ -4,7 +4,7 @@ import { stateOf } from '@cardinex/core/job/tests/told';
 import { DEMO_JOB } from '@cardinex/demo/jobs';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { weirStreet } from '@cardinex/demo/shops';
-import { afterHeatCalendar } from '../jobs/afterHeatCalendar';
+import { afterHeatCalendar } from '../calendar/afterHeat';
 import { Copy, type DeviceAt } from './copy';
 
 const scope = { kind: 'gasket' } as const;

@@ -4,13 +4,13 @@ import type { ToolLog, Tools } from '@cardinex/contract/tools/api';
 import { toolActSchema } from '@cardinex/contract/tools/act';
 import { uuid } from '@cardinex/contract/text';
 import { foldTool } from '@cardinex/core/tools/foldTool';
+import { calendarToken } from '../calendar/token';
 import { Shop } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';
 import { ProblemError, parse } from '../problems/problem';
 import { rolesOf } from '../session/crewRoles';
 import { signedIn } from '../session/session';
 import { appendToolAct } from './appendToolAct';
-import { calendarToken, isCalendarToken, toolCalendar } from './calendar';
 import { suspectActs } from './suspects';
 import { allTools, toolLog } from './tools';
 
@@ -45,22 +45,6 @@ export function toolRoutes(sequelize: Sequelize, cache: JobCache, secret: string
     response.json({ tool: await appendToolAct(sequelize, shopId, id, act, role, new Date()) });
   });
 
-  return routes;
-}
-
-/** Read by calendar programs, which cannot sign in: the address carries the secret. */
-export function calendarRoutes(secret: string): Router {
-  const routes = Router();
-  routes.get('/calendars/:shop/:token.ics', async (request, response) => {
-    const { shop: slug, token } = request.params;
-    const shop = await Shop.findOne({ where: { slug }, raw: true });
-    if (!shop || !isCalendarToken(secret, shop.shopId, token))
-      throw new ProblemError(404, 'not-found');
-    response
-      .type('text/calendar')
-      .attachment('tool-checks.ics')
-      .send(toolCalendar(shop.name, await allTools(shop.shopId)));
-  });
   return routes;
 }
 

@@ -167,8 +167,8 @@ export const toolsWords = {
   noSuspect: 'Nothing was done with it since its last good check.',
   log: 'Its log',
   calendar: 'Calendar file',
-  calendarFeed: 'A calendar program can follow this address:',
-  calendarName: (shop: string) => `${shop}: tool checks`,
+  calendarFeed: 'Checks due, and work after heat. A calendar program can follow this address:',
+  calendarName: (shop: string) => `${shop}: checks due and work after heat`,
   calendarDue: (tool: string) => `Check due: ${tool}`,
   overdue: (count: number) =>
     count === 1 ? '1 tool is off or overdue' : `${count} tools are off or overdue`,

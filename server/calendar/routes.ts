@@ -1,0 +1,50 @@
+import { Router } from 'express';
+import ical, { type ICalEventData } from 'ical-generator';
+import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
+import { toolsWords as w } from '@cardinex/words/en/tools';
+import { Shop, Stream } from '../database/models';
+import type { JobCache } from '../jobs/jobCache';
+import { openJob } from '../jobs/openJob';
+import { ProblemError } from '../problems/problem';
+import { allTools } from '../tools/tools';
+import { afterHeatEvents } from './afterHeat';
+import { isCalendarToken } from './token';
+import { toolCheckEvents } from './toolChecks';
+
+/**
+ * A shop's dates, read by calendar programs, which cannot sign in: the address carries the secret.
+ * The days tools are due for a check, and the hours from which engines may be pulled again after heat.
+ */
+export function calendarRoutes(cache: JobCache, secret: string): Router {
+  const routes = Router();
+  routes.get('/calendars/:shop/:token.ics', async (request, response) => {
+    const { shop: slug, token } = request.params;
+    const shop = await Shop.findOne({ where: { slug }, raw: true });
+    if (!shop || !isCalendarToken(secret, shop.shopId, token))
+      throw new ProblemError(404, 'not-found');
+    const { shopId } = shop;
+    const events = [
+      ...toolCheckEvents(await allTools(shopId)),
+      ...(await jobEvents(cache, shopId)),
+    ];
+    const prodId = '//cardinex//shop//EN';
+    response
+      .type('text/calendar; charset=utf-8')
+      .attachment('shop.ics')
+      .send(ical({ name: w.calendarName(shop.name), prodId, events }).toString());
+  });
+  return routes;
+}
+
+/** Of engines on the stands; a sheet is read only for those that have been hot. */
+async function jobEvents(cache: JobCache, shopId: string): Promise<ICalEventData[]> {
+  const streams = await Stream.findAll({ where: { shopId, streamKind: 'job' }, raw: true });
+  const events = await Promise.all(
+    streams.map(async ({ streamId }) => {
+      if (!(await cache.load(shopId, streamId)).heat) return [];
+      const { state, sheet } = await openJob(cache, shopId, streamId);
+      return afterHeatEvents(streamId, sheetOfJob(sheet.sheet, state), state);
+    }),
+  );
+  return events.flat();
+}
