@@ -1,8 +1,9 @@
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
+import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { clampSimulate } from '../tightening/clampSimulate';
+import { clampSimulate, type ClampStage } from '../tightening/clampSimulate';
 import { clampPlanOf } from './clampPlanOf';
 import type { EngineSheet } from './engineSheet';
 import { setOf } from './programmeOf';
@@ -29,6 +30,20 @@ it('a programme that lets go in between does so here', () => {
     'angle',
     'angle',
   ]);
+});
+
+it('short bolts get what their own thread and figure come to, and nothing where they are left out', () => {
+  const [snug, , last] = planFor(orrin6t)?.stages ?? [];
+  const short = setOf(orrin6t, 'head')?.fasteners.filter(({ group }) => group === 'short') ?? [];
+  const shareIn = (stage: ClampStage | undefined) =>
+    stage?.kind === 'slacken' ? [] : (stage?.shares ?? []);
+  expect(shareIn(snug).map(({ id }) => id)).toEqual(short.map(({ id }) => id));
+  // 40 N·m on M10 against 90 N·m on M15: by torque over thread about two thirds.
+  for (const { share } of shareIn(snug)) {
+    expect(share).toBeGreaterThan(0.55);
+    expect(share).toBeLessThan(0.8);
+  }
+  expect(shareIn(last)).toEqual(short.map(({ id }) => ({ id, share: 0 })));
 });
 
 it('jacks pull what their pressure and area come to, less what is lost', () => {

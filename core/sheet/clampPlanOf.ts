@@ -30,48 +30,67 @@ export interface ClampPlan {
 const USUAL_LENGTHS = 8;
 
 /**
- * What a programme's stages come to in kilonewtons, reckoned from thread, treatment and length of its
- * first group at usual friction: an estimate for comparing, never for setting a wrench by.
+ * What a programme's stages come to in kilonewtons, reckoned from each group's thread, treatment and
+ * length at usual friction: an estimate for comparing, never for setting a wrench by.
  * @returns null where there is no programme, or its thread or treatment says nothing
  */
 export const clampPlanOf = once((set: FastenedSet): ClampPlan | null => {
-  const [group] = set.groups;
-  const size = group && readThread(group.thread);
   const acts = planOf(set, set.instances[0] ?? '')?.acts ?? [];
-  if (!group || !size) return null;
-  const ofGroup = new Set(
-    set.fasteners.filter((one) => groupOf(set, one) === group).map(({ id }) => id),
-  );
   const placed = stagesOf(set);
   const whole = placed.find(
     ({ stage }) => !isSheetPause(stage) && stage.order.length === set.fasteners.length,
   )?.stage;
   const stages = placed.flatMap(({ cycle, stage }) => {
-    // Alike for all of the group: one of its pulls says what the stage does.
-    const act = acts.find(
-      (one) => one.cycle === cycle && one.stage === stage.id && ofGroup.has(one.fastener),
-    );
-    return act ? clampOf(set, group, size, act) : [];
+    const pulls = acts.filter((one) => one.cycle === cycle && one.stage === stage.id);
+    return stageOf(set, pulls);
   });
   return whole && !isSheetPause(whole) && stages.length > 0 ? { stages, order: whole.order } : null;
 });
 
+/** One stage for all: what its first pull comes to, and what share of that the others get. */
+function stageOf(set: FastenedSet, pulls: readonly TightenAct[]): ClampStage[] {
+  const found = pulls.flatMap((act) => {
+    const fastener = set.fasteners.find(({ id }) => id === act.fastener);
+    const group = fastener && groupOf(set, fastener);
+    const size = group && readThread(group.thread);
+    const clamp = group && size ? clampOf(set, group, size, act) : undefined;
+    return clamp ? [{ id: act.fastener, clamp }] : [];
+  });
+  const first = found[0]?.clamp;
+  if (!first || first.kind === 'slacken') return first ? [first] : [];
+  const meant = new Map(found.map(({ id, clamp }) => [id, knOf(clamp) / knOf(first)]));
+  const pulled = new Set(pulls.map(({ fastener }) => fastener));
+  const shares = set.fasteners.flatMap(({ id }) => {
+    // Pulled, and too little known of it to say how hard: taken like the first.
+    const share = meant.get(id) ?? (pulled.has(id) ? 1 : 0);
+    return share === 1 ? [] : [{ id, share }];
+  });
+  return [shares.length > 0 ? { ...first, shares } : first];
+}
+
+/** What a stage adds or brings a bolt to. */
+function knOf(stage: ClampStage): number {
+  if (stage.kind === 'load') return stage.kn;
+  return stage.kind === 'angle' ? stage.knPerDeg * stage.deg : 0;
+}
+
+/** What one pull comes to; nothing for what changes no clamp, or of which too little is known. */
 function clampOf(
   { tensioner }: FastenedSet,
   group: FastenerGroup,
   size: ThreadSize,
   { kind, nm, deg, bar }: TightenAct,
-): ClampStage[] {
+): ClampStage | undefined {
   switch (kind) {
     case 'slacken':
-      return deg === undefined ? [{ kind }] : [];
+      return deg === undefined ? { kind } : undefined;
     case 'hydraulic': {
-      if (bar === undefined || !tensioner) return [];
+      if (bar === undefined || !tensioner) return undefined;
       const kn = jackLoadKn(bar, tensioner.areaMm2) * (1 - JACK_LOSS);
-      return [{ kind: 'load', kn, scatter: METHOD_SCATTER.tension }];
+      return { kind: 'load', kn, scatter: METHOD_SCATTER.tension };
     }
     case 'angle': {
-      if (deg === undefined) return [];
+      if (deg === undefined) return undefined;
       const fastenerKnPerMm = stiffness(group, size);
       const { knPerDeg } = anglePreload({
         startKn: 0,
@@ -80,11 +99,11 @@ function clampOf(
         fastenerKnPerMm,
         jointKnPerMm: fastenerKnPerMm * JOINT_TIMES,
       });
-      return [{ kind, knPerDeg, deg, scatter: METHOD_SCATTER.angle }];
+      return { kind, knPerDeg, deg, scatter: METHOD_SCATTER.angle };
     }
     case 'torque': {
       const mu = USUAL_FRICTION[group.treatment.kind];
-      if (nm === undefined || mu === undefined) return [];
+      if (nm === undefined || mu === undefined) return undefined;
       const { forceKn } = preload({
         ...size,
         ...usualBearing(size),
@@ -92,11 +111,11 @@ function clampOf(
         muThread: mu,
         muHead: mu,
       });
-      return [{ kind: 'load', kn: forceKn, scatter: METHOD_SCATTER.torque }];
+      return { kind: 'load', kn: forceKn, scatter: METHOD_SCATTER.torque };
     }
     // What is only checked, waited for or turned changes no clamp.
     default:
-      return [];
+      return undefined;
   }
 }
 

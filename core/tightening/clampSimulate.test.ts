@@ -45,6 +45,36 @@ it('with no scatter and no interaction every bolt ends exactly at its target', (
   );
 });
 
+it('bolts meant to get another share get it, and are held against those meant alike', () => {
+  const fasteners = deck(6);
+  const short = ['b5', 'b6'];
+  const stages: ClampStage[] = [
+    { ...load(60), shares: short.map((id) => ({ id, share: 0.5 })) } as ClampStage,
+    {
+      kind: 'angle',
+      knPerDeg: 0.4,
+      deg: 100,
+      scatter: 0,
+      shares: short.map((id) => ({ id, share: 0 })),
+    },
+  ];
+  const told = simulate({ fasteners, stages, interaction: 0, trials: 2 }).stages;
+  expect(told[0]?.bolts.map(({ meanKn }) => meanKn)).toEqual([60, 60, 60, 60, 30, 30]);
+  // Left alone by the second: they stand as they stood.
+  expect(told[1]?.bolts.map(({ meanKn }) => meanKn)).toEqual([100, 100, 100, 100, 30, 30]);
+  expect(told.map(({ spreadKn }) => spreadKn)).toEqual([0, 0]);
+  const wrong = (shares: { id: string; share: number }[]) => () =>
+    simulate({ fasteners, stages: [{ ...load(60), shares } as ClampStage] });
+  expect(wrong([{ id: 'x', share: 1 }])).toThrow('stages[0].shares[0].id: unknown-fastener');
+  expect(wrong([{ id: 'b1', share: -1 }])).toThrow('shares[0].share: must-not-be-negative');
+  expect(
+    wrong([
+      { id: 'b1', share: 1 },
+      { id: 'b1', share: 1 },
+    ]),
+  ).toThrow('repeated');
+});
+
 /** What a bolt loses in all when each of the others gains a kilonewton. */
 const lostInAll = (count: number, interaction: number, decayMm: number): number => {
   const fasteners = deck(count);

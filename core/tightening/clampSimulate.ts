@@ -17,14 +17,23 @@ import { requirePlaced, type PlacedFastener } from './orderPropose';
  * what is aimed at: about 0.1 to 0.2 by torque, 0.03 to 0.08 by angle, 0.02 to 0.05 by jack.
  */
 export type ClampStage =
-  | { readonly kind: 'load'; readonly kn: number; readonly scatter: number }
-  | {
-      readonly kind: 'angle';
-      readonly knPerDeg: number;
-      readonly deg: number;
-      readonly scatter: number;
-    }
+  | ({ readonly kind: 'load'; readonly kn: number } & Meant)
+  | ({ readonly kind: 'angle'; readonly knPerDeg: number; readonly deg: number } & Meant)
   | { readonly kind: 'slacken' };
+
+interface Meant {
+  readonly scatter: number;
+  /**
+   * Bolts that get another share of it: those of another length or size; 0 for one the stage leaves
+   * alone. The whole of it where a bolt is not named.
+   */
+  readonly shares?: readonly BoltShare[];
+}
+
+export interface BoltShare {
+  readonly id: string;
+  readonly share: number;
+}
 
 export interface ClampSimulateInput {
   readonly fasteners: readonly PlacedFastener[];
@@ -50,7 +59,10 @@ export interface BoltClamp {
 export interface StageClamp {
   readonly kind: ClampStage['kind'];
   readonly bolts: readonly BoltClamp[];
-  /** Between the tightest and the slackest bolt, on average over the trials. */
+  /**
+   * Between the tightest and the slackest bolt, on average over the trials; of bolts meant to get
+   * different shares, the widest among those meant alike.
+   */
   readonly spreadKn: number;
 }
 
@@ -59,6 +71,8 @@ export interface ClampSimulate {
 }
 
 export const MOST_TRIALS = 20_000;
+/** A bolt meant to get more than so many times its fellows is a mistake of the decimal point. */
+const MOST_SHARE = 100;
 /** Pulls in all: what is worked through in a few seconds. */
 const MOST_PULLS = 20_000_000;
 
@@ -81,6 +95,8 @@ export function clampSimulate(
   const bolts = fasteners.length;
   const order = input.order.map((id) => fasteners.findIndex((one) => one.id === id));
   const loss = lossMatrix(input);
+  const shares = stages.map((stage) => sharesOf(stage, fasteners));
+  const alike = shares.map(meantAlike);
   const { normal } = seeded(input.seed);
   const clamps = stages.map(() => fasteners.map(() => new Float64Array(trials)));
   const spreads = stages.map(() => 0);
@@ -89,17 +105,14 @@ export function clampSimulate(
     load.fill(0);
     stages.forEach((stage, place) => {
       if (stage.kind === 'slacken') load.fill(0);
-      else for (const bolt of order) pull(load, bolt, stage, normal(), loss);
-      let least = Infinity;
-      let most = 0;
+      else
+        for (const bolt of order)
+          pull(load, bolt, stage, (shares[place]?.[bolt] ?? 1) * strength(stage, normal()), loss);
       for (let bolt = 0; bolt < bolts; bolt += 1) {
-        const kn = load[bolt] ?? 0;
         const kept = clamps[place]?.[bolt];
-        if (kept) kept[trial] = kn;
-        least = Math.min(least, kn);
-        most = Math.max(most, kn);
+        if (kept) kept[trial] = load[bolt] ?? 0;
       }
-      spreads[place] = (spreads[place] ?? 0) + most - least;
+      spreads[place] = (spreads[place] ?? 0) + widest(load, alike[place] ?? []);
     });
     if (onShare && trial % 100 === 99) onShare((trial + 1) / trials);
   }
@@ -114,17 +127,20 @@ export function clampSimulate(
 
 type Pull = Exclude<ClampStage, { kind: 'slacken' }>;
 
+/** What share of what is meant a pull comes to; never below nothing, however wide the scatter. */
+function strength({ scatter }: Pull, chance: number): number {
+  return Math.max(0, 1 + scatter * chance);
+}
+
 /** Brings one bolt up, and takes from the others what they lose by it. */
 function pull(
   load: Float64Array,
   bolt: number,
   stage: Pull,
-  chance: number,
+  off: number,
   loss: readonly Float64Array[],
 ): void {
   const before = load[bolt] ?? 0;
-  // A pull never comes out below nothing, however wide the scatter.
-  const off = Math.max(0, 1 + stage.scatter * chance);
   const after =
     stage.kind === 'load'
       ? Math.max(before, stage.kn * off)
@@ -137,6 +153,36 @@ function pull(
     if (other !== bolt)
       load[other] = Math.max(0, (load[other] ?? 0) - (lost?.[other] ?? 0) * raised);
   }
+}
+
+/** Bolt by bolt, which share of a stage it gets. */
+function sharesOf(stage: ClampStage, fasteners: readonly PlacedFastener[]): Float64Array {
+  const named = new Map(
+    stage.kind === 'slacken' ? [] : stage.shares?.map(({ id, share }) => [id, share]),
+  );
+  return Float64Array.from(fasteners, ({ id }) => named.get(id) ?? 1);
+}
+
+/** The places of the bolts that get the same share of a stage, share by share. */
+function meantAlike(shares: Float64Array): readonly (readonly number[])[] {
+  return [...new Set(shares)].map((share) =>
+    [...shares.keys()].filter((bolt) => shares[bolt] === share),
+  );
+}
+
+/** The widest there is between tightest and slackest among bolts meant alike. */
+function widest(load: Float64Array, alike: readonly (readonly number[])[]): number {
+  let wide = 0;
+  for (const bolts of alike) {
+    let least = Infinity;
+    let most = 0;
+    for (const bolt of bolts) {
+      least = Math.min(least, load[bolt] ?? 0);
+      most = Math.max(most, load[bolt] ?? 0);
+    }
+    wide = Math.max(wide, most - least);
+  }
+  return wide;
 }
 
 /** What each loses of each kilonewton that another gains. */
@@ -166,7 +212,7 @@ function requireSimulate(input: ClampSimulateInput): void {
   requirePlaced(fasteners);
   requireOrder(fasteners, order);
   requireSome('stages', stages);
-  stages.forEach((stage, at) => requireStage(`stages[${at}]`, stage));
+  stages.forEach((stage, at) => requireStage(`stages[${at}]`, stage, fasteners));
   requireShare('interaction', input.interaction);
   requirePositive('decayMm', input.decayMm);
   requireWhole('trials', trials);
@@ -189,8 +235,23 @@ function requireOrder(fasteners: readonly PlacedFastener[], order: readonly stri
   if (missed) throw new ReckoningFault('order', 'misses', { id: missed.id });
 }
 
-function requireStage(field: string, stage: ClampStage): void {
+function requireStage(
+  field: string,
+  stage: ClampStage,
+  fasteners: readonly PlacedFastener[],
+): void {
   if (stage.kind === 'slacken') return;
+  const { shares = [] } = stage;
+  requireDistinct(
+    `${field}.shares`,
+    shares.map(({ id }) => id),
+  );
+  shares.forEach(({ id, share }, at) => {
+    if (!fasteners.some((one) => one.id === id))
+      throw new ReckoningFault(`${field}.shares[${at}].id`, 'unknown-fastener', { id });
+    requireNotNegative(`${field}.shares[${at}].share`, share);
+    requireAtMost(`${field}.shares[${at}].share`, share, MOST_SHARE);
+  });
   requireShare(`${field}.scatter`, stage.scatter);
   if (stage.kind === 'load') return requirePositive(`${field}.kn`, stage.kn);
   requirePositive(`${field}.knPerDeg`, stage.knPerDeg);

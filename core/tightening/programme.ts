@@ -32,6 +32,11 @@ interface Ordered {
   readonly leaveOut?: readonly string[];
   /** Two people pull each fastener at once, one at either end. */
   readonly together?: true;
+  /**
+   * Those of the order that the one on the far side pulls, in that order, while the one on the near
+   * side pulls the rest.
+   */
+  readonly farSide?: readonly string[];
 }
 
 /** `check`: pulled at a value at which none may move, so it may lie below the last. */

@@ -51,6 +51,8 @@ export interface TightenAct {
   readonly minutes?: number;
   /** Pulled by two people at once, one at either end. */
   readonly together?: true;
+  /** Pulled from this side, where a stage is shared out between two. */
+  readonly from?: 'near' | 'far';
 }
 
 export type TightenFinding =
@@ -153,6 +155,7 @@ export function tightenPlan(input: TightenPlanInput): TightenPlan {
           fastener,
           ...aimOf(stage, groupOf.get(fastener) ?? null),
           ...(stage.together && { together: true as const }),
+          ...(stage.farSide && { from: stage.farSide.includes(fastener) ? 'far' : 'near' }),
         });
       }
     }
@@ -203,6 +206,7 @@ function requireStage(field: string, stage: Stage, known: ReadonlySet<string>): 
     });
   check('order', stage.order);
   check('leaveOut', stage.leaveOut ?? []);
+  requireFarSide(`${field}.farSide`, stage);
   switch (stage.kind) {
     case 'slacken':
       if (stage.byDeg !== undefined) requirePositive(`${field}.byDeg`, stage.byDeg);
@@ -217,6 +221,17 @@ function requireStage(field: string, stage: Stage, known: ReadonlySet<string>): 
     case 'check':
       return requireValues(field, stage.values, ['nm', 'lowNm', 'highNm']);
   }
+}
+
+/** What is pulled from the far side is pulled in this stage, and not from both ends as well. */
+function requireFarSide(field: string, { order, farSide, together }: PullStage): void {
+  if (farSide === undefined) return;
+  requireSome(field, farSide);
+  requireDistinct(field, farSide, null);
+  if (together) throw new ReckoningFault(field, 'one-of', { fields: 'together, farSide' });
+  farSide.forEach((id, place) => {
+    if (!order.includes(id)) throw new ReckoningFault(`${field}[${place}]`, 'not-in-order', { id });
+  });
 }
 
 /** Each value above zero, its range the right way up, one for each group. */

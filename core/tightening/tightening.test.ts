@@ -76,6 +76,24 @@ describe('a tightening plan', () => {
     ]);
   });
 
+  it('shares a stage out between two sides, each with its own order', () => {
+    const shared = { ...pull('s1', 40, ['c', 'a', 'b']), farSide: ['b', 'c'] } as Stage;
+    expect(plan([shared]).acts.map(({ fastener, from }) => `${fastener} ${from}`)).toEqual([
+      'c far',
+      'a near',
+      'b far',
+    ]);
+    expect(plan([pull('s1', 40)]).acts.every((act) => act.from === undefined)).toBe(true);
+    const wrong = (more: object) => () =>
+      plan([{ ...pull('s1', 40, ['a', 'b']), ...more } as Stage]);
+    expect(wrong({ farSide: ['c'] })).toThrow(
+      'programme.cycles[0].stages[0].farSide[0]: not-in-order',
+    );
+    expect(wrong({ farSide: ['a', 'a'] })).toThrow('farSide[1]: repeated');
+    expect(wrong({ farSide: [] })).toThrow('farSide: empty');
+    expect(wrong({ farSide: ['a'], together: true })).toThrow('farSide: one-of');
+  });
+
   it('finds a value that falls, allows one repeated, and begins again after slackening', () => {
     expect(plan([pull('s1', 80), pull('s2', 40)]).findings.map((f) => f.code)).toEqual([
       'value-falls',

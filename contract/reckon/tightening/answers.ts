@@ -52,6 +52,7 @@ export const tighteningAnswers = {
         bar: z.number().optional(),
         minutes: z.number().optional(),
         together: z.literal(true).optional(),
+        from: z.enum(['near', 'far']).optional(),
       }),
     ),
     findings: z.array(z.looseObject({ code: z.string(), reason })),

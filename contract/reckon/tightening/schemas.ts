@@ -21,9 +21,14 @@ const frictionRange = z.tuple([friction, friction], 'must be the lowest and the 
 const thread = { diaMm: mm, pitchMm: mm };
 const placed = z.strictObject({ id: plainId, xMm: mm, yMm: mm });
 const scatter = z.number('must be a number').min(-10).max(10);
+const share = z.number('must be a number').min(-1).max(1000);
+const shares = z
+  .array(z.strictObject({ id: plainId, share }))
+  .max(100, most(100))
+  .optional();
 const clampStage = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('load'), kn, scatter }),
-  z.strictObject({ kind: z.literal('angle'), knPerDeg: kn, deg, scatter }),
+  z.strictObject({ kind: z.literal('load'), kn, scatter, shares }),
+  z.strictObject({ kind: z.literal('angle'), knPerDeg: kn, deg, scatter, shares }),
   z.strictObject({ kind: z.literal('slacken') }),
 ]);
 
@@ -36,7 +41,12 @@ const angleValue = z.union([
   z.strictObject({ lowDeg: deg, highDeg: deg, group: plainId.optional() }),
 ]);
 const order = z.array(plainId).max(200, most(200));
-const ordered = { id: plainId, order, leaveOut: order.optional() };
+const ordered = {
+  id: plainId,
+  order,
+  leaveOut: order.optional(),
+  farSide: order.optional(),
+};
 const together = z.literal(true).optional();
 const stage = z.discriminatedUnion('kind', [
   z.strictObject({
