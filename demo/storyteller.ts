@@ -4,6 +4,7 @@ import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { planOf } from '@cardinex/core/sheet/programmeOf';
+import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
 import type { DemoMember, DemoShop } from './shops';
 import { demoTool } from './tools';
 
@@ -109,13 +110,26 @@ export class Storyteller {
     });
   }
 
+  /** Every torque of one instance of a set from first to last, its waits cut short. */
+  wholeRun(set: FastenedSet, instance: string, wrench: string): this {
+    this.prepare(wrench, set, instance);
+    for (const { key, kind, nm = 0 } of planOf(set, instance)?.acts ?? []) {
+      if (kind === 'wait') this.act('step.done', { key, pass: 1, words: 'Left overnight.' });
+      else {
+        const prepared = { wrench: this.inHand, adapter: null, at: '' };
+        const setNm = wrenchSettingNm(nm, prepared);
+        this.act('bolt.pulled', { key, pass: 1, nm, setNm, wrench });
+      }
+    }
+    return this;
+  }
+
   /** Takes a wrench in hand, as the crib has it. */
-  prepare(wrench: string): this {
-    const set = this.sheet.fastenedSets?.[0];
+  prepare(wrench: string, set = this.sheet.fastenedSets?.[0], instance = '1'): this {
     if (!set?.programme) throw new Error('the sheet has no head');
     this.inHand = wrenchShown(demoTool(this.shop, wrench, new Date(this.clockMs)));
     return this.act('run.prepared', {
-      run: { set: set.id, instance: '1', programme: set.programme.id },
+      run: { set: set.id, instance, programme: set.programme.id },
       wrench: this.inHand,
       adapter: null,
       treatment: set.groups[0]?.treatment.says ?? '',

@@ -12,8 +12,10 @@ const toolId = (shop: number, tool: number): string =>
   `0190000${shop}-0000-7000-a000-${tool.toString(16).padStart(12, '0')}`;
 
 export const DEMO_TOOL = {
+  wrench1: toolId(1, 1),
   wrench3: toolId(1, 3),
   wrench5: toolId(1, 5),
+  wrench7: toolId(1, 7),
   wrench8: toolId(1, 8),
   crowFoot: toolId(1, 9),
   feelers: toolId(1, 0x10),
@@ -61,6 +63,13 @@ const THOU_LEAVES = [
 
 const LOCKSIDE: readonly Told[] = [
   {
+    id: DEMO_TOOL.wrench1,
+    name: 'Wrench 1',
+    is: wrench('3/8 in', 5, 40, 260),
+    checked: { monthsAgo: 4, holdsMonths: 12 },
+    points: trueAt(5, 20, 40),
+  },
+  {
     id: DEMO_TOOL.wrench3,
     name: 'Wrench 3',
     is: wrench('1/2 in', 20, 100, 420),
@@ -73,6 +82,13 @@ const LOCKSIDE: readonly Told[] = [
     is: wrench('1/2 in', 40, 200, 510),
     checked: { monthsAgo: 4, holdsMonths: 12 },
     points: trueAt(40, 120, 200),
+  },
+  {
+    id: DEMO_TOOL.wrench7,
+    name: 'Wrench 7',
+    is: wrench('3/4 in', 100, 500, 900),
+    checked: { monthsAgo: 4, holdsMonths: 12 },
+    points: trueAt(100, 300, 500),
   },
   {
     id: DEMO_TOOL.wrench8,

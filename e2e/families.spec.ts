@@ -1,11 +1,33 @@
 import { castryV8 } from '../demo/sheets/castryV8';
 import { CARDS_NOW } from '../core/job/scope';
+import type { EngineSheet } from '../core/sheet/engineSheet';
 import { madeDead } from '../demo/intakeStory';
+import type { Storyteller } from '../demo/storyteller';
+import { heightsOf } from '../core/sheet/spec/block';
 import { hesperM6Right } from '../demo/sheets/hesperM6';
+import { dunmere2s5 } from '../demo/sheets/dunmere2s5';
+import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
+import { DEMO_TOOL } from '../demo/tools';
 import { fill, press } from './support/hands';
 import { confirm, expect, signIn, test } from './support/shop';
+import { handOn } from './support/standIns';
 import { onTheStand } from './support/stories';
+
+/**
+ * An engine whose cards before its head were left to somebody else.
+ * @param standOutMm at which every liner stands, where it has wet ones
+ */
+function headNext(sheet: EngineSheet, name: string, standOutMm?: number): Storyteller {
+  const story = madeDead(onTheStand(sheet, name, 8, { kind: 'gasket' }, CARDS_NOW), sheet);
+  const done = ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'covering'] as const;
+  for (const card of done) story.act('card.left-out', { card, words: 'Done elsewhere.' });
+  if (standOutMm === undefined) return story;
+  const places = heightsOf(sheet.liners)?.places ?? [];
+  for (const bore of sheet.layout.banks.flatMap(({ cylinders }) => cylinders))
+    story.liner(String(bore), ...places.map(() => standOutMm));
+  return story.act('liners.accepted', {});
+}
 
 test('studs are tensioned by jacks, all on one line, and tried again at the full pressure', async ({
   page,
@@ -83,13 +105,7 @@ test('coated bolts are pulled, released, pulled again, and turned twice, the lon
   shop,
 }) => {
   test.setTimeout(180_000);
-  const story = madeDead(
-    onTheStand(quillon5c, 'creamery spare', 8, { kind: 'gasket' }, CARDS_NOW),
-    quillon5c,
-  );
-  const done = ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'covering'] as const;
-  for (const card of done) story.act('card.left-out', { card, words: 'Done elsewhere.' });
-  const job = story.end();
+  const job = headNext(quillon5c, 'creamery spare').end();
   await shop.tell(job);
   await signIn(page, shop.address);
   await page.goto(`${shop.address}/jobs/${job.id}/tighten?set=head`);
@@ -130,4 +146,110 @@ test('coated bolts are pulled, released, pulled again, and turned twice, the lon
   await page.getByRole('dialog').getByRole('button', { name: 'One has to come out' }).click();
   await expect(page.getByText('Stage 1 of 6')).toBeVisible();
   await expect(page.getByTestId('bolt')).toHaveText('7');
+});
+
+test('a torque and two angles, long bolts and short, all read by the wrench that pulls them', async ({
+  page,
+  shop,
+}) => {
+  test.setTimeout(180_000);
+  const job = headNext(orrin6t, 'stone crusher', -0.09).end();
+  await shop.tell(job);
+  const wrench = await handOn(page, 'wrench');
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/${job.id}/tighten?set=head`);
+  for (const ready of ['Flush all round', 'It is on']) await press(page, ready);
+  await press(page, /Wrench 5/);
+  await press(page, 'Begin pulling');
+  const bolts = orrin6t.fastenedSets?.[0]?.fasteners ?? [];
+  const long = bolts.filter(({ group }) => group === 'long').length;
+  const asked = new Map<string, Set<string>>();
+  for (let pulls = 2 * bolts.length + long; pulls > 0; pulls -= 1) {
+    const value = await page.getByTestId('value').innerText();
+    const stage = (await page.getByText(/^Stage \d of 3$/).innerText()).slice(0, 7);
+    asked.set(stage, (asked.get(stage) ?? new Set()).add(value.replace(/\s/g, ' ')));
+    await wrench.pullOn({ trouble: 'none' });
+  }
+  await expect(page.getByTestId('results')).toContainText('None stands out');
+  const values = [...asked.values()].map((seen) =>
+    [...seen].map((text) => text.split(' ')[0]).sort(),
+  );
+  expect(values).toEqual([['40', '90'], ['60°', '90°'], ['90°']]);
+  await wrench.close();
+});
+
+test('three stages of a two-stroke, the last two printed as a range in the book’s own unit', async ({
+  page,
+  shop,
+}) => {
+  const story = headNext(dunmere2s5, 'pumping station, second set', -0.02);
+  const job = story.end();
+  await shop.tell(job);
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/${job.id}/tighten?set=head`);
+  for (const ready of ['Flush all round', 'It is on']) await press(page, ready);
+  await press(page, /Wrench 7/);
+  await press(page, 'Begin pulling');
+  const bolts = dunmere2s5.fastenedSets?.[0]?.fasteners.length ?? 0;
+  for (const [stage, nm, printed] of [
+    [1, '122', '90 lbf·ft'],
+    [2, '230', '165'],
+    [3, '230', '165'],
+  ] as const) {
+    await expect(page.getByText(`Stage ${stage} of 3`)).toBeVisible();
+    await expect(page.getByTestId('value')).toContainText(nm);
+    await expect(page.getByText(new RegExp(`${printed}.*`)).first()).toBeVisible();
+    await confirm(page, bolts);
+  }
+  await expect(page.getByRole('heading', { name: 'Tightened' })).toBeVisible();
+});
+
+test('a manifold is run down by two, a row each in its own order, on two devices', async ({
+  browser,
+  page,
+  shop,
+}) => {
+  const [head, manifold] = castryV8.fastenedSets ?? [];
+  if (!head || !manifold) throw new Error('the sheet has no manifold');
+  const story = madeDead(
+    onTheStand(castryV8, 'pilot launch', 90, { kind: 'everything' }, 1),
+    castryV8,
+  );
+  for (const card of ['mark', 'strip', 'parts', 'inspect'] as const)
+    story.act('card.left-out', { card, words: 'Done elsewhere.' });
+  for (const instance of head.instances) story.wholeRun(head, instance, DEMO_TOOL.wrench3);
+  const job = story.end();
+  await shop.tell(job);
+  await signIn(page, shop.address);
+  const at = `${shop.address}/jobs/${job.id}/tighten?set=manifold`;
+  await page.goto(at);
+  for (const ready of ['Lies flush', 'It is on']) await press(page, ready);
+  await press(page, /Wrench 1/);
+  await press(page, 'Begin pulling');
+  await page.getByTestId('ends').getByRole('button', { name: 'Near side' }).click();
+  const other = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const far = await other.newPage();
+  await signIn(far, shop.address, 'WH');
+  await far.goto(at);
+  await far.getByTestId('ends').getByRole('button', { name: 'Far side' }).click();
+
+  const row = manifold.fasteners.length / 2;
+  const orderOf = async (device: typeof page): Promise<string[]> => {
+    const seen: string[] = [];
+    for (let n = 0; n < row; n += 1) {
+      seen.push(await device.getByTestId('bolt').innerText());
+      await confirm(device, 1);
+    }
+    return seen;
+  };
+  const [near, distant] = await Promise.all([orderOf(page), orderOf(far)]);
+  // Each from the middle of its own row outwards; together they are every bolt once.
+  expect(new Set([...near, ...distant]).size).toBe(2 * row);
+  await expect(page.getByText('Stage 2 of 2')).toBeVisible();
+  await expect(far.getByText('Stage 2 of 2')).toBeVisible();
+  // The last pull is nobody's side: both are asked for the same bolt.
+  expect(await far.getByTestId('bolt').innerText()).toBe(
+    await page.getByTestId('bolt').innerText(),
+  );
+  await other.close();
 });

@@ -22,7 +22,7 @@ const preferencesSchema = z.object({
   /** Went on as a member without a PIN, the network being away. */
   unproved: z.boolean().catch(false),
   shop: z.string().nullable().catch(null),
-  /** Which end of what two people pull together is held here. */
+  /** Which end, or side, of what two people pull is held here. */
   end: z.enum(['near', 'far', 'both']).catch('both'),
   /** Where the wrench and the pump gauge of this device are reached; empty for none. */
   instruments: z

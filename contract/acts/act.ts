@@ -134,6 +134,8 @@ const data = {
     pass,
     bar: measure(0.001, 10_000),
     holes: measure(0, 1000).optional(),
+    reachedBar: measure(0, 10_000).optional(),
+    read,
   }),
   'step.done': z.strictObject({ key: runKey, pass, words: words(400).optional() }),
   'bolt.taken-out': z.strictObject({

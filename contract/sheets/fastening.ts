@@ -29,6 +29,9 @@ const together = z
   .literal(true)
   .optional()
   .describe('Two people pull each fastener at once, one at either end.');
+const farSide = listOf(keyPart, 200, 1)
+  .optional()
+  .describe('Pulled from the far side by one, while another pulls the rest from the near side.');
 
 function values<T extends z.ZodType>(of: T) {
   return listOf(z.strictObject({ group: keyPart.optional(), value: of }), 20).describe(
@@ -49,6 +52,7 @@ const stage = named(
         order,
         leaveOut,
         together,
+        farSide,
         values: values(printedTorque),
       }),
       z.strictObject({
@@ -57,6 +61,7 @@ const stage = named(
         order,
         leaveOut,
         together,
+        farSide,
         values: values(printedAngle),
       }),
       z.strictObject({
@@ -64,6 +69,7 @@ const stage = named(
         kind: z.literal('slacken'),
         order,
         leaveOut,
+        farSide,
         by: angleFigure.optional().describe('Eased by so much; leave out for right off.'),
       }),
       z.strictObject({

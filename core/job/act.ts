@@ -149,6 +149,9 @@ export interface ActData {
     readonly bar: number;
     /** How far its nut went, in holes. */
     readonly holes?: number;
+    /** What the gauge stood at when the pump was stopped, and how it came here. */
+    readonly reachedBar?: number;
+    readonly read?: HowRead;
   };
   /** A wait kept or the crank turned by hand, once for the whole set. */
   'step.done': {

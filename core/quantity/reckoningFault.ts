@@ -28,6 +28,7 @@ export type ReckoningFaultCode =
   | 'window-fills-cycle'
   | 'unknown-cylinder'
   | 'unknown-fastener'
+  | 'not-in-order'
   | 'adapter-too-long'
   | 'must-rise'
   | 'must-be-whole'
@@ -50,7 +51,11 @@ export type ReckoningFaultCode =
   | 'pitch-too-coarse'
   | 'no-bearing-face'
   | 'misses'
-  | 'must-turn-on';
+  | 'must-turn-on'
+  | 'must-not-fall'
+  | 'stops-alike'
+  | 'stops-opposite'
+  | 'rod-too-short';
 
 /** Refuses NaN and the infinities, which JSON cannot carry but a caller in code can. */
 export function requireNumber(field: string, value: number): void {

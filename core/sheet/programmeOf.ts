@@ -37,18 +37,16 @@ function stageOf(stage: SheetStage): Stage {
       return { id, kind, ...(time && { minutes: time.value * MINUTES_PER[time.unit] }) };
     }
     case 'slacken': {
-      const { id, kind, order, leaveOut, by } = stage;
-      return { id, kind, order, ...(leaveOut && { leaveOut }), ...(by && { byDeg: by.value }) };
+      const { kind, by } = stage;
+      return { kind, ...orderedOf(stage), ...(by && { byDeg: by.value }) };
     }
     case 'hydraulic':
     case 'hydraulic-check': {
-      const { id, kind, order, leaveOut, pressure } = stage;
+      const { kind, pressure } = stage;
       const aim = middle(pressure);
       return {
-        id,
         kind,
-        order,
-        ...(leaveOut && { leaveOut }),
+        ...orderedOf(stage),
         ...(aim && { bar: pressureToBar(aim.value, aim.unit) }),
       };
     }
@@ -64,10 +62,16 @@ function stageOf(stage: SheetStage): Stage {
   }
 }
 
-type Ordered = Pick<SheetTorqueStage, 'id' | 'order' | 'leaveOut' | 'together'>;
+type Ordered = Pick<SheetTorqueStage, 'id' | 'order' | 'leaveOut' | 'together' | 'farSide'>;
 
-function orderedOf({ id, order, leaveOut, together }: Ordered): Ordered {
-  return { id, order, ...(leaveOut && { leaveOut }), ...(together && { together }) };
+function orderedOf({ id, order, leaveOut, together, farSide }: Ordered): Ordered {
+  return {
+    id,
+    order,
+    ...(leaveOut && { leaveOut }),
+    ...(together && { together }),
+    ...(farSide && { farSide }),
+  };
 }
 
 function torqueValue({ group, value }: StageValue<TorqueUnit>): TorqueValue[] {
@@ -120,7 +124,10 @@ function middle<U extends string>(printed: Printed<U>): { value: number; unit: U
 }
 
 /** The group a fastener belongs to: its own, or the only one there is. */
-export function groupOf(set: FastenedSet, fastener: SheetFastener): FastenerGroup | undefined {
+export function groupOf(
+  set: Pick<FastenedSet, 'groups'>,
+  fastener: SheetFastener,
+): FastenerGroup | undefined {
   if (fastener.group === undefined && set.groups.length === 1) return set.groups[0];
   return set.groups.find((group) => group.id === fastener.group);
 }

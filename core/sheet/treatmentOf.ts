@@ -1,4 +1,6 @@
-import type { FastenedSet } from './spec/fastening';
+import { once } from './once';
+import { groupOf } from './programmeOf';
+import type { FastenedSet, TreatmentKind } from './spec/fastening';
 
 /** What goes on thread and head of a set's fasteners, group by group where they differ. */
 export function treatmentOf({ groups }: FastenedSet): string {
@@ -7,3 +9,17 @@ export function treatmentOf({ groups }: FastenedSet): string {
   const each = groups.map(({ name, treatment }) => `${name}: ${treatment.says}`);
   return each.join('. ').slice(0, 200);
 }
+
+/** What goes on each fastener, by its id; empty where all are treated alike. */
+export const treatmentsOf = once(
+  (set: Pick<FastenedSet, 'groups' | 'fasteners'>): ReadonlyMap<string, TreatmentKind> => {
+    const kinds = new Set(set.groups.map(({ treatment }) => treatment.kind));
+    if (kinds.size < 2) return new Map();
+    return new Map(
+      set.fasteners.flatMap((fastener) => {
+        const group = groupOf(set, fastener);
+        return group ? [[fastener.id, group.treatment.kind] as const] : [];
+      }),
+    );
+  },
+);

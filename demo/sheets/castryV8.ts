@@ -115,6 +115,8 @@ const PORT = [1, 2, 3, 4];
 const STARBOARD = [5, 6, 7, 8];
 
 /** A marine petrol V8 with hydraulic roller tappets. Made up. */
+const MANIFOLD = mapFromRows({ rows: 2, columns: 6, alongMm: 95, acrossMm: 180 });
+
 export const castryV8: EngineSheet = {
   format: SHEET_FORMAT,
   id: 'castry-v8m',
@@ -244,10 +246,7 @@ export const castryV8: EngineSheet = {
       name: 'Inlet manifold bolts',
       kind: 'manifold',
       instances: ['1'],
-      map: {
-        ...mapFromRows({ rows: 2, columns: 6, alongMm: 95, acrossMm: 180 }).map,
-        seenFrom: 'from above',
-      },
+      map: { ...MANIFOLD.map, seenFrom: 'from above' },
       groups: [
         {
           id: 'all',
@@ -260,7 +259,7 @@ export const castryV8: EngineSheet = {
           treatment: { kind: 'oil', ...book.says('Engine oil', 44) },
         },
       ],
-      fasteners: mapFromRows({ rows: 2, columns: 6, alongMm: 95, acrossMm: 180 }).fasteners,
+      fasteners: MANIFOLD.fasteners,
       programme: {
         id: 'main',
         cycles: [
@@ -269,15 +268,18 @@ export const castryV8: EngineSheet = {
             stages: [12, 24].map((value, place) => ({
               id: `s${place + 1}`,
               kind: 'torque' as const,
-              order: outwards(
-                mapFromRows({ rows: 2, columns: 6, alongMm: 95, acrossMm: 180 }).fasteners,
-              ),
+              order: outwards(MANIFOLD.fasteners),
+              // Run down from both sides at once; the last pull goes from the middle outwards.
+              ...(place === 0 && {
+                farSide: MANIFOLD.fasteners.filter(({ yMm }) => yMm > 100).map(({ id }) => id),
+              }),
               values: [{ value: { figure: book.nm(value, 44) } }],
             })),
           },
         ],
         ...book.on(44),
       },
+      twoPeople: book.says('Run down by one on each side, a row each.', 44),
     },
   ],
   overhead: {

@@ -17,6 +17,7 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'unknown-cylinder': ({ cylinder }) =>
     `names cylinder ${String(cylinder)}, which is not in the firing list`,
   'unknown-fastener': ({ id }) => `names ${String(id)}, which is not among the fasteners`,
+  'not-in-order': ({ id }) => `names ${String(id)}, which is not in the order of its stage`,
   'adapter-too-long': () =>
     'folded back this far leaves less than half the arm: use a longer wrench or a shorter adapter',
   'must-rise': () => 'must be above the point before it: a wrench’s points are listed rising',
@@ -40,6 +41,11 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'pitch-too-coarse': ({ dia }) => `leaves no core in a thread of ${String(dia)} mm`,
   'no-bearing-face': ({ hole }) => `must be larger than the hole, ${String(hole)} mm`,
   misses: ({ id }) => `leaves out ${String(id)}`,
+  'must-not-fall': () => 'is less than the one before it: list them in the order they were taken',
+  'stops-alike': () => 'is where the other stop was met: between them is no top',
+  'stops-opposite': () =>
+    'is exactly half a turn from the other stop: which of the two middles is the top cannot be told',
+  'rod-too-short': () => 'must be longer than half the stroke and the offset together',
   'must-turn-on': () => 'must be an angle beyond the sample before it',
   'one-of': ({ fields }) => `: give exactly one of ${String(fields)}`,
 };

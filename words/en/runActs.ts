@@ -59,7 +59,7 @@ export function runLine(
       return {
         what: `${boltName(sheet, act.data.key)}${againWord(act.data.pass)}`,
         value: pressure(act.data.bar, units),
-        ...(act.data.holes !== undefined && { words: `nut went ${holesText(act.data.holes)}` }),
+        ...tensionedWords(act.data, units),
       };
     case 'step.done':
       return {
@@ -88,6 +88,19 @@ export function runLine(
       };
     }
   }
+}
+
+/** Where the pump was stopped, and how far the nut went. */
+function tensionedWords(
+  { reachedBar, read, holes }: ActOf<'stud.tensioned'>['data'],
+  units: ReaderUnits,
+): { words?: string } {
+  const said = [
+    reachedBar !== undefined &&
+      `pumped to ${pressure(reachedBar, units)}${read === 'instrument' ? ', read by the gauge' : ''}`,
+    holes !== undefined && `nut went ${holesText(holes)}`,
+  ].filter(Boolean);
+  return said.length > 0 ? { words: said.join('; ') } : {};
 }
 
 /** What the wrench showed, at which end, and what swung it. */

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import type { TargetMessage } from '@cardinex/contract/instruments/message';
 import type { TraceSample } from '@cardinex/core/tightening/traceVerdict';
 import { usePreferences } from '../preferences';
@@ -34,10 +34,12 @@ export function useInstrument(
   const [standing, setStanding] = useState<InHand>({ standing: null, name: '', live: null });
   const open = useRef<Instrument | null>(null);
   const latest = useRef(onReading);
-  useEffect(() => {
+  // Before the screen shows the next act: whoever sees it and pulls at once pulls to its value, and
+  // what comes of it is held against it.
+  useLayoutEffect(() => {
     latest.current = onReading;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (address === '') return;
     let samples: TraceSample[] = [];
     const instrument = openInstrument(address, {
@@ -64,7 +66,7 @@ export function useInstrument(
     };
   }, [address]);
   const aimed = target === null ? null : JSON.stringify(target);
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (aimed !== null) open.current?.aim(JSON.parse(aimed) as TargetMessage);
   }, [aimed, address]);
   return address === '' ? { standing: null, name: '', live: null } : standing;

@@ -1,9 +1,10 @@
 import { Circle, G, Line, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
 import type { BoltStatus } from '@cardinex/core/job/run/runView';
-import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
+import type { FastenedSet, TreatmentKind } from '@cardinex/core/sheet/spec/fastening';
 import { usePalette } from '../../ui/useTheme';
 import { Deck } from './Deck';
 import { markScale } from './markScale';
+import { TreatmentGlyph } from './TreatmentGlyph';
 
 export interface MapBolt {
   readonly id: string;
@@ -17,6 +18,8 @@ interface Props {
   readonly nextId: string | null;
   readonly label: string;
   readonly onPress?: ((id: string) => void) | undefined;
+  /** What goes on each thread, where they differ. */
+  readonly treatments?: ReadonlyMap<string, TreatmentKind>;
 }
 
 const BOLT_MM = 25;
@@ -25,7 +28,7 @@ const BOLT_MM = 25;
  * A head from above, cylinder 1 at the left. Every standing has a shape of its own with the number
  * kept: hexagon to do, disc with a tick done, cross-hair now, dashed next, triangle not so.
  */
-export function HeadMap({ set, bolts, currentId, nextId, label, onPress }: Props) {
+export function HeadMap({ set, bolts, currentId, nextId, label, onPress, treatments }: Props) {
   const statusOf = new Map(bolts.map((bolt) => [bolt.id, bolt.status]));
   const scale = markScale(set, BOLT_MM);
   return (
@@ -38,9 +41,21 @@ export function HeadMap({ set, bolts, currentId, nextId, label, onPress }: Props
             current={id === currentId}
             next={id === nextId}
           />
+          <Treated kind={treatments?.get(id)} current={id === currentId} />
         </G>
       ))}
     </Deck>
+  );
+}
+
+/** At the lower right of its bolt, where no standing has a part of its shape. */
+function Treated({ kind, current }: { kind: TreatmentKind | undefined; current: boolean }) {
+  if (!kind) return null;
+  const off = BOLT_MM * (current ? 1.25 : 1.05);
+  return (
+    <G x={off} y={off}>
+      <TreatmentGlyph kind={kind} />
+    </G>
   );
 }
 

@@ -12,7 +12,7 @@ import { small } from '@cardinex/words/en/capital';
 import { groupMark } from '@cardinex/core/sheet/groupMark';
 import { treatmentOf } from '@cardinex/core/sheet/treatmentOf';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { liesWell, tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { faultSentence } from '@cardinex/words/en/faults';
 import { settingFigure, torque } from '@cardinex/words/en/quantity';
 import { refusalSentence } from '@cardinex/words/en/refusals';
@@ -88,7 +88,7 @@ export function Prepare({ view, instances, onCancel }: Props) {
     });
     setProblem(refusal);
   });
-  const onHead = view.set.kind === 'head' || view.set.kind === 'cylinder-base';
+  const lies = liesWell[view.set.kind];
   return (
     <CardFrame
       card={cardOfRun(view.name)}
@@ -116,8 +116,8 @@ export function Prepare({ view, instances, onCancel }: Props) {
       <View className="gap-4 p-3.5">
         {onSteps ? null : (
           <Confirm
-            text={onHead ? w.flush : w.caps}
-            label={onHead ? w.flushConfirm : w.capsConfirm}
+            text={lies.text}
+            label={lies.confirm}
             done={flush}
             onPress={() => setFlush(!flush)}
           />

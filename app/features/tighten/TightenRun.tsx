@@ -7,6 +7,7 @@ import {
   isSwept,
   nextOf,
   numberOf,
+  onSide,
   wasLeft,
   type BoltView,
   type RunView,
@@ -15,10 +16,12 @@ import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import { STRIP } from '@cardinex/core/job/slackening';
 import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
+import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
 import { isPause } from '@cardinex/core/tightening/programme';
 import { stripWords as strip } from '@cardinex/words/en/cards/strip';
 import { faultName, tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { settingFigure, torque } from '@cardinex/words/en/quantity';
+import { treatmentsSaid } from '@cardinex/words/en/treatments';
 import { nextUnit, usePreferences, useUnits } from '../../device/preferences';
 import { useInstrument } from '../../device/instrument/useInstrument';
 import { Choice } from '../../ui/Choice';
@@ -45,14 +48,16 @@ import { Ends, useEnd } from './run/Ends';
 import { JackFacts, NutTravel } from './run/JackFacts';
 import { LastPull } from './run/LastPull';
 import { Protractor } from './run/Protractor';
+import { PumpGauge, usePumped } from './run/PumpGauge';
 import { ReachedRow } from './run/ReachedRow';
 import { recordDone } from './run/recordDone';
 import { targetOf, traceFault } from './run/target';
 import { TryBelow } from './run/TryBelow';
 import { useLookBack } from './run/useLookBack';
-import { judged, reachedKind, useReached, type Reached } from './run/useReached';
+import { judged, pumpFault, reachedKind, useReached, type Reached } from './run/useReached';
 import { clock, useWait, WaitNotice } from './run/Waiting';
 import { TightenBack } from './TightenBack';
+import { TreatmentKey } from './TreatmentKey';
 import { TIGHTEN_ACTS } from './ownActs';
 
 interface Props {
@@ -69,7 +74,7 @@ interface Props {
 export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: Props) {
   const { sheet, record, now } = useJob();
   const units = useUnits();
-  const { speech } = usePreferences();
+  const { speech, end: side } = usePreferences();
   const { last, undo } = useUndo(TIGHTEN_ACTS);
   const [notSo, setNotSo] = useState<Known | 'asked' | null>(null);
   const [cutting, setCutting] = useState(false);
@@ -80,7 +85,10 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const [chosenId, setChosenId] = useState<string | null>(null);
   const { current, sweeping } = view;
   const bolts = current?.bolts ?? [];
-  const bolt = bolts.find((b) => b.act.fastener === chosenId && isPullable(b)) ?? view.next;
+  // Shared out between two, each is shown what is theirs to pull, and the other's while they wait.
+  const own = onSide(bolts, side);
+  const bolt =
+    own.find((b) => b.act.fastener === chosenId && isPullable(b)) ?? nextOf(own) ?? view.next;
   const { lookedAt, step } = useLookBack(view, lookBackBy, setLookBackBy);
   const number = bolt ? numberOf(view, bolt) : '';
   const nm = bolt?.act.nm;
@@ -102,6 +110,8 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const counts = view.set.tensioner?.holesPerTurn !== undefined && !slackens;
   const kind = bolt && !slackens ? reachedKind(bolt.act, counts) : null;
   const reached = useReached(bolt?.act ?? null, kind, units);
+  const jacked = bolt?.act.bar !== undefined && !slackens;
+  const pumped = usePumped(view);
   const refuse = (missed: Known): void => {
     signal('refused');
     setNotSo(missed);
@@ -114,17 +124,29 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       else setFault(got.says);
       return;
     }
+    const pumpedBar = jacked ? (pumped.bar ?? undefined) : undefined;
+    const stopped = pumpedBar === undefined ? null : pumpFault(bolt.act, pumpedBar);
+    if (stopped) return refuse(stopped);
     setFault(null);
     setLookBackBy(0);
     setChosenId(null);
-    const how = { setNm: setNm ?? 0, wrench: wrench?.id ?? '', side: end, read, byPower };
+    const how = {
+      setNm: setNm ?? 0,
+      wrench: wrench?.id ?? '',
+      side: end,
+      read,
+      byPower,
+      pumpedBar,
+    };
     await recordDone(record, bolt, { ...how, ...(got && { reached: got }) });
   });
   const hand = useInstrument(
-    kind === null ? null : kind === 'holes' ? 'pump' : 'wrench',
+    jacked ? 'pump' : kind === null ? null : 'wrench',
     bolt ? targetOf(view, bolt) : null,
     (values, samples) => {
-      if (!bolt || kind === null || kind === 'holes' || notSo !== null) return;
+      if (!bolt || notSo !== null) return;
+      if (jacked && values.bar !== undefined) return pumped.take(values.bar);
+      if (kind === null || kind === 'holes') return;
       const value = kind === 'torque' ? values.nm : values.deg;
       if (value === undefined) return;
       const missed = traceFault(bolt.act, samples);
@@ -151,8 +173,9 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const toSweep = bolts.filter((b) => b.status === 'sweep').length;
   const open = bolts.filter((b) => b.status !== 'done' && b.status !== 'sweep').length;
   // What comes once this one is confirmed.
-  const following = nextOf(bolts.filter((b) => b !== bolt));
-  const nextHint = following ? w.nextIs(numberOf(view, following)) : w.lastOfStage;
+  const following = nextOf(own.filter((b) => b !== bolt));
+  const ends = bolt.act.from && side !== 'both' ? w.lastOfSide : w.lastOfStage;
+  const nextHint = following ? w.nextIs(numberOf(view, following)) : ends;
   const shown = lookedAt ?? bolt;
   const printed = printedFor(view.set, current.stage, bolt.act.fastener);
   const fastener = view.set.fasteners.find((f) => f.id === bolt.act.fastener);
@@ -248,9 +271,13 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
           bolts={bolts.map((b) => ({ id: b.act.fastener, status: b.status }))}
           currentId={shown.act.fastener}
           nextId={following?.act.fastener ?? null}
-          label={w.mapLabel(doneNumbers, number)}
+          label={[w.mapLabel(doneNumbers, number), slackens ? '' : treatmentsSaid(view.set)]
+            .filter(Boolean)
+            .join(' ')}
           onPress={choose}
+          {...(!slackens && { treatments: treatmentsOf(view.set) })}
         />
+        {slackens ? null : <TreatmentKey set={view.set} />}
       </View>
       <View className="flex-row gap-8 border-t border-rule px-3.5 py-2">
         <View>
@@ -312,7 +339,8 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       {view.waitUntil !== null && leftMs !== null ? (
         <WaitNotice until={view.waitUntil} leftMs={leftMs} />
       ) : null}
-      {end === undefined ? null : <Ends bolt={bolt} end={end} />}
+      <Ends view={view} bolt={bolt} end={end} />
+      {jacked ? <PumpGauge hand={hand} act={bolt.act} bar={pumped.bar} /> : null}
       {bolt.act.kind === 'hydraulic' && bolt.act.bar !== undefined && !slackens ? (
         <JackFacts view={view} bar={bolt.act.bar} />
       ) : null}

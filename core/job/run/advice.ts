@@ -39,6 +39,7 @@ export function adviceFor(
       if (kind === 'hydraulic-check') return 'tension-again';
       return kind === 'check' ? 'ease-and-pull' : 'clean-and-pull';
     case 'over':
+      if (kind === 'hydraulic' || kind === 'hydraulic-check') return 'tension-again';
       return group?.stretch === true ? 'replace' : 'ease-and-pull';
     case 'felt-soft':
       return spent ? 'replace' : 'look-at-thread';
@@ -58,9 +59,9 @@ export function faultsOf(kind: TightenAct['kind']): readonly BoltFault[] {
     case 'angle':
       return ['did-not-reach', 'felt-soft', 'slipped', 'over'];
     case 'hydraulic':
-      return ['did-not-reach', 'odd-travel', 'slipped'];
+      return ['did-not-reach', 'over', 'odd-travel', 'slipped'];
     case 'hydraulic-check':
-      return ['moved-early', 'did-not-reach'];
+      return ['moved-early', 'did-not-reach', 'over'];
     default:
       return ['did-not-reach', 'slipped'];
   }

@@ -10,19 +10,22 @@ export interface Band {
 /** Where a single figure is printed: by so much a reading may miss it. */
 export const TORQUE_TOLERANCE = 0.04;
 export const ANGLE_TOLERANCE_DEG = 3;
+/** A pump is stopped by its gauge: closer than a wrench. */
+export const PRESSURE_TOLERANCE = 0.02;
 
 /**
  * Between what a reached value counts as the one asked for: the printed range; else four hundredths of
- * a torque either way, three degrees of an angle.
- * @returns in newton metres or degrees; null for what is not pulled by a reading
+ * a torque either way, three degrees of an angle, two hundredths of a pressure.
+ * @returns in newton metres, degrees or bar; null for what is not pulled by a reading
  */
 export function bandOf(act: TightenAct): Band | null {
-  const { kind, nm, lowNm, highNm, deg, lowDeg, highDeg } = act;
+  const { kind, nm, lowNm, highNm, deg, lowDeg, highDeg, bar } = act;
   if (kind === 'torque' || kind === 'check') {
     if (lowNm !== undefined && highNm !== undefined) return { low: lowNm, high: highNm };
-    return nm === undefined
-      ? null
-      : { low: nm * (1 - TORQUE_TOLERANCE), high: nm * (1 + TORQUE_TOLERANCE) };
+    return nm === undefined ? null : around(nm, TORQUE_TOLERANCE);
+  }
+  if (kind === 'hydraulic' || kind === 'hydraulic-check') {
+    return bar === undefined ? null : around(bar, PRESSURE_TOLERANCE);
   }
   if (kind !== 'angle') return null;
   if (lowDeg !== undefined && highDeg !== undefined) return { low: lowDeg, high: highDeg };
@@ -31,11 +34,15 @@ export function bandOf(act: TightenAct): Band | null {
     : { low: deg - ANGLE_TOLERANCE_DEG, high: deg + ANGLE_TOLERANCE_DEG };
 }
 
+function around(value: number, share: number): Band {
+  return { low: value * (1 - share), high: value * (1 + share) };
+}
+
 export type ReachedVerdict = 'within' | 'short' | 'over';
 
 /**
  * Did a reading reach what was asked for? At the ends of the band it did.
- * @param reached newton metres for a pull, degrees for a turn
+ * @param reached newton metres for a pull, degrees for a turn, bar for a pump
  */
 export function reachedVerdict(act: TightenAct, reached: number): ReachedVerdict {
   const band = bandOf(act);

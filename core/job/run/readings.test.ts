@@ -14,7 +14,7 @@ import { nutsOf } from './nuts';
 import { bandOf, reachedVerdict } from './reached';
 import { runResults } from './results';
 import { NO_RUN, evolveRuns, type RunsState } from './runState';
-import { runView, type RunView } from './runView';
+import { nextOf, onSide, runView, type RunView } from './runView';
 import { runKey } from './runKey';
 
 const pull = (more: Partial<TightenAct>): TightenAct => ({
@@ -37,13 +37,16 @@ describe('a reading against what was asked', () => {
     [pull({ kind: 'angle', deg: 90 }), 87, 'within'],
     [pull({ kind: 'angle', deg: 90 }), 86.9, 'short'],
     [pull({ kind: 'angle', deg: 90, lowDeg: 85, highDeg: 95 }), 95, 'within'],
+    [pull({ kind: 'hydraulic', bar: 700 }), 686, 'within'],
+    [pull({ kind: 'hydraulic', bar: 700 }), 685.9, 'short'],
+    [pull({ kind: 'hydraulic-check', bar: 700 }), 714.1, 'over'],
   ] as const)('%#: %s is %s', (act, reached, verdict) => {
     expect(reachedVerdict(act, reached)).toBe(verdict);
   });
 
   it('is not asked of what has no reading', () => {
     expect(bandOf(pull({ kind: 'slacken' }))).toBeNull();
-    expect(bandOf(pull({ kind: 'hydraulic', bar: 900 }))).toBeNull();
+    expect(bandOf(pull({ kind: 'hydraulic' }))).toBeNull();
   });
 
   it('is kept when it landed, refused with the band when it did not', () => {
@@ -213,6 +216,34 @@ describe('two at one fastener', () => {
     one.act('bolt.pulled', { ...data, side: 'near' }).act('bolt.pulled', { ...data, side: 'near' });
     const found = one.view().current?.bolts.find((bolt) => bolt.act.key === act.key);
     expect(found?.status).toBe('contested');
+  });
+});
+
+describe('a stage shared out between two sides', () => {
+  const run = { set: 'manifold', instance: '1', programme: 'main' };
+  const asked = (told: Told, side: 'near' | 'far' | 'both'): string | undefined =>
+    nextOf(onSide(told.view().current?.bolts ?? [], side))?.act.fastener;
+  const pull = (told: Told, side: 'near' | 'far' | 'both'): void => {
+    const bolt = nextOf(onSide(told.view().current?.bolts ?? [], side));
+    if (!bolt) throw new Error('nothing left on this side');
+    const { key, nm = 0 } = bolt.act;
+    told.act('bolt.pulled', { key, pass: 1, nm, setNm: 0, wrench: 'w' }, 0.1);
+  };
+
+  it('asks each side for its own in their order, and closes only when both are through', () => {
+    const told = new Told(castryV8, run);
+    const [stage] = told.view().stages;
+    const order = stage?.bolts.map(({ act }) => act.fastener) ?? [];
+    const far = stage?.bolts.filter(({ act }) => act.from === 'far').length ?? 0;
+    expect(far).toBe(order.length / 2);
+    expect(asked(told, 'both')).toBe(order[0]);
+    for (let n = 0; n < far; n += 1) pull(told, 'far');
+    expect(asked(told, 'far')).toBeUndefined();
+    expect(told.view().stages[0]?.closed).toBe(false);
+    for (let n = 0; n < far; n += 1) pull(told, 'near');
+    expect(told.view().stages[0]?.closed).toBe(true);
+    // The last stage is nobody's side: both are asked for the same bolt.
+    expect(asked(told, 'far')).toBe(asked(told, 'near'));
   });
 });
 

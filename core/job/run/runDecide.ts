@@ -183,7 +183,7 @@ function decideFigures(
         : refused('angle-not-shown', { deg: planned.deg ?? 0 });
     case 'stud.tensioned':
       return same(act.data.bar, planned.bar ?? 0)
-        ? ACCEPTED
+        ? decideReached(planned, act.data.reachedBar)
         : refused('pressure-not-shown', { bar: planned.bar ?? 0 });
     case 'bolt.eased':
     case 'step.done':
@@ -216,11 +216,11 @@ function decidePull(
   return decideReached(planned, data.reachedNm);
 }
 
-/** What a wrench showed is what was asked, or it is said to be not so. */
+/** What a wrench or a gauge showed is what was asked, or it is said to be not so. */
 function decideReached(planned: TightenAct, reached: number | undefined): Verdict {
   if (reached === undefined || reachedVerdict(planned, reached) === 'within') return ACCEPTED;
   const { low, high } = bandOf(planned) ?? { low: 0, high: 0 };
-  const unit = planned.kind === 'angle' ? '°' : ' N·m';
+  const unit = planned.bar !== undefined ? ' bar' : planned.kind === 'angle' ? '°' : ' N·m';
   return refused('reached-outside', { reached: `${reached}${unit}`, low, high });
 }
 

@@ -188,6 +188,13 @@ export function wasLeft(stage: StageView, now: string): boolean {
   return stage.lastAt !== null && pausedTooLong(stage.lastAt, now);
 }
 
+/** Those of a stage that are pulled from one side; all, where it is not shared out between two. */
+export function onSide(bolts: readonly BoltView[], side: Side | 'both'): readonly BoltView[] {
+  return bolts.filter(
+    ({ act: { from } }) => from === undefined || side === 'both' || from === side,
+  );
+}
+
 /** The pull to make next: what is swept, what waits for its other end, the order, then what failed. */
 export function nextOf(bolts: readonly BoltView[]): BoltView | null {
   for (const status of ['sweep', 'half', 'open', 'failed'] as const) {

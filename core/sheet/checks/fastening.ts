@@ -4,6 +4,7 @@ import { planOf } from '../programmeOf';
 import {
   isSheetPause,
   type FastenedSet,
+  type SheetPauseStage,
   type SheetProgramme,
   type SheetStage,
 } from '../spec/fastening';
@@ -115,7 +116,11 @@ function stageFindings(set: FastenedSet, stage: SheetStage, at: string): SheetFi
     ids.flatMap((id, place) =>
       known.has(id) ? [] : [fault(`${at}.${name}[${place}]`, 'unknown-fastener', { fastener: id })],
     );
-  const findings = [...unknown('order', stage.order), ...unknown('leaveOut', stage.leaveOut ?? [])];
+  const findings = [
+    ...unknown('order', stage.order),
+    ...unknown('leaveOut', stage.leaveOut ?? []),
+    ...farSideFindings(set, stage, `${at}.farSide`),
+  ];
   if ('values' in stage) {
     stage.values.forEach(({ group }, place) => {
       if (group !== undefined && !groups.has(group)) {
@@ -140,6 +145,25 @@ function stageFindings(set: FastenedSet, stage: SheetStage, at: string): SheetFi
   }
   if (stage.kind === 'hydraulic' && !set.tensioner) findings.push(doubt(at, 'no-tensioner'));
   return findings;
+}
+
+function farSideFindings(
+  set: FastenedSet,
+  { order, farSide = [], together }: Exclude<SheetStage, SheetPauseStage>,
+  at: string,
+): SheetFinding[] {
+  if (together && farSide.length > 0) return [fault(at, 'far-side-and-together')];
+  return [
+    ...repeats(farSide).map(({ place, value }) =>
+      fault(`${at}[${place}]`, 'repeated', { id: value }),
+    ),
+    ...farSide.flatMap((id, place) => {
+      const fastener = set.fasteners.find((one) => one.id === id)?.number ?? id;
+      return order.includes(id)
+        ? []
+        : [fault(`${at}[${place}]`, 'far-side-not-ordered', { fastener })];
+    }),
+  ];
 }
 
 function planFindings(set: FastenedSet, programme: SheetProgramme, at: string): SheetFinding[] {

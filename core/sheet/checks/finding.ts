@@ -33,6 +33,8 @@ export type SheetFindingCode =
   | 'order-misses'
   | 'order-repeats'
   | 'left-out-but-ordered'
+  | 'far-side-not-ordered'
+  | 'far-side-and-together'
   | 'no-value'
   | 'value-falls'
   | 'value-repeated'

@@ -120,6 +120,8 @@ interface OrderedStage {
   readonly leaveOut?: readonly string[];
   /** Two people pull each at once, one at either end. */
   readonly together?: true;
+  /** Those of the order pulled from the far side, while another pulls the rest from the near side. */
+  readonly farSide?: readonly string[];
 }
 
 /** A value for one group, or for all. */

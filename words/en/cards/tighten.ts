@@ -1,6 +1,7 @@
 import type { BoltFault } from '@cardinex/core/job/act';
 import type { Advice } from '@cardinex/core/job/run/advice';
 import type { TightenFinding } from '@cardinex/core/tightening/tightenPlan';
+import type { SetKind } from '@cardinex/core/sheet/spec/fastening';
 import { degrees, torque } from '../quantity';
 
 const DEMANDS: Readonly<Record<'settle-and-check' | 'after-heat' | 'reuse', string>> = {
@@ -73,6 +74,43 @@ export function faultName(fault: BoltFault): string {
   return FAULTS[fault];
 }
 
+const CAPS = {
+  text: 'Caps the right way round, numbers to the named side, shells in their places.',
+  confirm: 'All in place',
+};
+const FLUSH = {
+  text: 'The head is flush all round by hand, no gap anywhere. Never draw it down by its bolts.',
+  confirm: 'Flush all round',
+};
+const LIES = {
+  text: 'Faces clean, its gasket in its place, flush all round by hand. Never draw it down by its bolts.',
+  confirm: 'Lies flush',
+};
+
+/** What is looked at before the first pull, by what is pulled down. */
+export const liesWell: Readonly<Record<SetKind, { text: string; confirm: string }>> = {
+  head: FLUSH,
+  'cylinder-base': FLUSH,
+  'main-caps': CAPS,
+  'rod-caps': CAPS,
+  'cam-caps': { ...CAPS, text: 'Caps the right way round, each in its own place, oiled.' },
+  rockers: {
+    text: 'Adjusters backed off, push rods in their pockets, shaft the right way round.',
+    confirm: 'All in place',
+  },
+  'injector-clamps': {
+    text: 'One washer under each injector, the old one out; clamps square on their seats.',
+    confirm: 'All in place',
+  },
+  manifold: LIES,
+  flywheel: {
+    ...LIES,
+    text: 'Faces clean and dry, dowels in, the mark to its place, flush all round.',
+  },
+  pulley: { ...LIES, text: 'Faces clean and dry, key or dowel in, home by hand.' },
+  cover: LIES,
+};
+
 export const tightenScreen = {
   stageOf: (stage: number, of: number) => `Stage ${stage} of ${of}`,
   counts: (done: number, left: number) => `${done} done, ${left} to go`,
@@ -111,6 +149,7 @@ export const tightenScreen = {
   },
   nextIs: (bolt: string) => `next is ${bolt}`,
   lastOfStage: 'last of this stage',
+  lastOfSide: 'last on this side',
   boltNumber: (bolt: string) => `bolt ${bolt}`,
   notSo: 'Not so',
   last: (bolt: string, time: string, who: string) => `Last: bolt ${bolt} at ${time}, ${who}`,
@@ -129,8 +168,6 @@ export const tightenScreen = {
   hydraulics:
     'Jacks screwed fully home, return open, hoses and couplings looked at, gauge in date. Eyes covered, nobody in line with a stud. An injection wound is an emergency however small.',
   hydraulicsConfirm: 'Checked, nobody in line',
-  caps: 'Caps the right way round, numbers to the named side, shells in their places.',
-  capsConfirm: 'All in place',
   twoPeople: 'Two people',
 
   itShowed: { torque: 'It showed', angle: 'Turned', holes: 'Nut went' },
@@ -143,6 +180,10 @@ export const tightenScreen = {
   notFigure: 'Digits with one comma or point.',
   reachedNm: (nm: string) => `reached ${nm} N·m`,
   reachedDeg: (deg: string) => `turned ${deg}°`,
+  reachedBar: (bar: string) => `the gauge stopped at ${bar} bar`,
+  pumpedTo: (reads: string) => `Pumped to ${reads}: run the nuts down`,
+  pumpedNotTo: (reads: string, asked: string) =>
+    `The gauge stopped at ${reads}; ${asked} is asked. Set it right before a nut is run down.`,
   wrenchReady: (name: string) => `${name} is ready`,
   wrenchLost: 'Calling it',
   traceSays: 'Its trace:',
@@ -157,6 +198,10 @@ export const tightenScreen = {
   endHere: 'Two pull together. Here:',
   ends: { near: 'Near end', far: 'Far end', both: 'Both ends' },
   otherEnd: 'Your end is on. Waiting for the other end.',
+  sideHere: 'One on each side. Here:',
+  sides: { near: 'Near side', far: 'Far side', both: 'Both sides' },
+  sidePulls: (side: string, numbers: string) => `${side}: ${numbers}.`,
+  otherSide: 'Your side is on. Waiting for the other side.',
   oneEndOn: (end: string) => `The ${end} is on already.`,
   jackDoes: (load: string, stretch: string, turn: string, holes: string | undefined) =>
     `${load} on the jack, the stud stretches ${stretch}; from hand tight the nut follows ${turn}${holes === undefined ? '' : `, ${holes} holes`}.`,
@@ -227,8 +272,6 @@ export const tightenScreen = {
   begin: 'Begin pulling',
   changeWrench: 'Change wrench',
   getReady: 'What is ready',
-  flush: 'The head is flush all round by hand, no gap anywhere. Never draw it down by its bolts.',
-  flushConfirm: 'Flush all round',
   lookBack: 'Look back',
   lookingBack: (bolt: string) => `Looking back at bolt ${bolt}`,
   mapLabel: (done: readonly string[], next: string | null) =>

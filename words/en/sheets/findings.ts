@@ -43,6 +43,10 @@ const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = 
   'order-repeats': ({ fastener }) => `The order names ${fastener} more than once.`,
   'left-out-but-ordered': ({ fastener }) =>
     `${fastener} is left out of this stage and stands in its order.`,
+  'far-side-not-ordered': ({ fastener }) =>
+    `${fastener} is pulled from the far side and is not in the order of this stage.`,
+  'far-side-and-together': () =>
+    'A fastener that two pull at once is pulled from both sides: say one or the other.',
   'no-value': ({ group }) =>
     group === ''
       ? 'No value is given here; the card asks for one before it opens.'

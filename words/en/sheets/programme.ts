@@ -50,7 +50,12 @@ function stageSentence(
         : left.length > 0
           ? ''
           : ' In another order.';
-  return `${actSentence(set, stage)}${order}${leaving}`;
+  const two = stage.together
+    ? ' Two pull each at once, one at either end.'
+    : stage.farSide
+      ? ` One pulls ${orderText(set, stage.farSide)} from the far side, another the rest.`
+      : '';
+  return `${actSentence(set, stage)}${order}${leaving}${two}`;
 }
 
 function actSentence(set: FastenedSet, stage: Exclude<SheetStage, { says: string }>): string {

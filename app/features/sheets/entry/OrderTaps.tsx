@@ -12,8 +12,10 @@ import { valueAt, type Path } from '@cardinex/core/sheet/draftPath';
 
 interface Props {
   readonly path: Path;
-  readonly kind: 'order' | 'leaveOut';
+  readonly kind: 'order' | 'leaveOut' | 'farSide';
 }
+
+const TAP = { order: w.tapOrder, leaveOut: w.tapLeaveOut, farSide: w.tapFarSide } as const;
 
 /** A stage's order, tapped on the map, proposed, taken from the stage before, or typed as printed numbers. */
 export function OrderTaps({ path, kind }: Props) {
@@ -29,7 +31,7 @@ export function OrderTaps({ path, kind }: Props) {
   const inOrder = kind === 'order';
   return (
     <View className="gap-2">
-      <Body>{inOrder ? w.tapOrder : w.tapLeaveOut}</Body>
+      <Body>{TAP[kind]}</Body>
       <HeadMap
         set={set}
         bolts={order.map((id) => ({ id, status: 'done' as const }))}

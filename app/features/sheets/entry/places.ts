@@ -33,7 +33,17 @@ const ABOUTS = ['settle-and-check', 'after-heat', 'reuse'] as const;
 const NOT_SAID = new Set([
   ...['id', 'from', 'source', 'description', 'manual', 'note', 'service', 'fuel', 'hand', 'sister'],
   ...['name', 'mark', 'contact', 'part', 'what', 'where', 'cylinder', 'kind', 'sort', 'count'],
-  ...['map', 'fasteners', 'instances', 'of', 'alongHead', 'group', 'leaveOut', 'headGroups'],
+  ...[
+    'map',
+    'fasteners',
+    'instances',
+    'of',
+    'alongHead',
+    'group',
+    'leaveOut',
+    'farSide',
+    'headGroups',
+  ],
 ]);
 
 /**

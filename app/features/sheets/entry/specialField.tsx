@@ -41,6 +41,8 @@ export function specialField(path: Path, node: SchemaNode): ReactElement | null 
       return <OrderTaps path={path} kind="order" />;
     case 'fastenedSets/*/programme/cycles/*/stages/*/leaveOut':
       return <OrderTaps path={path} kind="leaveOut" />;
+    case 'fastenedSets/*/programme/cycles/*/stages/*/farSide':
+      return <OrderTaps path={path} kind="farSide" />;
     default:
       return undefined;
   }

@@ -1,42 +1,68 @@
 import { View } from 'react-native';
 import type { Side } from '@cardinex/core/job/act';
-import type { BoltView } from '@cardinex/core/job/run/runView';
+import { numberOf, type BoltView, type RunView } from '@cardinex/core/job/run/runView';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { listed } from '@cardinex/words/en/quantity';
 import { setPreferences, usePreferences } from '../../../device/preferences';
 import { Choice } from '../../../ui/Choice';
 import { Mark } from '../../../ui/Mark';
+import { Small } from '../../../ui/Words';
 
 /**
  * The end this device pulls next of a fastener that two pull together; undefined where one does, null
- * while the other end is waited for.
+ * while the other is waited for: the other end, or the other side of a stage shared out between two.
  */
 export function useEnd(bolt: BoltView | null): Side | null | undefined {
   const { end } = usePreferences();
-  if (!bolt?.act.together) return undefined;
+  if (!bolt) return undefined;
+  const { together, from } = bolt.act;
+  if (!together) return from === undefined || end === 'both' || end === from ? undefined : null;
   const { sides } = bolt;
   if (end === 'both') return sides.includes('near') ? 'far' : 'near';
   return sides.includes(end) ? null : end;
 }
 
-/** Which end is held here, and what the other is doing. */
-export function Ends({ bolt, end }: { bolt: BoltView; end: Side | null }) {
+/** Which end or side is held here, and what the other is doing. */
+export function Ends({
+  view,
+  bolt,
+  end,
+}: {
+  readonly view: RunView;
+  readonly bolt: BoltView;
+  readonly end: Side | null | undefined;
+}) {
   const { end: chosen } = usePreferences();
+  const { together, from } = bolt.act;
+  if (!together && from === undefined) return null;
   const [other] = bolt.sides;
+  const says = together ? w.ends : w.sides;
   return (
     <View className="gap-2 border-t border-rule px-3.5 py-2" testID="ends">
       <Choice
-        label={w.endHere}
+        label={together ? w.endHere : w.sideHere}
         value={chosen}
         options={(['near', 'far', 'both'] as const).map((value) => ({
           value,
-          label: w.ends[value],
+          label: says[value],
         }))}
         onChange={(value) => setPreferences({ end: value })}
       />
-      {end === null ? <Mark kind="waiting" word={w.otherEnd} /> : null}
-      {end !== null && other !== undefined ? (
+      {together
+        ? null
+        : (['near', 'far'] as const).map((side) => (
+            <Small key={side}>{w.sidePulls(w.sides[side], numbersOn(view, side))}</Small>
+          ))}
+      {end === null ? <Mark kind="waiting" word={together ? w.otherEnd : w.otherSide} /> : null}
+      {together && end !== null && other !== undefined ? (
         <Mark kind="now" word={w.oneEndOn(w.ends[other].toLowerCase())} />
       ) : null}
     </View>
   );
+}
+
+/** The printed numbers one side pulls in the stage in hand, in its order. */
+function numbersOn(view: RunView, side: Side): string {
+  const bolts = view.current?.bolts ?? [];
+  return listed(bolts.filter(({ act }) => act.from === side).map((bolt) => numberOf(view, bolt)));
 }

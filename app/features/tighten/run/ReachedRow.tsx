@@ -1,13 +1,13 @@
 import { useRef } from 'react';
-import { Text, View, type TextInput } from 'react-native';
+import { View, type TextInput } from 'react-native';
 import { torqueFigure } from '@cardinex/words/en/quantity';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { useUnits } from '../../../device/preferences';
 import type { InHand } from '../../../device/instrument/useInstrument';
-import { Mark } from '../../../ui/Mark';
 import { Field } from '../../../ui/Field';
 import { Small } from '../../../ui/Words';
 import { useDigitsTo } from '../../reading/useDigitsTo';
+import { Live } from './Live';
 import type { ReachedKind } from './useReached';
 
 interface Props {
@@ -31,28 +31,14 @@ export function ReachedRow({ kind, text, onText, onEnter, fault, hand }: Props) 
       ? null
       : kind === 'angle'
         ? `${Math.round(live.deg ?? 0)}°`
-        : kind === 'torque'
-          ? `${torqueFigure(live.nm ?? 0, torque)} ${torque}`
-          : `${live.bar ?? 0} bar`;
+        : `${torqueFigure(live.nm ?? 0, torque)} ${torque}`;
   return (
     <View className="flex-row items-center gap-3 border-t border-rule px-3.5 py-1.5">
       <View className="flex-1">
-        {hand.standing === null ? (
+        {hand.standing === null || kind === 'holes' ? (
           <Small>{w.ifShown[kind]}</Small>
-        ) : hand.standing !== 'connected' ? (
-          <Mark kind="waiting" word={w.wrenchLost} />
-        ) : shown === null ? (
-          <View testID="live">
-            <Mark kind="now" word={w.wrenchReady(hand.name)} />
-          </View>
         ) : (
-          <Text
-            className="font-head text-[34px] leading-[38px] text-green"
-            style={{ fontVariant: ['tabular-nums'] }}
-            testID="live"
-          >
-            {shown}
-          </Text>
+          <Live hand={hand} shown={shown} />
         )}
       </View>
       <View className="w-[46%]">

@@ -9,6 +9,8 @@ export interface HowDone {
   readonly wrench: string;
   readonly side?: Side | undefined;
   readonly reached?: { readonly nm?: number; readonly deg?: number; readonly holes?: number };
+  /** Where the pump was stopped, by its own gauge. */
+  readonly pumpedBar?: number | undefined;
   readonly read?: HowRead;
   readonly byPower?: boolean;
 }
@@ -17,7 +19,7 @@ export interface HowDone {
 export function recordDone(
   record: OpenJob['record'],
   { act, nextPass: pass }: BoltView,
-  { setNm, wrench, side, reached = {}, read, byPower = false }: HowDone,
+  { setNm, wrench, side, reached = {}, read, pumpedBar, byPower = false }: HowDone,
 ): Promise<string | null> {
   const { key } = act;
   const end = side === undefined ? {} : { side };
@@ -40,6 +42,7 @@ export function recordDone(
         pass,
         bar: act.bar ?? 0,
         ...(reached.holes !== undefined && { holes: reached.holes }),
+        ...(pumpedBar !== undefined && { reachedBar: pumpedBar, read: 'instrument' }),
       });
     case 'step.done':
       return record('step.done', { key, pass });

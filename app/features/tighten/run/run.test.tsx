@@ -94,8 +94,9 @@ it.each([
   expect(clock(ms)).toBe(said);
 });
 
-it('lengths are told on the map by letter and by number', () => {
-  const group = (id: string, name: string) => ({ id, name }) as never;
+it('lengths are told on the map by letter and by number, and what goes on their threads', () => {
+  const group = (id: string, name: string, kind: string) =>
+    ({ id, name, treatment: { kind } }) as never;
   const fasteners = ['1', '2', '3'].map((number, at) => ({
     id: `f${number}`,
     number,
@@ -106,11 +107,14 @@ it('lengths are told on the map by letter and by number', () => {
   const set = {
     instances: ['1'],
     map: { widthMm: 200, heightMm: 80, seenFrom: 'from above' },
-    groups: [group('long', 'Long bolts'), group('short', 'Short bolts')],
+    groups: [group('long', 'Long bolts', 'oil'), group('short', 'Short bolts', 'sealant')],
     fasteners,
   } as never;
   render(<GroupMap set={set} end="fan" />);
   expect(
-    screen.getByRole('img', { name: /A, long bolts: 1, 3\. B, short bolts: 2\./ }),
+    screen.getByRole('img', {
+      name: /A, long bolts: 1, 3\. B, short bolts: 2\. Oil: 1 and 3\. Sealant: 2\./,
+    }),
   ).toBeTruthy();
+  expect(screen.getByText('sealant')).toBeTruthy();
 });

@@ -35,6 +35,14 @@ export function judged(act: TightenAct, kind: ReachedKind, value: number): Reach
   return { ok: false, fault: verdict === 'short' ? 'did-not-reach' : 'over', says };
 }
 
+/** Holds where a pump was stopped against the pressure that was asked; null where it is as asked. */
+export function pumpFault(act: TightenAct, bar: number): (Reached & { ok: false }) | null {
+  const verdict = reachedVerdict(act, bar);
+  if (verdict === 'within') return null;
+  const fault = verdict === 'short' ? 'did-not-reach' : 'over';
+  return { ok: false, fault, says: w.reachedBar(bar.toFixed(0)) };
+}
+
 /** The reading typed beside the act in hand; emptied when another act is in hand. */
 export function useReached(act: TightenAct | null, kind: ReachedKind | null, units: ReaderUnits) {
   const [typed, setTyped] = useState({ key: '', text: '' });

@@ -1,0 +1,51 @@
+import { expect, type Page } from '@playwright/test';
+import WebSocket from 'ws';
+import type { HandMessage } from '../../contract/instruments/message';
+import { serveInstruments } from '../../instruments/serve';
+
+export interface HandOn {
+  /** Pulls the wrench or works the pump once the screen has heard from it: before that it tells nobody. */
+  readonly pull: (say?: Omit<HandMessage, 'type'>) => Promise<void>;
+  /** Pulls, and waits until the screen asks for the next pull or for none. */
+  readonly pullOn: (say?: Omit<HandMessage, 'type'>) => Promise<void>;
+  readonly close: () => Promise<void>;
+}
+
+/** Gives the device a stand-in of its own to listen to, and a hand on it. Before the first page opens. */
+export async function handOn(
+  page: Page,
+  kind: 'wrench' | 'pump',
+  { seed = 4 }: { readonly seed?: number } = {},
+): Promise<HandOn> {
+  const instruments = await serveInstruments({ port: 0, seed, sampleMs: 2 });
+  const reached = { wrench: '', pump: '', [kind]: `${instruments.address}/${kind}` };
+  await page.addInitScript((addresses) => {
+    const kept = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as object;
+    const next = { ...kept, instruments: addresses };
+    localStorage.setItem('cardinex.preferences', JSON.stringify(next));
+  }, reached);
+  const hand = new WebSocket(`ws://${instruments.address}/${kind}`);
+  await new Promise((open) => hand.once('open', open));
+  const pull: HandOn['pull'] = async (say = {}) => {
+    await expect(page.getByTestId('live')).toContainText('is ready');
+    hand.send(JSON.stringify({ type: 'pull', ...say }));
+  };
+  const asked = (): Promise<string> =>
+    page.evaluate(() => {
+      const textOf = (id: string) => document.querySelector(`[data-testid=${id}]`)?.textContent;
+      const stage = /Stage \d+ of \d+/.exec(document.body.innerText)?.[0] ?? 'no stage';
+      return `${stage}, ${textOf('bolt') ?? 'no bolt'}`;
+    });
+  return {
+    pull,
+    pullOn: async (say) => {
+      const before = await asked();
+      await pull(say);
+      await expect.poll(asked).not.toBe(before);
+    },
+    close: () => {
+      hand.close();
+      return instruments.close();
+    },
+  };
+}
