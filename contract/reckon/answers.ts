@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { STRAIGHTEDGE_LINES } from '@cardinex/core/block/headFlatness';
 import type { ReckonName } from './schemas';
+import { overheadAnswers } from './overhead/answers';
 import { tighteningAnswers } from './tightening/answers';
 
 const id = z.string();
@@ -8,62 +9,13 @@ const deg = z.number();
 const mm = z.number();
 const line = z.enum(STRAIGHTEDGE_LINES);
 const reason = z.string().describe('The finding in a sentence');
-const window = z.strictObject({ fromDeg: deg, toDeg: deg });
 const limitVerdict = z.enum(['within', 'over', 'no-limit']);
-const roomVerdict = z.enum(['within', 'too-close', 'no-limit']);
 const gapVerdict = z.enum(['within', 'tight', 'loose', 'no-limit']);
-
-const stack = z.strictObject({ leavesMm: z.array(mm), totalMm: mm, errorMm: mm });
-
+const roomVerdict = z.enum(['within', 'too-close', 'no-limit']);
 /** What each reckoning answers over HTTP: core's findings with a sentence for each. */
 export const reckonAnswers = {
   ...tighteningAnswers,
-  'valve-windows': z.strictObject({ intake: window.optional(), exhaust: window.optional() }),
-  'barring-plan': z.strictObject({
-    positions: z.array(
-      z.strictObject({
-        atDeg: deg,
-        barDeg: deg,
-        rockingCylinders: z.array(z.number()),
-        set: z.array(z.strictObject({ id, clearanceDeg: deg })),
-      }),
-    ),
-    totalBarDeg: deg,
-    smallestClearanceDeg: deg.nullable(),
-    neverSettable: z.array(id),
-    reason,
-  }),
-  settable: z.strictObject({
-    items: z.array(
-      z.strictObject({ id, clearanceDeg: deg, verdict: z.enum(['settable', 'near', 'lifted']) }),
-    ),
-    cylinders: z.array(
-      z.strictObject({
-        cylinder: z.number(),
-        localDeg: deg,
-        stroke: z.enum(['power', 'exhaust', 'intake', 'compression', 'overlap']),
-        companions: z.array(z.number()),
-      }),
-    ),
-    reason,
-  }),
-  'screw-turn': z.strictObject({
-    turns: z.number(),
-    deg,
-    direction: z.enum(['in', 'out', 'none']),
-    reason,
-  }),
-  'lash-verdict': z.strictObject({
-    found: gapVerdict.optional(),
-    set: gapVerdict.optional(),
-    locked: gapVerdict.optional(),
-    hot: gapVerdict.optional(),
-    shiftMm: mm.optional(),
-    counts: z
-      .strictObject({ reading: z.enum(['found', 'set', 'locked', 'hot']), mm, verdict: gapVerdict })
-      .optional(),
-    reason,
-  }),
+  ...overheadAnswers,
   'liner-check': z.strictObject({
     bores: z.array(
       z.strictObject({
@@ -97,13 +49,9 @@ export const reckonAnswers = {
       .nullable(),
     reason,
   }),
-  'feeler-stack': z.strictObject({
-    stacks: z.array(stack),
-    nearestBelow: stack.nullable(),
-    nearestAbove: stack.nullable(),
-    reason,
-  }),
   rim: z.strictObject({ deg, mm: mm.optional(), teeth: z.number().optional() }),
+  'dead-centre': z.strictObject({ tdcDeg: deg, correctionDeg: deg, reason }),
+  'piston-travel': z.strictObject({ belowTopMm: mm, reason }),
   'head-flatness': z.strictObject({
     verdict: z.enum(['reuse', 'measure', 'resurface', 'replace']),
     because: z.enum([

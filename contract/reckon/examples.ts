@@ -1,38 +1,14 @@
 import type { z } from 'zod';
 import type { ReckonName, reckonInputs } from './schemas';
+import { overheadExamples } from './overhead/examples';
 import { tighteningExamples } from './tightening/examples';
 
 type Inputs = { readonly [N in ReckonName]: z.infer<(typeof reckonInputs)[N]> };
 
-const fourCylinders = {
-  strokes: 4 as const,
-  firing: [
-    { cylinder: 1, atDeg: 0 },
-    { cylinder: 3, atDeg: 180 },
-    { cylinder: 4, atDeg: 360 },
-    { cylinder: 2, atDeg: 540 },
-  ],
-  items: [1, 2, 3, 4].flatMap((cylinder) => [
-    { id: `E${cylinder}`, cylinder, kind: 'exhaust', active: { fromDeg: 132, toDeg: 374 } },
-    { id: `I${cylinder}`, cylinder, kind: 'intake', active: { fromDeg: 348, toDeg: 584 } },
-  ]),
-  marginDeg: 20,
-};
-
 /** One request for each reckoning, shown in the OpenAPI document and run by its tests. */
 export const reckonExamples: Inputs = {
   ...tighteningExamples,
-  'valve-windows': { strokes: 4, ivoBtdcDeg: 12, ivcAbdcDeg: 44, evoBbdcDeg: 48, evcAtdcDeg: 14 },
-  'barring-plan': { ...fourCylinders, stops: [0, 360] },
-  settable: { ...fourCylinders, atDeg: 0 },
-  'screw-turn': {
-    measuredMm: 0.45,
-    targetMm: 0.3,
-    pitchMm: 1,
-    rockerRatio: 1.5,
-    screwAt: 'pushrod',
-  },
-  'lash-verdict': { lowMm: 0.3, highMm: 0.35, foundMm: 0.42, setMm: 0.32, lockedMm: 0.34 },
+  ...overheadExamples,
   'liner-check': {
     bores: [
       { id: '1', readingsMm: [0.07, 0.08] },
@@ -43,13 +19,9 @@ export const reckonExamples: Inputs = {
     limits: { lowMm: 0.05, highMm: 0.12, adjacentMm: 0.03, tiltMm: 0.03 },
     rise: 'up',
   },
-  'feeler-stack': {
-    leavesMm: [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5],
-    targetMm: 0.42,
-    maxLeaves: 3,
-    toleranceMm: 0.03,
-  },
   rim: { deg: 120, rimDiaMm: 380, teethTotal: 132 },
+  'dead-centre': { stopForwardDeg: 340, stopBackDeg: 24 },
+  'piston-travel': { crankDeg: 90, strokeMm: 118, rodMm: 205 },
   'head-flatness': {
     readings: [
       { line: 'long', gapMm: 0.12 },

@@ -4,16 +4,12 @@ import { STRAIGHTEDGE_LINES, type HeadFlatnessInput } from '@cardinex/core/block
 import type { LinerArrangeInput } from '@cardinex/core/block/linerArrange';
 import type { LinerCheckInput } from '@cardinex/core/block/linerCheck';
 import { RING_PLACES, type RingThicknessInput } from '@cardinex/core/block/ringThickness';
+import type { DeadCentreInput } from '@cardinex/core/crank/deadCentre';
 import type { EndFloatInput } from '@cardinex/core/crank/endFloat';
+import type { PistonTravelInput } from '@cardinex/core/crank/pistonTravel';
 import type { RunningClearanceInput } from '@cardinex/core/crank/runningClearance';
 import type { UndersizeInput } from '@cardinex/core/crank/undersize';
-import type { BarringPlanInput } from '@cardinex/core/overhead/barringPlan';
-import type { LashVerdictInput } from '@cardinex/core/overhead/lashVerdict';
-import type { ScrewTurnInput } from '@cardinex/core/overhead/screwTurn';
-import type { SettableInput } from '@cardinex/core/overhead/settable';
-import type { CamEvents } from '@cardinex/core/overhead/valveWindows';
 import type { RimInput } from '@cardinex/core/crank/rim';
-import type { FeelerStackInput } from '@cardinex/core/overhead/feelerStack';
 import type { CompressionInput } from '@cardinex/core/piston/compression';
 import type { GasketGradeInput } from '@cardinex/core/piston/gasketGrade';
 import type { MatchMassInput } from '@cardinex/core/piston/matchMass';
@@ -21,70 +17,17 @@ import type { PinHeatInput } from '@cardinex/core/piston/pinHeat';
 import type { RingClockInput } from '@cardinex/core/piston/ringClock';
 import type { RingGapInput } from '@cardinex/core/piston/ringGap';
 import { plainId } from '../text';
-import { cc, deg, grams, mm, most, strokes, temperature, window } from './bounds';
+import { cc, deg, grams, mm, most, temperature } from './bounds';
+import { overheadInputs } from './overhead/schemas';
 import { tighteningInputs } from './tightening/schemas';
 
 const pair = z.tuple([mm, mm], 'must be two readings');
 const clearanceLimits = z.strictObject({ lowMm: mm.optional(), highMm: mm.optional() });
 
-const overhead = {
-  strokes,
-  firing: z
-    .array(z.strictObject({ cylinder: z.int().min(1).max(99), atDeg: deg }))
-    .max(24, most(24)),
-  items: z
-    .array(
-      z.strictObject({
-        id: plainId,
-        cylinder: z.int().min(1).max(99),
-        kind: plainId,
-        active: window,
-      }),
-    )
-    .max(200, most(200)),
-  marginDeg: deg,
-};
-
 /** What each reckoning takes. Unknown fields are refused, so that a misspelt limit is not dropped. */
 export const reckonInputs = {
   ...tighteningInputs,
-  'valve-windows': z.strictObject({
-    strokes,
-    ivoBtdcDeg: deg.optional(),
-    ivcAbdcDeg: deg.optional(),
-    evoBbdcDeg: deg,
-    evcAtdcDeg: deg.optional(),
-    evcAbdcDeg: deg.optional(),
-    rampDeg: deg.optional(),
-  }) satisfies z.ZodType<CamEvents>,
-  'barring-plan': z.strictObject({
-    ...overhead,
-    stops: z.union(
-      [z.enum(['tdc', 'any']), z.array(deg).max(720, most(720))],
-      'must be "tdc", "any" or a list of degrees',
-    ),
-    startDeg: deg.optional(),
-    prefer: z.enum(['clearance', 'barring']).optional(),
-  }) satisfies z.ZodType<BarringPlanInput>,
-  settable: z.strictObject({ ...overhead, atDeg: deg }) satisfies z.ZodType<SettableInput>,
-  'screw-turn': z.strictObject({
-    measuredMm: mm,
-    targetMm: mm,
-    pitchMm: mm,
-    rockerRatio: z.number('must be a number').max(100),
-    screwAt: z.enum(['pushrod', 'valve', 'pivot']),
-    inCloses: z.boolean().optional(),
-  }) satisfies z.ZodType<ScrewTurnInput>,
-  'lash-verdict': z.strictObject({
-    lowMm: mm,
-    highMm: mm,
-    foundMm: mm.optional(),
-    setMm: mm.optional(),
-    lockedMm: mm.optional(),
-    hotMm: mm.optional(),
-    hotLowMm: mm.optional(),
-    hotHighMm: mm.optional(),
-  }) satisfies z.ZodType<LashVerdictInput>,
+  ...overheadInputs,
   'liner-check': z.strictObject({
     bores: z
       .array(
@@ -105,12 +48,6 @@ export const reckonInputs = {
     }),
     rise: z.enum(['none', 'either', 'up', 'down']),
   }) satisfies z.ZodType<LinerCheckInput>,
-  'feeler-stack': z.strictObject({
-    leavesMm: z.array(mm).max(40, most(40)),
-    targetMm: mm,
-    maxLeaves: z.number('must be a number'),
-    toleranceMm: mm,
-  }) satisfies z.ZodType<FeelerStackInput>,
   rim: z.strictObject({
     deg: z.number('must be a number').min(-36_000).max(36_000).optional(),
     mm: z.number('must be a number').min(-1e6).max(1e6).optional(),
@@ -118,6 +55,16 @@ export const reckonInputs = {
     rimDiaMm: mm.optional(),
     teethTotal: z.number('must be a number').max(10_000).optional(),
   }) satisfies z.ZodType<RimInput>,
+  'dead-centre': z.strictObject({
+    stopForwardDeg: deg,
+    stopBackDeg: deg,
+  }) satisfies z.ZodType<DeadCentreInput>,
+  'piston-travel': z.strictObject({
+    crankDeg: deg,
+    strokeMm: mm,
+    rodMm: mm,
+    offsetMm: mm.optional(),
+  }) satisfies z.ZodType<PistonTravelInput>,
   'head-flatness': z.strictObject({
     readings: z
       .array(z.strictObject({ line: z.enum(STRAIGHTEDGE_LINES), gapMm: mm }))

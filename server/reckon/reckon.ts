@@ -3,13 +3,20 @@ import { headFlatness } from '@cardinex/core/block/headFlatness';
 import { linerArrange } from '@cardinex/core/block/linerArrange';
 import { linerCheck } from '@cardinex/core/block/linerCheck';
 import { ringThickness } from '@cardinex/core/block/ringThickness';
+import { deadCentre } from '@cardinex/core/crank/deadCentre';
 import { endFloat } from '@cardinex/core/crank/endFloat';
+import { pistonTravel } from '@cardinex/core/crank/pistonTravel';
 import { runningClearance } from '@cardinex/core/crank/runningClearance';
 import { undersize } from '@cardinex/core/crank/undersize';
 import { barringPlan } from '@cardinex/core/overhead/barringPlan';
+import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
+import { injectorSetting } from '@cardinex/core/overhead/injectorSetting';
+import { lashTrend } from '@cardinex/core/overhead/lashTrend';
 import { lashVerdict } from '@cardinex/core/overhead/lashVerdict';
 import { screwTurn } from '@cardinex/core/overhead/screwTurn';
 import { settable } from '@cardinex/core/overhead/settable';
+import { standOut } from '@cardinex/core/overhead/standOut';
+import { tappetShims } from '@cardinex/core/overhead/tappetShims';
 import { valveWindows } from '@cardinex/core/overhead/valveWindows';
 import { rim } from '@cardinex/core/crank/rim';
 import { feelerStack } from '@cardinex/core/overhead/feelerStack';
@@ -65,6 +72,17 @@ import {
   tensionerSentence,
   traceSentence,
 } from '@cardinex/words/en/clamp';
+import {
+  deadCentreSentence,
+  hydraulicSentence,
+  injectorSentence,
+  pistonTravelSentence,
+  shimSentence,
+  shimsSentence,
+  standOutSentence,
+  trendSentence,
+  unservedSentence,
+} from '@cardinex/words/en/overhead';
 import { tightenFindingSentence } from '@cardinex/words/en/cards/tighten';
 import { feelerSentence } from '@cardinex/words/en/feelers';
 import { noWrenchSentence, wrenchSentence } from '@cardinex/words/en/wrenches';
@@ -143,6 +161,39 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> }
   compression: (input) => {
     const found = compression(input);
     return { ...found, reason: compressionSentence(found) };
+  },
+  'dead-centre': (input) => {
+    const found = deadCentre(input);
+    return { ...found, reason: deadCentreSentence(found) };
+  },
+  'piston-travel': (input) => {
+    const found = pistonTravel(input);
+    return { ...found, reason: pistonTravelSentence(found) };
+  },
+  'hydraulic-preload': (input) => {
+    const found = hydraulicPreload(input);
+    return { ...found, reason: hydraulicSentence(found) };
+  },
+  'injector-setting': (input) => {
+    const found = injectorSetting(input);
+    return { ...found, reason: injectorSentence(found) };
+  },
+  'stand-out': (input) => {
+    const found = standOut(input);
+    return { ...found, reason: standOutSentence(found) };
+  },
+  'lash-trend': (input) => {
+    const found = lashTrend(input);
+    return { ...found, reason: trendSentence(found) };
+  },
+  'tappet-shims': (input) => {
+    const found = tappetShims(input);
+    return {
+      ...found,
+      shims: found.shims.map((one) => ({ ...one, reason: shimSentence(one) })),
+      unserved: found.unserved.map((one) => ({ ...one, reason: unservedSentence(one) })),
+      reason: shimsSentence(found),
+    };
   },
   'barring-plan': (input) => {
     const plan = barringPlan(input);

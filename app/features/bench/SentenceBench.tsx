@@ -21,7 +21,8 @@ export interface Said {
 
 interface Props {
   readonly name: CalculatorName;
-  readonly fields: readonly FigureField[];
+  /** What is asked for; some depends on what was chosen. */
+  readonly fields: readonly FigureField[] | ((values: Values) => readonly FigureField[]);
   readonly starting?: Values;
   /** Answers from the figures read; null while they are not enough. */
   readonly reckon: (read: ReadFigures, units: ReaderUnits, values: Values) => Said | null;
@@ -33,9 +34,10 @@ const NOTHING: Values = {};
 
 /** A calculator of figures that answers in a sentence, with a drawing where one helps. */
 export function SentenceBench(props: PropsWithChildren<Props>) {
-  const { name, fields, starting = NOTHING, reckon, more } = props;
+  const { name, starting = NOTHING, reckon, more } = props;
   const units = useUnits();
   const { values, set, clear } = useBenchValues(name, starting);
+  const fields = typeof props.fields === 'function' ? props.fields(values) : props.fields;
   const read = readFigures(fields, values, units);
   const found = read.complete ? reckoned(() => reckon(read, units, values)) : null;
   return (

@@ -16,6 +16,11 @@ import { JournalBench } from './inspection/JournalBench';
 import { RingBench } from './inspection/RingBench';
 import { ArrangeBench } from './liners/ArrangeBench';
 import { LinersBench } from './liners/LinersBench';
+import { AdjustersBench } from './overhead/AdjustersBench';
+import { HydraulicBench } from './overhead/HydraulicBench';
+import { InjectorBench } from './overhead/InjectorBench';
+import { ShimsBench } from './overhead/ShimsBench';
+import { TrendBench } from './overhead/TrendBench';
 import { ClockBench } from './pistons/ClockBench';
 import { CompressionBench } from './pistons/CompressionBench';
 import { GapBench } from './pistons/GapBench';
@@ -24,6 +29,8 @@ import { HeatBench } from './pistons/HeatBench';
 import { MassBench } from './pistons/MassBench';
 import { RimBench } from './rim/RimBench';
 import { ScrewBench } from './screw/ScrewBench';
+import { TopBench } from './turning/TopBench';
+import { TravelBench } from './turning/TravelBench';
 import { ValvesBench } from './valves/ValvesBench';
 import { WrenchBench } from './wrench/WrenchBench';
 
@@ -40,6 +47,13 @@ export const CALCULATORS: Readonly<Record<CalculatorName, ComponentType>> = {
   feelers: FeelerBench,
   screw: ScrewBench,
   valves: ValvesBench,
+  hydraulic: HydraulicBench,
+  injector: InjectorBench,
+  adjusters: AdjustersBench,
+  shims: ShimsBench,
+  trend: TrendBench,
+  top: TopBench,
+  travel: TravelBench,
   liners: LinersBench,
   rim: RimBench,
   head: HeadBench,

@@ -1,0 +1,29 @@
+import { deadCentre } from '@cardinex/core/crank/deadCentre';
+import { deadCentreSentence } from '@cardinex/words/en/overhead';
+import { turningBench as w } from '@cardinex/words/en/overheadBench';
+import { SentenceBench } from '../SentenceBench';
+import type { FigureField } from '../readFigures';
+import { StopsDrawing } from './StopsDrawing';
+
+const FIELDS: readonly FigureField[] = [
+  { key: 'stopForwardDeg', label: w.stopForward, kind: 'deg' },
+  { key: 'stopBackDeg', label: w.stopBack, kind: 'deg' },
+];
+
+/** Top dead centre by a positive stop, met from both sides. */
+export function TopBench() {
+  return (
+    <SentenceBench
+      name="top"
+      fields={FIELDS}
+      reckon={({ figures: { stopForwardDeg = 0, stopBackDeg = 0 } }) => {
+        const found = deadCentre({ stopForwardDeg, stopBackDeg });
+        return {
+          sentence: deadCentreSentence(found),
+          good: true,
+          drawing: <StopsDrawing stops={[stopForwardDeg, stopBackDeg]} topDeg={found.tdcDeg} />,
+        };
+      }}
+    />
+  );
+}
