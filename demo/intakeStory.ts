@@ -5,14 +5,18 @@ import { kitOf } from '@cardinex/core/job/cards/parts';
 import { THICKNESS } from '@cardinex/core/job/cards/inspect/checksOf';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
-import { groupOf, setOf } from '@cardinex/core/sheet/programmeOf';
+import { groupOf, planOf, setOf } from '@cardinex/core/sheet/programmeOf';
+import { heightsOf } from '@cardinex/core/sheet/spec/block';
+import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
 import { marksOf } from '@cardinex/core/job/cards/mark';
 import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip';
 import { fold } from '@cardinex/core/job/evolve';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import type { JobState } from '@cardinex/core/job/state';
-import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { cylindersOf, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { lockside } from './shops';
 import type { Storyteller } from './storyteller';
+import { DEMO_TOOL, demoTool } from './tools';
 
 /*
  * The first part of a job told in strokes, so that a story can begin where it is of interest.
@@ -155,4 +159,43 @@ function soundMm(sheet: JobSheet, check: Check, item: string, place: string): nu
     default:
       return 0.1;
   }
+}
+
+/**
+ * The head pulled down on a job where all before it was done elsewhere, and the caution about barring
+ * acknowledged: the overhead is next.
+ * @param standOutMm at which every liner stands, where it has wet ones
+ */
+export function headOn(story: Storyteller, sheet: EngineSheet, standOutMm?: number): Storyteller {
+  headNext(story, sheet, standOutMm);
+  const [head] = sheet.fastenedSets ?? [];
+  if (!head) throw new Error('the sheet has no head');
+  for (const instance of head.instances) story.wholeRun(head, instance, wrenchFor(sheet, head));
+  return story.act('caution.acknowledged', { caution: 'barring' });
+}
+
+/** The same with its head still to be pulled. */
+export function headNext(story: Storyteller, sheet: EngineSheet, standOutMm?: number): Storyteller {
+  madeDead(story, sheet);
+  const elsewhere = ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'covering'] as const;
+  for (const card of elsewhere) story.act('card.left-out', { card, words: 'Done elsewhere.' });
+  if (standOutMm === undefined) return story;
+  const places = heightsOf(sheet.liners)?.places ?? [];
+  for (const bore of cylindersOf(sheet)) story.liner(String(bore), ...places.map(() => standOutMm));
+  return story.act('liners.accepted', {});
+}
+
+/** A wrench of the crib that reaches every torque of a set. */
+function wrenchFor(sheet: EngineSheet, head: FastenedSet): string {
+  const asked = (planOf(head, head.instances[0] ?? '1')?.acts ?? []).flatMap(({ nm }) => nm ?? []);
+  const crib = [DEMO_TOOL.wrench3, DEMO_TOOL.wrench5, DEMO_TOOL.wrench7];
+  const found = crib.find((id) => {
+    const tool = demoTool(lockside, id, new Date(0));
+    return (
+      tool.kind === 'torque-wrench' &&
+      asked.every((nm) => tool.spec.lowNm <= nm && nm <= tool.spec.highNm)
+    );
+  });
+  if (!found) throw new Error(`no wrench for ${sheet.id}`);
+  return found;
 }

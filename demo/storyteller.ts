@@ -110,15 +110,17 @@ export class Storyteller {
     });
   }
 
-  /** Every torque of one instance of a set from first to last, its waits cut short. */
+  /** Every torque and angle of one instance of a set from first to last, its waits cut short. */
   wholeRun(set: FastenedSet, instance: string, wrench: string): this {
     this.prepare(wrench, set, instance);
-    for (const { key, kind, nm = 0 } of planOf(set, instance)?.acts ?? []) {
-      if (kind === 'wait') this.act('step.done', { key, pass: 1, words: 'Left overnight.' });
+    for (const { key, kind, nm = 0, deg = 0 } of planOf(set, instance)?.acts ?? []) {
+      const pass = 1;
+      if (kind === 'wait') this.act('step.done', { key, pass, words: 'Left overnight.' });
+      else if (kind === 'angle') this.act('bolt.turned', { key, pass, deg });
       else {
         const prepared = { wrench: this.inHand, adapter: null, at: '' };
         const setNm = wrenchSettingNm(nm, prepared);
-        this.act('bolt.pulled', { key, pass: 1, nm, setNm, wrench });
+        this.act('bolt.pulled', { key, pass, nm, setNm, wrench });
       }
     }
     return this;

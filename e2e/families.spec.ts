@@ -1,9 +1,8 @@
 import { castryV8 } from '../demo/sheets/castryV8';
 import { CARDS_NOW } from '../core/job/scope';
 import type { EngineSheet } from '../core/sheet/engineSheet';
-import { madeDead } from '../demo/intakeStory';
-import type { Storyteller } from '../demo/storyteller';
-import { heightsOf } from '../core/sheet/spec/block';
+import { headNext, madeDead } from '../demo/intakeStory';
+import type { DemoJob } from '../demo/storyteller';
 import { hesperM6Right } from '../demo/sheets/hesperM6';
 import { dunmere2s5 } from '../demo/sheets/dunmere2s5';
 import { orrin6t } from '../demo/sheets/orrin6t';
@@ -14,19 +13,10 @@ import { confirm, expect, signIn, test } from './support/shop';
 import { handOn } from './support/standIns';
 import { onTheStand } from './support/stories';
 
-/**
- * An engine whose cards before its head were left to somebody else.
- * @param standOutMm at which every liner stands, where it has wet ones
- */
-function headNext(sheet: EngineSheet, name: string, standOutMm?: number): Storyteller {
-  const story = madeDead(onTheStand(sheet, name, 8, { kind: 'gasket' }, CARDS_NOW), sheet);
-  const done = ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'covering'] as const;
-  for (const card of done) story.act('card.left-out', { card, words: 'Done elsewhere.' });
-  if (standOutMm === undefined) return story;
-  const places = heightsOf(sheet.liners)?.places ?? [];
-  for (const bore of sheet.layout.banks.flatMap(({ cylinders }) => cylinders))
-    story.liner(String(bore), ...places.map(() => standOutMm));
-  return story.act('liners.accepted', {});
+/** An engine whose cards before its head were left to somebody else. */
+function atHead(sheet: EngineSheet, name: string, standOutMm?: number): DemoJob {
+  const story = onTheStand(sheet, name, 8, { kind: 'gasket' }, CARDS_NOW);
+  return headNext(story, sheet, standOutMm).end();
 }
 
 test('studs are tensioned by jacks, all on one line, and tried again at the full pressure', async ({
@@ -105,7 +95,7 @@ test('coated bolts are pulled, released, pulled again, and turned twice, the lon
   shop,
 }) => {
   test.setTimeout(180_000);
-  const job = headNext(quillon5c, 'creamery spare').end();
+  const job = atHead(quillon5c, 'creamery spare');
   await shop.tell(job);
   await signIn(page, shop.address);
   await page.goto(`${shop.address}/jobs/${job.id}/tighten?set=head`);
@@ -153,7 +143,7 @@ test('a torque and two angles, long bolts and short, all read by the wrench that
   shop,
 }) => {
   test.setTimeout(180_000);
-  const job = headNext(orrin6t, 'stone crusher', -0.09).end();
+  const job = atHead(orrin6t, 'stone crusher', -0.09);
   await shop.tell(job);
   const wrench = await handOn(page, 'wrench');
   await signIn(page, shop.address);
@@ -182,8 +172,7 @@ test('three stages of a two-stroke, the last two printed as a range in the bookâ
   page,
   shop,
 }) => {
-  const story = headNext(dunmere2s5, 'pumping station, second set', -0.02);
-  const job = story.end();
+  const job = atHead(dunmere2s5, 'pumping station, second set', -0.02);
   await shop.tell(job);
   await signIn(page, shop.address);
   await page.goto(`${shop.address}/jobs/${job.id}/tighten?set=head`);

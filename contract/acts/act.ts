@@ -6,6 +6,7 @@ import { CARDS_NOW } from '@cardinex/core/job/scope';
 import { buildData } from './build';
 import { because, intakeData, scope } from './intake';
 import { MOST_IN_BATCH } from './limits';
+import { overheadData } from './overhead';
 import { printed } from './printed';
 import { end } from '../sheets/end';
 import { measure, moment, plainId, uuid, words } from '../text';
@@ -66,6 +67,7 @@ const data = {
   }),
   ...intakeData,
   ...buildData,
+  ...overheadData,
   'sheet.taken': z.strictObject({ sheet: pinned, words: words(400) }),
   'variant.changed': z.strictObject({ question: plainId, option: plainId, words: words(400) }),
   'leaflet.entered': z.strictObject({
@@ -153,7 +155,11 @@ const data = {
   }),
   'contest.decided': z.strictObject({ key: runKey, words: words(400) }),
   'caution.acknowledged': z.strictObject({ caution: z.enum(['barring', 'hydraulics']) }),
-  'crank.stood': z.strictObject({ atDeg: measure(0, 720), seen: words(200) }),
+  'crank.stood': z.strictObject({
+    atDeg: measure(0, 720),
+    seen: words(200),
+    words: words(400).optional(),
+  }),
   'crank.doubted': z.strictObject({ words: words(400) }),
   'valve.read': z.strictObject({
     valve: plainId,
@@ -227,6 +233,13 @@ export const actSchema = z.discriminatedUnion('type', [
   act('caution.acknowledged'),
   act('crank.stood'),
   act('crank.doubted'),
+  act('crank.overshot'),
+  act('barring.chosen'),
+  act('screw.set'),
+  act('bridge.seen'),
+  act('cover.on'),
+  act('adjuster.read'),
+  act('injector.coded'),
   act('valve.read'),
   act('recheck.begun'),
   act('heat.reached'),

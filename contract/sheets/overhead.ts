@@ -43,6 +43,7 @@ const extraGap = z.strictObject({
   cylinders: listOf(cylinder, 24).optional().describe('All when left out.'),
   leafBetween: words(120).optional(),
   before: plainId.optional().describe('The cover before which it must be done.'),
+  after: plainId.optional().describe('The cover that must be on first.'),
 });
 
 export const overhead = z.strictObject({

@@ -1,3 +1,4 @@
+import type { BarringSchool } from '../overhead/schools';
 import type { LengthUnit } from '../quantity/units';
 import type { CalibrationPoint } from '../tightening/wrenchChoose';
 import type { Because } from './cause';
@@ -178,7 +179,33 @@ export interface ActData {
   'run.marked': { readonly run: RunName };
   'contest.decided': { readonly key: string; readonly words: string };
   'caution.acknowledged': { readonly caution: Caution };
-  'crank.stood': { readonly atDeg: number; readonly seen: string };
+  'crank.stood': {
+    readonly atDeg: number;
+    readonly seen: string;
+    /** Why tappets were not waited for. */
+    readonly words?: string;
+  };
+  /** Turned past where it was to stop. */
+  'crank.overshot': { readonly words?: string };
+  /** By which way the engine is gone round for what is left, from where the crank stands. */
+  'barring.chosen': { readonly school: BarringSchool; readonly startDeg: number };
+  /** A screw turned past zero lash or contact, or set to a height. */
+  'screw.set': {
+    readonly item: string;
+    readonly turns?: number;
+    readonly heightMm?: number;
+    readonly printed?: Printed;
+  };
+  'bridge.seen': {
+    readonly valve: string;
+    readonly step: BridgeStep;
+    readonly found: 'good' | 'turns';
+  };
+  /** A cover that goes on between: what it closes the way to is done. */
+  'cover.on': { readonly cover: string };
+  /** How far an adjuster stands out, to be held against its fellows. */
+  'adjuster.read': { readonly item: string; readonly mm: number; readonly printed: Printed };
+  'injector.coded': { readonly cylinder: number; readonly code: string };
   'crank.doubted': { readonly words: string };
   'valve.read': {
     readonly valve: string;
@@ -304,6 +331,8 @@ export type BoltFault =
 /** The two ends of what two people pull together. */
 export type Side = 'near' | 'far';
 export type HowRead = 'typed' | 'instrument';
+/** What is seen to of a bridge: before its gap is set, and once more after. */
+export type BridgeStep = 'equalised' | 'before' | 'after';
 export type GapReading = 'found' | 'set' | 'locked' | 'hot';
 
 /** What a device sends. `count` and `seenSeq` let gaps and blind acts be told. */

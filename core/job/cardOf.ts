@@ -49,6 +49,12 @@ export function cardOf(act: Act, sheet: JobSheet): CardPlace | null {
     case 'cap.turned':
       return runCard(act.data.run);
     case 'valve.read':
+    case 'screw.set':
+    case 'bridge.seen':
+    case 'barring.chosen':
+    case 'cover.on':
+    case 'adjuster.read':
+    case 'injector.coded':
       return { card: 'valves' };
     case 'recheck.begun':
       return { card: 'recheck' };

@@ -23,7 +23,16 @@ import {
   decideRunPrepared,
   decideTakenOut,
 } from './run/runDecide';
-import { decideCrankStood, decideValveRead } from './cards/valves';
+import {
+  decideAdjusterRead,
+  decideBarringChosen,
+  decideBridgeSeen,
+  decideCoverOn,
+  decideCrankStood,
+  decideInjectorCoded,
+  decideScrewSet,
+  decideValveRead,
+} from './cards/valvesDecide';
 import { refusedByCrank, refusedHold } from './crankHeld';
 import { decideDifference, decideLayer } from './decideLayers';
 import { decideScope } from './decideScope';
@@ -172,10 +181,22 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     case 'crank.stood':
       return (
         refusedByCrank(context.sheet, state) ??
-        (state.cautions.barring ? decideCrankStood(act, context) : refused('caution-first'))
+        (state.cautions.barring ? decideCrankStood(state, act, context) : refused('caution-first'))
       );
     case 'valve.read':
-      return decideValveRead(state.valves, state.crank, act, context);
+      return decideValveRead(state, act, context);
+    case 'screw.set':
+      return decideScrewSet(state, act, context);
+    case 'bridge.seen':
+      return decideBridgeSeen(state, act, context);
+    case 'barring.chosen':
+      return decideBarringChosen(act, context);
+    case 'cover.on':
+      return decideCoverOn(state, act, context);
+    case 'adjuster.read':
+      return decideAdjusterRead(act, context);
+    case 'injector.coded':
+      return decideInjectorCoded(state, act, context);
     case 'struck':
       return decideStruck(state, act);
     case 'photograph.taken':
@@ -186,6 +207,7 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     case 'thing.put-in':
     case 'caution.acknowledged':
     case 'crank.doubted':
+    case 'crank.overshot':
     case 'recheck.begun':
     case 'heat.reached':
       return ACCEPTED;

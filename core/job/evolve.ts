@@ -2,7 +2,7 @@ import type { LoggedAct } from './act';
 import { evolveLiners } from './cards/liners';
 import { evolveGasket } from './cards/standOut';
 import { evolveRuns } from './run/runState';
-import { evolveCrank, evolveValves } from './cards/valves';
+import { evolveCrank, evolveValves } from './cards/valvesState';
 import { evolveMarks } from './cards/mark';
 import { evolveParts } from './cards/parts';
 import { evolveHeat } from './afterHeat';

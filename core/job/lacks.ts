@@ -17,6 +17,7 @@ export type Lack =
   | 'firing'
   | 'camEvents'
   | 'intake-gap'
+  | 'hydraulic-preload'
   | 'exhaust-gap';
 
 /** What the sheet lacks for the liners card. */
@@ -60,6 +61,10 @@ export function valvesLack(sheet: EngineSheet): readonly Lack[] {
   if (!sheet.rotation) lacks.push('rotation');
   if (!sheet.firing) lacks.push('firing');
   if (!overhead.camEvents) lacks.push('camEvents');
+  if (overhead.adjust === 'hydraulic') {
+    if (!overhead.hydraulic) lacks.push('hydraulic-preload');
+    return lacks;
+  }
   for (const kind of ['intake', 'exhaust'] satisfies ValveKind[]) {
     const clearance = overhead.clearances?.[kind];
     if (

@@ -63,9 +63,9 @@ export function redoOf(before: JobSheet, after: JobSheet, state: JobState, now: 
     });
   });
   const done = (sheet: JobSheet): readonly string[] =>
-    (overheadView(sheet, state.valves, state.crank, 'cold')?.valves ?? [])
-      .filter((valve) => valve.done)
-      .map((valve) => valve.valve.id);
+    (overheadView(sheet, state.valves, state.crank, 'cold')?.items ?? [])
+      .filter(({ done }) => done)
+      .map(({ item }) => item.id);
   const stillDone = new Set(done(after));
   return {
     bolts,

@@ -33,9 +33,10 @@ export interface JobSheet extends EngineSheet {
 /**
  * The cards there are, counted up whenever some are added. A job keeps those it was opened with until
  * somebody takes the others: 1 from opening to inspection; 2 with bores, shells, crank, pistons,
- * stand-out, and liners placed and sealed; 3 with heads built, looked under and put on.
+ * stand-out, and liners placed and sealed; 3 with heads built, looked under and put on; 4 with
+ * hydraulic tappets, bridges, injectors, brakes and actuators beside the valves.
  */
-export const CARDS_NOW = 3;
+export const CARDS_NOW = 4;
 
 /** Sets that every job has a card for: a sheet that does not say how they are tightened bars it. */
 export const TOP: readonly SetKind[] = ['head', 'cylinder-base', 'cam-caps'];
@@ -77,6 +78,11 @@ export function withBuildCards({ scope, cards = 1 }: JobSheet): boolean {
 /** Has this job the steps for building heads and putting them on? */
 export function withHeadCards({ scope, cards = 1 }: JobSheet): boolean {
   return scope !== undefined && cards >= 3;
+}
+
+/** Has this job a place for all of the overhead, and not for gaps alone? */
+export function withOverheadCards({ scope, cards = 1 }: JobSheet): boolean {
+  return scope !== undefined && cards >= 4;
 }
 
 /** Is a head taken apart, and not only lifted? */

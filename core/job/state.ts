@@ -14,7 +14,7 @@ import { NO_LINERS, type LinersState } from './cards/liners';
 import { NO_LAYERS, type LayersState } from './layers';
 import type { RunsState } from './run/runState';
 import type { VariantChoice } from '../sheet/variants';
-import { CRANK_UNKNOWN, NO_VALVES, type CrankState, type ValvesState } from './cards/valves';
+import { CRANK_UNKNOWN, NO_VALVES, type CrankState, type ValvesState } from './cards/valvesState';
 
 /** Everything that follows from a job's log. Derived, never stored. */
 export interface JobState {

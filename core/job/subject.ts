@@ -13,6 +13,14 @@ export function subjectOf(act: LoggedAct): string | null {
     case 'step.done':
     case 'bolt.failed':
       return `bolt/${act.data.key}`;
+    case 'screw.set':
+      return `screw/${act.data.item}`;
+    case 'bridge.seen':
+      return `bridge/${act.data.valve}/${act.data.step}`;
+    case 'adjuster.read':
+      return `adjuster/${act.data.item}`;
+    case 'injector.coded':
+      return `code/${act.data.cylinder}`;
     case 'valve.read':
       return `valve/${act.data.valve}/${act.data.reading}`;
     default:

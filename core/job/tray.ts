@@ -24,7 +24,14 @@ import {
   stripCard,
 } from './intake';
 import { linersLack, runLack, valvesLack, type Lack } from './lacks';
-import { scopedSheet, setsInScope, TOP, withHeadCards, type JobSheet } from './scope';
+import {
+  scopedSheet,
+  setsInScope,
+  TOP,
+  withHeadCards,
+  withOverheadCards,
+  type JobSheet,
+} from './scope';
 import { DONE, openFor } from './standing';
 import type { JobState } from './state';
 import type { CardName, CardStatus, TrayReason } from './trayReason';
@@ -166,7 +173,7 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
   addChecks('stand-out', () => standOutCard(sheet, state));
   addChecks('head-build');
   addSets((kind) => kind !== 'main-caps' && kind !== 'rod-caps');
-  if (sheet.overhead?.adjust !== 'hydraulic') {
+  if (sheet.overhead?.adjust !== 'hydraulic' || withOverheadCards(sheet)) {
     const lacks = valvesLack(sheet);
     const bars = (): TrayReason | null =>
       missingFor(sheet, state, { card: 'valves' }) ?? crankHeld(sheet, state);
@@ -306,7 +313,7 @@ function heatCard(sheet: JobSheet, state: JobState, setId: string, now: string):
 function valvesCard(sheet: EngineSheet, state: JobState): Standing {
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
   if (!view) return lacking(valvesLack(sheet));
-  const of = view.valves.length;
+  const of = view.items.length;
   if (view.doneCount === of) {
     const reason = { code: 'all-done' as const, provisional: view.provisional };
     return { status: 'done', reason, trouble: false };
@@ -324,7 +331,7 @@ function recheckCard(sheet: EngineSheet, state: JobState): Standing {
   }
   const view = overheadView(sheet, state.valves, state.crank, 'hot');
   if (!view) return lacking(valvesLack(sheet));
-  const of = view.valves.length;
+  const of = view.items.length;
   if (view.doneCount === of)
     return { status: 'done', reason: { code: 'all-done' }, trouble: false };
   const reason = { code: 'valves-set' as const, done: view.doneCount, of };

@@ -53,3 +53,8 @@ export function clearanceFrom(active: Window, localDeg: number, cycle: number): 
 export function isRocking(localDeg: number, strokes: Strokes): boolean {
   return strokes === 4 && Math.abs(localDeg - 360) <= ROCKING_DEG + 1e-6;
 }
+
+/** Are two cylinders a turn apart, within half a degree? One fires while the other is at its overlap. */
+export function areCompanions(oneDeg: number, otherDeg: number): boolean {
+  return Math.abs(wrap(otherDeg - oneDeg, 720) - 360) <= 0.5 + 1e-6;
+}

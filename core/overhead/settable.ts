@@ -1,7 +1,7 @@
 import { atLeast, inMillionths } from '../quantity/withinLimits';
 import { requireNumber } from '../quantity/reckoningFault';
 import { clearanceAt, firingAngles, requireOverhead, type Overhead } from './barringInput';
-import { cycleDegrees, isRocking, wrap, type Strokes } from './cycle';
+import { areCompanions, cycleDegrees, isRocking, wrap, type Strokes } from './cycle';
 
 export type StrokeName = 'power' | 'exhaust' | 'intake' | 'compression' | 'overlap';
 
@@ -64,8 +64,4 @@ function strokeAt(localDeg: number, strokes: Strokes): StrokeName {
   if (strokes === 2) return 'compression';
   if (local <= 360) return 'exhaust';
   return local <= 540 ? 'intake' : 'compression';
-}
-
-function areCompanions(oneDeg: number, otherDeg: number): boolean {
-  return Math.abs(wrap(otherDeg - oneDeg, 720) - 360) <= 0.5 + 1e-6;
 }

@@ -2,7 +2,9 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { compareBookTable } from './compareBookTable';
 import type { EngineSheet } from './engineSheet';
 import type { BookTable, OverheadSpec } from './spec/overhead';
-import { gapTarget, overheadOf, valvePlan } from './overheadOf';
+import { barringOf } from './barringOf';
+import { gapTarget, overheadOf } from './overheadOf';
+import { settingItems } from './settingItems';
 
 const { overhead: found } = tolvane44;
 if (!found?.camEvents || !found.clearances) throw new Error('no overhead');
@@ -50,7 +52,11 @@ describe('the valves of a sheet', () => {
   });
 
   it('of the Tolvane 44 are set at two positions a turn apart', () => {
-    const plan = valvePlan(tolvane44);
+    const plan = barringOf(tolvane44, {
+      school: 'fewest',
+      items: settingItems(tolvane44),
+      startDeg: 0,
+    });
     expect(plan?.positions.map((p) => [p.atDeg, p.set.map((i) => i.id).sort()])).toEqual([
       [0, ['E1', 'E3', 'I1', 'I2']],
       [360, ['E2', 'E4', 'I3', 'I4']],

@@ -1,11 +1,11 @@
 import type { Firing, OverheadItem, Overhead } from '../overhead/barringInput';
-import { barringPlan, type BarringPlan } from '../overhead/barringPlan';
 import { cycleDegrees } from '../overhead/cycle';
 import { valveWindows } from '../overhead/valveWindows';
 import { figureMm } from '../quantity/figureMm';
 import type { EngineSheet } from './engineSheet';
 import { once } from './once';
-import type { OverheadSpec, Valve } from './spec/overhead';
+import type { SettingItem } from './settingItems';
+import type { Clearance, OverheadSpec } from './spec/overhead';
 
 /** Least clearance at which a valve is offered; wider when the cam events are only assumed. */
 export const MARGIN_DEG = { printed: 20, assumed: 30 } as const;
@@ -59,13 +59,6 @@ function overheadFrom(
   };
 }
 
-/** The plan for a whole set of gaps, stopping at dead centres, where engines have marks; null when the sheet lacks something for it. */
-export const valvePlan = once((sheet: EngineSheet): BarringPlan | null => {
-  const overhead = overheadOf(sheet);
-  if (typeof overhead === 'string') return null;
-  return barringPlan({ ...overhead, stops: 'tdc', startDeg: 0 });
-});
-
 export interface GapTarget {
   readonly lowMm: number;
   readonly highMm: number;
@@ -78,14 +71,22 @@ export interface GapTarget {
 }
 
 /**
- * What a valve is set to on this engine, cold.
+ * The gap a valve, a brake slave or an actuator is set to on this engine, cold.
  *
  * With only a hot figure the gap is left at that figure or a little more, never tighter: it closes
  * as the valve grows, and a valve held open burns. Provisional until checked hot.
- * @returns null when the sheet prints nothing for this kind of valve
+ * @returns null when the sheet prints nothing for this kind
  */
-export function gapTarget(sheet: EngineSheet, valve: Valve): GapTarget | null {
-  const { cold, hot } = sheet.overhead?.clearances?.[valve.kind] ?? {};
+export function gapTarget(
+  { overhead }: EngineSheet,
+  { kind }: Pick<SettingItem, 'kind'>,
+): GapTarget | null {
+  if (kind === 'injector') return null;
+  const extra = { brake: overhead?.brakes, actuator: overhead?.actuators };
+  const { cold, hot }: Clearance =
+    kind === 'brake' || kind === 'actuator'
+      ? { ...(extra[kind] && { cold: extra[kind].gap }) }
+      : (overhead?.clearances?.[kind] ?? {});
   const hotLimits = hot && { hotLowMm: figureMm(hot.low), hotHighMm: figureMm(hot.high) };
   if (cold) {
     const limits = {

@@ -390,6 +390,7 @@ export const orrin6t: EngineSheet = {
       gap: book.gap(2.2, 2.1, 2.3, 90),
       window: { as: 'exhaust' },
       leafBetween: 'slave piston and bridge pin',
+      after: 'brake-housing',
     },
   },
   covering: {

@@ -24,7 +24,7 @@ it('says from when the bolts may be pulled again: four hours after it was hot', 
 
 it('holds nothing before the engine has been hot, nor on a job without such cards', () => {
   expect(calendar(false)).not.toContain('BEGIN:VEVENT');
-  const older = scopedSheet(tolvane44, scope, CARDS_NOW - 1);
+  const older = scopedSheet(tolvane44, scope, 2);
   expect(afterHeatCalendar('a', older, { ...state, heat })).not.toContain('BEGIN:VEVENT');
 });
 

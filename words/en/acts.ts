@@ -3,8 +3,11 @@ import { THE_SHEET } from '@cardinex/core/job/layers';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { buildLine } from './buildActs';
+import { capital } from './capital';
 import { boltName, runLine } from './runActs';
 import { intakeLine } from './intakeActs';
+import { itemNamed } from './itemNames';
+import { overheadLine } from './overheadActs';
 import { scopeTitle } from './scope';
 import { readingName } from './cards/valves';
 import { METRIC, degrees, endName, length, type ReaderUnits } from './quantity';
@@ -52,6 +55,14 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'piece.weighed':
     case 'gasket.chosen':
       return buildLine(act, sheet, units);
+    case 'crank.overshot':
+    case 'barring.chosen':
+    case 'screw.set':
+    case 'bridge.seen':
+    case 'cover.on':
+    case 'adjuster.read':
+    case 'injector.coded':
+      return overheadLine(act, sheet, units);
     case 'sheet.taken':
       return { what: `Sheet rev. ${act.data.sheet.revision} taken`, words: act.data.words };
     case 'variant.changed': {
@@ -92,12 +103,15 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'caution.acknowledged':
       return { what: `Caution acknowledged: ${act.data.caution}` };
     case 'crank.stood':
-      return { what: `Crank at ${degrees(act.data.atDeg)}`, words: act.data.seen };
+      return {
+        what: `Crank at ${degrees(act.data.atDeg)}`,
+        words: [act.data.seen, act.data.words].filter(Boolean).join('; '),
+      };
     case 'crank.doubted':
       return { what: 'Crank position in doubt', words: act.data.words };
     case 'valve.read':
       return {
-        what: `Valve ${act.data.valve}, ${readingName(act.data.reading).toLowerCase()}`,
+        what: `${capital(gapName(sheet, act.data.valve))}, ${readingName(act.data.reading).toLowerCase()}`,
         value: length(act.data.mm, units),
       };
     case 'heat.reached':
@@ -116,6 +130,10 @@ export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
       return `liner ${act.data.bore}`;
     case 'valve.read':
       return `${act.data.valve} ${act.data.reading}`;
+    case 'screw.set':
+      return itemNamed(sheet, act.data.item);
+    case 'bridge.seen':
+      return `bridge ${act.data.valve}`;
     case 'crank.stood':
       return degrees(act.data.atDeg);
     case 'bolt.pulled':
@@ -137,4 +155,10 @@ function figuresSaid(count: number): string {
 /** The end cylinder 1 is at, for headings: "cylinder 1 at the fan end". */
 export function cylinder1At(sheet: Pick<EngineSheet, 'cylinder1End'>): string {
   return `cylinder 1 at ${endName(sheet.cylinder1End)}`;
+}
+
+/** "Valve E1"; "brake slave 3", which is called by its own name. */
+function gapName(sheet: EngineSheet, id: string): string {
+  const named = itemNamed(sheet, id);
+  return named === id ? `valve ${id}` : named;
 }

@@ -99,6 +99,16 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
     'Where the crank stands is not known. Bring it to a position and say what you see.',
   'not-settable-here': ({ valve, atDeg }) =>
     `${String(valve)} may not be set with the crank at ${degrees(Number(atDeg))}: its cam is on it or too near.`,
+  'school-not-here': () => 'This engine cannot be gone round that way.',
+  'unknown-cover': () => 'The sheet has no such cover.',
+  'cover-waits': ({ items }) => `The cover waits: still to set under it are ${String(items)}.`,
+  'cover-first': () => 'Its cover goes on first.',
+  'unknown-cylinder': () => 'This engine has no such cylinder, or its injectors no codes.',
+  'code-letter': ({ letter }) => `No code has a “${String(letter)}”. Look at it once more.`,
+  'code-length': ({ have, need }) =>
+    `A code has ${String(need)} characters; this one has ${String(have)}.`,
+  'code-twice': ({ cylinder }) =>
+    `Cylinder ${String(cylinder)} has that code already: one injector, one code. Look at both.`,
   'reading-of-recheck': () => 'Hot readings belong to the recheck, cold ones before it.',
   'unknown-target': () => 'There is no such act on this job to strike.',
   'already-struck': () => 'That is struck already.',

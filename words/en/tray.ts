@@ -20,6 +20,7 @@ const LACKS: Readonly<Record<Lack, string>> = {
   firing: 'its firing order',
   camEvents: 'its cam events',
   'intake-gap': 'the inlet gap',
+  'hydraulic-preload': 'how far the tappets are preloaded',
   'exhaust-gap': 'the exhaust gap',
 };
 

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 
-interface Props {
+export interface ActBarProps {
   /** What undoing takes back, in a word; absent when there is nothing to undo here. */
   readonly undo: { readonly what: string; readonly onPress: () => void } | null;
   /** Not as expected. */
@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** The foot of a card, within a thumb's reach: undo, "not so", and one large button for the expected answer. */
-export function ActBar({ undo, notSo, confirm }: Props) {
+export function ActBar({ undo, notSo, confirm }: ActBarProps) {
   return (
     <View className="flex-row gap-3">
       <Button

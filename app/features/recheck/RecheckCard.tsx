@@ -2,7 +2,7 @@ import { overheadView } from '@cardinex/core/job/cards/valves';
 import { BarredCard } from '../job/BarredCard';
 import { useJob } from '../job/JobProvider';
 import { Barring } from '../valves/Barring';
-import { GapSetting } from '../valves/GapSetting';
+import { Setting } from '../valves/Setting';
 import { ValvesDone } from '../valves/ValvesDone';
 import { BeginRecheck } from './BeginRecheck';
 
@@ -16,8 +16,8 @@ export function RecheckCard() {
   if (!view) return null;
   if (entry.status === 'waiting') return <BeginRecheck view={view} />;
   if (!view.next) return <ValvesDone card="recheck" view={view} />;
-  return view.barDeg === 0 ? (
-    <GapSetting card="recheck" view={view} phase="hot" />
+  return view.barDeg === 0 && !state.crank.overshot ? (
+    <Setting card="recheck" view={view} phase="hot" />
   ) : (
     <Barring card="recheck" view={view} />
   );

@@ -5,7 +5,10 @@ import { View } from 'react-native';
 import { client } from '@cardinex/contract/client';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { VariantQuestion } from '@cardinex/core/sheet/spec/variants';
+import { overheadFor } from '@cardinex/core/sheet/barringOf';
+import { settingItems } from '@cardinex/core/sheet/settingItems';
 import { differencesOf } from '@cardinex/core/sheet/variants';
+import { valvesScreen } from '@cardinex/words/en/cards/valves';
 import { differenceText } from '@cardinex/words/en/sheets/differences';
 import { sheetSections } from '@cardinex/words/en/sheets/sections/sheetSections';
 import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
@@ -20,6 +23,7 @@ import { TabbedCard } from '../../ui/TabbedCard';
 import { useWide } from '../../ui/useWide';
 import { Body, Small } from '../../ui/Words';
 import { saveFile } from '../device/saveFile';
+import { TurnAndSee } from '../valves/TurnAndSee';
 import { LayoutDrawing } from './LayoutDrawing';
 import { SectionCard } from './SectionCard';
 import { SetCard } from './SetCard';
@@ -70,6 +74,13 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
       <Small>{w.windowsHint}</Small>
     </TabbedCard>
   ) : null;
+  const overhead = overheadFor(sheet, settingItems(sheet));
+  const turning =
+    typeof overhead === 'string' || !sheet.rotation ? null : (
+      <TabbedCard tab={valvesScreen.turnAndSee}>
+        <TurnAndSee sheet={sheet} overhead={overhead} rotation={sheet.rotation} />
+      </TabbedCard>
+    );
   const variants = (sheet.variants ?? []).map((question) => (
     <VariantCard key={question.id} sheet={sheet} question={question} />
   ));
@@ -150,6 +161,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
             {plate}
             {sets}
             {windows}
+            {turning}
             {variants}
           </View>
           <View className="flex-1">
@@ -164,6 +176,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
           {engine ? <SectionCard section={engine} /> : null}
           {sets}
           {windows}
+          {turning}
           {rest}
           {variants}
         </>

@@ -21,6 +21,7 @@ import { useUndo } from '../job/useUndo';
 import { BarringCaution } from './BarringCaution';
 import { CrankClock } from './CrankClock';
 import { NotWhatISee } from './NotWhatISee';
+import { clock, useWait, WaitNotice } from '../tighten/run/Waiting';
 import { ValveRow } from './ValveRow';
 import { ValvesBack } from './ValvesBack';
 import { VALVES_ACTS } from './ownActs';
@@ -45,11 +46,14 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
   const number = next ? plan.positions.indexOf(next) + 1 : 0;
   const seen = next ? whatIsSeen(view, next.atDeg, next.rockingCylinders) : '';
   const unknown = state.crank.atDeg === null;
+  const { overshot } = state.crank;
+  const leftMs = useWait(view.waitUntil, speech);
+  const waits = leftMs !== null && leftMs > 0 && barDeg !== 0;
   const stand = useOnce(async () => {
     if (next) await record('crank.stood', { atDeg: next.atDeg, seen });
   });
   useActKeys({
-    confirm: doubting ? undefined : stand,
+    confirm: doubting || waits ? undefined : stand,
     undo: last ? undo : undefined,
     help: () => setHelp(!help),
   });
@@ -58,8 +62,8 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
       speak(`${w.barTo(number, plan.positions.length)}. ${Math.round(barDeg)} degrees.`);
   }, [speech, barDeg, number, plan.positions.length]);
   if (!next) return null;
-  const toSet = view.valves.filter(
-    (v) => !v.done && next.set.some((item) => item.id === v.valve.id),
+  const toSet = view.items.filter(
+    (one) => !one.done && next.set.some(({ id }) => id === one.item.id),
   );
   return (
     <CardFrame
@@ -67,8 +71,8 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
       title={unknown && next.atDeg === 0 ? w.firstFind : w.barTo(number, plan.positions.length)}
       aside={
         card === 'recheck'
-          ? w.countChecked(view.doneCount, view.valves.length)
-          : w.countSet(view.doneCount, view.valves.length)
+          ? w.countChecked(view.doneCount, view.items.length)
+          : w.countSet(view.doneCount, view.items.length)
       }
       back={<ValvesBack view={view} />}
       foot={<Small className="py-2 text-bench-soft">{w.barCaution}</Small>}
@@ -76,12 +80,19 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
         <ActBar
           undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
           notSo={{ label: w.notSo, onPress: () => setDoubting(true) }}
-          confirm={{ label: w.iSeeThat, hint: w.thenSet(toSet.length), onPress: stand }}
+          confirm={{
+            label: waits ? w.wait : w.iSeeThat,
+            hint: waits ? `${clock(leftMs)} ${w.waitLeft}` : w.thenSetItems(toSet.length),
+            onPress: waits ? () => undefined : stand,
+            plain: waits,
+          }}
         />
       }
       slip={
         <>
-          {doubting ? <NotWhatISee onClose={() => setDoubting(false)} /> : null}
+          {doubting ? (
+            <NotWhatISee view={view} waits={waits} onClose={() => setDoubting(false)} />
+          ) : null}
           {help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
         </>
       }
@@ -104,13 +115,22 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
         <Mark kind="waiting" word={w.youShouldSee} />
         <Body>{seen}</Body>
         {unknown ? <Body>{state.crank.doubt ? w.crankLost : w.firstFindHow}</Body> : null}
+        {overshot ? (
+          <View testID="overshot">
+            <Mark kind="out" word={w.overshot} />
+            <Body>{w.overshotHow}</Body>
+          </View>
+        ) : null}
+        {view.waitUntil !== null && waits ? (
+          <WaitNotice until={view.waitUntil} leftMs={leftMs} />
+        ) : null}
       </View>
       <View className="border-t border-rule px-2 py-1.5">
         <View className="flex-row justify-between px-1">
           <EndMark end={sheet.cylinder1End} />
           <Small>{w.seenFrom('above')}</Small>
         </View>
-        <ValveRow view={view} settable={new Set(toSet.map((v) => v.valve.id))} current={null} />
+        <ValveRow view={view} settable={new Set(toSet.map(({ item }) => item.id))} current={null} />
       </View>
       {barDeg === 360 ? (
         <Small className="px-3.5 pb-2">

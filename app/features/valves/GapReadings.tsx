@@ -1,6 +1,6 @@
 import { Pressable, Text, View } from 'react-native';
 import type { GapReading } from '@cardinex/core/job/act';
-import type { ValveView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valves';
 import { gapVerdictWord, readingName } from '@cardinex/words/en/cards/valves';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
@@ -8,7 +8,7 @@ import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 
 interface Props {
-  readonly view: ValveView;
+  readonly view: ItemView;
   /** Which readings stand here, in order. */
   readonly kinds: readonly GapReading[];
   readonly reading: GapReading;

@@ -1,20 +1,72 @@
+import { useState } from 'react';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { Button } from '../../ui/Button';
+import { Slip } from '../../ui/Slip';
 import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
 import { WordsSlip } from '../job/WordsSlip';
+import { Schools } from './Schools';
 
-/** What is seen is not what should be: the crank's position is in doubt until found again. */
-export function NotWhatISee({ onClose }: { onClose: () => void }) {
+interface Props {
+  readonly view: OverheadView;
+  /** Are tappets giving way, so that the crank waits? */
+  readonly waits: boolean;
+  readonly onClose: () => void;
+}
+
+/**
+ * It is not as the card says: turned too far, something else is seen, or it is to be gone round another
+ * way.
+ */
+export function NotWhatISee({ view, waits, onClose }: Props) {
   const { record } = useJob();
+  const [which, setWhich] = useState<'doubt' | 'round' | 'short' | null>(null);
+  const past = useOnce(async () => {
+    if ((await record('crank.overshot', {})) === null) onClose();
+  });
+  const { next } = view;
+  if (which === 'round') return <Schools view={view} onClose={onClose} />;
+  if (which === 'short' && next) {
+    return (
+      <WordsSlip
+        title={w.notWaiting}
+        label={w.whyNotWait}
+        confirm={w.notWaiting}
+        kind="stop"
+        onWords={(words) =>
+          record('crank.stood', { atDeg: next.atDeg, seen: w.seenAt(next.atDeg), words })
+        }
+        onClose={onClose}
+      />
+    );
+  }
+  if (which === 'doubt') {
+    return (
+      <WordsSlip
+        title={w.somethingElse}
+        label={w.crankDoubt}
+        confirm={w.keepDoubt}
+        onWords={(words) => record('crank.doubted', { words })}
+        onClose={onClose}
+      >
+        <Body>{w.oneTurnOut}</Body>
+      </WordsSlip>
+    );
+  }
   return (
-    <WordsSlip
-      title={w.notWhatISee}
-      label={w.crankDoubt}
-      confirm={w.notWhatISee}
-      onWords={(words) => record('crank.doubted', { words })}
-      onClose={onClose}
-    >
-      <Body>{w.oneTurnOut}</Body>
-    </WordsSlip>
+    <Slip title={w.notSo} onClose={onClose}>
+      <Button label={w.wentPast} hint={w.wentPastHint} onPress={past} />
+      <Button
+        label={w.somethingElse}
+        hint={w.somethingElseHint}
+        onPress={() => setWhich('doubt')}
+      />
+      <Button label={w.goRound} hint={w.goRoundHint} onPress={() => setWhich('round')} />
+      {waits ? (
+        <Button label={w.notWaiting} hint={w.notWaitingHint} onPress={() => setWhich('short')} />
+      ) : null}
+    </Slip>
   );
 }

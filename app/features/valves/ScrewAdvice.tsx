@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { ValveView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valves';
 import { screwTurn } from '@cardinex/core/overhead/screwTurn';
 import { lashSentence, screwSentence } from '@cardinex/words/en/cards/valves';
 import { useUnits } from '../../device/preferences';
@@ -7,7 +7,7 @@ import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 
 interface Props {
-  readonly view: ValveView;
+  readonly view: ItemView;
   readonly limits: { readonly lowMm: number; readonly highMm: number; readonly aimMm: number };
   readonly phase: 'cold' | 'hot';
 }
@@ -18,7 +18,8 @@ export function ScrewAdvice({ view, limits, phase }: Props) {
   const units = useUnits();
   const { counts } = view.verdict;
   if (!counts || (phase === 'hot' && counts.reading !== 'hot')) return null;
-  const screw = sheet.overhead?.screw;
+  const isValve = view.item.kind === 'intake' || view.item.kind === 'exhaust';
+  const screw = isValve ? sheet.overhead?.screw : undefined;
   const turn =
     screw &&
     screwTurn({

@@ -1,6 +1,8 @@
 import { Pressable, Text, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
-import type { OverheadView, ValveView } from '@cardinex/core/job/cards/valves';
+import type { ItemView, OverheadView } from '@cardinex/core/job/cards/valves';
+import type { ItemKind } from '@cardinex/core/sheet/settingItems';
+import { itemShort } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { usePalette } from '../../ui/useTheme';
 import { cn } from '../../ui/cn';
@@ -16,18 +18,18 @@ interface Props {
 /** Most in one row before they grow too small to be told apart at arm's length. */
 const MOST_IN_ROW = 8;
 
-/** All valves along the head from the cylinder-1 end: done, to set here, or to leave alone. */
+/** All that is set along the head from the cylinder-1 end: done, to set here, or to leave alone. */
 export function ValveRow({ view, settable, current, onPress }: Props) {
   return (
     <View role="group" aria-label={w.rowLabel} className="px-1">
-      {inRows(view.valves).map((row) => (
-        <View key={row[0]?.valve.id} className="flex-row">
-          {row.map((valve) => (
-            <OneValve
-              key={valve.valve.id}
-              view={valve}
-              may={settable.has(valve.valve.id)}
-              current={valve.valve.id === current}
+      {inRows(view.items).map((row) => (
+        <View key={row[0]?.item.id} className="flex-row">
+          {row.map((one) => (
+            <OneItem
+              key={one.item.id}
+              view={one}
+              may={settable.has(one.item.id)}
+              current={one.item.id === current}
               onPress={onPress}
             />
           ))}
@@ -37,31 +39,39 @@ export function ValveRow({ view, settable, current, onPress }: Props) {
   );
 }
 
-/** As few rows as hold them, all but the last alike. */
-function inRows(valves: readonly ValveView[]): readonly (readonly ValveView[])[] {
-  const rows = Math.ceil(valves.length / MOST_IN_ROW);
-  const each = Math.ceil(valves.length / rows);
-  return Array.from({ length: rows }, (_, row) => valves.slice(row * each, (row + 1) * each));
+/** Valves in as few rows as hold them, all but the last alike; injectors, brakes and actuators a row each. */
+function inRows(items: readonly ItemView[]): readonly (readonly ItemView[])[] {
+  const kinds = [...new Set(items.map(({ item }) => rowOf(item.kind)))];
+  return kinds.flatMap((kind) => {
+    const own = items.filter(({ item }) => rowOf(item.kind) === kind);
+    const rows = Math.ceil(own.length / MOST_IN_ROW);
+    const each = Math.ceil(own.length / rows);
+    return Array.from({ length: rows }, (_, row) => own.slice(row * each, (row + 1) * each));
+  });
+}
+
+function rowOf(kind: ItemKind): string {
+  return kind === 'intake' || kind === 'exhaust' ? 'valve' : kind;
 }
 
 interface OneProps {
-  readonly view: ValveView;
+  readonly view: ItemView;
   readonly may: boolean;
   readonly current: boolean;
   readonly onPress: Props['onPress'];
 }
 
-function OneValve({ view: { valve, done }, may, current, onPress }: OneProps) {
+function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
   const c = usePalette();
   const standing = done ? 'done' : may ? 'set here' : w.leaveAlone;
   return (
     <Pressable
       role={onPress ? 'button' : undefined}
-      aria-label={[valve.id, valve.alongHead && w.alongHead(valve.alongHead), standing]
+      aria-label={[itemShort(item), item.alongHead && w.alongHead(item.alongHead), standing]
         .filter(Boolean)
         .join(', ')}
       disabled={!onPress || !may}
-      onPress={() => onPress?.(valve.id)}
+      onPress={() => onPress?.(item.id)}
       className="min-h-[56px] flex-1 items-center justify-center"
     >
       <Svg width="100%" height={36} viewBox="-22 -20 44 40" aria-hidden>
@@ -82,10 +92,10 @@ function OneValve({ view: { valve, done }, may, current, onPress }: OneProps) {
         )}
       </Svg>
       <Text className={cn('font-head text-[16px]', current ? 'text-blue' : 'text-ink')}>
-        {valve.id}
+        {itemShort(item)}
       </Text>
-      {valve.alongHead ? (
-        <Text className="font-text text-[12.5px] text-soft">{valve.alongHead}</Text>
+      {item.alongHead ? (
+        <Text className="font-text text-[12.5px] text-soft">{item.alongHead}</Text>
       ) : null}
     </Pressable>
   );

@@ -1,18 +1,20 @@
 import { View } from 'react-native';
-import { settable } from '@cardinex/core/overhead/settable';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import { barringSentence, valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { itemNamed } from '@cardinex/words/en/itemNames';
+import { barringSentence, schoolName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { degrees, listed } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
 import { useJob } from '../job/JobProvider';
+import { TurnAndSee } from './TurnAndSee';
 import { VALVES_ACTS } from './ownActs';
 
 /** The whole plan beside the book's table, what each cylinder is doing now, cautions, what was done. */
 export function ValvesBack({ view }: { view: OverheadView }) {
   const { state } = useJob();
+  const { sheet } = useJob();
   const { plan, spec } = view;
   const { atDeg } = state.crank;
   const hotOnly = Object.values(spec.clearances ?? {}).some((c) => !c.cold && c.hot);
@@ -20,11 +22,14 @@ export function ValvesBack({ view }: { view: OverheadView }) {
     <View className="gap-3">
       <Body className="font-strong">{w.barCaution}</Body>
       <View>
+        <Small>{schoolName(view.school)}</Small>
         <Heading level={3}>{barringSentence(plan)}</Heading>
         {plan.positions.map((position) => (
           <View key={position.atDeg} className="flex-row justify-between gap-3 pt-1">
             <Body className="w-14 font-strong">{degrees(position.atDeg)}</Body>
-            <Body className="flex-1">{listed(position.set.map((item) => item.id))}</Body>
+            <Body className="flex-1">
+              {listed(position.set.map(({ id }) => itemNamed(sheet, id)))}
+            </Body>
           </View>
         ))}
         {spec.camEvents?.from === 'assumed' ? <Small>{w.assumedEvents}</Small> : null}
@@ -36,7 +41,15 @@ export function ValvesBack({ view }: { view: OverheadView }) {
           <Body>{w.provisional}</Body>
         </View>
       ) : null}
-      {atDeg === null ? null : <Cylinders view={view} atDeg={atDeg} />}
+      <View className="border-t border-rule pt-2">
+        <Heading level={3}>{w.turnAndSee}</Heading>
+        <TurnAndSee
+          sheet={sheet}
+          overhead={view.overhead}
+          rotation={view.rotation}
+          startDeg={atDeg ?? 0}
+        />
+      </View>
       <ActLog of={VALVES_ACTS} />
     </View>
   );
@@ -68,19 +81,6 @@ function BookTable() {
       ))}
       {compared.missing.length > 0 ? <Body>{w.bookMissing(compared.missing)}</Body> : null}
       {compared.agrees ? null : <Body className="font-strong">{w.bookWins}</Body>}
-    </View>
-  );
-}
-
-function Cylinders({ view, atDeg }: { view: OverheadView; atDeg: number }) {
-  const { cylinders } = settable({ ...view.overhead, atDeg });
-  const inOrder = [...cylinders].sort((a, b) => a.cylinder - b.cylinder);
-  return (
-    <View className="border-t border-rule pt-2">
-      <Body className="font-strong">{w.crankAt(degrees(atDeg))}</Body>
-      {inOrder.map(({ cylinder, stroke, localDeg }) => (
-        <Body key={cylinder}>{w.doing(cylinder, stroke, localDeg === 0)}</Body>
-      ))}
     </View>
   );
 }

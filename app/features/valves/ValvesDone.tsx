@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { length } from '@cardinex/words/en/quantity';
+import { itemShort } from '@cardinex/words/en/itemNames';
+import { degrees, length } from '@cardinex/words/en/quantity';
 import { trayWords } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
@@ -39,13 +40,19 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
         <Mark kind={card !== 'recheck' && view.provisional ? 'waiting' : 'within'} word={said} />
         <EndMark end={sheet.cylinder1End} />
         <ValveRow view={view} settable={new Set()} current={null} />
-        {view.valves.map(({ valve, verdict }) => (
-          <View key={valve.id} className="flex-row justify-between border-t border-rule pt-1.5">
+        {view.items.map(({ item, verdict, setting }) => (
+          <View key={item.id} className="flex-row justify-between border-t border-rule pt-1.5">
             <Body>
-              {valve.id} · {w.kind(valve.kind)}
+              {itemShort(item)} · {w.kind(item.kind)}
             </Body>
             <Body className="font-strong">
-              {verdict.counts ? length(verdict.counts.mm, units) : ''}
+              {verdict.counts
+                ? length(verdict.counts.mm, units)
+                : setting?.turns !== undefined
+                  ? degrees(setting.turns * 360)
+                  : setting?.heightMm !== undefined
+                    ? length(setting.heightMm, units)
+                    : ''}
             </Body>
           </View>
         ))}

@@ -1,5 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { CRANK_UNKNOWN, NO_VALVES, overheadView } from '@cardinex/core/job/cards/valves';
+import { overheadView } from '@cardinex/core/job/cards/valves';
+import { CRANK_UNKNOWN, NO_VALVES } from '@cardinex/core/job/cards/valvesState';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { CrankClock } from './CrankClock';

@@ -4,6 +4,13 @@ import type { ActType } from '@cardinex/core/job/act';
 export const VALVES_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'crank.stood',
   'crank.doubted',
+  'crank.overshot',
+  'barring.chosen',
+  'screw.set',
+  'bridge.seen',
+  'cover.on',
+  'adjuster.read',
+  'injector.coded',
   'valve.read',
   'recheck.begun',
 ]);

@@ -1,4 +1,5 @@
-import type { ValveReadings, ValveView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valves';
+import type { ValveReadings } from '@cardinex/core/job/cards/valvesState';
 import { lashVerdict } from '@cardinex/core/overhead/lashVerdict';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { readingNext } from './readingNext';
@@ -13,7 +14,7 @@ const read = (mm: number) => ({
 });
 
 /** A valve with limits of 0.40 to 0.45 and these readings. */
-function view(found?: number, set?: number, locked?: number): ValveView {
+function view(found?: number, set?: number, locked?: number): ItemView {
   if (!valve) throw new Error('no valve');
   const readings: ValveReadings = {
     ...(found !== undefined && { found: read(found) }),
@@ -27,7 +28,17 @@ function view(found?: number, set?: number, locked?: number): ValveView {
     ...(set !== undefined && { setMm: set }),
     ...(locked !== undefined && { lockedMm: locked }),
   });
-  return { valve, target: null, readings, verdict, done: verdict.locked === 'within' };
+  return {
+    item: valve,
+    setBy: 'gap',
+    target: null,
+    readings,
+    verdict,
+    setting: null,
+    bridge: {},
+    bridgeNext: null,
+    done: verdict.locked === 'within',
+  };
 }
 
 describe('which reading of a valve comes next', () => {

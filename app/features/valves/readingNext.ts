@@ -1,5 +1,5 @@
 import type { GapReading } from '@cardinex/core/job/act';
-import type { ValveView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valves';
 
 /**
  * Which of a valve's readings comes next. Found within limits is left alone and felt locked; one
@@ -7,7 +7,7 @@ import type { ValveView } from '@cardinex/core/job/cards/valves';
  * locks, as found is followed by as set.
  */
 export function readingNext(
-  { verdict, readings }: ValveView,
+  { verdict, readings }: ItemView,
   phase: 'cold' | 'hot',
   counted: 'locked' | 'set' = 'locked',
 ): GapReading {

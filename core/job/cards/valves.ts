@@ -1,77 +1,37 @@
-import { clearanceAt, firingAngles, type Overhead } from '../../overhead/barringInput';
+import type { Overhead } from '../../overhead/barringInput';
 import type { BarringPlan, BarringPosition } from '../../overhead/barringPlan';
 import { cycleDegrees, forwardDistance } from '../../overhead/cycle';
 import { lashVerdict, type LashVerdict } from '../../overhead/lashVerdict';
-import { atLeast } from '../../quantity/withinLimits';
+import type { BarringSchool } from '../../overhead/schools';
+import { figureMm } from '../../quantity/figureMm';
+import { MINUTES_PER } from '../../quantity/units';
+import { barringOf, overheadFor } from '../../sheet/barringOf';
 import type { EngineSheet } from '../../sheet/engineSheet';
+import { gapTarget, type GapTarget } from '../../sheet/overheadOf';
+import { settingItems, type SettingItem } from '../../sheet/settingItems';
 import type { Rotation } from '../../sheet/spec/layout';
-import type { OverheadSpec, Valve } from '../../sheet/spec/overhead';
-import { gapTarget, overheadOf, valvePlan, type GapTarget } from '../../sheet/overheadOf';
-import type { ActOf, GapReading, LoggedAct, Printed } from '../act';
-import type { DecideContext } from '../decide';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
+import type { OverheadSpec } from '../../sheet/spec/overhead';
+import type { BridgeStep } from '../act';
+import { withOverheadCards, type JobSheet } from '../scope';
+import type { BridgeSeen, CrankState, ScrewSet, ValveReadings, ValvesState } from './valvesState';
 
-export interface GapRead {
-  readonly mm: number;
-  readonly printed: Printed;
-  readonly actId: string;
-  readonly at: string;
-  readonly by: string;
-}
+/**
+ * How an item is set: by a gap and a leaf, by part of a turn past zero lash or contact, or to the height
+ * of a gauge.
+ */
+export type SetBy = 'gap' | 'turn' | 'height';
 
-export type ValveReadings = Readonly<Partial<Record<GapReading, GapRead>>>;
-
-export interface ValvesState {
-  /** Newest reading of each kind, by valve. */
-  readonly readings: Readonly<Record<string, ValveReadings>>;
-  /** When the hot recheck was begun; readings by then were cold. */
-  readonly recheckBegun: {
-    readonly at: string;
-    readonly by: string;
-    readonly words: string;
-  } | null;
-}
-
-export interface CrankState {
-  /** After cylinder 1's firing top dead centre; null while unknown or in doubt. */
-  readonly atDeg: number | null;
-  readonly since: string | null;
-  readonly doubt: string | null;
-}
-
-export const NO_VALVES: ValvesState = { readings: {}, recheckBegun: null };
-export const CRANK_UNKNOWN: CrankState = { atDeg: null, since: null, doubt: null };
-
-export function evolveValves(state: ValvesState, act: LoggedAct): ValvesState {
-  if (act.type === 'valve.read') {
-    const { valve, reading, mm, printed } = act.data;
-    const read = { mm, printed, actId: act.id, at: act.at, by: act.by };
-    const before = state.readings[valve];
-    // A gap set anew has not been felt locked yet: the old as-locked reading no longer counts.
-    const { locked: _stale, ...unlocked } = before ?? {};
-    const kept = reading === 'set' ? unlocked : before;
-    return { ...state, readings: { ...state.readings, [valve]: { ...kept, [reading]: read } } };
-  }
-  if (act.type === 'recheck.begun') {
-    return { ...state, recheckBegun: { at: act.at, by: act.by, words: act.data.words } };
-  }
-  return state;
-}
-
-export function evolveCrank(state: CrankState, act: LoggedAct): CrankState {
-  if (act.type === 'crank.stood') return { atDeg: act.data.atDeg, since: act.at, doubt: null };
-  if (act.type === 'crank.doubted') return { atDeg: null, since: act.at, doubt: act.data.words };
-  // The engine has been run: where the crank stopped is anyone's guess.
-  if (act.type === 'recheck.begun') return { atDeg: null, since: act.at, doubt: null };
-  return state;
-}
-
-export interface ValveView {
-  readonly valve: Valve;
+export interface ItemView {
+  readonly item: SettingItem;
+  readonly setBy: SetBy;
   readonly target: GapTarget | null;
   readonly readings: ValveReadings;
   readonly verdict: LashVerdict;
-  /** Cold: as locked (or set, where nothing locks) and within. Hot: the hot reading within. */
+  readonly setting: ScrewSet | null;
+  readonly bridge: BridgeSeen;
+  /** What of its bridge is still to be seen to, before its gap or after. */
+  readonly bridgeNext: BridgeStep | null;
+  /** Cold: as locked (or set, where nothing locks) and within, its bridge tried. Hot: within. */
   readonly done: boolean;
 }
 
@@ -79,14 +39,21 @@ export interface OverheadView {
   readonly spec: OverheadSpec;
   readonly overhead: Overhead;
   readonly rotation: Rotation;
+  readonly school: BarringSchool;
   readonly plan: BarringPlan;
-  readonly valves: readonly ValveView[];
+  readonly items: readonly ItemView[];
+  /** What the plan goes round for: not done when it was chosen, and to be got at now. */
+  readonly planned: readonly SettingItem[];
   /** Where the crank stands in the plan; null when not at one of its positions. */
   readonly here: BarringPosition | null;
-  /** The next position with something left to set; null when all is done. */
+  /** The next position with something left to set; null when all is done, or a cover comes first. */
   readonly next: BarringPosition | null;
+  /** The cover that goes on before the rest can be set; null when none is next. */
+  readonly coverNext: string | null;
   /** From where the crank stands to `next`; null while the crank is unknown. */
   readonly barDeg: number | null;
+  /** Until when the crank is left alone, for tappets to give way; null when it may be turned. */
+  readonly waitUntil: string | null;
   readonly doneCount: number;
   readonly provisional: boolean;
 }
@@ -96,50 +63,156 @@ export interface OverheadView {
  * @returns null when the sheet has too little to plan it
  */
 export function overheadView(
-  sheet: EngineSheet,
+  sheet: JobSheet,
   valves: ValvesState,
   crank: CrankState,
   phase: 'cold' | 'hot',
 ): OverheadView | null {
   const { overhead: spec, rotation } = sheet;
-  const overhead = overheadOf(sheet);
-  const plan = valvePlan(sheet);
-  if (!plan || !spec || !rotation || typeof overhead === 'string') return null;
-  const views = spec.valves.map((valve) => valveView(sheet, valve, valves, phase));
-  const undone = new Set(views.filter((v) => !v.done).map((v) => v.valve.id));
-  const open = plan.positions.filter((p) => p.set.some((item) => undone.has(item.id)));
+  const all = itemsOf(sheet).filter((item) => phase === 'cold' || hasHotLimits(sheet, item));
+  const overhead = overheadFor(sheet, all);
+  if (!spec || !rotation || typeof overhead === 'string') return null;
+  const items = all.map((item) => itemView(sheet, item, valves, phase));
+  const { school = 'fewest', startDeg = 0, before } = (phase === 'cold' && valves.chosen) || {};
+  // What was done before the way round was chosen is not gone back to.
+  const settled = new Set(
+    before
+      ? all
+          .map((item) => itemView(sheet, item, { ...valves, ...before }, phase))
+          .filter(({ done }) => done)
+          .map(({ item }) => item.id)
+      : [],
+  );
+  const undone = new Set(items.filter(({ done }) => !done).map(({ item }) => item.id));
+  const passes = passesOf(all.filter(({ id }) => !settled.has(id) || undone.has(id)));
+  const pass = passes.find(({ items: own }) => own.some(({ id }) => undone.has(id))) ?? passes[0];
+  const planned = pass?.items ?? all;
+  const plan =
+    barringOf(sheet, { school, items: planned, startDeg }) ??
+    barringOf(sheet, { school: 'fewest', items: planned, startDeg });
+  if (!plan) return null;
   const cycle = cycleDegrees(sheet.strokes);
   const from = crank.atDeg ?? 0;
   const ahead = (position: BarringPosition): number => forwardDistance(from, position.atDeg, cycle);
-  const next = open.reduce<BarringPosition | null>(
-    (best, position) => (best === null || ahead(position) < ahead(best) ? position : best),
-    null,
-  );
+  const open = plan.positions.filter((p) => p.set.some(({ id }) => undone.has(id)));
+  const cover = pass?.cover ?? null;
+  const coverNext =
+    cover !== null && valves.covers[cover] === undefined && undone.size > 0 ? cover : null;
+  const next =
+    coverNext !== null
+      ? null
+      : open.reduce<BarringPosition | null>(
+          (best, position) => (best === null || ahead(position) < ahead(best) ? position : best),
+          null,
+        );
   return {
     spec,
     overhead,
     rotation,
+    school,
     plan,
-    valves: views,
+    items,
+    planned,
     here: plan.positions.find((p) => p.atDeg === crank.atDeg) ?? null,
     next,
+    coverNext,
     barDeg: next === null || crank.atDeg === null ? null : ahead(next),
-    doneCount: views.length - undone.size,
-    provisional: views.some((v) => v.target?.provisional),
+    waitUntil: phase === 'cold' ? bleedUntil(sheet, valves, crank) : null,
+    doneCount: items.length - undone.size,
+    provisional: items.some(({ target }) => target?.provisional),
   };
 }
 
-function valveView(
-  sheet: EngineSheet,
-  valve: Valve,
-  { readings }: ValvesState,
+/** What is set on this job: valves alone on a job from before the rest had a place. */
+export function itemsOf(sheet: JobSheet): readonly SettingItem[] {
+  const items = settingItems(sheet);
+  return withOverheadCards(sheet)
+    ? items
+    : items.filter(({ kind }) => kind === 'intake' || kind === 'exhaust');
+}
+
+interface Pass {
+  /** The cover that must be on for it. */
+  readonly cover: string | null;
+  readonly items: readonly SettingItem[];
+}
+
+/** What can be set as it is, then what waits for each cover in turn. */
+function passesOf(items: readonly SettingItem[]): readonly Pass[] {
+  const covers = [...new Set(items.map(({ after }) => after ?? null))].sort((a, b) =>
+    a === null ? -1 : b === null ? 1 : 0,
+  );
+  return covers.map((cover) => ({
+    cover,
+    items: items.filter(({ after }) => (after ?? null) === cover),
+  }));
+}
+
+function hasHotLimits(sheet: EngineSheet, item: SettingItem): boolean {
+  return gapTarget(sheet, item)?.hotLowMm !== undefined;
+}
+
+function itemView(
+  sheet: JobSheet,
+  item: SettingItem,
+  { readings, settings, bridges }: Pick<ValvesState, 'readings' | 'settings' | 'bridges'>,
   phase: 'cold' | 'hot',
-): ValveView {
-  const target = gapTarget(sheet, valve);
-  const read = readings[valve.id] ?? {};
+): ItemView {
+  const setBy = setByOf(sheet, item);
+  const target = setBy === 'gap' ? gapTarget(sheet, item) : null;
+  const read = readings[item.id] ?? {};
   const verdict = target ? verdictOf(target, read) : {};
+  const setting = settings[item.id] ?? null;
+  const bridge = bridges[item.id] ?? {};
   const counted = phase === 'cold' ? verdict[countedCold(sheet)] : verdict.hot;
-  return { valve, target, readings: read, verdict, done: counted === 'within' };
+  const isSet = setBy === 'gap' ? counted === 'within' : setting !== null;
+  const bridgeNext = phase === 'hot' ? null : bridgeNextOf(sheet, item, bridge, isSet);
+  return {
+    item,
+    setBy,
+    target,
+    readings: read,
+    verdict,
+    setting,
+    bridge,
+    bridgeNext,
+    done: isSet && bridgeNext === null,
+  };
+}
+
+export function setByOf({ overhead }: EngineSheet, { kind }: SettingItem): SetBy {
+  if (kind === 'injector') return overhead?.injectors?.setting?.method ?? 'turn';
+  const isValve = kind === 'intake' || kind === 'exhaust';
+  return isValve && overhead?.adjust === 'hydraulic' ? 'turn' : 'gap';
+}
+
+/** How far past zero lash or contact an item is turned, as printed. */
+export function turnsFor({ overhead }: EngineSheet, { kind }: SettingItem) {
+  if (kind !== 'injector') return overhead?.hydraulic?.preload;
+  const setting = overhead?.injectors?.setting;
+  return setting?.method === 'turn' ? setting.turns : undefined;
+}
+
+/** The height an injector's gauge gives, in millimetres. */
+export function gaugeFor({ overhead }: EngineSheet): number | null {
+  const setting = overhead?.injectors?.setting;
+  return setting?.method === 'height' ? figureMm(setting.gauge) : null;
+}
+
+/** A bridge is equalised and tried before its gap, and tried once more after it. */
+function bridgeNextOf(
+  sheet: JobSheet,
+  { kind }: SettingItem,
+  seen: BridgeSeen,
+  isSet: boolean,
+): BridgeStep | null {
+  const spec = sheet.overhead?.bridges;
+  if (!spec || !withOverheadCards(sheet) || (kind !== 'intake' && kind !== 'exhaust')) return null;
+  const good = (step: BridgeStep): boolean => seen[step]?.found === 'good';
+  if (!good('equalised')) return 'equalised';
+  if (!spec.twist) return null;
+  if (!good('before')) return 'before';
+  return isSet && !good('after') ? 'after' : null;
 }
 
 /** The cold reading that counts: as locked, where there is a nut that locks; else as set. */
@@ -161,29 +234,17 @@ function verdictOf(target: GapTarget, { found, set, locked, hot }: ValveReadings
   });
 }
 
-export function decideCrankStood(act: ActOf<'crank.stood'>, { sheet }: DecideContext): Verdict {
-  const cycle = cycleDegrees(sheet.strokes);
-  const { atDeg } = act.data;
-  return atDeg >= 0 && atDeg < cycle ? ACCEPTED : refused('crank-unknown');
-}
-
-export function decideValveRead(
-  valves: ValvesState,
-  crank: CrankState,
-  act: ActOf<'valve.read'>,
-  { sheet }: DecideContext,
-): Verdict {
-  const { valve, reading } = act.data;
-  if (!sheet.overhead?.valves.some((v) => v.id === valve))
-    return refused('unknown-valve', { valve });
-  if ((reading === 'hot') !== (valves.recheckBegun !== null)) return refused('reading-of-recheck');
-  if (crank.atDeg === null) return refused('crank-unknown');
-  const overhead = overheadOf(sheet);
-  if (typeof overhead === 'string') return refused('sheet-lacks');
-  const item = overhead.items.find((i) => i.id === valve);
-  if (!item) return refused('unknown-valve', { valve });
-  const cycle = cycleDegrees(sheet.strokes);
-  const clearanceDeg = clearanceAt(item, firingAngles(overhead.firing), crank.atDeg, cycle);
-  if (atLeast(clearanceDeg, overhead.marginDeg)) return ACCEPTED;
-  return refused('not-settable-here', { valve, atDeg: crank.atDeg });
+/** Hydraulic tappets give way under their preload before the engine is turned again. */
+function bleedUntil(sheet: JobSheet, { settings }: ValvesState, crank: CrankState): string | null {
+  const { adjust, hydraulic } = sheet.overhead ?? {};
+  if (adjust !== 'hydraulic' || !hydraulic?.wait || crank.since === null) return null;
+  const since = Date.parse(crank.since);
+  const set = itemsOf(sheet)
+    .filter(({ kind }) => kind === 'intake' || kind === 'exhaust')
+    .flatMap(({ id }) => settings[id]?.at ?? [])
+    .map((at) => Date.parse(at))
+    .filter((at) => at >= since);
+  if (set.length === 0) return null;
+  const minutes = hydraulic.wait.value * MINUTES_PER[hydraulic.wait.unit];
+  return new Date(Math.max(...set) + minutes * 60_000).toISOString();
 }

@@ -169,9 +169,7 @@ function doubtfulPositions(sheet: EngineSheet): SheetFinding[] {
 function extraFindings(sheet: EngineSheet, spec: OverheadSpec): SheetFinding[] {
   const covers = new Set((sheet.covers ?? []).map((cover) => cover.id));
   const before = (at: string, cover: string | undefined): SheetFinding[] =>
-    cover === undefined || covers.has(cover)
-      ? []
-      : [fault(`${at}.before`, 'unknown-cover', { cover })];
+    cover === undefined || covers.has(cover) ? [] : [fault(at, 'unknown-cover', { cover })];
   const window = (at: string, of: CycleWindow | undefined): SheetFinding[] => {
     if (!of) return [];
     if ('as' in of) {
@@ -186,7 +184,7 @@ function extraFindings(sheet: EngineSheet, spec: OverheadSpec): SheetFinding[] {
   };
   const { injectors, brakes, actuators } = spec;
   return [
-    ...before('overhead.injectors', injectors?.before),
+    ...before('overhead.injectors.before', injectors?.before),
     ...window('overhead.injectors', injectors?.window),
     ...(
       [
@@ -197,7 +195,8 @@ function extraFindings(sheet: EngineSheet, spec: OverheadSpec): SheetFinding[] {
       const at = `overhead.${name}`;
       return extra
         ? [
-            ...before(at, extra.before),
+            ...before(`${at}.before`, extra.before),
+            ...before(`${at}.after`, extra.after),
             ...window(at, extra.window),
             ...unknownCylinders(sheet, `${at}.cylinders`, extra.cylinders ?? []),
           ]

@@ -133,4 +133,6 @@ export interface ExtraGapSpec {
   readonly leafBetween?: string;
   /** The cover before which it must be done. */
   readonly before?: string;
+  /** The cover that must be on first. */
+  readonly after?: string;
 }

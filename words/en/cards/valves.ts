@@ -2,7 +2,9 @@ import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
 import type { GapVerdict, LashVerdict } from '@cardinex/core/overhead/lashVerdict';
 import type { ScrewTurn } from '@cardinex/core/overhead/screwTurn';
 import type { SettableHere, StrokeName } from '@cardinex/core/overhead/settable';
-import type { GapReading } from '@cardinex/core/job/act';
+import type { ItemKind } from '@cardinex/core/sheet/settingItems';
+import type { BarringSchool } from '@cardinex/core/overhead/schools';
+import type { BridgeStep, GapReading } from '@cardinex/core/job/act';
 import { METRIC, degrees, length, listed, type ReaderUnits } from '../quantity';
 
 const VERDICTS: Readonly<Record<GapVerdict, string>> = {
@@ -26,6 +28,43 @@ const STROKES: Readonly<Record<StrokeName, string>> = {
   compression: 'compression',
   overlap: 'rocking',
 };
+
+const SCHOOL_NAMES: Readonly<Record<BarringSchool, string>> = {
+  fewest: 'Fewest positions',
+  book: 'The book’s own table',
+  'first-mark': 'Cylinder 1’s mark only',
+  'firing-order': 'Cylinder by cylinder, as they fire',
+  companion: 'The companion rocking',
+  'opening-closing': 'As the other valve opens or closes',
+};
+
+export function schoolName(school: BarringSchool): string {
+  return SCHOOL_NAMES[school];
+}
+
+const SCHOOL_WHY: Readonly<Record<BarringSchool, string>> = {
+  fewest: 'Least barring of the crank, as many as may be at each stop.',
+  book: 'What the manual prints holds, also where ours differs.',
+  'first-mark': 'Where only one mark can be seen.',
+  'firing-order': 'Each at its own firing top; one cylinder after the other.',
+  companion: 'No marks needed: watch the cylinder a turn apart rock.',
+  'opening-closing':
+    'No marks needed: the inlet as the exhaust just opens, the exhaust as the inlet has nearly closed.',
+};
+
+export function schoolWhy(school: BarringSchool): string {
+  return SCHOOL_WHY[school];
+}
+
+const BRIDGE_STEPS: Readonly<Record<BridgeStep, string>> = {
+  equalised: 'Equalised',
+  before: 'Tried for twist before',
+  after: 'Tried for twist after',
+};
+
+export function bridgeStepName(step: BridgeStep): string {
+  return BRIDGE_STEPS[step];
+}
 
 export function gapVerdictWord(verdict: GapVerdict): string {
   return VERDICTS[verdict];
@@ -69,6 +108,24 @@ export function barringSentence(plan: BarringPlan): string {
   return `${stops}, ${degrees(plan.totalBarDeg)} of barring; the nearest cam is ${near} away.${never}`;
 }
 
+/** Why one thing may be set where the crank stands, or may not. */
+export function settableWhy(
+  { clearanceDeg, verdict }: SettableHere['items'][number],
+  marginDeg: number,
+): string {
+  const away = degrees(Math.abs(clearanceDeg));
+  switch (verdict) {
+    case 'settable':
+      return `may be set, its cam is ${away} away.`;
+    case 'near':
+      return `leave it, its cam is only ${away} away; ${degrees(marginDeg)} is the least.`;
+    case 'lifted':
+      return clearanceDeg === 0
+        ? 'leave it, its cam is just at it.'
+        : `leave it, its cam is on it, ${away} from the nearer end.`;
+  }
+}
+
 export function settableSentence(here: SettableHere): string {
   const may = here.items.filter((item) => item.verdict === 'settable').map((item) => item.id);
   return may.length === 0 ? 'Nothing may be set here.' : `Here ${listed(may)} may be set.`;
@@ -89,8 +146,58 @@ export const valvesScreen = {
       : `${seen}.`;
   },
   iSeeThat: 'I see that',
-  thenSet: (count: number) => (count === 1 ? 'then set 1 valve' : `then set ${count} valves`),
-  notWhatISee: 'Not what I see',
+  thenSetItems: (count: number) => `then set ${count}`,
+  seenAt: (atDeg: number) => `crank at ${degrees(atDeg)}`,
+  wait: 'Wait',
+  waitLeft: 'still to wait',
+  notWaiting: 'Not waited for',
+  notWaitingHint: 'the tappets have given way already',
+  whyNotWait: 'Why are the tappets not waited for?',
+  wentPast: 'It went past',
+  wentPastHint: 'turned further than it was to stop',
+  overshot: 'Turned past its stop',
+  overshotHow:
+    'Take it back well past, a quarter turn or more, and come up on it again: slack is then on one side only.',
+  somethingElse: 'I see something else',
+  somethingElseHint: 'another cylinder rocks, or a push rod is tight',
+  keepDoubt: 'Keep this',
+  turnAndSee: 'Turn the crank and see',
+  crankAngle: 'Crank, degrees after cylinder 1’s firing top',
+  withCompanion: (companions: readonly number[]) => `; ${listed(companions)} a turn apart`,
+  goRound: 'Go round another way',
+  goRoundHint: 'the book’s table, one cylinder after another, by what is seen',
+  goRoundHow: (left: number) =>
+    `What is done stays done. For the ${left} that are left, from where the crank stands:`,
+  leaveAsIs: 'Leave it as it is',
+  bridge: {
+    equalised: 'Equalise the bridge',
+    before: 'Try the bridge for twist',
+    after: 'Try the bridge once more',
+  },
+  bridgeDone: 'Both stems touched, locked',
+  bridgeWillNot: 'It will not',
+  bridgeHolds: 'It does not turn',
+  bridgeTurns: 'It turns',
+  bridgeOff:
+    'A bridge that turns has left a stem. Back the adjuster off, seat it on both stems, equalise it again, and try it once more.',
+  bridgeStuck:
+    'Look at both stem tips and at the guide: a worn one is replaced before anything is set.',
+  bridgeDrawing: (step: BridgeStep, yoke: boolean) =>
+    `${yoke ? 'A yoke' : 'A bridge'} over its two stems. ${step === 'equalised' ? 'Held down over the fixed stem, its screw is turned in until the other is touched.' : 'Tried with fingers either side: it must not turn.'}`,
+  fromZeroLash: 'Past zero lash',
+  fromContact: 'Past contact',
+  turned: 'Turned and locked',
+  contactHow: 'Screw in until the plunger is just touched, then turn on by the angle, hold, lock.',
+  toGauge: 'Follower to the gauge',
+  gaugeHow:
+    'Gauge in its hole, foot on the body: turn until its shoulder just touches, hold, lock.',
+  heightNow: 'Where it can be measured',
+  heightHint: 'how high it stands now',
+  gaugeFits: 'The gauge just touches',
+  coverNow: (name: string) => `${name} goes on now`,
+  coverOn: (name: string) => `${name} is on`,
+  coverWhy: 'What it closes the way to is done:',
+  afterCover: (items: string) => `Set after it: ${items}.`,
   notSo: 'Not so',
   beforeBarring: 'Before anything turns',
   beforeBarringText:
@@ -119,7 +226,7 @@ export const valvesScreen = {
   nextReading: (reading: GapReading) => `then ${READINGS[reading].toLowerCase()}`,
   shift: (text: string) => `Locking moved it ${text}`,
   alongHead: (place: number) => `valve ${place} along the head`,
-  kind: (kind: 'intake' | 'exhaust') => (kind === 'intake' ? 'inlet' : 'exhaust'),
+  kind: (kind: ItemKind) => (kind === 'intake' ? 'inlet' : kind),
   allSet: 'All valves set',
   allSetProvisional: 'All valves set, provisionally. The hot recheck stands in the tray.',
   allChecked: 'All valves checked hot',

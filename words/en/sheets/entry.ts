@@ -265,6 +265,8 @@ const LABELS_AT: Readonly<Record<string, string>> = {
   'orientation/crown': 'Mark on the crown',
   'orientation/rod': 'Mark on the rod',
   'tensioner/stud': 'Stressed diameter of the stud',
+  'brakes/after': 'Needs this cover on first',
+  'actuators/after': 'Needs this cover on first',
   'injectors/before': 'Must be done before this cover',
   'brakes/before': 'Must be done before this cover',
   'actuators/before': 'Must be done before this cover',

@@ -34,6 +34,8 @@ export function specialField(path: Path, node: SchemaNode): ReactElement | null 
     case 'overhead/injectors/before':
     case 'overhead/brakes/before':
     case 'overhead/actuators/before':
+    case 'overhead/brakes/after':
+    case 'overhead/actuators/after':
       return <PickField path={path} among={['covers']} />;
     case 'fastenedSets/*/programme/cycles/*/stages/*/values/*/group':
       return <PickField path={path} among={[...path.slice(0, 2), 'groups']} />;

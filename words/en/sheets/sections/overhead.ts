@@ -1,3 +1,4 @@
+import { coverNamed } from '../../itemNames';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { figure, figures, gap, limits, printed, row, says, type SheetRow } from './rows';
 
@@ -88,9 +89,12 @@ const INJECTORS = {
 export function extraRows(sheet: EngineSheet): SheetRow[] {
   const { injectors, brakes, actuators } = sheet.overhead ?? {};
   const cover = (id: string | undefined): SheetRow[] => {
-    const name = sheet.covers?.find((c) => c.id === id)?.name ?? id;
-    return name === undefined ? [] : [row('Before', `${name.toLowerCase()} goes on`)];
+    return id === undefined
+      ? []
+      : [row('Before', `${coverNamed(sheet, id).toLowerCase()} goes on`)];
   };
+  const coverFirst = (id: string | undefined): SheetRow[] =>
+    id === undefined ? [] : [row('After', `${coverNamed(sheet, id).toLowerCase()} is on`)];
   return [
     ...(injectors ? [row('Injectors', INJECTORS[injectors.kind])] : []),
     ...(injectors?.setting?.method === 'turn'
@@ -103,7 +107,9 @@ export function extraRows(sheet: EngineSheet): SheetRow[] {
     ...cover(injectors?.before),
     ...gap(brakes?.name ?? '', brakes?.gap),
     ...cover(brakes?.before),
+    ...coverFirst(brakes?.after),
     ...gap(actuators?.name ?? '', actuators?.gap),
     ...cover(actuators?.before),
+    ...coverFirst(actuators?.after),
   ];
 }

@@ -1,0 +1,59 @@
+import { View } from 'react-native';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { CardName } from '@cardinex/core/job/tray';
+import { itemName, coverNamed } from '@cardinex/words/en/itemNames';
+import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { listed } from '@cardinex/words/en/quantity';
+import { useActKeys } from '../../ui/useActKeys';
+import { Mark } from '../../ui/Mark';
+import { Body } from '../../ui/Words';
+import { ActBar } from '../job/ActBar';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { useUndo } from '../job/useUndo';
+import { undoHint } from '@cardinex/words/en/acts';
+import { ValvesBack } from './ValvesBack';
+import { VALVES_ACTS } from './ownActs';
+
+/** What can be set without it is set: now the cover goes on, and the rest is set from outside. */
+export function CoverBetween({
+  card,
+  view,
+  cover,
+}: {
+  readonly card: CardName;
+  readonly view: OverheadView;
+  readonly cover: string;
+}) {
+  const { sheet, record } = useJob();
+  const { last, undo } = useUndo(VALVES_ACTS);
+  const name = coverNamed(sheet, cover);
+  const spec = sheet.covers?.find(({ id }) => id === cover);
+  const on = useOnce(() => record('cover.on', { cover }));
+  useActKeys({ confirm: on, undo: last ? undo : undefined });
+  const then = view.items.filter(({ item, done }) => item.after === cover && !done);
+  return (
+    <CardFrame
+      card={card}
+      title={w.coverNow(name)}
+      aside={w.countSet(view.doneCount, view.items.length)}
+      back={<ValvesBack view={view} />}
+      actBar={
+        <ActBar
+          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
+          confirm={{ label: w.coverOn(name), hint: w.thenSetItems(then.length), onPress: on }}
+        />
+      }
+    >
+      <View className="gap-2 p-3.5">
+        <Mark kind="now" word={w.coverWhy} />
+        {spec?.hides.map((one) => (
+          <Body key={one}>· {one}</Body>
+        ))}
+        {spec?.gasket ? <Body className="font-strong">{spec.gasket}</Body> : null}
+        <Body>{w.afterCover(listed(then.map(({ item }) => itemName(sheet, item))))}</Body>
+      </View>
+    </CardFrame>
+  );
+}

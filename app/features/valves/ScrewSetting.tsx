@@ -1,0 +1,167 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import {
+  gaugeFor,
+  turnsFor,
+  type ItemView,
+  type OverheadView,
+} from '@cardinex/core/job/cards/valves';
+import type { CardName } from '@cardinex/core/job/tray';
+import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
+import { injectorSetting } from '@cardinex/core/overhead/injectorSetting';
+import { readDecimal } from '@cardinex/core/quantity/readDecimal';
+import { figureMm } from '@cardinex/core/quantity/figureMm';
+import { benchWords } from '@cardinex/words/en/bench';
+import { itemName } from '@cardinex/words/en/itemNames';
+import { hydraulicSentence, injectorSentence } from '@cardinex/words/en/overhead';
+import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { degrees, length } from '@cardinex/words/en/quantity';
+import { usePreferences, useUnits } from '../../device/preferences';
+import { Field } from '../../ui/Field';
+import { Figure } from '../../ui/Figure';
+import { Mark } from '../../ui/Mark';
+import { speak } from '../../ui/signal';
+import { Body, Small } from '../../ui/Words';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { Protractor } from '../tighten/run/Protractor';
+import { SettingFrame } from './SettingFrame';
+import { SettingTop } from './SettingTop';
+import type { SettingPlace } from './useSettingPlace';
+
+interface Props {
+  readonly card: CardName;
+  readonly view: OverheadView;
+  readonly place: SettingPlace;
+  readonly current: ItemView;
+  readonly setBy: 'turn' | 'height';
+}
+
+/** What has no leaf: turned on past zero lash or contact, or brought to the height of a gauge. */
+export function ScrewSetting(props: Props) {
+  return props.setBy === 'turn' ? <ByTurn {...props} /> : <ByHeight {...props} />;
+}
+
+function ByTurn({ card, view, place, current }: Props) {
+  const { sheet, record } = useJob();
+  const units = useUnits();
+  const { speech } = usePreferences();
+  const { item } = current;
+  const printed = turnsFor(sheet, item);
+  const turns = printed?.value ?? 0;
+  const isTappet = item.kind === 'intake' || item.kind === 'exhaust';
+  const { screw, hydraulic } = view.spec;
+  const setting = injectorSetting({ method: 'turn', turns });
+  const depth =
+    isTappet && screw && hydraulic?.plungerTravel
+      ? hydraulicPreload({
+          turns,
+          pitchMm: screw.pitchMm,
+          screwAt: screw.at,
+          rockerRatio: screw.rockerRatio,
+          plungerTravelMm: figureMm(hydraulic.plungerTravel),
+        })
+      : null;
+  const keep = useOnce(async () => {
+    const problem = await record('screw.set', { item: item.id, turns });
+    if (problem === null) place.goOn();
+  });
+  const spoken = `${itemName(sheet, item)}. ${isTappet ? w.fromZeroLash : w.fromContact} ${Math.round(setting.deg)} degrees.`;
+  useEffect(() => {
+    if (speech) speak(spoken);
+  }, [speech, spoken]);
+  return (
+    <SettingFrame
+      card={card}
+      view={view}
+      confirm={{ label: w.turned, hint: degrees(setting.deg), onPress: keep }}
+    >
+      <SettingTop view={view} place={place} current={current}>
+        <View className="flex-row items-center justify-between gap-2">
+          <View>
+            <Small>{isTappet ? w.fromZeroLash : w.fromContact}</Small>
+            <Figure size="act" value={degrees(setting.deg)} testID="target" />
+            <Small>{printed ? `${printed.text}, ${printed.source}` : ''}</Small>
+          </View>
+          <Protractor deg={setting.deg} turned={null} />
+        </View>
+      </SettingTop>
+      <View className="gap-1 border-t border-rule px-3.5 py-2.5">
+        <Body className="font-strong">
+          {isTappet ? (hydraulic?.zeroLash.says ?? '') : w.contactHow}
+        </Body>
+        <Body>{injectorSentence(setting)}</Body>
+        {depth ? (
+          <Mark
+            kind={depth.code === 'within' ? 'within' : 'out'}
+            word={hydraulicSentence(depth, units)}
+          />
+        ) : null}
+      </View>
+    </SettingFrame>
+  );
+}
+
+/** The turn past which a follower does not stand where its gauge says, for want of a printed limit. */
+const NEAR_MM = 0.05;
+
+function ByHeight({ card, view, place, current }: Props) {
+  const { sheet, record } = useJob();
+  const units = useUnits();
+  const { item } = current;
+  const gaugeMm = gaugeFor(sheet) ?? 0;
+  const [typed, setTyped] = useState({ item: '', text: '' });
+  const text = typed.item === item.id ? typed.text.trim() : '';
+  const measuredMm = text === '' ? null : readDecimal(text);
+  const pitchMm = view.spec.screw?.pitchMm;
+  const off = measuredMm === null ? null : Math.abs(measuredMm - gaugeMm);
+  const near = off !== null && off <= NEAR_MM;
+  const advice =
+    measuredMm !== null && measuredMm > 0 && pitchMm !== undefined && !near
+      ? injectorSetting({ method: 'height', gaugeMm, measuredMm, pitchMm })
+      : null;
+  const keep = useOnce(async () => {
+    if (text !== '' && measuredMm === null) return;
+    const data = {
+      item: item.id,
+      heightMm: measuredMm ?? gaugeMm,
+      ...(measuredMm !== null && { printed: { text, unit: 'mm' as const } }),
+    };
+    if ((await record('screw.set', data)) === null) place.goOn();
+  });
+  return (
+    <SettingFrame
+      card={card}
+      view={view}
+      typing={text !== ''}
+      confirm={{
+        label: w.gaugeFits,
+        hint: measuredMm === null ? '' : length(measuredMm, units),
+        onPress: advice ? () => undefined : keep,
+        plain: advice !== null,
+      }}
+    >
+      <SettingTop view={view} place={place} current={current}>
+        <Small>{w.toGauge}</Small>
+        <Figure size="act" value={gaugeMm.toFixed(1)} unit="mm" testID="target" />
+      </SettingTop>
+      <View className="gap-2 border-t border-rule px-3.5 py-2.5">
+        <Body>{w.gaugeHow}</Body>
+        <Field
+          label={w.heightNow}
+          unit="mm"
+          hint={w.heightHint}
+          inputMode="decimal"
+          value={typed.item === item.id ? typed.text : ''}
+          onChangeText={(next) => setTyped({ item: item.id, text: next })}
+          onSubmitEditing={() => (advice ? undefined : keep())}
+          fault={text !== '' && measuredMm === null ? benchWords.notNumber : undefined}
+          testID="height"
+        />
+        {advice ? (
+          <Body className="font-strong text-[20px] text-blue">{injectorSentence(advice)}</Body>
+        ) : null}
+      </View>
+    </SettingFrame>
+  );
+}

@@ -1,0 +1,23 @@
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { CardName } from '@cardinex/core/job/tray';
+import { BridgeSetting } from './BridgeSetting';
+import { GapSetting } from './GapSetting';
+import { ScrewSetting } from './ScrewSetting';
+import { useSettingPlace } from './useSettingPlace';
+
+interface Props {
+  readonly card: CardName;
+  readonly view: OverheadView;
+  readonly phase: 'cold' | 'hot';
+}
+
+/** At a position, one after the other: bridges seen to, gaps read, screws turned. */
+export function Setting({ card, view, phase }: Props) {
+  const place = useSettingPlace(view);
+  const { current } = place;
+  if (!current) return null;
+  const shared = { card, view, place, current };
+  if (current.bridgeNext) return <BridgeSetting {...shared} step={current.bridgeNext} />;
+  if (current.setBy === 'gap') return <GapSetting {...shared} phase={phase} />;
+  return <ScrewSetting {...shared} setBy={current.setBy} />;
+}

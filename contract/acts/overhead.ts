@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import { SCHOOLS } from '@cardinex/core/overhead/schools';
+import { measure, plainId, words } from '../text';
+import { printed } from './printed';
+
+/** What the acts carry by which the crank is turned and the overhead is set, besides gaps. */
+export const overheadData = {
+  'crank.overshot': z.strictObject({ words: words(400).optional() }),
+  'barring.chosen': z.strictObject({ school: z.enum(SCHOOLS), startDeg: measure(0, 720) }),
+  'screw.set': z.strictObject({
+    item: plainId,
+    turns: measure(0, 20).optional(),
+    heightMm: measure(0.01, 1000).optional(),
+    printed: printed.optional(),
+  }),
+  'bridge.seen': z.strictObject({
+    valve: plainId,
+    step: z.enum(['equalised', 'before', 'after']),
+    found: z.enum(['good', 'turns']),
+  }),
+  'cover.on': z.strictObject({ cover: plainId }),
+  'adjuster.read': z.strictObject({ item: plainId, mm: measure(-200, 200), printed }),
+  'injector.coded': z.strictObject({ cylinder: z.int().min(1).max(99), code: words(40) }),
+};

@@ -1,0 +1,229 @@
+import { headOn } from '@cardinex/demo/intakeStory';
+import { castryV8 } from '@cardinex/demo/sheets/castryV8';
+import { dunmere2s5 } from '@cardinex/demo/sheets/dunmere2s5';
+import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import type { Storyteller } from '@cardinex/demo/storyteller';
+import { overheadFor } from '../../sheet/barringOf';
+import { settable } from '../../overhead/settable';
+import type { EngineSheet } from '../../sheet/engineSheet';
+import { CARDS_NOW, scopedSheet } from '../scope';
+import { openedFor, refusalIn, sheetIn } from '../tests/intake';
+import { after, stateOf } from '../tests/told';
+import type { ActData, ActType } from '../act';
+import { decide } from '../decide';
+import { itemsOf, overheadView, type OverheadView } from './valves';
+
+const ready = (sheet: EngineSheet, standOutMm?: number): Storyteller =>
+  headOn(openedFor(sheet, { kind: 'gasket' }, undefined, CARDS_NOW), sheet, standOutMm);
+const viewIn = (story: Storyteller, sheet: EngineSheet): OverheadView => {
+  const state = stateOf(story);
+  const view = overheadView(sheetIn(story, sheet), state.valves, state.crank, 'cold');
+  if (!view) throw new Error('no view');
+  return view;
+};
+const printed = (mm: number) => ({ text: String(mm), unit: 'mm' as const });
+/** Does everything the plan asks at its next position; every act of it is accepted. */
+const doPosition = (story: Storyteller, sheet: EngineSheet): void => {
+  const tell = <T extends ActType>(type: T, data: ActData[T]): void => {
+    expect([type, data, refusalIn(story, sheet, type, data)]).toEqual([type, data, null]);
+    story.act(type, data);
+  };
+  const { next } = viewIn(story, sheet);
+  if (!next) throw new Error('nothing next');
+  tell('crank.stood', { atDeg: next.atDeg, seen: 'as it should be', words: 'test' });
+  const item = (id: string) => viewIn(story, sheet).items.find((one) => one.item.id === id);
+  for (const { id } of next.set) {
+    for (let one = item(id); one && !one.done; one = item(id)) {
+      const { bridgeNext, setBy, target } = one;
+      if (bridgeNext) tell('bridge.seen', { valve: id, step: bridgeNext, found: 'good' });
+      else if (setBy === 'height') tell('screw.set', { item: id, heightMm: 76.4 });
+      else if (setBy === 'turn')
+        tell('screw.set', { item: id, turns: one.item.kind === 'injector' ? 0.25 : 0.5 });
+      else {
+        const mm = target?.aimMm ?? 0;
+        for (const reading of ['found', 'set', 'locked'] as const)
+          tell('valve.read', { valve: id, reading, mm, printed: printed(mm) });
+      }
+    }
+  }
+};
+
+describe('what is set on a job', () => {
+  it('is the whole of the overhead, cylinder by cylinder of those in hand', () => {
+    const kinds = (sheet: EngineSheet) => {
+      const items = itemsOf(scopedSheet(sheet, { kind: 'gasket' }));
+      return [...new Set(items.map(({ kind }) => kind))];
+    };
+    expect(kinds(orrin6t)).toEqual(['intake', 'exhaust', 'injector', 'brake']);
+    expect(kinds(dunmere2s5)).toEqual(['exhaust', 'injector']);
+    const one = itemsOf(scopedSheet(orrin6t, { kind: 'one-cylinder', only: '3' }));
+    expect(one.map(({ id }) => id)).toEqual(['I3', 'E3', 'injector-3', 'brake-3']);
+  });
+
+  it('is gaps alone on a job from before the rest had a place', () => {
+    const older = itemsOf(scopedSheet(orrin6t, { kind: 'gasket' }, 3));
+    expect(older.every(({ kind }) => kind === 'intake' || kind === 'exhaust')).toBe(true);
+  });
+});
+
+it('every engine’s overhead comes to its end, each act accepted, nothing set where it may not be', () => {
+  for (const [sheet, standOut] of [
+    [orrin6t, -0.09],
+    [dunmere2s5, -0.02],
+    [castryV8, undefined],
+  ] as const) {
+    const story = ready(sheet, standOut);
+    for (
+      let n = 0;
+      n < 30 && viewIn(story, sheet).doneCount < viewIn(story, sheet).items.length;
+      n += 1
+    ) {
+      const { coverNext, next } = viewIn(story, sheet);
+      if (coverNext) {
+        expect(refusalIn(story, sheet, 'cover.on', { cover: coverNext })).toBeNull();
+        story.act('cover.on', { cover: coverNext });
+        continue;
+      }
+      const overhead = overheadFor(sheet, itemsOf(sheetIn(story, sheet)));
+      if (typeof overhead === 'string' || !next) throw new Error('no plan');
+      const here = settable({ ...overhead, atDeg: next.atDeg }).items;
+      for (const { id } of next.set)
+        expect(here.find((one) => one.id === id)?.verdict).toBe('settable');
+      doPosition(story, sheet);
+    }
+    const { doneCount, items } = viewIn(story, sheet);
+    expect([sheet.id, doneCount]).toEqual([sheet.id, items.length]);
+  }
+});
+
+describe('a bridge', () => {
+  it('is equalised and tried before its gap is read, and tried again after', () => {
+    const story = ready(dunmere2s5, -0.02);
+    const next = viewIn(story, dunmere2s5).next;
+    const valve = next?.set.find(({ id }) => id.startsWith('E'))?.id ?? '';
+    story.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'x' });
+    const step = () =>
+      viewIn(story, dunmere2s5).items.find(({ item }) => item.id === valve)?.bridgeNext;
+    expect(step()).toBe('equalised');
+    story.act('bridge.seen', { valve, step: 'equalised', found: 'good' });
+    expect(step()).toBe('before');
+    story.act('bridge.seen', { valve, step: 'before', found: 'turns' });
+    expect(step()).toBe('before');
+    story.act('bridge.seen', { valve, step: 'before', found: 'good' });
+    expect(step()).toBeNull();
+    for (const reading of ['found', 'set', 'locked'] as const)
+      story.act('valve.read', { valve, reading, mm: 0.4, printed: printed(0.4) });
+    expect(step()).toBe('after');
+    const done = () => viewIn(story, dunmere2s5).items.find(({ item }) => item.id === valve)?.done;
+    expect(done()).toBe(false);
+    story.act('bridge.seen', { valve, step: 'after', found: 'good' });
+    expect(done()).toBe(true);
+  });
+});
+
+describe('a cover', () => {
+  it('waits for what it closes the way to, and what comes after waits for it', () => {
+    const story = ready(orrin6t, -0.09);
+    expect(refusalIn(story, orrin6t, 'cover.on', { cover: 'brake-housing' })).toBe('cover-waits');
+    expect(refusalIn(story, orrin6t, 'cover.on', { cover: 'none' })).toBe('unknown-cover');
+    story.act('crank.stood', { atDeg: 0, seen: 'x' });
+    const brake = { valve: 'brake-1', reading: 'found' as const, mm: 2.2, printed: printed(2.2) };
+    expect(refusalIn(story, orrin6t, 'valve.read', brake)).toBe('cover-first');
+  });
+});
+
+describe('the crank', () => {
+  it('turned past its stop sets nothing until it stands there again', () => {
+    const story = ready(tolvane44, 0.07);
+    story.act('crank.stood', { atDeg: 0, seen: 'x' });
+    const read = { valve: 'E1', reading: 'found' as const, mm: 0.4, printed: printed(0.4) };
+    expect(refusalIn(story, tolvane44, 'valve.read', read)).toBeNull();
+    story.act('crank.overshot', {});
+    expect(refusalIn(story, tolvane44, 'valve.read', read)).toBe('crank-unknown');
+    story.act('crank.stood', { atDeg: 0, seen: 'x' });
+    expect(refusalIn(story, tolvane44, 'valve.read', read)).toBeNull();
+  });
+
+  it('one turn out is refused: the valve asked for may not be set there', () => {
+    const story = ready(tolvane44, 0.07).act('crank.stood', { atDeg: 360, seen: 'x' });
+    const read = { valve: 'E1', reading: 'found' as const, mm: 0.4, printed: printed(0.4) };
+    expect(refusalIn(story, tolvane44, 'valve.read', read)).toBe('not-settable-here');
+  });
+
+  it('waits for hydraulic tappets, unless somebody says why not', () => {
+    const story = ready(castryV8);
+    const next = viewIn(story, castryV8).next;
+    story.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'x' });
+    expect(viewIn(story, castryV8).waitUntil).toBeNull();
+    story.act('screw.set', { item: next?.set[0]?.id ?? '', turns: 0.5 });
+    const at = ((next?.atDeg ?? 0) + 90) % 720;
+    const stood = { atDeg: at, seen: 'x' };
+    expect(refusalIn(story, castryV8, 'crank.stood', stood)).toBe('still-to-wait');
+    expect(refusalIn(story, castryV8, 'crank.stood', { ...stood, words: 'bled' })).toBeNull();
+    const later = after(story, 'crank.stood', stood, { minutes: 31 });
+    const member = { id: later.by, role: 'mechanic' as const, fresh: false };
+    const context = { now: later.at, sheet: castryV8, member };
+    expect(decide(stateOf(story), later, context).ok).toBe(true);
+  });
+});
+
+describe('going round another way', () => {
+  it('keeps what is done and plans the rest from where the crank stands', () => {
+    const story = ready(tolvane44, 0.07);
+    doPosition(story, tolvane44);
+    const done = viewIn(story, tolvane44).doneCount;
+    expect(done).toBe(4);
+    story.act('barring.chosen', { school: 'firing-order', startDeg: 0 });
+    const view = viewIn(story, tolvane44);
+    expect(view.doneCount).toBe(done);
+    expect(view.plan.positions.map(({ atDeg }) => atDeg)).toEqual([180, 360, 540]);
+    expect(view.plan.positions.flatMap(({ set }) => set.map(({ id }) => id)).sort()).toEqual([
+      'E2',
+      'E4',
+      'I3',
+      'I4',
+    ]);
+    // What is done on the way stays in the plan: its positions do not move under one's hands.
+    doPosition(story, tolvane44);
+    expect(viewIn(story, tolvane44).plan.positions).toHaveLength(3);
+  });
+
+  it('is refused where this engine cannot be gone round so', () => {
+    const story = ready(dunmere2s5, -0.02);
+    const by = (school: 'companion' | 'firing-order') =>
+      refusalIn(story, dunmere2s5, 'barring.chosen', { school, startDeg: 0 });
+    expect([by('companion'), by('firing-order')]).toEqual(['school-not-here', null]);
+  });
+});
+
+describe('a code', () => {
+  const story = (): Storyteller => ready(orrin6t, -0.09);
+  const code = (text: string, cylinder = 2) => ({ cylinder, code: text });
+  it('has the sheet’s characters, as many as the sheet says, and belongs to one injector', () => {
+    const told = story().act('injector.coded', code('AB23CD', 1));
+    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23CE'))).toBeNull();
+    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23C'))).toBe('code-length');
+    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23C0'))).toBe('code-letter');
+    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23CD'))).toBe('code-twice');
+    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23CD', 1))).toBeNull();
+    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23CE', 9))).toBe('unknown-cylinder');
+    expect(refusalIn(story(), tolvane44, 'injector.coded', code('AB23CE'))).not.toBeNull();
+  });
+});
+
+it('a screw is turned by what the sheet asks, and not otherwise', () => {
+  const story = ready(dunmere2s5, -0.02);
+  const at = viewIn(story, dunmere2s5).plan.positions.find(({ set }) =>
+    set.some(({ id }) => id === 'injector-1'),
+  );
+  story.act('crank.stood', { atDeg: at?.atDeg ?? 0, seen: 'x' });
+  const set = (more: object) =>
+    refusalIn(story, dunmere2s5, 'screw.set', { item: 'injector-1', ...more });
+  expect(set({ turns: 0.25 })).toBeNull();
+  expect(set({ turns: 0.5 })).toBe('not-this-way');
+  expect(set({ heightMm: 70 })).toBe('not-this-way');
+  expect(refusalIn(story, dunmere2s5, 'screw.set', { item: 'E1', turns: 0.25 })).toBe(
+    'unknown-valve',
+  );
+});

@@ -1,0 +1,135 @@
+import { CARDS_NOW } from '../core/job/scope';
+import type { EngineSheet } from '../core/sheet/engineSheet';
+import { headOn } from '../demo/intakeStory';
+import { castryV8 } from '../demo/sheets/castryV8';
+import { dunmere2s5 } from '../demo/sheets/dunmere2s5';
+import { orrin6t } from '../demo/sheets/orrin6t';
+import type { DemoJob } from '../demo/storyteller';
+import { fill, press } from './support/hands';
+import type { Page } from '@playwright/test';
+import { expect, signIn, test } from './support/shop';
+import { onTheStand } from './support/stories';
+
+/** An engine whose head is on, put on its stand some hours ago: the overhead is next. */
+function overheadNext(sheet: EngineSheet, name: string, standOutMm?: number): DemoJob {
+  const story = onTheStand(sheet, name, 200, { kind: 'gasket' }, CARDS_NOW);
+  return headOn(story, sheet, standOutMm).end();
+}
+
+/** Does what the card asks, whatever it is, until the overhead is done or a stop is reached. */
+async function goOn(page: Page, until: RegExp, gap: (valve: string) => string): Promise<void> {
+  for (let n = 0; n < 400; n += 1) {
+    const main = await page.getByRole('main').innerText();
+    if (until.test(main)) return;
+    const entry = page.getByTestId('reading');
+    if (await entry.isVisible()) {
+      await entry.fill(gap(await page.getByTestId('valve').innerText()));
+      await page.keyboard.press('Enter');
+    } else await page.getByTestId('confirm').click();
+    await expect.poll(() => page.getByRole('main').innerText()).not.toBe(main);
+  }
+  throw new Error(`never came to ${until}`);
+}
+
+test('a two-stroke: exhaust bridges, gaps by go and no-go, injectors by part of a turn', async ({
+  page,
+  shop,
+}) => {
+  test.setTimeout(240_000);
+  const job = overheadNext(dunmere2s5, 'pumping station, third set', -0.02);
+  await shop.tell(job);
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/${job.id}/valves`);
+  await expect(page.getByText('0 of 10 set')).toBeVisible();
+  await page.getByTestId('confirm').click();
+
+  // A bridge that turns is said, with what to do, before its gap may be set.
+  await expect(page.getByText('Equalise the bridge')).toBeVisible();
+  await page.getByTestId('confirm').click();
+  await expect(page.getByText('Try the bridge for twist')).toBeVisible();
+  await press(page, 'It turns');
+  await expect(page.getByTestId('bridge-off')).toContainText('has left a stem');
+  await page.getByTestId('confirm').click();
+  await expect(page.getByTestId('reading')).toBeVisible();
+
+  await goOn(page, /All valves set/, () => '0.40');
+  await page.goto(`${shop.address}/jobs/${job.id}/record`);
+  await expect(page.getByText('Injector 1 set')).toBeVisible();
+  await expect(page.getByText('Bridge of E1: tried for twist before').first()).toBeVisible();
+});
+
+test('bridges, injectors to their gauge, then the housing, then the brakes; the network away for part', async ({
+  page,
+  shop,
+  context,
+}) => {
+  test.setTimeout(300_000);
+  const job = overheadNext(orrin6t, 'rock breaker', -0.09);
+  await shop.tell(job);
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/${job.id}/valves`);
+  await expect(page.getByText('0 of 24 set')).toBeVisible();
+
+  // Gone round another way, each with what it takes.
+  await press(page, 'Not so');
+  await press(page, /Go round another way/);
+  await expect(page.getByRole('dialog')).toContainText('of barring; the nearest cam is');
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Cylinder by cylinder/ })
+    .click();
+  await expect(
+    page.getByText('Bar to position 1 of 6').or(page.getByText('Bring cylinder 1')),
+  ).toBeVisible();
+
+  // Past its stop: well back, and up again, before anything may be set.
+  await press(page, 'Not so');
+  await press(page, /It went past/);
+  await expect(page.getByTestId('overshot')).toContainText('a quarter turn or more');
+  await page.getByTestId('confirm').click();
+  await expect(page.getByTestId('overshot')).toHaveCount(0);
+
+  await context.setOffline(true);
+  await goOn(page, /Position 2 of 6|Bar to position 2/, (valve) =>
+    valve.startsWith('E') ? '0.60' : '0.35',
+  );
+  await context.setOffline(false);
+  await goOn(page, /goes on now/, (valve) => (valve.startsWith('E') ? '0.60' : '0.35'));
+  await expect(page.getByText('Brake housing goes on now')).toBeVisible();
+  await expect(page.getByText('New paper gasket, dry')).toBeVisible();
+  await page.getByTestId('confirm').click();
+  await goOn(page, /All valves set/, () => '2.2');
+  await expect(page.getByTestId('kept-here')).toHaveCount(0, { timeout: 20_000 });
+  await page.goto(`${shop.address}/jobs/${job.id}/record`);
+  await expect(page.getByText('Brake slave 6, as locked')).toBeVisible();
+});
+
+test('hydraulic tappets: half a turn past zero lash, and the crank waits for them', async ({
+  page,
+  shop,
+}) => {
+  test.setTimeout(240_000);
+  const job = overheadNext(castryV8, 'lock tender');
+  await shop.tell(job);
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/${job.id}/valves`);
+  await page.getByTestId('confirm').click();
+  await expect(page.getByText('Past zero lash').first()).toBeVisible();
+  await expect(page.getByTestId('target')).toHaveText('180°');
+  await expect(page.getByText(/The plunger stands 1\.0\d+ mm deep/)).toBeVisible();
+  await goOn(page, /still to wait/, () => '');
+  // Cut short only with the reason.
+  await page.getByTestId('confirm').click();
+  await expect(page.getByText(/still to wait/)).toBeVisible();
+  const [first] = (await page.getByRole('heading', { level: 2 }).allInnerTexts()).slice(-1);
+  expect(first).toContain('Bar to position 2');
+  for (let position = 2; position < 12; position += 1) {
+    if (await page.getByText('All valves set').first().isVisible()) break;
+    await press(page, 'Not so');
+    await press(page, /Not waited for/);
+    await fill(page, 'Why are the tappets not waited for?', 'Bled down overnight on the bench.');
+    await page.getByRole('dialog').getByRole('button', { name: 'Not waited for' }).click();
+    await goOn(page, /still to wait|All valves set/, () => '');
+  }
+  await expect(page.getByText('All valves set').first()).toBeVisible();
+});

@@ -1,0 +1,52 @@
+import type { ActOf } from '@cardinex/core/job/act';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { ActLine } from './acts';
+import { capital } from './capital';
+import { bridgeStepName, schoolName } from './cards/valves';
+import { coverNamed, itemNamed } from './itemNames';
+import { METRIC, degrees, length, type ReaderUnits } from './quantity';
+
+type OverheadType =
+  | 'crank.overshot'
+  | 'barring.chosen'
+  | 'screw.set'
+  | 'bridge.seen'
+  | 'cover.on'
+  | 'adjuster.read'
+  | 'injector.coded';
+
+/** One line of the record for an act made as the overhead is set, besides its gaps. */
+export function overheadLine(
+  act: { [T in OverheadType]: ActOf<T> }[OverheadType],
+  sheet: EngineSheet,
+  units: ReaderUnits = METRIC,
+): ActLine {
+  switch (act.type) {
+    case 'crank.overshot':
+      return {
+        what: 'Crank turned past its stop',
+        ...(act.data.words && { words: act.data.words }),
+      };
+    case 'barring.chosen':
+      return { what: 'Gone round by', value: schoolName(act.data.school).toLowerCase() };
+    case 'screw.set': {
+      const { item, turns, heightMm } = act.data;
+      const value = turns !== undefined ? degrees(turns * 360) : length(heightMm ?? 0, units);
+      return { what: `${capital(itemNamed(sheet, item))} set`, value };
+    }
+    case 'bridge.seen':
+      return {
+        what: `Bridge of ${act.data.valve}: ${bridgeStepName(act.data.step).toLowerCase()}`,
+        value: act.data.found === 'good' ? 'good' : 'it turns',
+      };
+    case 'cover.on':
+      return { what: `${coverNamed(sheet, act.data.cover)} on` };
+    case 'adjuster.read':
+      return {
+        what: `Adjuster of ${itemNamed(sheet, act.data.item)} stands out`,
+        value: length(act.data.mm, units),
+      };
+    case 'injector.coded':
+      return { what: `Injector code, cylinder ${act.data.cylinder}`, value: act.data.code };
+  }
+}
