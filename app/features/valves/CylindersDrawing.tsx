@@ -3,7 +3,7 @@ import Svg, { G, Line, Path, Rect } from 'react-native-svg';
 import { pistonTravel } from '@cardinex/core/crank/pistonTravel';
 import type { SettableHere } from '@cardinex/core/overhead/settable';
 import type { Overhead } from '@cardinex/core/overhead/barringInput';
-import { strokeWord, valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { DrawnWord } from '../../ui/DrawnWord';
 import { usePalette } from '../../ui/useTheme';
 
@@ -33,11 +33,11 @@ export function CylindersDrawing({ overhead, here }: Props) {
     <View role="img" aria-label={label}>
       <Svg
         width="100%"
-        viewBox={`0 -34 ${cylinders.length * WIDE} 150`}
-        style={{ aspectRatio: (cylinders.length * WIDE) / 150, maxHeight: 190 }}
+        viewBox={`0 -38 ${cylinders.length * WIDE} 142`}
+        style={{ aspectRatio: (cylinders.length * WIDE) / 142, maxHeight: 180 }}
         aria-hidden
       >
-        {cylinders.map(({ cylinder, localDeg, stroke }, at) => {
+        {cylinders.map(({ cylinder, localDeg }, at) => {
           const { belowTopMm } = pistonTravel({
             crankDeg: localDeg,
             strokeMm: STROKE,
@@ -86,7 +86,6 @@ export function CylindersDrawing({ overhead, here }: Props) {
                 );
               })}
               <DrawnWord x={0} y={100} size={17} text={String(cylinder)} fill={c.ink} />
-              <DrawnWord x={0} y={113} size={10.5} text={strokeWord(stroke)} fill={c.soft} />
             </G>
           );
         })}

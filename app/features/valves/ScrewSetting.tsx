@@ -78,13 +78,14 @@ function ByTurn({ card, view, place, current }: Props) {
     >
       <SettingTop view={view} place={place} current={current}>
         <View className="flex-row items-center justify-between gap-2">
-          <View>
+          <View className="flex-1">
             <Small>{isTappet ? w.fromZeroLash : w.fromContact}</Small>
             <Figure size="act" value={degrees(setting.deg)} testID="target" />
-            <Small>{printed ? `${printed.text}, ${printed.source}` : ''}</Small>
+            <Small>{printed?.text ?? ''}</Small>
           </View>
           <Protractor deg={setting.deg} turned={null} />
         </View>
+        <Small>{printed?.source ?? ''}</Small>
       </SettingTop>
       <View className="gap-1 border-t border-rule px-3.5 py-2.5">
         <Body className="font-strong">

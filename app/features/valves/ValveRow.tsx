@@ -22,7 +22,7 @@ const MOST_IN_ROW = 8;
 export function ValveRow({ view, settable, current, onPress }: Props) {
   return (
     <View role="group" aria-label={w.rowLabel} className="px-1">
-      {inRows(view.items).map((row) => (
+      {inRows(shownOf(view)).map((row) => (
         <View key={row[0]?.item.id} className="flex-row">
           {row.map((one) => (
             <OneItem
@@ -37,6 +37,13 @@ export function ValveRow({ view, settable, current, onPress }: Props) {
       ))}
     </View>
   );
+}
+
+/** What is gone round for now; all of it once nothing is left. */
+function shownOf({ items, planned, next }: OverheadView): readonly ItemView[] {
+  if (next === null) return items;
+  const kinds = new Set(planned.map(({ kind }) => rowOf(kind)));
+  return items.filter(({ item }) => kinds.has(rowOf(item.kind)));
 }
 
 /** Valves in as few rows as hold them, all but the last alike; injectors, brakes and actuators a row each. */

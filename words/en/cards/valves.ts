@@ -174,7 +174,7 @@ export const valvesScreen = {
     before: 'Try the bridge for twist',
     after: 'Try the bridge once more',
   },
-  bridgeDone: 'Both stems touched, locked',
+  bridgeDone: 'Touched and locked',
   bridgeWillNot: 'It will not',
   bridgeHolds: 'It does not turn',
   bridgeTurns: 'It turns',
