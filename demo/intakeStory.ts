@@ -3,7 +3,7 @@ import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
 import { kitOf } from '@cardinex/core/job/cards/parts';
 import { THICKNESS } from '@cardinex/core/job/cards/inspect/checksOf';
-import type { JobSheet } from '@cardinex/core/job/scope';
+import { TOP, type JobSheet } from '@cardinex/core/job/scope';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
 import { groupOf, planOf, setOf } from '@cardinex/core/sheet/programmeOf';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
@@ -162,15 +162,14 @@ function soundMm(sheet: JobSheet, check: Check, item: string, place: string): nu
 }
 
 /**
- * The head pulled down on a job where all before it was done elsewhere, and the caution about barring
+ * The head, and whatever else closes the top, pulled down on a job where all before it was done elsewhere, and the caution about barring
  * acknowledged: the overhead is next.
  * @param standOutMm at which every liner stands, where it has wet ones
  */
 export function headOn(story: Storyteller, sheet: EngineSheet, standOutMm?: number): Storyteller {
   headNext(story, sheet, standOutMm);
-  const [head] = sheet.fastenedSets ?? [];
-  if (!head) throw new Error('the sheet has no head');
-  for (const instance of head.instances) story.wholeRun(head, instance, wrenchFor(sheet, head));
+  for (const set of (sheet.fastenedSets ?? []).filter(({ kind }) => TOP.includes(kind)))
+    for (const instance of set.instances) story.wholeRun(set, instance, wrenchFor(sheet, set));
   return story.act('caution.acknowledged', { caution: 'barring' });
 }
 
@@ -186,9 +185,9 @@ export function headNext(story: Storyteller, sheet: EngineSheet, standOutMm?: nu
 }
 
 /** A wrench of the crib that reaches every torque of a set. */
-function wrenchFor(sheet: EngineSheet, head: FastenedSet): string {
-  const asked = (planOf(head, head.instances[0] ?? '1')?.acts ?? []).flatMap(({ nm }) => nm ?? []);
-  const crib = [DEMO_TOOL.wrench3, DEMO_TOOL.wrench5, DEMO_TOOL.wrench7];
+function wrenchFor(sheet: EngineSheet, set: FastenedSet): string {
+  const asked = (planOf(set, set.instances[0] ?? '1')?.acts ?? []).flatMap(({ nm }) => nm ?? []);
+  const crib = [DEMO_TOOL.wrench1, DEMO_TOOL.wrench3, DEMO_TOOL.wrench5, DEMO_TOOL.wrench7];
   const found = crib.find((id) => {
     const tool = demoTool(lockside, id, new Date(0));
     return (

@@ -116,6 +116,8 @@ export class Storyteller {
     for (const { key, kind, nm = 0, deg = 0 } of planOf(set, instance)?.acts ?? []) {
       const pass = 1;
       if (kind === 'wait') this.act('step.done', { key, pass, words: 'Left overnight.' });
+      else if (kind === 'turn-crank') this.act('step.done', { key, pass });
+      else if (kind === 'slacken') this.act('bolt.eased', { key, pass });
       else if (kind === 'angle') this.act('bolt.turned', { key, pass, deg });
       else {
         const prepared = { wrench: this.inHand, adapter: null, at: '' };

@@ -1,9 +1,11 @@
+import { readFileSync } from 'node:fs';
 import { CARDS_NOW } from '../core/job/scope';
 import type { EngineSheet } from '../core/sheet/engineSheet';
 import { headOn } from '../demo/intakeStory';
 import { castryV8 } from '../demo/sheets/castryV8';
 import { dunmere2s5 } from '../demo/sheets/dunmere2s5';
 import { orrin6t } from '../demo/sheets/orrin6t';
+import { quillon5c } from '../demo/sheets/quillon5c';
 import type { DemoJob } from '../demo/storyteller';
 import { fill, press } from './support/hands';
 import type { Page } from '@playwright/test';
@@ -100,6 +102,49 @@ test('bridges, injectors to their gauge, then the housing, then the brakes; the 
   await page.getByTestId('confirm').click();
   await goOn(page, /All valves set/, () => '2.2');
   await expect(page.getByTestId('kept-here')).toHaveCount(0, { timeout: 20_000 });
+
+  // Adjusters held against each other: the push rod on the edge of its pocket is called out.
+  await press(page, 'Measure the adjusters');
+  for (let valve = 0; valve < 12; valve += 1) {
+    const label = page.getByTestId('adjusters').getByRole('textbox');
+    const before = await label.getAttribute('aria-label');
+    await label.fill(valve === 7 ? '10.2' : '8.1');
+    await page.keyboard.press('Enter');
+    if (valve < 11) await expect.poll(() => label.getAttribute('aria-label')).not.toBe(before);
+  }
+  const adjusters = page.getByTestId('adjusters');
+  await expect(adjusters).toContainText('E4 stands 2.10 mm further out than its fellows');
+  await expect(adjusters).toContainText('feel it into its pocket');
+  await press(page, 'E4 is seated: measure it again');
+  await adjusters.getByRole('textbox').fill('8.2');
+  await page.keyboard.press('Enter');
+  await expect(adjusters).not.toContainText('further out');
+
+  // A code typed twice, or with a letter none has, is caught with what to do.
+  const codes = page.getByTestId('codes');
+  const code = codes.getByRole('textbox');
+  await code.fill('ab23cd');
+  await page.keyboard.press('Enter');
+  await expect(codes).toContainText('AB23CD');
+  await code.fill('AB23CD');
+  await page.keyboard.press('Enter');
+  await expect(codes.getByRole('alert')).toContainText('Cylinder 1 has that code already');
+  await code.fill('AB23C0');
+  await page.keyboard.press('Enter');
+  await expect(codes.getByRole('alert')).toContainText('No code has a “0”');
+  for (const letter of ['E', 'F', 'G', 'H', 'J']) {
+    await code.fill(`AB23C${letter}`);
+    await page.keyboard.press('Enter');
+    await expect(codes).toContainText(`AB23C${letter}`);
+  }
+  await expect(codes).toContainText('Every injector has its code');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    press(page, 'List for the fitting tool (CSV)'),
+  ]);
+  expect(readFileSync(await file.path(), 'utf8')).toBe(
+    'cylinder,code\r\n1,AB23CD\r\n2,AB23CE\r\n3,AB23CF\r\n4,AB23CG\r\n5,AB23CH\r\n6,AB23CJ',
+  );
   await page.goto(`${shop.address}/jobs/${job.id}/record`);
   await expect(page.getByText('Brake slave 6, as locked')).toBeVisible();
 });
@@ -133,4 +178,35 @@ test('hydraulic tappets: half a turn past zero lash, and the crank waits for the
     await goOn(page, /still to wait|All valves set/, () => '');
   }
   await expect(page.getByText('All valves set').first()).toBeVisible();
+});
+
+test('shims: gaps found all round, the tight and the loose serve each other, read again', async ({
+  page,
+  shop,
+}) => {
+  test.setTimeout(240_000);
+  const job = overheadNext(quillon5c, 'creamery van');
+  await shop.tell(job);
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/${job.id}/valves`);
+  const gap = (valve: string): string => {
+    if (valve === 'E1') return '0.30';
+    if (valve === 'E2') return '0.50';
+    return valve.startsWith('E') ? '0.40' : '0.20';
+  };
+  await goOn(page, /Every gap is found/, gap);
+  for (const [valve, mm] of [
+    ['E1', '3.6'],
+    ['E2', '3.5'],
+  ] as const) {
+    await page.getByRole('textbox', { name: `Shim out of ${valve}` }).fill(mm);
+    await page.keyboard.press('Enter');
+  }
+  const shims = page.getByTestId('shims');
+  await expect(shims).toContainText('E1: 3.50 mm, out of E2; leaves 0.40 mm.');
+  await expect(shims).toContainText('2 change places');
+  await page.getByTestId('confirm').click();
+  await goOn(page, /All valves set/, () => '0.40');
+  await page.goto(`${shop.address}/jobs/${job.id}/record`);
+  await expect(page.getByText(/E1 3\.50 mm \(out of E2\)/)).toBeVisible();
 });

@@ -237,6 +237,8 @@ export const actSchema = z.discriminatedUnion('type', [
   act('barring.chosen'),
   act('screw.set'),
   act('bridge.seen'),
+  act('shim.read'),
+  act('shims.chosen'),
   act('cover.on'),
   act('adjuster.read'),
   act('injector.coded'),

@@ -18,6 +18,13 @@ export const overheadData = {
     step: z.enum(['equalised', 'before', 'after']),
     found: z.enum(['good', 'turns']),
   }),
+  'shim.read': z.strictObject({ valve: plainId, mm: measure(0.1, 20), printed }),
+  'shims.chosen': z.strictObject({
+    shims: z
+      .array(z.strictObject({ valve: plainId, mm: measure(0.1, 20), from: plainId.optional() }))
+      .min(1)
+      .max(60),
+  }),
   'cover.on': z.strictObject({ cover: plainId }),
   'adjuster.read': z.strictObject({ item: plainId, mm: measure(-200, 200), printed }),
   'injector.coded': z.strictObject({ cylinder: z.int().min(1).max(99), code: words(40) }),

@@ -201,6 +201,16 @@ export interface ActData {
     readonly step: BridgeStep;
     readonly found: 'good' | 'turns';
   };
+  /** How thick the shim is that came out from under a valve. */
+  'shim.read': { readonly valve: string; readonly mm: number; readonly printed: Printed };
+  /** The shims that go in: out of which valve each, or from the stock. */
+  'shims.chosen': {
+    readonly shims: readonly {
+      readonly valve: string;
+      readonly mm: number;
+      readonly from?: string;
+    }[];
+  };
   /** A cover that goes on between: what it closes the way to is done. */
   'cover.on': { readonly cover: string };
   /** How far an adjuster stands out, to be held against its fellows. */

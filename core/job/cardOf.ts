@@ -53,6 +53,8 @@ export function cardOf(act: Act, sheet: JobSheet): CardPlace | null {
     case 'bridge.seen':
     case 'barring.chosen':
     case 'cover.on':
+    case 'shim.read':
+    case 'shims.chosen':
     case 'adjuster.read':
     case 'injector.coded':
       return { card: 'valves' };

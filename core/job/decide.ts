@@ -31,6 +31,8 @@ import {
   decideCrankStood,
   decideInjectorCoded,
   decideScrewSet,
+  decideShimRead,
+  decideShimsChosen,
   decideValveRead,
 } from './cards/valvesDecide';
 import { refusedByCrank, refusedHold } from './crankHeld';
@@ -191,6 +193,10 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
       return decideBridgeSeen(state, act, context);
     case 'barring.chosen':
       return decideBarringChosen(act, context);
+    case 'shim.read':
+      return decideShimRead(act, context);
+    case 'shims.chosen':
+      return decideShimsChosen(state, act, context);
     case 'cover.on':
       return decideCoverOn(state, act, context);
     case 'adjuster.read':

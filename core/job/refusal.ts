@@ -45,6 +45,7 @@ export type RefusalCode =
   | 'unknown-cover'
   | 'cover-waits'
   | 'cover-first'
+  | 'shim-leaves'
   | 'unknown-cylinder'
   | 'code-letter'
   | 'code-length'

@@ -54,6 +54,8 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'screw.set': ['mechanic', 'inspector', 'lead'],
   'bridge.seen': ['mechanic', 'inspector', 'lead'],
   'cover.on': ['mechanic', 'lead'],
+  'shim.read': ['mechanic', 'inspector', 'lead'],
+  'shims.chosen': ['mechanic', 'lead'],
   'adjuster.read': ['mechanic', 'inspector', 'lead'],
   'injector.coded': ['mechanic', 'inspector', 'lead'],
   'recheck.begun': ['mechanic', 'lead'],

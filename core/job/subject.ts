@@ -13,6 +13,8 @@ export function subjectOf(act: LoggedAct): string | null {
     case 'step.done':
     case 'bolt.failed':
       return `bolt/${act.data.key}`;
+    case 'shim.read':
+      return `shim/${act.data.valve}`;
     case 'screw.set':
       return `screw/${act.data.item}`;
     case 'bridge.seen':

@@ -59,6 +59,8 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'barring.chosen':
     case 'screw.set':
     case 'bridge.seen':
+    case 'shim.read':
+    case 'shims.chosen':
     case 'cover.on':
     case 'adjuster.read':
     case 'injector.coded':

@@ -11,6 +11,8 @@ type OverheadType =
   | 'barring.chosen'
   | 'screw.set'
   | 'bridge.seen'
+  | 'shim.read'
+  | 'shims.chosen'
   | 'cover.on'
   | 'adjuster.read'
   | 'injector.coded';
@@ -39,6 +41,15 @@ export function overheadLine(
         what: `Bridge of ${act.data.valve}: ${bridgeStepName(act.data.step).toLowerCase()}`,
         value: act.data.found === 'good' ? 'good' : 'it turns',
       };
+    case 'shim.read':
+      return { what: `Shim out of ${act.data.valve}`, value: length(act.data.mm, units) };
+    case 'shims.chosen': {
+      const said = act.data.shims.map(({ valve, mm, from }) => {
+        const where = from === undefined ? 'stock' : from === valve ? 'stays' : `out of ${from}`;
+        return `${valve} ${length(mm, units)} (${where})`;
+      });
+      return { what: 'Shims in', words: said.join(', ') };
+    }
     case 'cover.on':
       return { what: `${coverNamed(sheet, act.data.cover)} on` };
     case 'adjuster.read':

@@ -103,6 +103,8 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'unknown-cover': () => 'The sheet has no such cover.',
   'cover-waits': ({ items }) => `The cover waits: still to set under it are ${String(items)}.`,
   'cover-first': () => 'Its cover goes on first.',
+  'shim-leaves': ({ valve }) =>
+    `That shim does not bring ${String(valve)} within its limits: reckon them again.`,
   'unknown-cylinder': () => 'This engine has no such cylinder, or its injectors no codes.',
   'code-letter': ({ letter }) => `No code has a “${String(letter)}”. Look at it once more.`,
   'code-length': ({ have, need }) =>

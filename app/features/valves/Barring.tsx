@@ -63,7 +63,7 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
   }, [speech, barDeg, number, plan.positions.length]);
   if (!next) return null;
   const toSet = view.items.filter(
-    (one) => !one.done && next.set.some(({ id }) => id === one.item.id),
+    ({ item }) => view.wanted.has(item.id) && next.set.some(({ id }) => id === item.id),
   );
   return (
     <CardFrame

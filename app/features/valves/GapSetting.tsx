@@ -58,7 +58,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
     const problem = await record('valve.read', { valve: item.id, reading, mm, printed });
     if (problem !== null) return false;
     setAsked(null);
-    const isLast = reading === counted || reading === 'hot';
+    const isLast = reading === counted || reading === 'hot' || view.measuring;
     // A bridge is tried once more before the next is taken up.
     if (isLast && !view.spec.bridges) place.goOn();
     else place.choose(item.id);
@@ -99,7 +99,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
       <View className="gap-2 border-t border-rule px-3.5 py-2.5">
         <GapReadings
           view={current}
-          kinds={phase === 'hot' ? [counted, 'hot'] : COLD[counted]}
+          kinds={phase === 'hot' ? [counted, 'hot'] : view.measuring ? ['found'] : COLD[counted]}
           reading={reading}
           onChoose={(kind) => setAsked({ item: item.id, reading: kind })}
         />

@@ -13,6 +13,8 @@ import { Body } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
+import { AdjustersPart } from './AdjustersPart';
+import { CodesPart } from './CodesPart';
 import { ValveRow } from './ValveRow';
 import { ValvesBack } from './ValvesBack';
 
@@ -56,6 +58,12 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
             </Body>
           </View>
         ))}
+        {card === 'recheck' ? null : (
+          <>
+            <AdjustersPart view={view} />
+            <CodesPart />
+          </>
+        )}
       </View>
     </CardFrame>
   );

@@ -9,6 +9,8 @@ export const VALVES_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'screw.set',
   'bridge.seen',
   'cover.on',
+  'shim.read',
+  'shims.chosen',
   'adjuster.read',
   'injector.coded',
   'valve.read',

@@ -25,6 +25,6 @@ export function useSettingPlace(view: OverheadView): SettingPlace {
   ]);
   const current =
     view.items.find(({ item }) => item.id === chosen && may.has(item.id)) ??
-    view.items.find(({ item, done }) => !done && planned.has(item.id));
+    view.items.find(({ item }) => view.wanted.has(item.id) && planned.has(item.id));
   return { may, current, choose: setChosen, goOn: () => setChosen(null) };
 }

@@ -2,10 +2,12 @@ import { headOn } from '@cardinex/demo/intakeStory';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { dunmere2s5 } from '@cardinex/demo/sheets/dunmere2s5';
 import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
+import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { overheadFor } from '../../sheet/barringOf';
 import { settable } from '../../overhead/settable';
+import { tappetShims } from '../../overhead/tappetShims';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { CARDS_NOW, scopedSheet } from '../scope';
 import { openedFor, refusalIn, sheetIn } from '../tests/intake';
@@ -226,4 +228,64 @@ it('a screw is turned by what the sheet asks, and not otherwise', () => {
   expect(refusalIn(story, dunmere2s5, 'screw.set', { item: 'E1', turns: 0.25 })).toBe(
     'unknown-valve',
   );
+});
+
+describe('gaps changed by shims', () => {
+  const story = (): Storyteller => {
+    const told = ready(quillon5c);
+    for (let n = 0; n < 6 && viewIn(told, quillon5c).measuring; n += 1) {
+      const { next } = viewIn(told, quillon5c);
+      told.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'x' });
+      for (const { id } of next?.set ?? []) {
+        // E1 is tight, E2 loose by as much; the others are as they should be.
+        const aim = id.startsWith('E') ? 0.4 : 0.2;
+        const mm = id === 'E1' ? aim - 0.1 : id === 'E2' ? aim + 0.1 : aim;
+        told.act('valve.read', { valve: id, reading: 'found', mm, printed: printed(mm) });
+      }
+    }
+    return told;
+  };
+
+  it('are all found first; then the shims of those that are out are asked for', () => {
+    const told = story();
+    const view = viewIn(told, quillon5c);
+    expect([view.measuring, view.next, view.doneCount]).toEqual([false, null, 8]);
+    expect(view.shims).toEqual({ unmeasured: ['E1', 'E2'], input: null });
+  });
+
+  it('change places before any is bought, and are read again over what went in', () => {
+    const told = story();
+    for (const [valve, mm] of [
+      ['E1', 3.6],
+      ['E2', 3.5],
+    ] as const)
+      told.act('shim.read', { valve, mm, printed: printed(mm) });
+    const input = viewIn(told, quillon5c).shims?.input;
+    if (!input) throw new Error('not asked');
+    const found = tappetShims(input);
+    expect(found.shims.map(({ id, from }) => [id, from])).toEqual([
+      ['E1', 'E2'],
+      ['E2', 'E1'],
+    ]);
+    const take = (mm: number) =>
+      refusalIn(told, quillon5c, 'shims.chosen', { shims: [{ valve: 'E1', mm, from: 'E2' }] });
+    expect([take(3.5), take(3.3)]).toEqual([null, 'shim-leaves']);
+    told.act('shims.chosen', {
+      shims: found.shims.map(({ id, shimMm, from }) => ({
+        valve: id,
+        mm: shimMm,
+        ...(from !== null && { from }),
+      })),
+    });
+    const after = viewIn(told, quillon5c);
+    expect([after.shims, after.doneCount]).toEqual([null, 8]);
+    for (const valve of ['E1', 'E2']) {
+      const at = after.plan.positions.find(({ set }) => set.some(({ id }) => id === valve));
+      told.act('crank.stood', { atDeg: at?.atDeg ?? 0, seen: 'x' });
+      const read = { valve, reading: 'set' as const, mm: 0.4, printed: printed(0.4) };
+      expect(refusalIn(told, quillon5c, 'valve.read', read)).toBeNull();
+      told.act('valve.read', read);
+    }
+    expect(viewIn(told, quillon5c).doneCount).toBe(10);
+  });
 });

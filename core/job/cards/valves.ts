@@ -3,6 +3,8 @@ import type { BarringPlan, BarringPosition } from '../../overhead/barringPlan';
 import { cycleDegrees, forwardDistance } from '../../overhead/cycle';
 import { lashVerdict, type LashVerdict } from '../../overhead/lashVerdict';
 import type { BarringSchool } from '../../overhead/schools';
+import { standOut, type StandOut } from '../../overhead/standOut';
+import type { TappetShimsInput } from '../../overhead/tappetShims';
 import { figureMm } from '../../quantity/figureMm';
 import { MINUTES_PER } from '../../quantity/units';
 import { barringOf, overheadFor } from '../../sheet/barringOf';
@@ -44,12 +46,18 @@ export interface OverheadView {
   readonly items: readonly ItemView[];
   /** What the plan goes round for: not done when it was chosen, and to be got at now. */
   readonly planned: readonly SettingItem[];
+  /** What is still asked for: all that is not done, or what is not found while gaps are only measured. */
+  readonly wanted: ReadonlySet<string>;
+  /** Are gaps only found for now, to be changed by shims once all are known? */
+  readonly measuring: boolean;
   /** Where the crank stands in the plan; null when not at one of its positions. */
   readonly here: BarringPosition | null;
   /** The next position with something left to set; null when all is done, or a cover comes first. */
   readonly next: BarringPosition | null;
   /** The cover that goes on before the rest can be set; null when none is next. */
   readonly coverNext: string | null;
+  /** The valves that want other shims, once every gap is found; null while none does. */
+  readonly shims: ShimsAsked | null;
   /** From where the crank stands to `next`; null while the crank is unknown. */
   readonly barDeg: number | null;
   /** Until when the crank is left alone, for tappets to give way; null when it may be turned. */
@@ -94,12 +102,19 @@ export function overheadView(
   const cycle = cycleDegrees(sheet.strokes);
   const from = crank.atDeg ?? 0;
   const ahead = (position: BarringPosition): number => forwardDistance(from, position.atDeg, cycle);
-  const open = plan.positions.filter((p) => p.set.some(({ id }) => undone.has(id)));
+  const shims = phase === 'cold' && isShimmed(sheet) ? shimsAsked(sheet, items, valves) : null;
+  // Every gap is found before any shim is changed: those taken out may serve one another.
+  const unread = new Set(
+    items.filter(({ readings }) => !readings.found).map(({ item }) => item.id),
+  );
+  const measuring = isShimmed(sheet) && phase === 'cold' && unread.size > 0;
+  const wanted = measuring ? unread : undone;
+  const open = plan.positions.filter((p) => p.set.some(({ id }) => wanted.has(id)));
   const cover = pass?.cover ?? null;
   const coverNext =
     cover !== null && valves.covers[cover] === undefined && undone.size > 0 ? cover : null;
   const next =
-    coverNext !== null
+    coverNext !== null || shims !== null
       ? null
       : open.reduce<BarringPosition | null>(
           (best, position) => (best === null || ahead(position) < ahead(best) ? position : best),
@@ -115,11 +130,75 @@ export function overheadView(
     planned,
     here: plan.positions.find((p) => p.atDeg === crank.atDeg) ?? null,
     next,
+    wanted,
+    measuring,
     coverNext,
+    shims,
     barDeg: next === null || crank.atDeg === null ? null : ahead(next),
     waitUntil: phase === 'cold' ? bleedUntil(sheet, valves, crank) : null,
     doneCount: items.length - undone.size,
     provisional: items.some(({ target }) => target?.provisional),
+  };
+}
+
+export interface ShimsAsked {
+  /** Those of which the shim that is in must still be measured. */
+  readonly unmeasured: readonly string[];
+  /** The question, once every shim is known. */
+  readonly input: TappetShimsInput | null;
+}
+
+/** Are gaps changed by shims on this job, and the shims reckoned? */
+function isShimmed(sheet: JobSheet): boolean {
+  return sheet.overhead?.adjust === 'shim' && withOverheadCards(sheet);
+}
+
+/** Found within and left, or read within over its new shim. */
+function shimmedWithin(
+  { id }: SettingItem,
+  verdict: LashVerdict,
+  readings: ValveReadings,
+  shimsIn: ValvesState['shimsIn'],
+): boolean {
+  if (shimsIn[id] || readings.set) return verdict.set === 'within';
+  return verdict.found === 'within';
+}
+
+/** Which valves want another shim, all gaps being found; null while one is unread, or all are within. */
+function shimsAsked(
+  sheet: JobSheet,
+  items: readonly ItemView[],
+  { shimsIn, shimsOut }: ValvesState,
+): ShimsAsked | null {
+  const toRead = items.some(
+    ({ item, readings }) => !readings.found || (shimsIn[item.id] && !readings.set),
+  );
+  const out = items.filter(({ done }) => !done);
+  if (toRead || out.length === 0) return null;
+  const shimOf = (id: string): number | undefined => shimsIn[id]?.mm ?? shimsOut[id]?.mm;
+  const unmeasured = out.map(({ item }) => item.id).filter((id) => shimOf(id) === undefined);
+  // Limits differ by kind: the kinds are served one after the other, each from what is left.
+  const [first] = out;
+  const kind = first?.item.kind;
+  const target = first?.target;
+  if (unmeasured.length > 0 || !target) return { unmeasured, input: null };
+  const own = out.filter(({ item }) => item.kind === kind);
+  return {
+    unmeasured,
+    input: {
+      valves: own.map(({ item: { id }, readings: { found, set } }) => ({
+        id,
+        measuredMm: (set ?? found)?.mm ?? 0,
+        fittedMm: shimOf(id) ?? 0,
+      })),
+      lowMm: target.lowMm,
+      highMm: target.highMm,
+      targetMm: target.aimMm,
+      stock: (sheet.overhead?.tappetShims ?? []).map((size) => ({
+        mm: figureMm(size),
+        count: items.length,
+      })),
+    },
   };
 }
 
@@ -155,7 +234,7 @@ function hasHotLimits(sheet: EngineSheet, item: SettingItem): boolean {
 function itemView(
   sheet: JobSheet,
   item: SettingItem,
-  { readings, settings, bridges }: Pick<ValvesState, 'readings' | 'settings' | 'bridges'>,
+  { readings, settings, bridges, shimsIn }: ValvesState,
   phase: 'cold' | 'hot',
 ): ItemView {
   const setBy = setByOf(sheet, item);
@@ -165,7 +244,13 @@ function itemView(
   const setting = settings[item.id] ?? null;
   const bridge = bridges[item.id] ?? {};
   const counted = phase === 'cold' ? verdict[countedCold(sheet)] : verdict.hot;
-  const isSet = setBy === 'gap' ? counted === 'within' : setting !== null;
+  const byShim = phase === 'cold' && setBy === 'gap' && isShimmed(sheet);
+  const isSet =
+    setBy !== 'gap'
+      ? setting !== null
+      : byShim
+        ? shimmedWithin(item, verdict, read, shimsIn)
+        : counted === 'within';
   const bridgeNext = phase === 'hot' ? null : bridgeNextOf(sheet, item, bridge, isSet);
   return {
     item,
@@ -232,6 +317,28 @@ function verdictOf(target: GapTarget, { found, set, locked, hot }: ValveReadings
     lockedMm: locked?.mm,
     hotMm: hot?.mm,
   });
+}
+
+/** An adjuster that stands out further than this is no adjuster. */
+export const ADJUSTER_REACH_MM = 60;
+
+/**
+ * The adjusters that can be held against each other, and how they compare as far as they are read: those
+ * of valves set by a screw.
+ */
+export function adjustersOf(
+  { spec, items }: OverheadView,
+  { adjusters }: ValvesState,
+): { readonly items: readonly SettingItem[]; readonly found: StandOut | null } {
+  if (spec.adjust !== 'screw' || spec.gear !== 'push-rod') return { items: [], found: null };
+  const valves = items
+    .map(({ item }) => item)
+    .filter(({ kind }) => kind === 'intake' || kind === 'exhaust');
+  const read = valves.flatMap(({ id, kind }) => {
+    const mm = adjusters[id]?.mm;
+    return mm === undefined ? [] : [{ id, mm, kind }];
+  });
+  return { items: valves, found: read.length > 0 ? standOut({ items: read }) : null };
 }
 
 /** Hydraulic tappets give way under their preload before the engine is turned again. */

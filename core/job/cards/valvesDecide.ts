@@ -1,6 +1,6 @@
 import { clearanceAt, firingAngles } from '../../overhead/barringInput';
 import { cycleDegrees } from '../../overhead/cycle';
-import { atLeast, inMillionths } from '../../quantity/withinLimits';
+import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
 import { barringOf, overheadFor } from '../../sheet/barringOf';
 import type { SettingItem } from '../../sheet/settingItems';
 import type { ActOf } from '../act';
@@ -76,6 +76,31 @@ export function decideBarringChosen(
   if (startDeg >= cycleDegrees(sheet.strokes)) return refused('crank-unknown');
   const plan = barringOf(sheet, { school, startDeg, items: itemsOf(sheet) });
   return plan ? ACCEPTED : refused('school-not-here');
+}
+
+/** The shim that came out from under a valve; its thickness needs no place of the crank. */
+export function decideShimRead({ data }: ActOf<'shim.read'>, { sheet }: DecideContext): Verdict {
+  const item = itemOf(sheet, data.valve);
+  return item && sheet.overhead?.adjust === 'shim'
+    ? ACCEPTED
+    : refused('unknown-valve', { valve: data.valve });
+}
+
+/** Each goes under a valve that wants one, and brings it within. */
+export function decideShimsChosen(
+  state: JobState,
+  { data }: ActOf<'shims.chosen'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const asked = overheadView(sheet, state.valves, state.crank, 'cold')?.shims?.input;
+  for (const { valve, mm } of data.shims) {
+    const own = asked?.valves.find(({ id }) => id === valve);
+    if (!asked || !own) return refused('unknown-valve', { valve });
+    const gapMm = own.measuredMm + own.fittedMm - mm;
+    if (!atLeast(gapMm, asked.lowMm) || !atMost(gapMm, asked.highMm))
+      return refused('shim-leaves', { valve });
+  }
+  return ACCEPTED;
 }
 
 /** A cover waits for what it closes the way to. */

@@ -39,6 +39,10 @@ export interface ValvesState extends Done {
     readonly startDeg: number;
     readonly before: Done;
   } | null;
+  /** How thick the shim is that came out of each valve. */
+  readonly shimsOut: Readonly<Record<string, GapRead>>;
+  /** The shim that went in since, and where it came from. */
+  readonly shimsIn: Readonly<Record<string, { readonly mm: number; readonly from: string | null }>>;
   /** Covers that went on between. */
   readonly covers: Readonly<Record<string, { readonly at: string; readonly by: string }>>;
   /** How far each adjuster stands out. */
@@ -69,6 +73,8 @@ export const NO_VALVES: ValvesState = {
   settings: {},
   bridges: {},
   chosen: null,
+  shimsOut: {},
+  shimsIn: {},
   covers: {},
   adjusters: {},
   codes: {},
@@ -113,6 +119,22 @@ export function evolveValves(state: ValvesState, act: LoggedAct): ValvesState {
       const { readings, settings, bridges } = state;
       const { school, startDeg } = act.data;
       return { ...state, chosen: { school, startDeg, before: { readings, settings, bridges } } };
+    }
+    case 'shim.read': {
+      const { valve, mm, printed } = act.data;
+      const read = { mm, printed, actId: act.id, at, by };
+      return { ...state, shimsOut: { ...state.shimsOut, [valve]: read } };
+    }
+    case 'shims.chosen': {
+      const readings = { ...state.readings };
+      const shimsIn = { ...state.shimsIn };
+      for (const { valve, mm, from = null } of act.data.shims) {
+        // Another shim, another gap: it is read anew.
+        const { set: _before, ...kept } = readings[valve] ?? {};
+        readings[valve] = kept;
+        shimsIn[valve] = { mm, from };
+      }
+      return { ...state, readings, shimsIn };
     }
     case 'cover.on':
       return { ...state, covers: { ...state.covers, [act.data.cover]: { at, by } } };

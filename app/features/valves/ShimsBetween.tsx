@@ -1,0 +1,105 @@
+import { View } from 'react-native';
+import { undoHint } from '@cardinex/words/en/acts';
+import type { Printed } from '@cardinex/core/job/act';
+import type { OverheadView, ShimsAsked } from '@cardinex/core/job/cards/valves';
+import type { CardName } from '@cardinex/core/job/tray';
+import { REACH_MM } from '@cardinex/core/job/reach';
+import { tappetShims } from '@cardinex/core/overhead/tappetShims';
+import { shimSentence, shimsSentence } from '@cardinex/words/en/overhead';
+import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { linersWords } from '@cardinex/words/en/screens';
+import { useUnits } from '../../device/preferences';
+import { Mark } from '../../ui/Mark';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body } from '../../ui/Words';
+import { ActBar } from '../job/ActBar';
+import { CardFrame } from '../job/CardFrame';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { useUndo } from '../job/useUndo';
+import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
+import { ValvesBack } from './ValvesBack';
+import { VALVES_ACTS } from './ownActs';
+
+interface Props {
+  readonly card: CardName;
+  readonly view: OverheadView;
+  readonly shims: ShimsAsked;
+}
+
+/** Every gap is found: the shims of those that are out are measured, and the best ones for all reckoned. */
+export function ShimsBetween({ card, view, shims: { unmeasured, input } }: Props) {
+  const { sheet, record } = useJob();
+  const units = useUnits();
+  const { last, undo } = useUndo(VALVES_ACTS);
+  const entry = useReadingField();
+  const [next] = unmeasured;
+  const found = input ? tappetShims(input) : null;
+  const keep = async (mm: number, printed: Printed): Promise<boolean> =>
+    next !== undefined && (await record('shim.read', { valve: next, mm, printed })) === null;
+  const take = useOnce(async () => {
+    if (!found || found.shims.length === 0) return;
+    const shims = found.shims.map(({ id, shimMm, from }) => ({
+      valve: id,
+      mm: shimMm,
+      ...(from !== null && { from }),
+    }));
+    await record('shims.chosen', { shims });
+  });
+  const confirm = next === undefined ? () => void take() : () => entry.handle.current?.keep();
+  useActKeys({ confirm, undo: last && entry.text === '' ? undo : undefined });
+  const none = found !== null && found.shims.length === 0;
+  return (
+    <CardFrame
+      card={card}
+      title={w.shims}
+      aside={w.countSet(view.doneCount, view.items.length)}
+      back={<ValvesBack view={view} />}
+      actBar={
+        <ActBar
+          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
+          confirm={
+            next !== undefined
+              ? { label: w.keepShim, hint: next, onPress: confirm }
+              : {
+                  label: none ? w.shimsNone : w.shimsTake,
+                  hint: found ? w.shimsThen(found.shims.length) : '',
+                  onPress: confirm,
+                  plain: none,
+                }
+          }
+        />
+      }
+    >
+      <View className="gap-2 p-3.5" testID="shims">
+        {next !== undefined ? (
+          <>
+            <Body>{w.shimsFirst}</Body>
+            <ReadingEntry
+              label={w.shimOut(next)}
+              reachMm={REACH_MM.size}
+              beyond={linersWords.beyondGap}
+              onRead={keep}
+              entry={entry}
+            />
+          </>
+        ) : null}
+        {found ? (
+          <>
+            {found.shims.map((one) => (
+              <Body key={one.id} className="border-t border-rule pt-1.5">
+                {shimSentence(one, units)}
+              </Body>
+            ))}
+            <View className="flex-row gap-2 border-t border-rule pt-2">
+              <View className="pt-1">
+                <Mark kind={found.unserved.length > 0 ? 'out' : 'within'} />
+              </View>
+              <Body className="flex-1 font-strong">{shimsSentence(found, units)}</Body>
+            </View>
+          </>
+        ) : null}
+      </View>
+    </CardFrame>
+  );
+}
