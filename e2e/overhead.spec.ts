@@ -7,6 +7,7 @@ import { dunmere2s5 } from '../demo/sheets/dunmere2s5';
 import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
 import type { DemoJob } from '../demo/storyteller';
+import { fits } from './support/fits';
 import { fill, press } from './support/hands';
 import type { Page } from '@playwright/test';
 import { expect, signIn, test } from './support/shop';
@@ -47,6 +48,7 @@ test('a two-stroke: exhaust bridges, gaps by go and no-go, injectors by part of 
 
   // A bridge that turns is said, with what to do, before its gap may be set.
   await expect(page.getByText('Equalise the bridge')).toBeVisible();
+  await fits(page);
   await page.getByTestId('confirm').click();
   await expect(page.getByText('Try the bridge for twist')).toBeVisible();
   await press(page, 'It turns');
@@ -76,6 +78,7 @@ test('bridges, injectors to their gauge, then the housing, then the brakes; the 
   await press(page, 'Not so');
   await press(page, /Go round another way/);
   await expect(page.getByRole('dialog')).toContainText('of barring; the nearest cam is');
+  await fits(page);
   await page
     .getByRole('dialog')
     .getByRole('button', { name: /Cylinder by cylinder/ })
@@ -99,6 +102,7 @@ test('bridges, injectors to their gauge, then the housing, then the brakes; the 
   await goOn(page, /goes on now/, (valve) => (valve.startsWith('E') ? '0.60' : '0.35'));
   await expect(page.getByText('Brake housing goes on now')).toBeVisible();
   await expect(page.getByText('New paper gasket, dry')).toBeVisible();
+  await fits(page);
   await page.getByTestId('confirm').click();
   await goOn(page, /All valves set/, () => '2.2');
   await expect(page.getByTestId('kept-here')).toHaveCount(0, { timeout: 20_000 });
@@ -138,6 +142,7 @@ test('bridges, injectors to their gauge, then the housing, then the brakes; the 
     await expect(codes).toContainText(`AB23C${letter}`);
   }
   await expect(codes).toContainText('Every injector has its code');
+  await fits(page);
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     press(page, 'List for the fitting tool (CSV)'),
@@ -161,6 +166,7 @@ test('hydraulic tappets: half a turn past zero lash, and the crank waits for the
   await page.getByTestId('confirm').click();
   await expect(page.getByText('Past zero lash').first()).toBeVisible();
   await expect(page.getByTestId('target')).toHaveText('180°');
+  await fits(page);
   await expect(page.getByText(/The plunger stands 1\.0\d+ mm deep/)).toBeVisible();
   await goOn(page, /still to wait/, () => '');
   // Cut short only with the reason.
@@ -205,6 +211,7 @@ test('shims: gaps found all round, the tight and the loose serve each other, rea
   const shims = page.getByTestId('shims');
   await expect(shims).toContainText('E1: 3.50 mm, out of E2; leaves 0.40 mm.');
   await expect(shims).toContainText('2 change places');
+  await fits(page);
   await page.getByTestId('confirm').click();
   await goOn(page, /All valves set/, () => '0.40');
   await page.goto(`${shop.address}/jobs/${job.id}/record`);

@@ -74,7 +74,12 @@ function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
   return (
     <Pressable
       role={onPress ? 'button' : undefined}
-      aria-label={[itemShort(item), item.alongHead && w.alongHead(item.alongHead), standing]
+      aria-label={[
+        // What is written under the mark comes first, as it is written.
+        [itemShort(item), item.alongHead].filter(Boolean).join(' '),
+        item.alongHead && w.alongHead(item.alongHead),
+        standing,
+      ]
         .filter(Boolean)
         .join(', ')}
       disabled={!onPress || !may}
