@@ -5,7 +5,7 @@ import { screwTurn } from '@cardinex/core/overhead/screwTurn';
 import { wrenchChoose } from '@cardinex/core/tightening/wrenchChoose';
 import { boreSentence, differenceSentence, linersSentence, riseSentence } from './cards/liners';
 import { tightenScreen } from './cards/tighten';
-import { lashSentence, screwSentence, valvesScreen } from './cards/valves';
+import { lashSentence, lockShiftSentence, screwSentence, valvesScreen } from './cards/valves';
 import { feelerSentence } from './feelers';
 import { noWrenchSentence, wrenchSentence } from './wrenches';
 
@@ -54,6 +54,9 @@ describe('what is said of a gap', () => {
       'As locked 0.36 mm: too loose. Locking opened it by 0.04 mm.',
     );
     expect(lashSentence({})).toBe('No gap has been read.');
+    expect(lockShiftSentence({ shiftMm: 0.02, from: 3, setToMm: 0.33 })).toBe(
+      'Locking opened the 3 before it by 0.02 mm: set this one to 0.33 mm.',
+    );
   });
 
   it('says how far to turn the screw and which way', () => {

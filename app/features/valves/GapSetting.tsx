@@ -2,10 +2,14 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { REACH_MM } from '@cardinex/core/job/reach';
 import type { GapReading, Printed } from '@cardinex/core/job/act';
-import { countedCold, type ItemView, type OverheadView } from '@cardinex/core/job/cards/valves';
+import {
+  countedCold,
+  shiftLearnt,
+  leafFor,
+  type ItemView,
+  type OverheadView,
+} from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
-import type { ItemKind } from '@cardinex/core/sheet/settingItems';
-import type { OverheadSpec } from '@cardinex/core/sheet/spec/overhead';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import { itemName, itemShort } from '@cardinex/words/en/itemNames';
 import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
@@ -21,6 +25,7 @@ import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
 import { GapReadings } from './GapReadings';
 import { LeafStack } from './LeafStack';
 import { ScrewAdvice } from './ScrewAdvice';
+import { LockShiftHint } from './LockShiftHint';
 import { readingNext } from './readingNext';
 import { SettingFrame } from './SettingFrame';
 import { SettingTop } from './SettingTop';
@@ -70,6 +75,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
     const read = readings[reading];
     return other.kind === item.kind && other.id !== item.id && read ? [read.mm] : [];
   });
+  const learnt = reading === 'set' ? shiftLearnt(view, current, limits) : null;
   const leafBetween = leafFor(view.spec, item.kind);
   return (
     <SettingFrame
@@ -112,16 +118,11 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
           entry={entry}
         />
       </View>
-      <LeafStack limits={limits} />
+      {learnt ? <LockShiftHint learnt={learnt} /> : null}
+      <LeafStack limits={learnt ? { ...limits, aimMm: learnt.setToMm } : limits} />
       <ScrewAdvice view={current} limits={limits} phase={phase} />
     </SettingFrame>
   );
-}
-
-/** Where the leaf goes. */
-function leafFor(spec: OverheadSpec, kind: ItemKind): string | undefined {
-  if (kind === 'brake') return spec.brakes?.leafBetween;
-  return kind === 'actuator' ? spec.actuators?.leafBetween : spec.leafBetween;
 }
 
 /** Where nothing locks, what was set stays. */

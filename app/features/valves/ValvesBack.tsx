@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import { leafFor, type OverheadView } from '@cardinex/core/job/cards/valves';
 import { itemNamed } from '@cardinex/words/en/itemNames';
 import { barringSentence, schoolName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { degrees, listed } from '@cardinex/words/en/quantity';
@@ -8,6 +8,7 @@ import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
 import { useJob } from '../job/JobProvider';
+import { LeafDrawing } from './LeafDrawing';
 import { TurnAndSee } from './TurnAndSee';
 import { VALVES_ACTS } from './ownActs';
 
@@ -35,6 +36,7 @@ export function ValvesBack({ view }: { view: OverheadView }) {
         {spec.camEvents?.from === 'assumed' ? <Small>{w.assumedEvents}</Small> : null}
       </View>
       <BookTable />
+      <Leaves view={view} />
       {hotOnly ? (
         <View className="border-t border-rule pt-2">
           <Mark kind="waiting" word={w.provisionalShort} />
@@ -51,6 +53,29 @@ export function ValvesBack({ view }: { view: OverheadView }) {
         />
       </View>
       <ActLog of={VALVES_ACTS} />
+    </View>
+  );
+}
+
+/** Where the leaf goes, once for each kind of gap this engine has. */
+function Leaves({ view }: { view: OverheadView }) {
+  const { spec, items } = view;
+  const gaps = items.filter(({ setBy }) => setBy === 'gap').map(({ item }) => item.kind);
+  const kinds = [...new Set(gaps.map((kind) => (kind === 'intake' ? 'exhaust' : kind)))];
+  const said = kinds.flatMap((kind) => {
+    const between = leafFor(spec, kind);
+    return between === undefined ? [] : [{ kind, between }];
+  });
+  if (said.length === 0) return null;
+  return (
+    <View className="gap-2 border-t border-rule pt-2">
+      <Heading level={3}>{w.leafGoes}</Heading>
+      {said.map(({ kind, between }) => (
+        <View key={kind} className="flex-row flex-wrap items-center gap-3">
+          <LeafDrawing spec={spec} kind={kind} between={between} />
+          <Body className="min-w-[120px] flex-1">{w.leafBetween(between)}</Body>
+        </View>
+      ))}
     </View>
   );
 }

@@ -14,7 +14,7 @@ import { openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { after, stateOf } from '../tests/told';
 import type { ActData, ActType } from '../act';
 import { decide } from '../decide';
-import { itemsOf, overheadView, type OverheadView } from './valves';
+import { itemsOf, overheadView, shiftLearnt, type OverheadView } from './valves';
 
 const ready = (sheet: EngineSheet, standOutMm?: number): Storyteller =>
   headOn(openedFor(sheet, { kind: 'gasket' }, undefined, CARDS_NOW), sheet, standOutMm);
@@ -228,6 +228,31 @@ it('a screw is turned by what the sheet asks, and not otherwise', () => {
   expect(refusalIn(story, dunmere2s5, 'screw.set', { item: 'E1', turns: 0.25 })).toBe(
     'unknown-valve',
   );
+});
+
+it('what locking did to two of a kind is told for the third', () => {
+  const story = ready(tolvane44, 0.07).act('crank.stood', { atDeg: 0, seen: 'x' });
+  const set = (valve: string, mm: number, locked: number): void => {
+    for (const [reading, value] of [
+      ['found', mm],
+      ['set', mm],
+      ['locked', locked],
+    ] as const)
+      story.act('valve.read', { valve, reading, mm: value, printed: printed(value) });
+  };
+  const learnt = () => {
+    const view = viewIn(story, tolvane44);
+    const third = view.items.find(({ item }) => item.id === 'E4');
+    if (!third?.target) throw new Error('no E4');
+    return shiftLearnt(view, third, third.target);
+  };
+  set('E1', 0.4, 0.42);
+  expect(learnt()).toBeNull();
+  set('E3', 0.4, 0.42);
+  expect(learnt()).toMatchObject({ shiftMm: expect.closeTo(0.02, 9), from: 2 });
+  // Inlets tell nothing of exhausts.
+  set('I1', 0.3, 0.35);
+  expect(learnt()?.from).toBe(2);
 });
 
 describe('gaps changed by shims', () => {

@@ -2,6 +2,7 @@ import type { Overhead } from '../../overhead/barringInput';
 import type { BarringPlan, BarringPosition } from '../../overhead/barringPlan';
 import { cycleDegrees, forwardDistance } from '../../overhead/cycle';
 import { lashVerdict, type LashVerdict } from '../../overhead/lashVerdict';
+import { lockShift, type LockShift, type LockShiftInput } from '../../overhead/lockShift';
 import type { BarringSchool } from '../../overhead/schools';
 import { standOut, type StandOut } from '../../overhead/standOut';
 import type { TappetShimsInput } from '../../overhead/tappetShims';
@@ -10,7 +11,7 @@ import { MINUTES_PER } from '../../quantity/units';
 import { barringOf, overheadFor } from '../../sheet/barringOf';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { gapTarget, type GapTarget } from '../../sheet/overheadOf';
-import { settingItems, type SettingItem } from '../../sheet/settingItems';
+import { settingItems, type ItemKind, type SettingItem } from '../../sheet/settingItems';
 import type { Rotation } from '../../sheet/spec/layout';
 import type { OverheadSpec } from '../../sheet/spec/overhead';
 import type { BridgeStep } from '../act';
@@ -300,6 +301,12 @@ function bridgeNextOf(
   return isSet && !good('after') ? 'after' : null;
 }
 
+/** Between which faces the leaf goes, as the sheet says. */
+export function leafFor(spec: OverheadSpec, kind: ItemKind): string | undefined {
+  if (kind === 'brake') return spec.brakes?.leafBetween;
+  return kind === 'actuator' ? spec.actuators?.leafBetween : spec.leafBetween;
+}
+
 /** The cold reading that counts: as locked, where there is a nut that locks; else as set. */
 export function countedCold(sheet: EngineSheet): 'locked' | 'set' {
   return sheet.overhead?.adjust === 'shim' ? 'set' : 'locked';
@@ -317,6 +324,18 @@ function verdictOf(target: GapTarget, { found, set, locked, hot }: ValveReadings
     lockedMm: locked?.mm,
     hotMm: hot?.mm,
   });
+}
+
+/** What locking did to the gaps of one kind before this one, and what to set because of it. */
+export function shiftLearnt(
+  { items }: OverheadView,
+  { item }: ItemView,
+  limits: Omit<LockShiftInput, 'shiftsMm'>,
+): LockShift | null {
+  const shiftsMm = items.flatMap((other) =>
+    other.item.kind === item.kind && other.item.id !== item.id ? (other.verdict.shiftMm ?? []) : [],
+  );
+  return lockShift({ ...limits, shiftsMm });
 }
 
 /** An adjuster that stands out further than this is no adjuster. */

@@ -1,5 +1,6 @@
 import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
 import type { GapVerdict, LashVerdict } from '@cardinex/core/overhead/lashVerdict';
+import type { LockShift } from '@cardinex/core/overhead/lockShift';
 import type { ScrewTurn } from '@cardinex/core/overhead/screwTurn';
 import type { SettableHere, StrokeName } from '@cardinex/core/overhead/settable';
 import type { ItemKind } from '@cardinex/core/sheet/settingItems';
@@ -97,6 +98,15 @@ export function lashSentence(
   return `${gap} Locking ${way} it by ${length(Math.abs(shiftMm), units)}.`;
 }
 
+/** What locking did to the others, and what to set so that this one is right once locked. */
+export function lockShiftSentence(
+  { shiftMm, from, setToMm }: LockShift,
+  units: ReaderUnits = METRIC,
+): string {
+  const way = shiftMm > 0 ? 'opened' : 'closed';
+  return `Locking ${way} the ${from} before it by ${length(Math.abs(shiftMm), units)}: set this one to ${length(setToMm, units)}.`;
+}
+
 export function barringSentence(plan: BarringPlan): string {
   const never =
     plan.neverSettable.length > 0
@@ -169,6 +179,8 @@ export const valvesScreen = {
   shimsNone: 'None of these sizes fits',
   shimsThen: (count: number) => `then read ${count} again`,
   keepShim: 'Keep this thickness',
+  leafGoes: 'Where the leaf goes',
+  leafDrawing: (between: string) => `The leaf goes between ${between}.`,
   adjusters: 'Adjusters in a row',
   adjustersWhy:
     'Measure how far each adjuster stands out of its rocker. One out of line has its push rod on the edge of its pocket: it sets well and fails soon.',
