@@ -57,7 +57,7 @@ const PICTURES: readonly Picture[] = [
     then: (page) => page.getByTestId('plan-b').waitFor(),
   },
   { name: 'tighten-wide', size: WIDE, path: job(DEMO_JOB.baler, 'tighten') },
-  { name: 'bar', path: job(DEMO_JOB.creamery, 'valves') },
+  { name: 'turn', path: '/sheets/orrin-6t', then: turnCrank },
   { name: 'valves', path: job(DEMO_JOB.creamery, 'valves'), then: firstGap },
   { name: 'record', path: job(DEMO_JOB.ferryWinch, 'record') },
   {
@@ -106,6 +106,12 @@ async function sweep(page: Page): Promise<void> {
     await page.getByTestId('confirm').click();
     await page.waitForTimeout(200);
   }
+}
+
+async function turnCrank(page: Page): Promise<void> {
+  const see = page.getByTestId('turn-and-see');
+  await see.getByRole('slider').fill('200');
+  await see.scrollIntoViewIfNeeded();
 }
 
 async function firstGap(page: Page): Promise<void> {
