@@ -304,6 +304,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
           <Protractor deg={bolt.act.deg} turned={hand.live?.deg ?? null} />
         ) : null}
       </View>
+      {jacked ? <PumpGauge hand={hand} act={bolt.act} bar={pumped.bar} /> : null}
       {kind === null || lookedAt ? null : (
         <ReachedRow
           kind={kind}
@@ -340,7 +341,6 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
         <WaitNotice until={view.waitUntil} leftMs={leftMs} />
       ) : null}
       <Ends view={view} bolt={bolt} end={end} />
-      {jacked ? <PumpGauge hand={hand} act={bolt.act} bar={pumped.bar} /> : null}
       {bolt.act.kind === 'hydraulic' && bolt.act.bar !== undefined && !slackens ? (
         <JackFacts view={view} bar={bolt.act.bar} />
       ) : null}
