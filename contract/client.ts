@@ -4,6 +4,7 @@ import type { SuspectAct, ToolLog, Tools } from './tools/api';
 import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
 import type { Publish } from './sheets/publish';
 import type { Act } from '@cardinex/core/job/act';
+import type { Overhaul } from '@cardinex/core/job/overhauls';
 import type { JobSummary } from '@cardinex/core/job/summary';
 
 /** The server answered with problem details. */
@@ -64,6 +65,7 @@ export const client = {
   toolAct: (id: string, act: ToolAct) => post<{ tool: ToolState }>(`/tools/${id}/acts`, act),
   jobs: () => ask<{ jobs: JobSummary[] }>('/jobs'),
   job: (id: string) => ask<JobLog>(`/jobs/${id}`),
+  overhauls: (id: string) => ask<{ overhauls: Overhaul[] }>(`/jobs/${id}/overhauls`),
   sendPhotograph: (job: string, photograph: string, picture: Blob) =>
     ask<void>(`/jobs/${job}/photographs/${photograph}`, {
       method: 'PUT',

@@ -39,6 +39,8 @@ export const DEMO_JOB = {
   dredger: jobId(1, 9),
   aeroplane: jobId(1, 10),
   cider: jobId(1, 11),
+  sluiceFirst: jobId(1, 12),
+  sluiceSecond: jobId(1, 13),
   otherShops: jobId(2, 1),
 } as const;
 
@@ -47,6 +49,8 @@ export function demoJobs(now: Date): readonly DemoJob[] {
   return [
     conveyor(now),
     baler(now),
+    earlierSluice(now, DEMO_JOB.sluiceFirst, 2, 2140, 0.38),
+    earlierSluice(now, DEMO_JOB.sluiceSecond, 1, 4390, 0.33),
     sluice(now),
     ferryWinch(now),
     creamery(now),
@@ -64,7 +68,7 @@ function open(
   shop: DemoShop,
   id: string,
   startsAt: Date,
-  opened: Pick<ActData['job.opened'], 'serial' | 'name' | 'why' | 'scope' | 'because'>,
+  opened: Pick<ActData['job.opened'], 'serial' | 'hours' | 'name' | 'why' | 'scope' | 'because'>,
   initials: string,
   sheet: EngineSheet = tolvane44,
 ): Storyteller {
@@ -131,17 +135,41 @@ function baler(now: Date): DemoJob {
     .end();
 }
 
-/** Closed up and set cold; the hot recheck waits. */
+/** Closed up and set cold; the hot recheck waits. Overhauled twice before: the seat of E4 is going. */
 function sluice(now: Date): DemoJob {
   return headOn(
     open(
       lockside,
       DEMO_JOB.sluice,
       hoursBefore(now, 50),
-      { serial: 'T44-18402', name: 'sluice pump', why: 'Low compression on 4; exhaust seats cut.' },
+      {
+        serial: 'T44-18402',
+        hours: 6610,
+        name: 'sluice pump',
+        why: 'Low compression on 4; exhaust seats cut.',
+      },
       'TR',
     ),
   ).end();
+}
+
+/** The same engine at its earlier overhauls, a year and two before; nothing is left open of them. */
+function earlierSluice(now: Date, id: string, years: number, hours: number, e4: number): DemoJob {
+  const story = headDown(
+    open(
+      lockside,
+      id,
+      hoursBefore(now, years * 8760),
+      {
+        serial: 'T44-18402',
+        hours,
+        name: `lower sluice, ${hours} h`,
+        why: 'Gasket renewed at its hours.',
+      },
+      'WH',
+    ),
+  );
+  return heated(gapsSet(story, { E4: e4, E2: 0.41, E1: 0.4, E3: 0.39 })).end();
 }
 
 /** Head down, half the valves set: one turn to bar. One of them moved on locking. */
@@ -188,7 +216,13 @@ function ferryWinch(now: Date): DemoJob {
       },
       'WH',
     ),
-  )
+  );
+  return heated(story).end();
+}
+
+/** Run hot, and every gap of a Tolvane checked so. */
+function heated(story: Storyteller): Storyteller {
+  return story
     .wait(300)
     .act('recheck.begun', { words: '45 minutes under load, 80 °C at the outlet' })
     .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
@@ -201,7 +235,6 @@ function ferryWinch(now: Date): DemoJob {
     .hot('I3', 0.3)
     .hot('I4', 0.29)
     .hot('E4', 0.4);
-  return story.end();
 }
 
 /** Liners, all three stages and all gaps, cold. */
@@ -209,20 +242,28 @@ function headOn(story: Storyteller): Storyteller {
   return gapsSet(headDown(story));
 }
 
-/** All gaps of a Tolvane set cold, at both its crank stops. */
-export function gapsSet(story: Storyteller): Storyteller {
-  return story
+/**
+ * All gaps of a Tolvane set cold, at both its crank stops.
+ * @param found where a valve was found otherwise than usual
+ */
+export function gapsSet(
+  story: Storyteller,
+  found: Readonly<Record<string, number>> = {},
+): Storyteller {
+  const valve = (id: string, foundMm: number, setMm: number, lockedMm: number): Storyteller =>
+    story.valve(id, found[id] ?? foundMm, setMm, lockedMm);
+  story
     .act('caution.acknowledged', { caution: 'barring' })
-    .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
-    .valve('E1', 0.36, 0.42, 0.43)
-    .valve('I1', 0.28, 0.32, 0.32)
-    .valve('I2', 0.31, 0.32, 0.33)
-    .valve('E3', 0.34, 0.42, 0.42)
-    .act('crank.stood', { atDeg: 360, seen: 'cylinder 1 rocking' })
-    .valve('E2', 0.38, 0.43, 0.43)
-    .valve('I3', 0.3, 0.33, 0.32)
-    .valve('I4', 0.29, 0.32, 0.33)
-    .valve('E4', 0.27, 0.42, 0.43);
+    .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' });
+  valve('E1', 0.36, 0.42, 0.43);
+  valve('I1', 0.28, 0.32, 0.32);
+  valve('I2', 0.31, 0.32, 0.33);
+  valve('E3', 0.34, 0.42, 0.42);
+  story.act('crank.stood', { atDeg: 360, seen: 'cylinder 1 rocking' });
+  valve('E2', 0.38, 0.43, 0.43);
+  valve('I3', 0.3, 0.33, 0.32);
+  valve('I4', 0.29, 0.32, 0.33);
+  return valve('E4', 0.27, 0.42, 0.43);
 }
 
 /** Liners in and all three stages of the head closed. */

@@ -163,6 +163,9 @@ export function openApiDocument(): Json {
       ),
       '/api/jobs': get('The board'),
       '/api/jobs/{id}': get('A job: its log and its pinned sheet', [idParameter]),
+      '/api/jobs/{id}/overhauls': get('What earlier jobs found of the gaps of the same engine', [
+        idParameter,
+      ]),
       '/api/jobs/{id}/record.json': get('A job as a file to keep and to check', [idParameter]),
       '/api/jobs/{id}/after-heat.ics': get('When what is pulled after heat may be pulled', [
         idParameter,

@@ -57,6 +57,7 @@ const data = {
   'job.opened': z.strictObject({
     sheet: pinned,
     serial: words(40),
+    hours: measure(0, 1_000_000).optional(),
     name: words(60),
     why: words(400),
     cylinder1End: end,

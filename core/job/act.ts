@@ -19,6 +19,8 @@ export interface ActData {
   'job.opened': {
     readonly sheet: { readonly id: string; readonly revision: number; readonly hash: string };
     readonly serial: string;
+    /** Running hours on its clock, where it has one. */
+    readonly hours?: number;
     readonly name: string;
     readonly why: string;
     readonly cylinder1End: EngineEnd;

@@ -16,6 +16,7 @@ import { hasFreshProof, signedIn, type SignedIn } from '../session/session';
 import { appendActs, type Sender } from './appendActs';
 import type { JobCache } from './jobCache';
 import { openJob } from './openJob';
+import { earlierOverhauls } from './overhauls';
 import { jobRecord } from './record';
 import { sheetRevision } from '../sheets/sheets';
 
@@ -42,6 +43,12 @@ export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): 
     const id = parse(uuid, request.params.id);
     const { log, sheet } = await openJob(cache, shopId, id);
     response.json({ id, sheet, events: log } satisfies JobLog);
+  });
+
+  routes.get('/jobs/:id/overhauls', async (request, response) => {
+    const { shopId } = signedIn(request);
+    const id = parse(uuid, request.params.id);
+    response.json({ overhauls: await earlierOverhauls(cache, shopId, id) });
   });
 
   routes.get('/jobs/:id/record.json', async (request, response) => {

@@ -6,6 +6,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { words } from '@cardinex/contract/text';
 import { CAUSES } from '@cardinex/core/job/cause';
+import { readDecimal } from '@cardinex/core/quantity/readDecimal';
 import { CARDS_NOW, asksWhich, SCOPES } from '@cardinex/core/job/scope';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -27,6 +28,10 @@ import { Mark } from '../../ui/Mark';
 const formSchema = z.object({
   sheetId: z.string().min(1),
   serial: words(40),
+  hours: z
+    .string()
+    .trim()
+    .regex(/^(\d{1,6}([.,]\d+)?)?$/, w.needHours),
   name: words(60),
   why: words(400),
   end: z.string().min(1),
@@ -54,6 +59,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
     defaultValues: {
       sheetId: sheetId ?? '',
       serial: '',
+      hours: '',
       name: '',
       why: '',
       end: '',
@@ -72,6 +78,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
     const which = asksWhich(entered.scope) ? { only: entered.only } : {};
     if (!chosen || unanswered || which.only === '') return;
     const id = uuidv7();
+    const hours = readDecimal(entered.hours);
     const ledger = ledgers.job(id);
     await ledger.begin(chosen);
     const { sheet, hash } = chosen;
@@ -80,6 +87,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
       {
         sheet: { id: sheet.id, revision: sheet.revision, hash },
         serial: entered.serial,
+        ...(hours !== null && { hours }),
         name: entered.name,
         why: entered.why,
         cylinder1End: entered.end as EngineEnd,
@@ -138,6 +146,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
             </Small>
             <FormField control={form.control} name="name" label={w.name} hint={w.nameHint} />
             <FormField control={form.control} name="serial" label={w.serial} hint={w.serialHint} />
+            <FormField control={form.control} name="hours" label={w.hours} hint={w.hoursHint} />
             <Choice
               label={scopeWords.because}
               value={because ?? null}
@@ -213,7 +222,7 @@ function variantFor(
 
 interface FormFieldProps {
   readonly control: Control<NewJobForm>;
-  readonly name: 'serial' | 'name' | 'why';
+  readonly name: 'serial' | 'hours' | 'name' | 'why';
   readonly label: string;
   readonly hint: string;
   readonly multiline?: boolean;

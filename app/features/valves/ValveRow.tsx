@@ -74,12 +74,7 @@ function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
   return (
     <Pressable
       role={onPress ? 'button' : undefined}
-      aria-label={[
-        // What is written under the mark comes first, as it is written.
-        [itemShort(item), item.alongHead].filter(Boolean).join(' '),
-        item.alongHead && w.alongHead(item.alongHead),
-        standing,
-      ]
+      aria-label={[itemShort(item), item.alongHead && w.alongHead(item.alongHead), standing]
         .filter(Boolean)
         .join(', ')}
       disabled={!onPress || !may}
@@ -107,7 +102,10 @@ function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
         {itemShort(item)}
       </Text>
       {item.alongHead ? (
-        <Text className="font-text text-[12.5px] text-soft">{item.alongHead}</Text>
+        // Said in words in the name.
+        <Text aria-hidden className="font-text text-[12.5px] text-soft">
+          {item.alongHead}
+        </Text>
       ) : null}
     </Pressable>
   );

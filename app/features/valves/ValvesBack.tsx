@@ -9,6 +9,7 @@ import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
 import { useJob } from '../job/JobProvider';
 import { LeafDrawing } from './LeafDrawing';
+import { Overhauls } from './Overhauls';
 import { TurnAndSee } from './TurnAndSee';
 import { VALVES_ACTS } from './ownActs';
 
@@ -37,6 +38,7 @@ export function ValvesBack({ view }: { view: OverheadView }) {
       </View>
       <BookTable />
       <Leaves view={view} />
+      <Overhauls />
       {hotOnly ? (
         <View className="border-t border-rule pt-2">
           <Mark kind="waiting" word={w.provisionalShort} />

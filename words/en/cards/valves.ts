@@ -179,6 +179,8 @@ export const valvesScreen = {
   shimsNone: 'None of these sizes fits',
   shimsThen: (count: number) => `then read ${count} again`,
   keepShim: 'Keep this thickness',
+  overhauls: 'Earlier overhauls',
+  hoursNotTold: 'This job was opened without its running hours: it does not count in the trend.',
   leafGoes: 'Where the leaf goes',
   leafDrawing: (between: string) => `The leaf goes between ${between}.`,
   adjusters: 'Adjusters in a row',
