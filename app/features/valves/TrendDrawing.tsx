@@ -80,13 +80,15 @@ export function TrendDrawing({ readings, closesAtMm, found }: Props) {
           text={lengthFigure(closesAtMm, units.length)}
           fill={c.red}
         />
-        <DrawnWord
-          x={LEFT / 2 - 2}
-          y={y(first.mm) + 5}
-          size={15}
-          text={lengthFigure(first.mm, units.length)}
-          fill={c.ink}
-        />
+        {Math.abs(y(first.mm) - y(closesAtMm)) < 16 ? null : (
+          <DrawnWord
+            x={LEFT / 2 - 2}
+            y={y(first.mm) + 5}
+            size={15}
+            text={lengthFigure(first.mm, units.length)}
+            fill={c.ink}
+          />
+        )}
         <Line x1={LEFT} x2={LEFT} y1={8} y2={HEIGHT - FOOT} stroke={c.ink} strokeWidth={2} />
         <Line
           x1={LEFT}

@@ -74,7 +74,12 @@ function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
   return (
     <Pressable
       role={onPress ? 'button' : undefined}
-      aria-label={[itemShort(item), item.alongHead && w.alongHead(item.alongHead), standing]
+      aria-label={[
+        // As it is written under the mark, then in words.
+        [itemShort(item), item.alongHead].filter(Boolean).join(' '),
+        item.alongHead && w.alongHead(item.alongHead),
+        standing,
+      ]
         .filter(Boolean)
         .join(', ')}
       disabled={!onPress || !may}
@@ -98,15 +103,12 @@ function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
           </>
         )}
       </Svg>
-      <Text className={cn('font-head text-[16px]', current ? 'text-blue' : 'text-ink')}>
+      <Text className={cn('text-center font-head text-[16px]', current ? 'text-blue' : 'text-ink')}>
         {itemShort(item)}
+        {item.alongHead ? (
+          <Text className="font-text text-[12.5px] text-soft">{`\n${item.alongHead}`}</Text>
+        ) : null}
       </Text>
-      {item.alongHead ? (
-        // Said in words in the name.
-        <Text aria-hidden className="font-text text-[12.5px] text-soft">
-          {item.alongHead}
-        </Text>
-      ) : null}
     </Pressable>
   );
 }

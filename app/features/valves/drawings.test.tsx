@@ -75,10 +75,10 @@ describe('the valves along the head', () => {
     const onPress = jest.fn();
     render(<ValveRow view={view} settable={may} current="E1" onPress={onPress} />);
     expect(
-      screen.getByRole('button', { name: 'E1, valve 1 along the head, set here' }),
+      screen.getByRole('button', { name: 'E1 1, valve 1 along the head, set here' }),
     ).toBeDefined();
     expect(
-      screen.getByRole('button', { name: 'E2, valve 4 along the head, leave alone' }),
+      screen.getByRole('button', { name: 'E2 4, valve 4 along the head, leave alone' }),
     ).toBeDefined();
   });
 
