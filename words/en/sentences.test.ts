@@ -69,10 +69,17 @@ describe('what is said of a gap', () => {
   });
 
   it('says who rocks and whose push rods are loose', () => {
-    expect(valvesScreen.shouldSee([4], [1])).toBe(
+    const two = { gear: 'push-rod', each: 2 } as const;
+    expect(valvesScreen.shouldSee([4], [1], two)).toBe(
       'cylinder 4 rocking, both push rods of cylinder 1 loose.',
     );
-    expect(valvesScreen.shouldSee([], [])).toBe('no cylinder rocking.');
+    expect(valvesScreen.shouldSee([], [], two)).toBe('no cylinder rocking.');
+    expect(valvesScreen.shouldSee([], [2], { gear: 'push-rod', each: 1 })).toBe(
+      'no cylinder rocking, the push rod of cylinder 2 loose.',
+    );
+    expect(valvesScreen.shouldSee([], [1], { gear: 'overhead-cam', each: 2 })).toBe(
+      'no cylinder rocking, both cams of cylinder 1 turned away from the tappets.',
+    );
   });
 });
 

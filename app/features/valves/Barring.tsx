@@ -142,18 +142,20 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
 }
 
 /** Who rocks, and whose push rods are loose, with the crank at one angle. */
-function whatIsSeen({ overhead }: OverheadView, atDeg: number, rocking: readonly number[]): string {
+function whatIsSeen(
+  { overhead, spec }: OverheadView,
+  atDeg: number,
+  rocking: readonly number[],
+): string {
   const here = settable({ ...overhead, atDeg });
   const verdictOf = new Map(here.items.map((item) => [item.id, item.verdict]));
-  const loose = overhead.firing
-    .map((f) => f.cylinder)
-    .filter((cylinder) =>
-      overhead.items
-        .filter((item) => item.cylinder === cylinder)
-        .every((item) => verdictOf.get(item.id) === 'settable'),
-    );
-  return w.shouldSee(
-    rocking,
-    [...loose].sort((a, b) => a - b),
-  );
+  const cylinders = overhead.firing.map(({ cylinder }) => cylinder).sort((a, b) => a - b);
+  const valvesOf = (cylinder: number) =>
+    spec.valves.filter((valve) => valve.cylinder === cylinder && verdictOf.has(valve.id));
+  const loose = cylinders.filter((cylinder) => {
+    const valves = valvesOf(cylinder);
+    return valves.length > 0 && valves.every(({ id }) => verdictOf.get(id) === 'settable');
+  });
+  const each = Math.max(...cylinders.map((cylinder) => valvesOf(cylinder).length));
+  return w.shouldSee(rocking, loose, { gear: spec.gear, each });
 }

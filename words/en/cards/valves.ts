@@ -4,6 +4,7 @@ import type { LockShift } from '@cardinex/core/overhead/lockShift';
 import type { ScrewTurn } from '@cardinex/core/overhead/screwTurn';
 import type { SettableHere, StrokeName } from '@cardinex/core/overhead/settable';
 import type { ItemKind } from '@cardinex/core/sheet/settingItems';
+import type { OverheadSpec } from '@cardinex/core/sheet/spec/overhead';
 import type { BarringSchool } from '@cardinex/core/overhead/schools';
 import type { BridgeStep, GapReading } from '@cardinex/core/job/act';
 import { METRIC, degrees, length, listed, type ReaderUnits } from '../quantity';
@@ -149,11 +150,16 @@ export const valvesScreen = {
   seenFrom: (end: string) => `seen from ${end}`,
   fires: (order: readonly number[]) => `fires ${order.join('-')}`,
   youShouldSee: 'You should see',
-  shouldSee: (rocking: readonly number[], loose: readonly number[]) => {
+  shouldSee: (
+    rocking: readonly number[],
+    loose: readonly number[],
+    { gear, each }: { readonly gear: OverheadSpec['gear']; readonly each: number },
+  ) => {
     const seen = rocking.length > 0 ? `cylinder ${listed(rocking)} rocking` : 'no cylinder rocking';
-    return loose.length > 0
-      ? `${seen}, both push rods of cylinder ${listed(loose)} loose.`
-      : `${seen}.`;
+    const what = gear === 'push-rod' ? 'push rod' : 'cam';
+    const them = each > 1 ? `both ${what}s` : `the ${what}`;
+    const how = gear === 'push-rod' ? 'loose' : 'turned away from the tappets';
+    return loose.length > 0 ? `${seen}, ${them} of cylinder ${listed(loose)} ${how}.` : `${seen}.`;
   },
   iSeeThat: 'I see that',
   thenSetItems: (count: number) => `then set ${count}`,
