@@ -24,7 +24,7 @@ export interface SchoolOptions {
 /**
  * The plan of one school.
  *
- * `fewest`: as few stops at dead centres as do. `book`: the manual's table, which is trusted. `first-mark`:
+ * `fewest`: as few stops at dead centres as do, or at any degree where those do not reach all. `book`: the manual's table, which is trusted. `first-mark`:
  * only where cylinder 1's mark stands. `firing-order`: each cylinder at its own firing top.
  * `companion`: where the cylinder a turn apart is seen to rock. `opening-closing`: the inlet as the
  * exhaust just opens, the exhaust as the inlet has nearly closed.
@@ -38,8 +38,13 @@ export function barringBySchool(
   const cycle = cycleDegrees(overhead.strokes);
   const start = { startDeg };
   switch (school) {
-    case 'fewest':
-      return barringPlan({ ...overhead, stops: 'tdc', startDeg });
+    case 'fewest': {
+      // Dead centres have marks; what none of them reaches is set at whatever degree it may be.
+      const atMarks = barringPlan({ ...overhead, stops: 'tdc', startDeg });
+      return atMarks.neverSettable.length === 0
+        ? atMarks
+        : barringPlan({ ...overhead, stops: 'any', startDeg });
+    }
     case 'first-mark':
       return barringPlan({ ...overhead, stops: overhead.strokes === 4 ? [0, 360] : [0], startDeg });
     case 'book': {

@@ -103,7 +103,7 @@ function ByTurn({ card, view, place, current }: Props) {
   );
 }
 
-/** The turn past which a follower does not stand where its gauge says, for want of a printed limit. */
+/** For want of a printed limit: a follower this near to its gauge stands right. */
 const NEAR_MM = 0.05;
 
 function ByHeight({ card, view, place, current }: Props) {

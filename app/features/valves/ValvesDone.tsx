@@ -3,8 +3,8 @@ import { View } from 'react-native';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { itemShort } from '@cardinex/words/en/itemNames';
-import { degrees, length } from '@cardinex/words/en/quantity';
+import { itemName, itemShort } from '@cardinex/words/en/itemNames';
+import { degrees, length, listed } from '@cardinex/words/en/quantity';
 import { trayWords } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
@@ -24,10 +24,11 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
   const units = useUnits();
   const said =
     card === 'recheck' ? w.allChecked : view.provisional ? w.allSetProvisional : w.allSet;
+  const left = view.items.filter(({ done }) => !done).map(({ item }) => itemName(sheet, item));
   return (
     <CardFrame
       card={card}
-      title={card === 'recheck' ? w.allChecked : w.allSet}
+      title={left.length > 0 ? w.someLeft : card === 'recheck' ? w.allChecked : w.allSet}
       back={<ValvesBack view={view} />}
       actBar={
         <Button
@@ -39,7 +40,11 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
       }
     >
       <View className="gap-3 p-3.5">
-        <Mark kind={card !== 'recheck' && view.provisional ? 'waiting' : 'within'} word={said} />
+        {left.length > 0 ? (
+          <Mark kind="out" word={w.neverSettable(listed(left))} />
+        ) : (
+          <Mark kind={card !== 'recheck' && view.provisional ? 'waiting' : 'within'} word={said} />
+        )}
         <EndMark end={sheet.cylinder1End} />
         <ValveRow view={view} settable={new Set()} current={null} />
         {view.items.map(({ item, verdict, setting }) => (

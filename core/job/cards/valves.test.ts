@@ -191,6 +191,16 @@ describe('going round another way', () => {
     expect(viewIn(story, tolvane44).plan.positions).toHaveLength(3);
   });
 
+  it('what one mark cannot reach is gone round for afterwards', () => {
+    const story = ready(dunmere2s5, -0.02);
+    story.act('barring.chosen', { school: 'first-mark', startDeg: 0 });
+    const [first, left] = [viewIn(story, dunmere2s5), () => viewIn(story, dunmere2s5)];
+    expect(first.plan.positions).toHaveLength(1);
+    expect(first.plan.neverSettable.length).toBeGreaterThan(0);
+    for (let n = 0; n < 20 && left().next; n += 1) doPosition(story, dunmere2s5);
+    expect(left().doneCount).toBe(left().items.length);
+  });
+
   it('is refused where this engine cannot be gone round so', () => {
     const story = ready(dunmere2s5, -0.02);
     const by = (school: 'companion' | 'firing-order') =>

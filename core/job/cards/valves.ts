@@ -8,7 +8,7 @@ import { standOut, type StandOut } from '../../overhead/standOut';
 import type { TappetShimsInput } from '../../overhead/tappetShims';
 import { figureMm } from '../../quantity/figureMm';
 import { MINUTES_PER } from '../../quantity/units';
-import { barringOf, overheadFor } from '../../sheet/barringOf';
+import { barringOf, overheadFor, type PlanAsked } from '../../sheet/barringOf';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { gapTarget, type GapTarget } from '../../sheet/overheadOf';
 import { settingItems, type ItemKind, type SettingItem } from '../../sheet/settingItems';
@@ -51,8 +51,6 @@ export interface OverheadView {
   readonly wanted: ReadonlySet<string>;
   /** Are gaps only found for now, to be changed by shims once all are known? */
   readonly measuring: boolean;
-  /** Where the crank stands in the plan; null when not at one of its positions. */
-  readonly here: BarringPosition | null;
   /** The next position with something left to set; null when all is done, or a cover comes first. */
   readonly next: BarringPosition | null;
   /** The cover that goes on before the rest can be set; null when none is next. */
@@ -96,9 +94,7 @@ export function overheadView(
   const passes = passesOf(all.filter(({ id }) => !settled.has(id) || undone.has(id)));
   const pass = passes.find(({ items: own }) => own.some(({ id }) => undone.has(id))) ?? passes[0];
   const planned = pass?.items ?? all;
-  const plan =
-    barringOf(sheet, { school, items: planned, startDeg }) ??
-    barringOf(sheet, { school: 'fewest', items: planned, startDeg });
+  const plan = planFor(sheet, { school, items: planned, startDeg }, undone);
   if (!plan) return null;
   const cycle = cycleDegrees(sheet.strokes);
   const from = crank.atDeg ?? 0;
@@ -129,7 +125,6 @@ export function overheadView(
     plan,
     items,
     planned,
-    here: plan.positions.find((p) => p.atDeg === crank.atDeg) ?? null,
     next,
     wanted,
     measuring,
@@ -201,6 +196,20 @@ function shimsAsked(
       })),
     },
   };
+}
+
+/** The plan of a school; once it is worked through, that of what it could not reach. */
+function planFor(
+  sheet: JobSheet,
+  asked: PlanAsked,
+  undone: ReadonlySet<string>,
+): BarringPlan | null {
+  const own = barringOf(sheet, asked);
+  const rest = asked.items.filter(({ id }) => own?.neverSettable.includes(id));
+  const isThrough = own?.positions.every(({ set }) => set.every(({ id }) => !undone.has(id)));
+  if (own && !(isThrough && rest.some(({ id }) => undone.has(id)))) return own;
+  const items = own ? rest : asked.items;
+  return barringOf(sheet, { ...asked, school: 'fewest', items }) ?? own;
 }
 
 /** What is set on this job: valves alone on a job from before the rest had a place. */

@@ -271,6 +271,9 @@ export const valvesScreen = {
   alongHead: (place: number) => `valve ${place} along the head`,
   kind: (kind: ItemKind) => (kind === 'intake' ? 'inlet' : kind),
   allSet: 'All valves set',
+  someLeft: 'Not all can be set',
+  neverSettable: (items: string) =>
+    `${items}: by the windows on the sheet there is no place of the crank for it. Look at the figures.`,
   allSetProvisional: 'All valves set, provisionally. The hot recheck stands in the tray.',
   allChecked: 'All valves checked hot',
   bookAgrees: (source: string) => `The book's table (${source}) agrees with ours.`,
