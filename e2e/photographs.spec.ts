@@ -43,6 +43,9 @@ test('fifty photographs taken with no network are all there once it is back', as
   await press(page, /^Photograph/);
   await expect(page.getByText('Say what is to be seen', { exact: false })).toBeVisible();
 
+  // The app is kept on the device before the network goes.
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+
   await context.setOffline(true);
   await fill(page, 'What is to be seen?', 'Gasket, fire side');
   await page
