@@ -44,3 +44,8 @@ export const LazyValvesCard = card((room) => room.ValvesCard);
 export const LazyAfterHeatCard = card((room) => room.AfterHeatCard);
 export const LazyWhatIfCard = card((room) => room.WhatIfCard);
 export const LazyStripCard = card((room) => room.StripCard);
+
+/* Parts of cards that sheets and bench show as well. */
+export const LazyAdjustersDrawing = card((room) => room.AdjustersDrawing);
+export const LazyTrendDrawing = card((room) => room.TrendDrawing);
+export const LazyTurnAndSee = card((room) => room.TurnAndSee);

@@ -1,6 +1,7 @@
 /**
  * All cards of a job, loaded as one when the first is opened: the board does not wait for them, and
- * rooms that share parts would put these into the first load.
+ * rooms that share parts would put these into the first load. So what sheets and bench show of it they
+ * fetch from here too.
  */
 export { CauseCard } from '../cause/CauseCard';
 export { DeadCard } from '../dead/DeadCard';
@@ -20,4 +21,7 @@ export { StripCard } from '../strip/StripCard';
 export { AfterHeatCard } from '../tighten/AfterHeatCard';
 export { TightenCard } from '../tighten/TightenCard';
 export { WhatIfCard } from '../clamp/WhatIfCard';
+export { AdjustersDrawing } from '../valves/AdjustersDrawing';
+export { TrendDrawing } from '../valves/TrendDrawing';
+export { TurnAndSee } from '../valves/TurnAndSee';
 export { ValvesCard } from '../valves/ValvesCard';

@@ -22,8 +22,8 @@ import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { useWide } from '../../ui/useWide';
 import { Body, Small } from '../../ui/Words';
+import { LazyTurnAndSee } from '../cards/LazyCards';
 import { saveFile } from '../device/saveFile';
-import { TurnAndSee } from '../valves/TurnAndSee';
 import { LayoutDrawing } from './LayoutDrawing';
 import { SectionCard } from './SectionCard';
 import { SetCard } from './SetCard';
@@ -78,7 +78,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
   const turning =
     typeof overhead === 'string' || !sheet.rotation ? null : (
       <TabbedCard tab={valvesScreen.turnAndSee}>
-        <TurnAndSee sheet={sheet} overhead={overhead} rotation={sheet.rotation} />
+        <LazyTurnAndSee sheet={sheet} overhead={overhead} rotation={sheet.rotation} />
       </TabbedCard>
     );
   const variants = (sheet.variants ?? []).map((question) => (

@@ -1,7 +1,7 @@
 import { standOut } from '@cardinex/core/overhead/standOut';
 import { standOutSentence } from '@cardinex/words/en/overhead';
 import { overheadBench as w } from '@cardinex/words/en/overheadBench';
-import { AdjustersDrawing } from '../../valves/AdjustersDrawing';
+import { LazyAdjustersDrawing } from '../../cards/LazyCards';
 import { SentenceBench } from '../SentenceBench';
 import type { FigureField } from '../readFigures';
 
@@ -24,7 +24,7 @@ export function AdjustersBench() {
         return {
           sentence: standOutSentence(found, units),
           good: found.kinds.every(({ code }) => code === 'alike'),
-          drawing: <AdjustersDrawing items={found.items} />,
+          drawing: <LazyAdjustersDrawing items={found.items} />,
         };
       }}
     />

@@ -7,7 +7,8 @@ import { useUnits } from '../../../device/preferences';
 import { Field } from '../../../ui/Field';
 import { Mark } from '../../../ui/Mark';
 import { Body } from '../../../ui/Words';
-import { TrendDrawing, type TrendReading } from '../../valves/TrendDrawing';
+import { LazyTrendDrawing } from '../../cards/LazyCards';
+import type { TrendReading } from '../../valves/TrendDrawing';
 import { CalculatorFrame } from '../CalculatorFrame';
 import { Figures } from '../Figures';
 import { readFigures, readLines, type FigureField } from '../readFigures';
@@ -73,7 +74,7 @@ function Told({
   const good = found.code !== 'already-closed';
   return (
     <View className="gap-3" testID="result">
-      <TrendDrawing readings={readings} closesAtMm={closesAtMm} found={found} />
+      <LazyTrendDrawing readings={readings} closesAtMm={closesAtMm} found={found} />
       <View className="flex-row gap-2">
         <View className="pt-1">
           <Mark kind={good ? 'within' : 'out'} />
