@@ -1,4 +1,4 @@
-import { lashTrend, type LashTrend } from '../overhead/lashTrend';
+import { lashTrend, type LashReading, type LashTrend } from '../overhead/lashTrend';
 import { gapTarget } from '../sheet/overheadOf';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { settingItems, type SettingItem } from '../sheet/settingItems';
@@ -36,11 +36,7 @@ export function overhaulOf(job: string, { opened, valves }: JobState): Overhaul 
 
 export interface GapTrend {
   readonly item: SettingItem;
-  readonly readings: readonly {
-    readonly hours: number;
-    readonly mm: number;
-    readonly setMm?: number;
-  }[];
+  readonly readings: readonly LashReading[];
   readonly closesAtMm: number;
   readonly found: LashTrend;
 }

@@ -5,7 +5,7 @@ import {
   requireNumber,
   requireSome,
 } from '../quantity/reckoningFault';
-import { clearanceFrom, cycleDegrees, wrap, type Strokes, type Window } from './cycle';
+import { clearanceFrom, cycleDegrees, isRocking, wrap, type Strokes, type Window } from './cycle';
 
 /** When one cylinder fires: the crank angle of its firing top dead centre after cylinder 1's. */
 export interface Firing {
@@ -81,6 +81,17 @@ export function clearanceAt(
   cycle: number,
 ): number {
   return clearanceFrom(item.active, wrap(atDeg - (firesAt.get(item.cylinder) ?? 0), cycle), cycle);
+}
+
+/** Cylinders to be seen rocking with the crank at `atDeg`, in firing order. */
+export function rockingAt(
+  { firing, strokes }: Pick<Overhead, 'firing' | 'strokes'>,
+  atDeg: number,
+): readonly number[] {
+  const cycle = cycleDegrees(strokes);
+  return firing
+    .filter((fires) => isRocking(wrap(atDeg - fires.atDeg, cycle), strokes))
+    .map(({ cylinder }) => cylinder);
 }
 
 /**

@@ -4,11 +4,12 @@ import {
   clearanceAt,
   firingAngles,
   requireOverhead,
+  rockingAt,
   stopAngles,
   type Overhead,
   type Stops,
 } from './barringInput';
-import { cycleDegrees, forwardDistance, isRocking, wrap } from './cycle';
+import { cycleDegrees, forwardDistance } from './cycle';
 import { ArcSet } from './pierceArcs';
 
 export interface BarringPlanInput extends Overhead {
@@ -170,7 +171,6 @@ function layOut(
   rows: readonly number[],
   stops: readonly number[],
 ): Omit<BarringPlan, 'neverSettable'> {
-  const cycle = cycleDegrees(input.strokes);
   const chosenFor = new Map<number, number>(
     rows.map((row) => [
       row,
@@ -187,9 +187,7 @@ function layOut(
     return {
       atDeg,
       barDeg,
-      rockingCylinders: input.firing
-        .filter((f) => isRocking(wrap(atDeg - f.atDeg, cycle), input.strokes))
-        .map((f) => f.cylinder),
+      rockingCylinders: rockingAt(input, atDeg),
       set: rows
         .filter((row) => chosenFor.get(row) === stop)
         .map((row) => ({

@@ -8,15 +8,18 @@ import {
 import { atMost, inMillionths } from '../quantity/withinLimits';
 import { studentWithin } from './trend/studentT';
 
+/** One gap at one overhaul. */
+export interface LashReading {
+  readonly hours: number;
+  /** As found. */
+  readonly mm: number;
+  /** As left; absent where it was left as it was found. */
+  readonly setMm?: number;
+}
+
 export interface LashTrendInput {
   /** In the order they were taken. */
-  readonly readings: readonly {
-    readonly hours: number;
-    /** As found. */
-    readonly mm: number;
-    /** As left; absent where it was left as it was found. */
-    readonly setMm?: number;
-  }[];
+  readonly readings: readonly LashReading[];
   /** The gap at which the valve is no longer safe to run: its least. */
   readonly closesAtMm: number;
 }

@@ -1,7 +1,7 @@
 import { atLeast } from '../quantity/withinLimits';
-import { clearanceAt, firingAngles, type Overhead } from './barringInput';
+import { clearanceAt, firingAngles, rockingAt, type Overhead } from './barringInput';
 import type { BarringPlan, BarringPosition } from './barringPlan';
-import { cycleDegrees, forwardDistance, isRocking, wrap } from './cycle';
+import { cycleDegrees, forwardDistance, wrap } from './cycle';
 
 /** A stop somebody else has chosen, and what is to be set there. */
 export interface ChosenStop {
@@ -54,9 +54,7 @@ export function planAt(
       {
         atDeg: stop.atDeg,
         barDeg,
-        rockingCylinders: firing
-          .filter((f) => isRocking(wrap(stop.atDeg - f.atDeg, cycle), strokes))
-          .map((f) => f.cylinder),
+        rockingCylinders: rockingAt(overhead, stop.atDeg),
         set: set.map(({ id, clearanceDeg }) => ({ id, clearanceDeg })),
       },
     ];

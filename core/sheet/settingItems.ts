@@ -4,6 +4,11 @@ import type { CycleWindow, ValveKind } from './spec/overhead';
 
 export type ItemKind = ValveKind | 'injector' | 'brake' | 'actuator';
 
+/** Is this a valve, and not what is set beside the valves? */
+export function isValve<Kind extends string>({ kind }: { readonly kind: Kind }): boolean {
+  return kind === 'intake' || kind === 'exhaust';
+}
+
 /** One thing of the overhead that is set at its own place of the crank. */
 export interface SettingItem {
   readonly id: string;

@@ -2,9 +2,10 @@ import { Router } from 'express';
 import ical, { type ICalEventData } from 'ical-generator';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { toolsWords as w } from '@cardinex/words/en/tools';
-import { Shop, Stream } from '../database/models';
+import { Shop } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';
 import { openJob } from '../jobs/openJob';
+import { shopJobs } from '../jobs/shopJobs';
 import { ProblemError } from '../problems/problem';
 import { allTools } from '../tools/tools';
 import { afterHeatEvents } from './afterHeat';
@@ -38,13 +39,14 @@ export function calendarRoutes(cache: JobCache, secret: string): Router {
 
 /** Of engines on the stands; a sheet is read only for those that have been hot. */
 async function jobEvents(cache: JobCache, shopId: string): Promise<ICalEventData[]> {
-  const streams = await Stream.findAll({ where: { shopId, streamKind: 'job' }, raw: true });
+  const jobs = await shopJobs(cache, shopId);
   const events = await Promise.all(
-    streams.map(async ({ streamId }) => {
-      if (!(await cache.load(shopId, streamId)).heat) return [];
-      const { state, sheet } = await openJob(cache, shopId, streamId);
-      return afterHeatEvents(streamId, sheetOfJob(sheet.sheet, state), state);
-    }),
+    jobs
+      .filter(({ state }) => state.heat)
+      .map(async ({ id }) => {
+        const { state, sheet } = await openJob(cache, shopId, id);
+        return afterHeatEvents(id, sheetOfJob(sheet.sheet, state), state);
+      }),
   );
   return events.flat();
 }

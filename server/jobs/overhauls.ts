@@ -1,7 +1,7 @@
 import { overhaulOf, type Overhaul } from '@cardinex/core/job/overhauls';
-import { Stream } from '../database/models';
 import type { JobCache } from './jobCache';
 import { openJob } from './openJob';
+import { shopJobs } from './shopJobs';
 
 /** What earlier jobs of the same shop found of one engine: the same sheet, the same serial, opened before. */
 export async function earlierOverhauls(
@@ -12,18 +12,14 @@ export async function earlierOverhauls(
   const { state } = await openJob(cache, shopId, id);
   const { opened } = state;
   if (!opened) return [];
-  const streams = await Stream.findAll({ where: { shopId, streamKind: 'job' }, raw: true });
-  const others = await Promise.all(
-    streams
-      .filter(({ streamId }) => streamId !== id)
-      .map(async ({ streamId }) => ({ streamId, state: await cache.load(shopId, streamId) })),
-  );
-  return others
+  const jobs = await shopJobs(cache, shopId);
+  return jobs
     .filter(
-      ({ state: { opened: other } }) =>
-        other?.sheet.id === opened.sheet.id &&
-        other.serial === opened.serial &&
-        Date.parse(other.at) < Date.parse(opened.at),
+      ({ id: other, state: { opened: before } }) =>
+        other !== id &&
+        before?.sheet.id === opened.sheet.id &&
+        before.serial === opened.serial &&
+        Date.parse(before.at) < Date.parse(opened.at),
     )
-    .flatMap((other) => overhaulOf(other.streamId, other.state) ?? []);
+    .flatMap((job) => overhaulOf(job.id, job.state) ?? []);
 }

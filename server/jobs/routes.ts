@@ -7,7 +7,6 @@ import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import type { JobState } from '@cardinex/core/job/state';
 import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
 import { afterHeatCalendar } from '../calendar/afterHeat';
-import { Stream } from '../database/models';
 import { streamEvents } from '../live/eventStream';
 import type { LiveHub } from '../live/hub';
 import { parse } from '../problems/problem';
@@ -18,6 +17,7 @@ import type { JobCache } from './jobCache';
 import { openJob } from './openJob';
 import { earlierOverhauls } from './overhauls';
 import { jobRecord } from './record';
+import { shopJobs } from './shopJobs';
 import { sheetRevision } from '../sheets/sheets';
 
 export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): Router {
@@ -25,12 +25,9 @@ export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): 
 
   routes.get('/jobs', async (request, response) => {
     const { shopId } = signedIn(request);
-    const streams = await Stream.findAll({ where: { shopId, streamKind: 'job' }, raw: true });
     const now = new Date().toISOString();
     const jobs = await Promise.all(
-      streams.map(async ({ streamId }) =>
-        onBoard(shopId, streamId, await cache.load(shopId, streamId), now),
-      ),
+      (await shopJobs(cache, shopId)).map(({ id, state }) => onBoard(shopId, id, state, now)),
     );
     const newestFirst = jobs
       .filter((job) => job !== null)

@@ -3,6 +3,7 @@ import Svg, { G, Line, Path, Rect } from 'react-native-svg';
 import { pistonTravel } from '@cardinex/core/crank/pistonTravel';
 import type { SettableHere } from '@cardinex/core/overhead/settable';
 import type { Overhead } from '@cardinex/core/overhead/barringInput';
+import { isValve } from '@cardinex/core/sheet/settingItems';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { DrawnWord } from '../../ui/DrawnWord';
 import { usePalette } from '../../ui/useTheme';
@@ -45,8 +46,7 @@ export function CylindersDrawing({ overhead, here }: Props) {
           });
           const down = localDeg % 360 < 180;
           const valves = overhead.items.filter(
-            (item) =>
-              item.cylinder === cylinder && (item.kind === 'intake' || item.kind === 'exhaust'),
+            (item) => item.cylinder === cylinder && isValve(item),
           );
           return (
             <G key={cylinder} x={at * WIDE + WIDE / 2}>

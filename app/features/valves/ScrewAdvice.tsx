@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import type { ItemView } from '@cardinex/core/job/cards/valves';
+import { isValve } from '@cardinex/core/sheet/settingItems';
 import { screwTurn } from '@cardinex/core/overhead/screwTurn';
 import { lashSentence, screwSentence } from '@cardinex/words/en/cards/valves';
 import { useUnits } from '../../device/preferences';
@@ -18,8 +19,7 @@ export function ScrewAdvice({ view, limits, phase }: Props) {
   const units = useUnits();
   const { counts } = view.verdict;
   if (!counts || (phase === 'hot' && counts.reading !== 'hot')) return null;
-  const isValve = view.item.kind === 'intake' || view.item.kind === 'exhaust';
-  const screw = isValve ? sheet.overhead?.screw : undefined;
+  const screw = isValve(view.item) ? sheet.overhead?.screw : undefined;
   const turn =
     screw &&
     screwTurn({

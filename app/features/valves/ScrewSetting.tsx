@@ -9,6 +9,7 @@ import {
 import type { CardName } from '@cardinex/core/job/tray';
 import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
 import { injectorSetting } from '@cardinex/core/overhead/injectorSetting';
+import { isValve } from '@cardinex/core/sheet/settingItems';
 import { readDecimal } from '@cardinex/core/quantity/readDecimal';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
 import { benchWords } from '@cardinex/words/en/bench';
@@ -49,7 +50,7 @@ function ByTurn({ card, view, place, current }: Props) {
   const { item } = current;
   const printed = turnsFor(sheet, item);
   const turns = printed?.value ?? 0;
-  const isTappet = item.kind === 'intake' || item.kind === 'exhaust';
+  const isTappet = isValve(item);
   const { screw, hydraulic } = view.spec;
   const setting = injectorSetting({ method: 'turn', turns });
   const depth =

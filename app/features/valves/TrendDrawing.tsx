@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
-import type { LashTrend } from '@cardinex/core/overhead/lashTrend';
+import type { LashReading, LashTrend } from '@cardinex/core/overhead/lashTrend';
 import { trendSentence } from '@cardinex/words/en/overhead';
 import { overheadBench as w } from '@cardinex/words/en/overheadBench';
 import { lengthFigure } from '@cardinex/words/en/quantity';
@@ -8,14 +8,8 @@ import { useUnits } from '../../device/preferences';
 import { DrawnWord } from '../../ui/DrawnWord';
 import { usePalette } from '../../ui/useTheme';
 
-export interface TrendReading {
-  readonly hours: number;
-  readonly mm: number;
-  readonly setMm?: number;
-}
-
 interface Props {
-  readonly readings: readonly TrendReading[];
+  readonly readings: readonly LashReading[];
   readonly closesAtMm: number;
   readonly found: LashTrend;
 }

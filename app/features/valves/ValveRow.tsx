@@ -1,7 +1,7 @@
 import { Pressable, Text, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import type { ItemView, OverheadView } from '@cardinex/core/job/cards/valves';
-import type { ItemKind } from '@cardinex/core/sheet/settingItems';
+import { isValve, type ItemKind } from '@cardinex/core/sheet/settingItems';
 import { itemShort } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { usePalette } from '../../ui/useTheme';
@@ -58,7 +58,7 @@ function inRows(items: readonly ItemView[]): readonly (readonly ItemView[])[] {
 }
 
 function rowOf(kind: ItemKind): string {
-  return kind === 'intake' || kind === 'exhaust' ? 'valve' : kind;
+  return isValve({ kind }) ? 'valve' : kind;
 }
 
 interface OneProps {

@@ -11,7 +11,7 @@ import { MINUTES_PER } from '../../quantity/units';
 import { barringOf, overheadFor, type PlanAsked } from '../../sheet/barringOf';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { gapTarget, type GapTarget } from '../../sheet/overheadOf';
-import { settingItems, type ItemKind, type SettingItem } from '../../sheet/settingItems';
+import { isValve, settingItems, type ItemKind, type SettingItem } from '../../sheet/settingItems';
 import type { Rotation } from '../../sheet/spec/layout';
 import type { OverheadSpec } from '../../sheet/spec/overhead';
 import type { BridgeStep } from '../act';
@@ -215,9 +215,7 @@ function planFor(
 /** What is set on this job: valves alone on a job from before the rest had a place. */
 export function itemsOf(sheet: JobSheet): readonly SettingItem[] {
   const items = settingItems(sheet);
-  return withOverheadCards(sheet)
-    ? items
-    : items.filter(({ kind }) => kind === 'intake' || kind === 'exhaust');
+  return withOverheadCards(sheet) ? items : items.filter(isValve);
 }
 
 interface Pass {
@@ -277,8 +275,7 @@ function itemView(
 
 export function setByOf({ overhead }: EngineSheet, { kind }: SettingItem): SetBy {
   if (kind === 'injector') return overhead?.injectors?.setting?.method ?? 'turn';
-  const isValve = kind === 'intake' || kind === 'exhaust';
-  return isValve && overhead?.adjust === 'hydraulic' ? 'turn' : 'gap';
+  return isValve({ kind }) && overhead?.adjust === 'hydraulic' ? 'turn' : 'gap';
 }
 
 /** How far past zero lash or contact an item is turned, as printed. */
@@ -302,7 +299,7 @@ function bridgeNextOf(
   isSet: boolean,
 ): BridgeStep | null {
   const spec = sheet.overhead?.bridges;
-  if (!spec || !withOverheadCards(sheet) || (kind !== 'intake' && kind !== 'exhaust')) return null;
+  if (!spec || !withOverheadCards(sheet) || !isValve({ kind })) return null;
   const good = (step: BridgeStep): boolean => seen[step]?.found === 'good';
   if (!good('equalised')) return 'equalised';
   if (!spec.twist) return null;
@@ -359,9 +356,7 @@ export function adjustersOf(
   { adjusters }: ValvesState,
 ): { readonly items: readonly SettingItem[]; readonly found: StandOut | null } {
   if (spec.adjust !== 'screw' || spec.gear !== 'push-rod') return { items: [], found: null };
-  const valves = items
-    .map(({ item }) => item)
-    .filter(({ kind }) => kind === 'intake' || kind === 'exhaust');
+  const valves = items.map(({ item }) => item).filter(isValve);
   const read = valves.flatMap(({ id, kind }) => {
     const mm = adjusters[id]?.mm;
     return mm === undefined ? [] : [{ id, mm, kind }];
@@ -370,12 +365,16 @@ export function adjustersOf(
 }
 
 /** Hydraulic tappets give way under their preload before the engine is turned again. */
-function bleedUntil(sheet: JobSheet, { settings }: ValvesState, crank: CrankState): string | null {
+export function bleedUntil(
+  sheet: JobSheet,
+  { settings }: ValvesState,
+  crank: CrankState,
+): string | null {
   const { adjust, hydraulic } = sheet.overhead ?? {};
   if (adjust !== 'hydraulic' || !hydraulic?.wait || crank.since === null) return null;
   const since = Date.parse(crank.since);
   const set = itemsOf(sheet)
-    .filter(({ kind }) => kind === 'intake' || kind === 'exhaust')
+    .filter(isValve)
     .flatMap(({ id }) => settings[id]?.at ?? [])
     .map((at) => Date.parse(at))
     .filter((at) => at >= since);

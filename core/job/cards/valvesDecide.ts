@@ -8,7 +8,7 @@ import type { DecideContext } from '../decide';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobSheet } from '../scope';
 import type { JobState } from '../state';
-import { gaugeFor, itemsOf, overheadView, setByOf, turnsFor } from './valves';
+import { bleedUntil, gaugeFor, itemsOf, overheadView, setByOf, turnsFor } from './valves';
 
 export function decideCrankStood(
   state: JobState,
@@ -17,7 +17,7 @@ export function decideCrankStood(
 ): Verdict {
   const { atDeg, words } = data;
   if (atDeg < 0 || atDeg >= cycleDegrees(sheet.strokes)) return refused('crank-unknown');
-  const until = overheadView(sheet, state.valves, state.crank, 'cold')?.waitUntil ?? null;
+  const until = bleedUntil(sheet, state.valves, state.crank);
   if (until !== null && words === undefined && atDeg !== state.crank.atDeg) {
     const leftMs = Date.parse(until) - Date.parse(at);
     if (leftMs > 0) return refused('still-to-wait', { minutes: Math.ceil(leftMs / 60_000) });

@@ -1,5 +1,5 @@
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
-import { lashTrend, type LashTrend } from '@cardinex/core/overhead/lashTrend';
+import { lashTrend, type LashReading, type LashTrend } from '@cardinex/core/overhead/lashTrend';
 import { trendSentence } from '@cardinex/words/en/overhead';
 import { overheadBench as w } from '@cardinex/words/en/overheadBench';
 import { View } from 'react-native';
@@ -8,7 +8,6 @@ import { Field } from '../../../ui/Field';
 import { Mark } from '../../../ui/Mark';
 import { Body } from '../../../ui/Words';
 import { LazyTrendDrawing } from '../../cards/LazyCards';
-import type { TrendReading } from '../../valves/TrendDrawing';
 import { CalculatorFrame } from '../CalculatorFrame';
 import { Figures } from '../Figures';
 import { readFigures, readLines, type FigureField } from '../readFigures';
@@ -26,7 +25,7 @@ export function TrendBench() {
   const { rows, fault } = readLines(values.readings ?? '', 'mms', units);
   const wrong =
     fault ?? (rows.some(({ length }) => length < 2 || length > 3) ? w.badReadings : undefined);
-  const readings = rows.map(([hours = 0, mm = 0, setMm]): TrendReading => ({
+  const readings = rows.map(([hours = 0, mm = 0, setMm]): LashReading => ({
     hours,
     mm,
     ...(setMm !== undefined && { setMm }),
@@ -67,7 +66,7 @@ function Told({
   closesAtMm,
 }: {
   readonly found: LashTrend;
-  readonly readings: readonly TrendReading[];
+  readonly readings: readonly LashReading[];
   readonly closesAtMm: number;
 }) {
   const units = useUnits();

@@ -32,15 +32,17 @@ export function judged(act: TightenAct, kind: ReachedKind, value: number): Reach
   if (verdict === 'within')
     return kind === 'torque' ? { ok: true, nm: value } : { ok: true, deg: value };
   const says = kind === 'torque' ? w.reachedNm(value.toFixed(1)) : w.reachedDeg(value.toFixed(0));
+  return missed(verdict, says);
+}
+
+function missed(verdict: 'short' | 'over', says: string): Reached & { ok: false } {
   return { ok: false, fault: verdict === 'short' ? 'did-not-reach' : 'over', says };
 }
 
 /** Holds where a pump was stopped against the pressure that was asked; null where it is as asked. */
 export function pumpFault(act: TightenAct, bar: number): (Reached & { ok: false }) | null {
   const verdict = reachedVerdict(act, bar);
-  if (verdict === 'within') return null;
-  const fault = verdict === 'short' ? 'did-not-reach' : 'over';
-  return { ok: false, fault, says: w.reachedBar(bar.toFixed(0)) };
+  return verdict === 'within' ? null : missed(verdict, w.reachedBar(bar.toFixed(0)));
 }
 
 /** The reading typed beside the act in hand; emptied when another act is in hand. */
