@@ -1,3 +1,4 @@
+import { idle } from '../device/idle';
 import { fetchJob } from './fetchJob';
 import { JobLedger } from './jobLedger';
 import { Outbox, type Away } from './outbox';
@@ -105,10 +106,4 @@ export class Ledgers {
     this.listeners.forEach((listener) => listener());
     this.channel.postMessage('changed');
   }
-}
-
-/** Resolves when the page has nothing more pressing to do. */
-function idle(): Promise<void> {
-  if (!('requestIdleCallback' in window)) return Promise.resolve();
-  return new Promise((done) => requestIdleCallback(() => done(), { timeout: 2000 }));
 }

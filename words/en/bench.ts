@@ -2,7 +2,6 @@
 export const benchWords = {
   title: 'On the bench',
   hint: 'Reckonings without a job. Nothing here is recorded; the last figures stay on this device.',
-  open: 'Bench',
   clear: 'Clear',
   fill: 'Fill in the figures below.',
   notNumber: 'Digits with one comma or point.',

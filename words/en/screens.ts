@@ -4,6 +4,7 @@ import { capital } from './capital';
 /** All visible text that belongs to no one card. */
 export const shared = {
   product: 'Cardinex',
+  bench: 'Bench',
   back: 'Back',
   cancel: 'Cancel',
   tryAgain: 'Try again',
@@ -24,6 +25,7 @@ export const shared = {
   signIn: 'Sign in',
   undo: 'Undo',
   changeUnit: (unit: string) => `${unit}: change unit`,
+  notFetched: 'This part of the app is not on this device yet. It needs the network once.',
   away: 'No network. Work goes on; acts are kept on this device.',
   refusedHere: (count: number) =>
     count === 1 ? '1 act was not accepted.' : `${count} acts were not accepted.`,

@@ -1,5 +1,5 @@
-import { LazyBench } from '../../features/bench/LazyBench';
+import { LazyCalculator } from '../../features/bench/LazyBench';
 
 export default function CalculatorScreen() {
-  return <LazyBench calculator />;
+  return <LazyCalculator />;
 }

@@ -1,12 +1,12 @@
 import { useLocalSearchParams } from 'expo-router';
-import { NewJob } from '../../features/new-job/NewJob';
+import { LazyNewJob } from '../../features/new-job/LazyNewJob';
 import { AtBench } from '../../session/AtBench';
 
 export default function NewJobScreen() {
   const { sheet } = useLocalSearchParams<{ sheet?: string }>();
   return (
     <AtBench>
-      <NewJob sheetId={sheet} />
+      <LazyNewJob sheetId={sheet} />
     </AtBench>
   );
 }

@@ -7,10 +7,9 @@ import { useEffect } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { toolStanding } from '@cardinex/core/tools/standing';
 import type { JobSummary } from '@cardinex/core/job/summary';
-import { benchWords } from '@cardinex/words/en/bench';
 import { sheetsWords } from '@cardinex/words/en/sheets/screen';
 import { toolsWords } from '@cardinex/words/en/tools';
-import { boardWords } from '@cardinex/words/en/screens';
+import { boardWords, shared } from '@cardinex/words/en/screens';
 import { useJobs, useTools } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
@@ -20,6 +19,8 @@ import { Screen } from '../../ui/Screen';
 import { usePalette } from '../../ui/useTheme';
 import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
+import { idle } from '../../device/idle';
+import { fetchCards } from '../cards/LazyCards';
 import { JobCard } from './JobCard';
 import { useKeptJobs } from './useKeptJobs';
 
@@ -32,6 +33,8 @@ export function Board() {
   const { refetch } = jobs;
   // Acts that have just gone out are not yet in the list that was asked for before.
   useEffect(() => void refetch(), [kept, refetch]);
+  // Whoever looks at the board opens a card next.
+  useEffect(() => void idle().then(fetchCards), []);
   const today = new Date().toISOString().slice(0, 10);
   const doubtful = (useTools().data?.tools ?? []).filter((tool) =>
     ['off', 'overdue'].includes(toolStanding(tool, today)),
@@ -61,7 +64,7 @@ export function Board() {
           <View className="flex-row gap-2.5">
             <Room href="/tools" label={toolsWords.open} icon={Wrench} />
             <Room href="/sheets" label={sheetsWords.open} icon={BookOpen} />
-            <Room href="/bench" label={benchWords.open} icon={Calculator} />
+            <Room href="/bench" label={shared.bench} icon={Calculator} />
           </View>
           {wide ? <MemberButton /> : null}
         </View>

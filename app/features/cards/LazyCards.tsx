@@ -1,29 +1,9 @@
-import { lazy, Suspense, type ComponentType, type FunctionComponent } from 'react';
-import { shared } from '@cardinex/words/en/screens';
-import { Notice } from '../../ui/Notice';
+import { roomOf } from '../../ui/roomOf';
 
-type Room = typeof import('./cardRoom');
-
-const openRoom = (): Promise<Room> => import('./cardRoom');
+const { fetch, part: card } = roomOf(() => import('./cardRoom'));
 
 /** Fetches the room ahead: whoever opens a job will open a card. */
-export function fetchCards(): void {
-  void openRoom();
-}
-
-/** A card of the room, fetched with the rest of it when it is first opened. */
-function card<Props extends object>(
-  choose: (room: Room) => ComponentType<Props>,
-): FunctionComponent<Props> {
-  const Card = lazy(() => openRoom().then((room) => ({ default: choose(room) })));
-  return function LazyCard(props: Props) {
-    return (
-      <Suspense fallback={<Notice text={shared.loading} />}>
-        <Card {...props} />
-      </Suspense>
-    );
-  };
-}
+export const fetchCards = fetch;
 
 export const LazyCauseCard = card((room) => room.CauseCard);
 export const LazyDeadCard = card((room) => room.DeadCard);

@@ -1,41 +1,32 @@
-import { lazy, Suspense, type ReactNode } from 'react';
-import { shared } from '@cardinex/words/en/screens';
 import { AtBench } from '../../session/AtBench';
-import { Notice } from '../../ui/Notice';
-
-const CribList = lazy(() => import('./cribRoom').then((m) => ({ default: m.CribList })));
-const ToolPage = lazy(() => import('./cribRoom').then((m) => ({ default: m.ToolPage })));
-const NewTool = lazy(() => import('./cribRoom').then((m) => ({ default: m.NewTool })));
+import { roomOf } from '../../ui/roomOf';
 
 /** The crib is loaded when it is first opened: work on a job does not wait for it. */
-function Waiting({ children }: { children: ReactNode }) {
-  return (
-    <AtBench>
-      <Suspense fallback={<Notice text={shared.loading} />}>{children}</Suspense>
-    </AtBench>
-  );
-}
+const { part } = roomOf(() => import('./cribRoom'));
+const CribList = part((room) => room.CribList);
+const ToolPage = part((room) => room.ToolPage);
+const NewTool = part((room) => room.NewTool);
 
 export function LazyCribList() {
   return (
-    <Waiting>
+    <AtBench>
       <CribList />
-    </Waiting>
+    </AtBench>
   );
 }
 
 export function LazyToolPage({ id }: { id: string }) {
   return (
-    <Waiting>
+    <AtBench>
       <ToolPage key={id} id={id} />
-    </Waiting>
+    </AtBench>
   );
 }
 
 export function LazyNewTool() {
   return (
-    <Waiting>
+    <AtBench>
       <NewTool />
-    </Waiting>
+    </AtBench>
   );
 }

@@ -1,50 +1,50 @@
-import { lazy, Suspense, type ComponentProps, type ReactNode } from 'react';
-import { shared } from '@cardinex/words/en/screens';
+import type { ComponentProps } from 'react';
 import { AtBench } from '../../session/AtBench';
-import { Notice } from '../../ui/Notice';
-
-const SheetList = lazy(() => import('./sheetsRoom').then((m) => ({ default: m.SheetList })));
-const SheetPage = lazy(() => import('./sheetsRoom').then((m) => ({ default: m.SheetPage })));
-const BeginSheet = lazy(() => import('./sheetsRoom').then((m) => ({ default: m.BeginSheet })));
-const OpenDraft = lazy(() => import('./sheetsRoom').then((m) => ({ default: m.OpenDraft })));
+import { roomOf } from '../../ui/roomOf';
 
 /** The sheets are loaded when they are first opened: work on a job does not wait for them. */
-function Waiting({ children }: { children: ReactNode }) {
-  return (
-    <AtBench>
-      <Suspense fallback={<Notice text={shared.loading} />}>{children}</Suspense>
-    </AtBench>
-  );
+const { part } = roomOf(() => import('./sheetsRoom'));
+const SheetList = part((room) => room.SheetList);
+const SheetPage = part((room) => room.SheetPage);
+const BeginSheet = part((room) => room.BeginSheet);
+const OpenDraft = part((room) => room.OpenDraft);
+const LayerEntry = part((room) => room.LayerEntry);
+
+/** A job's figures, and what came with its parts: pulling bolts does not wait for them. */
+export const LazyJobSheet = part((room) => room.JobSheet);
+
+export function LazyLayerEntry({ kind }: ComponentProps<typeof LayerEntry>) {
+  return <LayerEntry key={kind} kind={kind} />;
 }
 
 export function LazySheetList() {
   return (
-    <Waiting>
+    <AtBench>
       <SheetList />
-    </Waiting>
+    </AtBench>
   );
 }
 
 export function LazySheetPage({ id, revision }: { id: string; revision: number | undefined }) {
   return (
-    <Waiting>
+    <AtBench>
       <SheetPage key={`${id}-${revision ?? ''}`} id={id} revision={revision} />
-    </Waiting>
+    </AtBench>
   );
 }
 
 export function LazyBeginSheet() {
   return (
-    <Waiting>
+    <AtBench>
       <BeginSheet />
-    </Waiting>
+    </AtBench>
   );
 }
 
 export function LazyDraft(props: ComponentProps<typeof OpenDraft>) {
   return (
-    <Waiting>
+    <AtBench>
       <OpenDraft {...props} />
-    </Waiting>
+    </AtBench>
   );
 }

@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { client } from '@cardinex/contract/client';
 import type { CrewMember, Instance } from '@cardinex/contract/api';
-import { benchWords } from '@cardinex/words/en/bench';
 import { roleNames, shared, signInWords } from '@cardinex/words/en/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import { queryClient } from '../../session/queryClient';
@@ -71,7 +70,7 @@ function CrewTiles({ shop, bench, onChoose }: TilesProps) {
       actBar={
         <View className="flex-row gap-3">
           <Button
-            label={benchWords.open}
+            label={shared.bench}
             kind="bench"
             tall
             onPress={() => router.push('/bench')}

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyLayerEntry } from '../../../features/job-sheet/LazyJobSheet';
+import { LazyLayerEntry } from '../../../features/sheets/LazySheets';
 
 export default function LeafletRoute() {
   const { kind } = useLocalSearchParams<{ kind?: string }>();

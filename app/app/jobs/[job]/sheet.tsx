@@ -1,1 +1,1 @@
-export { LazyJobSheet as default } from '../../../features/job-sheet/LazyJobSheet';
+export { LazyJobSheet as default } from '../../../features/sheets/LazySheets';

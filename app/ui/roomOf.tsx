@@ -1,0 +1,66 @@
+import {
+  createElement,
+  useEffect,
+  useSyncExternalStore,
+  type ComponentType,
+  type FunctionComponent,
+} from 'react';
+import { shared } from '@cardinex/words/en/screens';
+import { Notice } from './Notice';
+
+interface Room<Parts> {
+  /** Fetches it ahead. */
+  readonly fetch: () => void;
+  /** One of its screens, drawn once the room is here. */
+  readonly part: <Props extends object>(
+    choose: (parts: Parts) => ComponentType<Props>,
+  ) => FunctionComponent<Props>;
+}
+
+/**
+ * Screens that are loaded together when the first of them is opened.
+ *
+ * React's own `lazy` shows its fallback even for what is here already, and then holds back the screen
+ * for 300 ms so that nothing flickers: most of the way from the board to a card.
+ *
+ * @param load an `import()` of the file that exports them
+ */
+export function roomOf<Parts>(load: () => Promise<Parts>): Room<Parts> {
+  let parts: Parts | null = null;
+  let standing: 'closed' | 'fetching' | 'here' | 'away' = 'closed';
+  const listeners = new Set<() => void>();
+  const becomes = (now: typeof standing): void => {
+    standing = now;
+    listeners.forEach((listener) => listener());
+  };
+  const fetch = (): void => {
+    if (standing === 'fetching' || standing === 'here') return;
+    becomes('fetching');
+    load().then(
+      (loaded) => {
+        parts = loaded;
+        becomes('here');
+      },
+      () => becomes('away'),
+    );
+  };
+  const subscribe = (listener: () => void): (() => void) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  };
+
+  return {
+    fetch,
+    part: (choose) =>
+      function PartOfRoom(props) {
+        const now = useSyncExternalStore(subscribe, () => standing);
+        useEffect(fetch, []);
+        if (parts) return createElement(choose(parts), props);
+        return now === 'away' ? (
+          <Notice text={shared.notFetched} action={shared.tryAgain} onAction={fetch} />
+        ) : (
+          <Notice text={shared.loading} />
+        );
+      },
+  };
+}
