@@ -3,7 +3,7 @@ import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
 import { kitOf } from '@cardinex/core/job/cards/parts';
 import { THICKNESS } from '@cardinex/core/job/cards/inspect/checksOf';
-import { TOP, type JobSheet } from '@cardinex/core/job/scope';
+import { setsInScope, TOP, type JobSheet } from '@cardinex/core/job/scope';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
 import { groupOf, planOf, setOf } from '@cardinex/core/sheet/programmeOf';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
@@ -23,7 +23,7 @@ import { DEMO_TOOL, demoTool } from './tools';
  */
 
 /** How a story stands so far. */
-function stateOf(story: Storyteller): JobState {
+export function stateOf(story: Storyteller): JobState {
   return fold(
     story.end().acts.map((act, place) => ({ ...act, seq: place + 1, receivedAt: act.at })),
   );
@@ -168,7 +168,10 @@ function soundMm(sheet: JobSheet, check: Check, item: string, place: string): nu
  */
 export function headOn(story: Storyteller, sheet: EngineSheet, standOutMm?: number): Storyteller {
   headNext(story, sheet, standOutMm);
-  for (const set of (sheet.fastenedSets ?? []).filter(({ kind }) => TOP.includes(kind)))
+  const closing = setsInScope(sheetIn(story, sheet)).filter(
+    ({ kind }) => TOP.includes(kind) || kind === 'timing-wheels',
+  );
+  for (const set of closing)
     for (const instance of set.instances) story.wholeRun(set, instance, wrenchFor(sheet, set));
   return story.act('caution.acknowledged', { caution: 'barring' });
 }
@@ -176,7 +179,15 @@ export function headOn(story: Storyteller, sheet: EngineSheet, standOutMm?: numb
 /** The same with its head still to be pulled. */
 export function headNext(story: Storyteller, sheet: EngineSheet, standOutMm?: number): Storyteller {
   madeDead(story, sheet);
-  const elsewhere = ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'covering'] as const;
+  const elsewhere = [
+    'mark',
+    'strip',
+    'parts',
+    'inspect',
+    'stand-out',
+    'covering',
+    'timing',
+  ] as const;
   for (const card of elsewhere) story.act('card.left-out', { card, words: 'Done elsewhere.' });
   if (standOutMm === undefined) return story;
   const places = heightsOf(sheet.liners)?.places ?? [];
@@ -185,7 +196,7 @@ export function headNext(story: Storyteller, sheet: EngineSheet, standOutMm?: nu
 }
 
 /** A wrench of the crib that reaches every torque of a set. */
-function wrenchFor(sheet: EngineSheet, set: FastenedSet): string {
+export function wrenchFor(sheet: EngineSheet, set: FastenedSet): string {
   const asked = (planOf(set, set.instances[0] ?? '1')?.acts ?? []).flatMap(({ nm }) => nm ?? []);
   const crib = [DEMO_TOOL.wrench1, DEMO_TOOL.wrench3, DEMO_TOOL.wrench5, DEMO_TOOL.wrench7];
   const found = crib.find((id) => {

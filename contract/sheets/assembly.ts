@@ -83,15 +83,6 @@ export const temporary = listOf(
   40,
 );
 
-export const timing = z.strictObject({
-  drive: oneOf(['gears', 'chain', 'belt']),
-  marks: listOf(words(160), 20),
-  pins: listOf(words(160), 10).optional(),
-  tensioner: words(200).optional(),
-  pump: words(200).optional(),
-  ...sourced,
-});
-
 export const fills = listOf(
   z.strictObject({
     what: words(60),

@@ -1,17 +1,7 @@
 import { z } from 'zod';
 import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { plainId, words } from '../text';
-import {
-  covering,
-  covers,
-  facings,
-  fills,
-  lubricants,
-  plugs,
-  renew,
-  temporary,
-  timing,
-} from './assembly';
+import { covering, covers, facings, fills, lubricants, plugs, renew, temporary } from './assembly';
 import { bores, gasket, head, journals, liners, sealingRing } from './block';
 import { fastenedSet } from './fastening';
 import { lengthFigure, listOf, oneOf, statement, whole } from './figures';
@@ -19,6 +9,7 @@ import { end } from './end';
 import { crank, firing, layout, naming, rotation } from './layout';
 import { overhead } from './overhead';
 import { pistons } from './pistons';
+import { timing } from './timing';
 
 const variants = listOf(
   z.strictObject({

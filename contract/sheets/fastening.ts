@@ -137,6 +137,7 @@ export const fastenedSet = named(
       'manifold',
       'flywheel',
       'pulley',
+      'timing-wheels',
       'cover',
     ]),
     instances: listOf(keyPart, 40, 1),

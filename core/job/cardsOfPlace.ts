@@ -26,6 +26,8 @@ export function cardsOfPlace(place: string): readonly CardOf[] {
       return [{ card: 'pistons' }, { card: 'stand-out' }];
     case 'gasket':
       return [{ card: 'stand-out' }];
+    case 'timing':
+      return [{ card: 'timing' }, { card: 'pump' }];
     case 'overhead':
     case 'rotation':
     case 'firing':

@@ -42,6 +42,7 @@ import { fold } from './evolve';
 import { MOST_PHOTOGRAPHS } from './photographs';
 import { ACCEPTED, refused, type Verdict } from './refusal';
 import { mayAct, type Role } from './roles';
+import { decideTimingPinOut } from './cards/timingDecide';
 import { CARDS_NOW, type JobSheet } from './scope';
 import { headSeq, type JobState } from './state';
 import { cardOf } from './cardOf';
@@ -132,7 +133,9 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     case 'thing.taken-out': {
       const thing = state.register.find(({ id }) => id === act.data.thing);
       if (!thing) return refused('unknown-thing');
-      return thing.takenOut ? refused('already-out', { what: thing.what }) : ACCEPTED;
+      return thing.takenOut
+        ? refused('already-out', { what: thing.what })
+        : decideTimingPinOut(state, act, context);
     }
     case 'part.arrived':
       return decidePartArrived(state, act, context);

@@ -14,6 +14,8 @@ export const LEAVE_OUT = [
   'stand-out',
   'head-build',
   'covering',
+  'timing',
+  'pump',
 ] as const;
 export type LeaveOut = (typeof LEAVE_OUT)[number];
 

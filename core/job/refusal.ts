@@ -103,7 +103,9 @@ export type RefusalCode =
   | 'reached-outside'
   | 'stretch-spent'
   | 'heat-first'
-  | 'still-cooling';
+  | 'still-cooling'
+  | 'tensioner-waits'
+  | 'crank-elsewhere';
 
 export type Verdict = { readonly ok: true } | { readonly ok: false; readonly refusal: Refusal };
 

@@ -34,9 +34,10 @@ export interface JobSheet extends EngineSheet {
  * The cards there are, counted up whenever some are added. A job keeps those it was opened with until
  * somebody takes the others: 1 from opening to inspection; 2 with bores, shells, crank, pistons,
  * stand-out, and liners placed and sealed; 3 with heads built, looked under and put on; 4 with
- * hydraulic tappets, bridges, injectors, brakes and actuators beside the valves.
+ * hydraulic tappets, bridges, injectors, brakes and actuators beside the valves; 5 with timing, and pump
+ * or ignition.
  */
-export const CARDS_NOW = 4;
+export const CARDS_NOW = 5;
 
 /** Sets that every job has a card for: a sheet that does not say how they are tightened bars it. */
 export const TOP: readonly SetKind[] = ['head', 'cylinder-base', 'cam-caps'];
@@ -49,15 +50,17 @@ const REST: readonly SetKind[] = [
   'pulley',
   'cover',
 ];
+/** Bolted on while the timing is set. */
+const TIMED: SetKind = 'timing-wheels';
 
 /** Kinds of sets in the order they go on, by scope. */
 const SETS: Readonly<Record<ScopeKind, readonly SetKind[]>> = {
-  gasket: TOP,
-  'one-head': TOP,
+  gasket: [...TOP, TIMED],
+  'one-head': [...TOP, TIMED],
   'one-cylinder': ['rod-caps', ...TOP],
-  'top-end': TOP,
-  'in-frame': [...BOTTOM, ...TOP],
-  everything: [...BOTTOM, ...TOP, ...REST],
+  'top-end': [...TOP, TIMED],
+  'in-frame': [...BOTTOM, ...TOP, TIMED],
+  everything: [...BOTTOM, ...TOP, TIMED, ...REST],
 };
 
 /** Does this scope take pistons, liners and rods out? */
@@ -83,6 +86,18 @@ export function withHeadCards({ scope, cards = 1 }: JobSheet): boolean {
 /** Has this job a place for all of the overhead, and not for gaps alone? */
 export function withOverheadCards({ scope, cards = 1 }: JobSheet): boolean {
   return scope !== undefined && cards >= 4;
+}
+
+/** Does the camshaft come off with the head, and the drive with it? */
+export function camInHead({ overhead, head }: EngineSheet): boolean {
+  return overhead?.gear === 'overhead-cam' || head?.camInHead === true;
+}
+
+/** Is the timing taken apart on this job, so that it is set on a card of its own? */
+export function timesEngine(sheet: JobSheet): boolean {
+  const { scope, cards = 1, timing } = sheet;
+  if (!timing || !scope || cards < 5) return false;
+  return scope.kind === 'everything' || (scope.kind !== 'one-cylinder' && camInHead(sheet));
 }
 
 /** Is a head taken apart, and not only lifted? */
@@ -168,7 +183,9 @@ function cylindersOfScope(sheet: EngineSheet, scope: Scope): readonly number[] {
 /** The sets a job takes apart and puts together, in the order they go on. */
 export function setsInScope(sheet: JobSheet): readonly FastenedSet[] {
   const kinds = sheet.scope ? SETS[sheet.scope.kind] : TOP;
-  return kinds.flatMap((kind) => (sheet.fastenedSets ?? []).filter((set) => set.kind === kind));
+  return kinds
+    .filter((kind) => kind !== TIMED || timesEngine(sheet))
+    .flatMap((kind) => (sheet.fastenedSets ?? []).filter((set) => set.kind === kind));
 }
 
 /** Is `to` at least as far into the engine as `from`, and not the same? */

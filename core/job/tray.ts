@@ -9,6 +9,9 @@ import { AFTER_HEAT, afterHeatFrom, afterHeatOf, setsAfterHeat } from './afterHe
 import { runDone, runView, type RunView } from './run/runView';
 import { overheadView } from './cards/valves';
 import { checkedCard, hasChecks, linersCard, standOutCard } from './build';
+import { pumpChecks } from './cards/pump';
+import { timingChecks, timingSets } from './cards/timing';
+import { pumpCard, timingCard, wheelsBarred } from './timed';
 import { cardsOfPlace } from './cardsOfPlace';
 import type { CheckCard } from './checks/check';
 import { layeredOn, type Layered } from './differences';
@@ -25,6 +28,7 @@ import {
 } from './intake';
 import { linersLack, runLack, valvesLack, type Lack } from './lacks';
 import {
+  camInHead,
   scopedSheet,
   setsInScope,
   TOP,
@@ -165,19 +169,39 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
       opened = [add({ card: 'tighten', set: { id, name } }, gates, stand)];
     }
   };
+  /** Set where the camshaft is in; its wheels are bolted on between two of its steps. */
+  const addTiming = (): void => {
+    if (timingChecks(sheet).length === 0) return;
+    const before = opened;
+    const timing = add({ card: 'timing' }, { after: before }, () => timingCard(sheet, state));
+    const pulled = timingSets(sheet).map(({ id, name }) => {
+      const bars = (): TrayReason | null => wheelsBarred(sheet, state, id);
+      const gates = { after: before, lacks: runLack(sheet, id), bars };
+      const stand = (): Standing => tightenCard(sheet, state, runsOf(sheet, state, id, now), now);
+      return add({ card: 'tighten', set: { id, name } }, gates, stand);
+    });
+    opened = [timing, ...pulled];
+  };
   addChecks('shells');
   addSets((kind) => kind === 'main-caps');
   addChecks('crank');
   addChecks('pistons');
   addSets((kind) => kind === 'rod-caps');
+  const inBlock = !camInHead(sheet);
+  if (inBlock) addTiming();
   addChecks('stand-out', () => standOutCard(sheet, state));
   addChecks('head-build');
-  addSets((kind) => kind !== 'main-caps' && kind !== 'rod-caps');
+  addSets((kind) => TOP.includes(kind));
+  if (!inBlock) addTiming();
+  addSets((kind) => !TOP.includes(kind) && !BEFORE_TOP.includes(kind));
   if (sheet.overhead?.adjust !== 'hydraulic' || withOverheadCards(sheet)) {
     const lacks = valvesLack(sheet);
     const bars = (): TrayReason | null =>
       missingFor(sheet, state, { card: 'valves' }) ?? crankHeld(sheet, state);
-    add({ card: 'valves' }, { after: last(), lacks, bars }, () => valvesCard(sheet, state));
+    add({ card: 'valves' }, { after: opened, lacks, bars }, () => valvesCard(sheet, state));
+    if (pumpChecks(sheet).length > 0) {
+      add({ card: 'pump' }, { after: last() }, () => pumpCard(sheet, state));
+    }
     if (lacks.length === 0 && overheadView(sheet, state.valves, state.crank, 'cold')?.provisional) {
       const running = (): TrayReason | null =>
         stillIn(state, 'starting') ?? crankHeld(sheet, state);
@@ -196,6 +220,8 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
   return cards.map((card, place) => ({ number: place + 1, ...card }));
 }
 
+/** Sets that go on before the top end, or with the timing. */
+const BEFORE_TOP: readonly FastenedSet['kind'][] = ['main-caps', 'rod-caps', 'timing-wheels'];
 /** Sets that close over what cannot be reached afterwards. */
 const COVERS: readonly FastenedSet['kind'][] = ['head', 'cylinder-base', 'cover'];
 

@@ -16,7 +16,9 @@ export type CardName =
   | 'stand-out'
   | 'head-build'
   | 'tighten'
+  | 'timing'
   | 'valves'
+  | 'pump'
   | 'recheck'
   | 'after-heat'
   | 'cause';
@@ -71,6 +73,13 @@ export type TrayReason =
     }
   | { readonly code: 'sweep-first'; readonly stage: number; readonly lastAt: string }
   | { readonly code: 'contested'; readonly bolt: string }
+  | {
+      readonly code: 'timing-next';
+      readonly step: 'line' | 'marks' | 'pin-in' | 'pin-out' | 'turn' | 'prove';
+      readonly done: number;
+      readonly of: number;
+    }
+  | { readonly code: 'pump-next'; readonly step: 'stand' | 'meshed' | 'again' }
   | { readonly code: 'valves-set'; readonly done: number; readonly of: number }
   | { readonly code: 'left-out'; readonly words: string }
   | { readonly code: 'all-done'; readonly provisional?: boolean };

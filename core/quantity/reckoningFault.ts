@@ -28,6 +28,7 @@ export type ReckoningFaultCode =
   | 'window-fills-cycle'
   | 'unknown-cylinder'
   | 'unknown-fastener'
+  | 'unknown-wheel'
   | 'not-in-order'
   | 'adapter-too-long'
   | 'must-rise'

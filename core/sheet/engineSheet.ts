@@ -8,7 +8,6 @@ import type {
   PlugSpec,
   RenewSpec,
   TemporarySpec,
-  TimingSpec,
 } from './spec/assembly';
 import type {
   BoreSpec,
@@ -22,6 +21,7 @@ import type { FastenedSet } from './spec/fastening';
 import type { CrankSpec, EngineEnd, FiringSpec, Layout, Naming, Rotation } from './spec/layout';
 import type { OverheadSpec } from './spec/overhead';
 import type { PistonSpec } from './spec/pistons';
+import type { TimingSpec } from './spec/timing';
 import type { VariantQuestion } from './spec/variants';
 
 export const SHEET_FORMAT = 'engine-sheet/1';

@@ -260,6 +260,13 @@ export const averilQ4: EngineSheet = {
     drive: 'gears',
     marks: ['Etched tooth of the cam gear between two etched teeth of the crank gear'],
     pump: 'Magneto to cylinder 1’s firing stroke, 25° before the top, by the maker’s mark.',
+    pumpBeforeTop: book.deg(25, 40),
+    wheels: [
+      { id: 'crank', name: 'Crank', teeth: 24, xMm: 0, yMm: 0 },
+      { id: 'cam', name: 'Camshaft', teeth: 48, xMm: 0, yMm: -108 },
+    ],
+    seenFrom: 'accessory',
+    markPlaces: [{ mark: 1, wheel: 'cam', meets: 'crank' }],
     ...book.on(40),
   },
   fills: [

@@ -364,6 +364,16 @@ export const castryV8: EngineSheet = {
   timing: {
     drive: 'chain',
     marks: ['Dot of the crank sprocket up, dot of the cam sprocket down, on one line'],
+    wheels: [
+      { id: 'crank', name: 'Crank', teeth: 22, xMm: 0, yMm: 0 },
+      { id: 'cam', name: 'Camshaft', teeth: 44, xMm: 0, yMm: 118 },
+    ],
+    seenFrom: 'pulley',
+    links: 64,
+    markPlaces: [
+      { mark: 1, wheel: 'crank', atDeg: 0 },
+      { mark: 1, wheel: 'cam', atDeg: 180 },
+    ],
     ...book.on(38),
   },
   fills: [{ what: 'Engine oil', amount: { figure: book.litres(5.5, 50) }, grade: '10W-40 marine' }],

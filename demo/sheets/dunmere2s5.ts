@@ -282,6 +282,12 @@ export const dunmere2s5: EngineSheet = {
   timing: {
     drive: 'gears',
     marks: ['R on R for clockwise engines'],
+    wheels: [
+      { id: 'crank', name: 'Crank', teeth: 60, xMm: 0, yMm: 0 },
+      { id: 'cam', name: 'Camshaft', teeth: 60, xMm: 0, yMm: 240 },
+    ],
+    seenFrom: 'flywheel',
+    markPlaces: [{ mark: 1, wheel: 'crank', meets: 'cam' }],
     ...book.on(55),
   },
   fills: [

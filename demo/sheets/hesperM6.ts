@@ -280,6 +280,49 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
           holesPerTurn: 6,
         },
       },
+      {
+        id: 'cam-wheel',
+        name: 'Camshaft wheel bolts',
+        kind: 'timing-wheels',
+        instances: ['1'],
+        map: { widthMm: 300, heightMm: 300, seenFrom: 'from the flywheel end' },
+        groups: [
+          {
+            id: 'all',
+            name: 'Camshaft wheel bolts',
+            sort: 'bolt',
+            thread: 'M16 × 2',
+            spanner: '24 mm across flats',
+            uses: 'until-limit',
+            stretch: false,
+            treatment: { kind: 'oil', ...book.says('Engine oil on thread and under head', 131) },
+          },
+        ],
+        fasteners: [0, 60, 120, 180, 240, 300].map((deg, place) => ({
+          id: `w${place + 1}`,
+          number: String(place + 1),
+          xMm: Math.round(150 + 100 * Math.sin((deg * Math.PI) / 180)),
+          yMm: Math.round(150 - 100 * Math.cos((deg * Math.PI) / 180)),
+        })),
+        programme: {
+          id: 'main',
+          cycles: [
+            {
+              id: '1',
+              stages: [
+                { id: 'nip', value: 60 },
+                { id: 'pull', value: 200 },
+              ].map(({ id, value }) => ({
+                id,
+                kind: 'torque' as const,
+                order: ['w1', 'w4', 'w2', 'w5', 'w3', 'w6'],
+                values: [{ value: { figure: book.nm(value, 131) } }],
+              })),
+            },
+          ],
+          ...book.on(131),
+        },
+      },
     ],
     overhead: {
       gear: 'push-rod',
@@ -367,6 +410,17 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
       drive: 'gears',
       marks: ['Intermediate wheel: two dots about one'],
       pins: ['Pin through the flywheel into the casing, cylinder 1 at the top'],
+      wheels: [
+        { id: 'crank', name: 'Crank', teeth: 48, xMm: 0, yMm: 0 },
+        { id: 'idler', name: 'Intermediate', teeth: 72, xMm: 140, yMm: 330 },
+        { id: 'cam', name: 'Camshaft', teeth: 96, xMm: -130, yMm: 740 },
+      ],
+      seenFrom: 'flywheel',
+      markPlaces: [
+        { mark: 1, wheel: 'crank', meets: 'idler' },
+        { mark: 1, wheel: 'cam', meets: 'idler' },
+      ],
+      counterHold: book.says('Camshaft held by the bar in its coupling holes.', 131),
       ...book.on(130),
     },
     fills: [

@@ -449,7 +449,21 @@ export const orrin6t: EngineSheet = {
     { what: 'Liner clamps', bars: 'covering', holdsLiners: true, ...book.on(54) },
     { what: 'Pin in the flywheel', bars: 'turning', ...book.on(14) },
   ],
-  timing: { drive: 'gears', marks: ['A on A, B on B, seen from the flywheel'], ...book.on(92) },
+  timing: {
+    drive: 'gears',
+    marks: ['A of the crank wheel on A of the idler', 'B of the cam wheel on B of the idler'],
+    wheels: [
+      { id: 'crank', name: 'Crank', teeth: 32, xMm: 0, yMm: 0 },
+      { id: 'idler', name: 'Idler', teeth: 48, xMm: 70, yMm: 144 },
+      { id: 'cam', name: 'Camshaft', teeth: 64, xMm: -80, yMm: 311 },
+    ],
+    seenFrom: 'flywheel',
+    markPlaces: [
+      { mark: 1, wheel: 'crank', meets: 'idler' },
+      { mark: 2, wheel: 'cam', meets: 'idler' },
+    ],
+    ...book.on(92),
+  },
   fills: [
     { what: 'Engine oil', amount: { figure: book.litres(26, 98) }, grade: '10W-40 for plant' },
     {

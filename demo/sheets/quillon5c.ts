@@ -298,6 +298,48 @@ export const quillon5c: EngineSheet = {
         ...book.on(34),
       },
     },
+    {
+      id: 'cam-sprocket',
+      name: 'Cam sprocket bolts',
+      kind: 'timing-wheels',
+      instances: ['1'],
+      map: { widthMm: 120, heightMm: 120, seenFrom: 'from the pulley end' },
+      groups: [
+        {
+          id: 'all',
+          name: 'Cam sprocket bolts',
+          sort: 'bolt',
+          thread: 'M10 × 1.5',
+          spanner: '16 mm across flats',
+          uses: 'until-limit',
+          stretch: false,
+          treatment: { kind: 'oil', ...book.says('A drop of engine oil', 41) },
+        },
+      ],
+      fasteners: [
+        { id: 's1', number: '1', xMm: 60, yMm: 28 },
+        { id: 's2', number: '2', xMm: 88, yMm: 76 },
+        { id: 's3', number: '3', xMm: 32, yMm: 76 },
+      ],
+      programme: {
+        id: 'main',
+        cycles: [
+          {
+            id: '1',
+            stages: [
+              { id: 'nip', value: 20 },
+              { id: 'pull', value: 55 },
+            ].map(({ id, value }) => ({
+              id,
+              kind: 'torque' as const,
+              order: ['s1', 's2', 's3'],
+              values: [{ value: { figure: book.nm(value, 41) } }],
+            })),
+          },
+        ],
+        ...book.on(41),
+      },
+    },
   ],
   overhead: {
     gear: 'overhead-cam',
@@ -396,11 +438,32 @@ export const quillon5c: EngineSheet = {
     marks: [
       'Two bright links either side of the dot on the cam sprocket',
       'One bright link on the dot of the crank sprocket',
+      'Line of the cam sprocket level with the face of the head, to the intake side',
     ],
-    pins: ['Camshaft pin through the flange into the head'],
+    pins: [
+      'Camshaft pin through the flange into the head',
+      'Pump pin through its sprocket into the bracket',
+    ],
     tensioner:
       'Fitted with its pin in; the pin is drawn last, when marks and fasteners have all been checked.',
-    pump: 'Pump sprocket by its pin.',
+    wheels: [
+      { id: 'crank', name: 'Crank', teeth: 21, xMm: 0, yMm: 0 },
+      { id: 'pump', name: 'Pump', teeth: 42, xMm: 150, yMm: 170 },
+      { id: 'cam', name: 'Camshaft', teeth: 42, xMm: 0, yMm: 420 },
+    ],
+    seenFrom: 'pulley',
+    links: 118,
+    markPlaces: [
+      { mark: 1, wheel: 'cam', atDeg: 0, onLink: true },
+      { mark: 2, wheel: 'crank', atDeg: 180, onLink: true },
+      { mark: 3, wheel: 'cam', atDeg: 90 },
+    ],
+    line: {
+      ...book.says('Straightedge on the cam sprocket, down to the crank sprocket.', 41),
+      within: book.mm(0.2, 41, 1),
+      shims: [book.mm(0.3, 41, 1), book.mm(0.5, 41, 1), book.mm(0.7, 41, 1)],
+    },
+    counterHold: book.says('Cam sprocket held by the flats of the camshaft, 24 mm.', 41),
     ...book.on(40),
   },
   fills: [

@@ -458,6 +458,18 @@ export const tolvane44: EngineSheet = {
       'One dot of the cam gear on one of the idler',
     ],
     pump: 'Mark on its flange to the mark on the plate, cylinder 1 at its firing stroke.',
+    pumpBeforeTop: book.deg(18, 48),
+    wheels: [
+      { id: 'crank', name: 'Crank', teeth: 28, xMm: 0, yMm: 0 },
+      { id: 'idler', name: 'Idler', teeth: 45, xMm: -62, yMm: 132 },
+      { id: 'cam', name: 'Camshaft', teeth: 56, xMm: 118, yMm: 222 },
+      { id: 'pump', name: 'Pump', teeth: 56, xMm: -240, yMm: 230 },
+    ],
+    seenFrom: 'fan',
+    markPlaces: [
+      { mark: 1, wheel: 'crank', meets: 'idler' },
+      { mark: 2, wheel: 'cam', meets: 'idler' },
+    ],
     ...book.on(48),
   },
   fills: [

@@ -17,6 +17,7 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'unknown-cylinder': ({ cylinder }) =>
     `names cylinder ${String(cylinder)}, which is not in the firing list`,
   'unknown-fastener': ({ id }) => `names ${String(id)}, which is not among the fasteners`,
+  'unknown-wheel': ({ id }) => `names ${String(id)}, which is not among the wheels`,
   'not-in-order': ({ id }) => `names ${String(id)}, which is not in the order of its stage`,
   'adapter-too-long': () =>
     'folded back this far leaves less than half the arm: use a longer wrench or a shorter adapter',

@@ -97,6 +97,12 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'caution-first': () => 'Read the caution and acknowledge it before anything turns.',
   'crank-unknown': () =>
     'Where the crank stands is not known. Bring it to a position and say what you see.',
+  'tensioner-waits': ({ left }) =>
+    `Its pin stays in until all before it is done: ${Number(left) === 1 ? '1 step is' : `${String(left)} steps are`} open. Put it back if it is out.`,
+  'crank-elsewhere': ({ atDeg }) =>
+    Number(atDeg) === 0
+      ? 'The crank does not stand at cylinder 1’s firing top. Bring it there first.'
+      : `The crank does not stand ${degrees(Number(atDeg))} before cylinder 1’s firing top. Bring it there first.`,
   'not-settable-here': ({ valve, atDeg }) =>
     `${String(valve)} may not be set with the crank at ${degrees(Number(atDeg))}: its cam is on it or too near.`,
   'school-not-here': () => 'This engine cannot be gone round that way.',

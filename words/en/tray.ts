@@ -24,6 +24,28 @@ const LACKS: Readonly<Record<Lack, string>> = {
   'exhaust-gap': 'the exhaust gap',
 };
 
+type Next<Code extends TrayReason['code']> =
+  Extract<TrayReason, { code: Code }> extends {
+    step: infer Step extends string;
+  }
+    ? Step
+    : never;
+
+const TIMING_NEXT: Readonly<Record<Next<'timing-next'>, string>> = {
+  line: 'the line of the wheels',
+  marks: 'a mark',
+  'pin-in': 'a pin to put in',
+  'pin-out': 'a pin to take out',
+  turn: 'two turns by hand',
+  prove: 'marks after two turns',
+};
+
+const PUMP_NEXT: Readonly<Record<Next<'pump-next'>, string>> = {
+  stand: 'Bring cylinder 1 to its firing stroke.',
+  meshed: 'Set it, mark to mark.',
+  again: 'Two turns by hand, then look at it again.',
+};
+
 /**
  * Why a card is barred or waits, or what is next on it.
  * @param ago how long ago, in words, for a run left off
@@ -130,6 +152,10 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return `Bolt ${reason.bolt} was pulled twice. Someone must decide.`;
     case 'valves-set':
       return `${reason.done} of ${reason.of} valves done.`;
+    case 'timing-next':
+      return `${reason.done} of ${reason.of} steps. Next: ${TIMING_NEXT[reason.step]}.`;
+    case 'pump-next':
+      return PUMP_NEXT[reason.step];
     case 'left-out':
       return `Left out: ${reason.words}`;
     case 'all-done':

@@ -6,8 +6,10 @@ import { headBuiltChecks } from '../cards/headBuilt';
 import { checksOf } from '../cards/inspect/checksOf';
 import { linerChecks } from '../cards/linerFit';
 import { pistonChecks } from '../cards/pistons';
+import { pumpChecks } from '../cards/pump';
 import { shellChecks } from '../cards/shells';
 import { standOutChecks } from '../cards/standOut';
+import { timingChecks } from '../cards/timing';
 import type { JobSheet } from '../scope';
 import type { Check, CheckCard } from './check';
 
@@ -22,6 +24,8 @@ export const allChecks = once((sheet: JobSheet): readonly Check[] => [
   ...standOutChecks(sheet),
   ...headBuiltChecks(sheet),
   ...allCoveringChecks(sheet),
+  ...timingChecks(sheet),
+  ...pumpChecks(sheet),
 ]);
 
 /** What is checked on one card. */

@@ -1,5 +1,6 @@
 import type { GapVerdict } from '../../overhead/lashVerdict';
 import { againstBoth } from '../../crank/runningClearance';
+import { wheelLine, type WheelLine } from '../../crank/wheelLine';
 import { matchMass, type MatchMass } from '../../piston/matchMass';
 import { ringGap, type RingGapFinding } from '../../piston/ringGap';
 import type { Limits } from '../../quantity/figure';
@@ -33,6 +34,7 @@ export interface OpposedPair {
 export type BuildFinding =
   | { readonly kind: 'ring-gaps'; readonly found: RingGapFinding }
   | { readonly kind: 'side-clearances' | 'rod-floats'; readonly found: Measured }
+  | { readonly kind: 'wheel-line'; readonly found: WheelLine }
   | {
       readonly kind: 'stand-outs';
       readonly found: Measured & {
@@ -70,6 +72,13 @@ export function buildFinding(
     case 'side-clearances': {
       const { ring } = ringOfItem(sheet, item);
       return { kind: check.kind, found: measured(mm, ring?.sideClearance) };
+    }
+    case 'wheel-line': {
+      const { line } = sheet.timing ?? {};
+      if (!line) return null;
+      const shims = line.shims && { shimsMm: line.shims.map(figureMm) };
+      const found = wheelLine({ readingsMm: read, withinMm: figureMm(line.within), ...shims });
+      return { kind: check.kind, found };
     }
     case 'rod-floats':
       return { kind: check.kind, found: measured(mm, sheet.pistons?.rodSideFloat) };

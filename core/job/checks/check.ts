@@ -9,6 +9,8 @@ export const CHECK_CARDS = [
   'stand-out',
   'head-build',
   'tighten',
+  'timing',
+  'pump',
 ] as const;
 export type CheckCard = (typeof CHECK_CARDS)[number];
 
@@ -47,6 +49,9 @@ export const BUILD_KINDS = [
   'head-built',
   'last-look',
   'head-on',
+  'wheel-line',
+  'timing',
+  'pump',
 ] as const;
 export type BuildKind = (typeof BUILD_KINDS)[number];
 

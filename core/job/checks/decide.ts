@@ -5,6 +5,8 @@ import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
 import type { JobState } from '../state';
 import { decideHeadStep } from '../cards/coveringDecide';
+import { decidePumpSeen } from '../cards/pump';
+import { decideTimingSeen } from '../cards/timingDecide';
 import { DEAD, isolationOf } from '../cards/dead';
 import { STRIP } from '../slackening';
 import { partedItem } from '../cards/strip';
@@ -40,9 +42,11 @@ export function decidePieceWeighed(
 
 export function decideCheckSeen(
   state: JobState,
-  { data, at }: ActOf<'check.seen'>,
-  { sheet }: DecideContext,
+  act: ActOf<'check.seen'>,
+  context: DecideContext,
 ): Verdict {
+  const { data, at } = act;
+  const { sheet } = context;
   if (data.found === 'not-good' && !data.words) return refused('words-needed');
   if (data.check === DEAD) {
     const known = (isolationOf(sheet) as readonly string[]).includes(data.item);
@@ -61,6 +65,8 @@ export function decideCheckSeen(
   const turns = turnsCrankAt(check, data.step ?? '');
   const held = turns ? refusedByCrank(sheet, state) : null;
   if (held) return held;
+  if (check.kind === 'timing') return decideTimingSeen(state, act, context);
+  if (check.kind === 'pump') return decidePumpSeen(state, act, context);
   return check.kind === 'head-on' && data.found === 'good' && data.step !== undefined
     ? decideHeadStep(state, check, data.step, { sheet, at })
     : ACCEPTED;

@@ -158,6 +158,8 @@ function ofFinding(finding: CheckFinding): ItemVerdict {
         opposed.length > 0 ? worstOf(opposed.map((pair) => pair.verdict)) : found.verdict;
       return outIf(verdict === 'over', verdict === 'no-limit');
     }
+    case 'wheel-line':
+      return outIf(finding.found.verdict !== 'within', false);
     case 'lengths':
       return outIf(finding.found.verdict === 'over', finding.found.verdict === 'no-limit');
   }
@@ -182,6 +184,8 @@ export function canBeReworked({ kind, found }: CheckFinding): boolean {
       return false;
     case 'ring-gaps':
       return found.verdict === 'file';
+    case 'wheel-line':
+      return true;
     case 'side-clearances':
     case 'rod-floats':
     case 'stand-outs':

@@ -6,6 +6,7 @@ import { checkFigures } from './figures';
 import type { SheetFinding } from './finding';
 import { checkCrank, checkIdentity } from './identity';
 import { checkOverhead } from './overhead';
+import { checkTiming } from './timing';
 import { checkVariants } from './variants';
 
 /**
@@ -19,6 +20,7 @@ export const checkSheet = once((sheet: EngineSheet): readonly SheetFinding[] => 
   ...checkBlock(sheet),
   ...checkFastening(sheet),
   ...checkOverhead(sheet),
+  ...checkTiming(sheet),
   ...checkVariants(sheet),
   ...checkFigures(sheet),
 ]);

@@ -68,14 +68,6 @@ export interface CoveringSpec extends Statement {
   readonly crank: 'cylinder-at-firing-top' | 'pistons-off-top' | 'its-rod-at-top' | 'anywhere';
 }
 
-export interface TimingSpec extends Sourced {
-  readonly drive: 'gears' | 'chain' | 'belt';
-  readonly marks: readonly string[];
-  readonly pins?: readonly string[];
-  readonly tensioner?: string;
-  readonly pump?: string;
-}
-
 export interface FillSpec {
   readonly what: string;
   readonly amount?: Printed<VolumeFigure['unit']>;

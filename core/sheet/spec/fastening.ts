@@ -19,6 +19,7 @@ export type SetKind =
   | 'manifold'
   | 'flywheel'
   | 'pulley'
+  | 'timing-wheels'
   | 'cover';
 
 /** Anything with fasteners and an order: one map, one programme, one or many instances. */

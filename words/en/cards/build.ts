@@ -2,11 +2,13 @@ import type { BuildKind, Check } from '@cardinex/core/job/checks/check';
 import type { BuildFinding, Measured } from '@cardinex/core/job/checks/buildFindings';
 import { hiddenUnder, type ALWAYS_HIDDEN } from '@cardinex/core/job/cards/covering';
 import { ringOfItem } from '@cardinex/core/job/cards/pistons';
+import { markSays, TOP_AGAIN } from '@cardinex/core/job/cards/timing';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import type { MatchMass } from '@cardinex/core/piston/matchMass';
 import { againstWords } from '../inspection';
 import { gapSentence, mass, massSentence } from '../pistons';
+import { wheelLineSentence } from '../timing';
 import { METRIC, length, listed, type ReaderUnits } from '../quantity';
 
 /*
@@ -34,6 +36,9 @@ const NAMES: Readonly<Record<BuildKind, string>> = {
   'head-built': 'Heads built',
   'last-look': 'Last look',
   'head-on': 'Head on',
+  'wheel-line': 'Line of the wheels',
+  timing: 'Timing',
+  pump: 'Pump or ignition',
 };
 
 /** Steps and places, as short as stands on a button. */
@@ -54,6 +59,11 @@ const PLACES: Readonly<Record<string, string>> = {
   turns: 'Turns freely',
   'own-lobe': 'Own lobe',
   sinks: 'Sinks slowly',
+  first: 'where it stands',
+  third: 'a third of a turn on',
+  'two-thirds': 'two thirds of a turn on',
+  meshed: 'Set',
+  again: 'After two turns',
   order: 'Order right',
   'upper-face': 'Upper faces up',
   stagger: 'Gaps set',
@@ -141,6 +151,12 @@ export function buildItem(
       const instance = item.split('/').at(-1) ?? item;
       return check.items.length > 1 || severalHeads(sheet) ? `Head ${instance}` : 'Head';
     }
+    case 'wheel-line':
+      return 'Crank’s wheel';
+    case 'timing':
+      return markSays(sheet, item) ?? TIMING_ITEMS[item] ?? item;
+    case 'pump':
+      return 'Pump or ignition';
     case 'last-look':
       return hiddenName(sheet, check.set ?? '', item);
     case 'bore-work':
@@ -158,6 +174,12 @@ const ALWAYS: Readonly<Record<(typeof ALWAYS_HIDDEN)[number], string>> = {
   dowels: 'Dowels in, hollow ones clear, their rings new',
 };
 
+/** What is looked at of the timing besides its marks. */
+const TIMING_ITEMS: Readonly<Record<string, string>> = {
+  turned: 'Two turns by hand',
+  [TOP_AGAIN]: 'Cylinder 1 at the top again',
+};
+
 /** Something a head hides, as the sheet says it. */
 function hiddenName(sheet: JobSheet, setId: string, item: string): string {
   const set = setOf(sheet, setId);
@@ -170,6 +192,8 @@ export function buildFindingSentence(finding: BuildFinding, units: ReaderUnits =
   switch (finding.kind) {
     case 'ring-gaps':
       return gapSentence(finding.found, units);
+    case 'wheel-line':
+      return wheelLineSentence(finding.found, units);
     case 'side-clearances':
       return measured('Side clearance', finding.found, units, {
         tight: 'clean the groove and look at the ring; a ring that sticks is not fitted',

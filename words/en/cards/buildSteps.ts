@@ -5,6 +5,7 @@ import { groupMark } from '@cardinex/core/sheet/groupMark';
 import { pinHeatOf } from '@cardinex/core/sheet/pinHeatOf';
 import { heatSentence, sideName } from '../pistons';
 import { endName } from '../quantity';
+import { pumpWords, timingWords } from './timing';
 
 /*
  * What is said at each step as an engine goes together. Loaded with the cards that need it.
@@ -205,6 +206,8 @@ export const cardBacks: Readonly<Record<Exclude<CheckCard, 'inspect'>, readonly 
     'What a head hides is looked at for the last time here: plugs, dowels, rings, seals, jets.',
     'The crank stands where no valve can meet a piston and no push rod holds a valve open. Left for long, or turned, it is proved again.',
   ],
+  timing: timingWords.back,
+  pump: pumpWords.back,
   'stand-out': [
     'How far the pistons stand out chooses the gasket, and the gasket sets what is left between crown and valve, and the compression.',
     'Read over the pin: beside it the piston rocks. A compressed gasket is thinner than it lies on the bench; the sheet prints it compressed.',

@@ -16,6 +16,8 @@ const TITLES: Readonly<Record<CardName | LeaveOut, string>> = {
   'head-build': 'Build the head',
   covering: 'Head put on',
   tighten: 'Tighten',
+  timing: 'Timing',
+  pump: 'Pump or ignition',
   valves: 'Valves',
   recheck: 'Recheck hot',
   'after-heat': 'After heat',

@@ -107,6 +107,10 @@ export const liesWell: Readonly<Record<SetKind, { text: string; confirm: string 
     ...LIES,
     text: 'Faces clean and dry, dowels in, the mark to its place, flush all round.',
   },
+  'timing-wheels': {
+    ...LIES,
+    text: 'On its dowel or key, marks as they were set, home by hand; held back by flats or a bar, never by the timing pins.',
+  },
   pulley: { ...LIES, text: 'Faces clean and dry, key or dowel in, home by hand.' },
   cover: LIES,
 };

@@ -1,0 +1,59 @@
+import { z } from 'zod';
+import { measure, plainId, words } from '../text';
+import { end } from './end';
+import {
+  angleFigure,
+  lengthFigure,
+  listOf,
+  oneOf,
+  sourced,
+  statement,
+  truth,
+  whole,
+} from './figures';
+
+const fromCrankMm = measure(-5000, 5000);
+
+export const timing = z.strictObject({
+  drive: oneOf(['gears', 'chain', 'belt']),
+  marks: listOf(words(160), 20),
+  pins: listOf(words(160), 10).optional(),
+  tensioner: words(200).optional(),
+  pump: words(200).optional(),
+  pumpBeforeTop: angleFigure.optional(),
+  wheels: listOf(
+    z.strictObject({
+      id: plainId,
+      name: words(40),
+      teeth: whole(5, 500),
+      xMm: fromCrankMm,
+      yMm: fromCrankMm,
+    }),
+    12,
+    2,
+  )
+    .optional()
+    .describe('As they are seen, the crank’s first.'),
+  seenFrom: end.optional(),
+  links: whole(10, 1000).optional(),
+  markPlaces: listOf(
+    z.strictObject({
+      mark: whole(1, 20),
+      wheel: plainId,
+      meets: plainId.optional(),
+      atDeg: measure(-360, 360).optional(),
+      onLink: truth.optional(),
+    }),
+    20,
+  ).optional(),
+  line: z
+    .strictObject({
+      says: words(200),
+      within: lengthFigure,
+      shims: listOf(lengthFigure, 20).optional(),
+      ...sourced,
+    })
+    .optional(),
+  counterHold: statement.optional(),
+  ...sourced,
+});
