@@ -3,7 +3,7 @@ import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
 import { kitOf } from '@cardinex/core/job/cards/parts';
 import { THICKNESS } from '@cardinex/core/job/cards/inspect/checksOf';
-import { setsInScope, TOP, type JobSheet } from '@cardinex/core/job/scope';
+import { camInHead, setsInScope, timesEngine, TOP, type JobSheet } from '@cardinex/core/job/scope';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
 import { groupOf, planOf, setOf } from '@cardinex/core/sheet/programmeOf';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
@@ -162,32 +162,43 @@ function soundMm(sheet: JobSheet, check: Check, item: string, place: string): nu
 }
 
 /**
- * The head, and whatever else closes the top, pulled down on a job where all before it was done elsewhere, and the caution about barring
- * acknowledged: the overhead is next.
+ * The head, and whatever else closes the top, pulled down on a job where all before it was done elsewhere, and
+ * the caution about barring acknowledged: the overhead is next.
  * @param standOutMm at which every liner stands, where it has wet ones
  */
 export function headOn(story: Storyteller, sheet: EngineSheet, standOutMm?: number): Storyteller {
   headNext(story, sheet, standOutMm);
-  const closing = setsInScope(sheetIn(story, sheet)).filter(
-    ({ kind }) => TOP.includes(kind) || kind === 'timing-wheels',
-  );
-  for (const set of closing)
-    for (const instance of set.instances) story.wholeRun(set, instance, wrenchFor(sheet, set));
+  const wheels = (): Storyteller => pulled(story, sheet, (kind) => kind === 'timing-wheels');
+  if (timesEngine(sheetIn(story, sheet)))
+    story.act('card.left-out', { card: 'timing', words: 'Done elsewhere.' });
+  if (!camInHead(sheet)) wheels();
+  pulled(story, sheet, (kind) => TOP.includes(kind));
+  if (camInHead(sheet)) wheels();
   return story.act('caution.acknowledged', { caution: 'barring' });
+}
+
+/** The same on an engine with its camshaft in the head, its timing still to be set. */
+export function topDown(story: Storyteller, sheet: EngineSheet): Storyteller {
+  headNext(story, sheet);
+  pulled(story, sheet, (kind) => TOP.includes(kind));
+  return story.act('caution.acknowledged', { caution: 'barring' });
+}
+
+/** Every set of some kinds pulled from first to last. */
+function pulled(
+  story: Storyteller,
+  sheet: EngineSheet,
+  kinds: (kind: FastenedSet['kind']) => boolean,
+): Storyteller {
+  for (const set of setsInScope(sheetIn(story, sheet)).filter(({ kind }) => kinds(kind)))
+    for (const instance of set.instances) story.wholeRun(set, instance, wrenchFor(sheet, set));
+  return story;
 }
 
 /** The same with its head still to be pulled. */
 export function headNext(story: Storyteller, sheet: EngineSheet, standOutMm?: number): Storyteller {
   madeDead(story, sheet);
-  const elsewhere = [
-    'mark',
-    'strip',
-    'parts',
-    'inspect',
-    'stand-out',
-    'covering',
-    'timing',
-  ] as const;
+  const elsewhere = ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'covering'] as const;
   for (const card of elsewhere) story.act('card.left-out', { card, words: 'Done elsewhere.' });
   if (standOutMm === undefined) return story;
   const places = heightsOf(sheet.liners)?.places ?? [];

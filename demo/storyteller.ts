@@ -113,7 +113,7 @@ export class Storyteller {
   /** Every torque and angle of one instance of a set from first to last, its waits cut short. */
   wholeRun(set: FastenedSet, instance: string, wrench: string): this {
     this.prepare(wrench, set, instance);
-    for (const { key, kind, nm = 0, deg = 0 } of planOf(set, instance)?.acts ?? []) {
+    for (const { key, kind, nm = 0, deg = 0, together } of planOf(set, instance)?.acts ?? []) {
       const pass = 1;
       if (kind === 'wait') this.act('step.done', { key, pass, words: 'Left overnight.' });
       else if (kind === 'turn-crank') this.act('step.done', { key, pass });
@@ -122,7 +122,9 @@ export class Storyteller {
       else {
         const prepared = { wrench: this.inHand, adapter: null, at: '' };
         const setNm = wrenchSettingNm(nm, prepared);
-        this.act('bolt.pulled', { key, pass, nm, setNm, wrench });
+        const sides = together ? [{ side: 'near' as const }, { side: 'far' as const }] : [{}];
+        for (const side of sides)
+          this.act('bolt.pulled', { key, pass, nm, setNm, wrench, ...side });
       }
     }
     return this;

@@ -17,7 +17,7 @@ export function timingStep(story: Storyteller, sheet: EngineSheet, step: TimingS
     case 'pin-in':
     case 'tensioner-in':
       return story.act('thing.put-in', {
-        thing: `${step.what} ${story.end().acts.length}`,
+        thing: `pin-${story.end().acts.length}`,
         ...pinAsThing(step.what, step.kind),
       });
     case 'pin-out':

@@ -234,6 +234,8 @@ export const actSchema = z.discriminatedUnion('type', [
   act('caution.acknowledged'),
   act('crank.stood'),
   act('crank.doubted'),
+  act('top.found'),
+  act('crank.marked'),
   act('crank.overshot'),
   act('barring.chosen'),
   act('screw.set'),

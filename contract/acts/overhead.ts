@@ -6,6 +6,11 @@ import { printed } from './printed';
 /** What the acts carry by which the crank is turned and the overhead is set, besides gaps. */
 export const overheadData = {
   'crank.overshot': z.strictObject({ words: words(400).optional() }),
+  'top.found': z.union([
+    z.strictObject({ stopForwardDeg: measure(0, 360), stopBackDeg: measure(0, 360) }),
+    z.strictObject({ arcMm: measure(0.5, 10_000) }),
+  ]),
+  'crank.marked': z.strictObject({ words: words(400) }),
   'barring.chosen': z.strictObject({ school: z.enum(SCHOOLS), startDeg: measure(0, 720) }),
   'screw.set': z.strictObject({
     item: plainId,

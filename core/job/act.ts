@@ -187,6 +187,14 @@ export interface ActData {
     /** Why tappets were not waited for. */
     readonly words?: string;
   };
+  /**
+   * Cylinder 1 against a positive stop from both sides: what a degree wheel read, or how far apart the two
+   * marks on the rim are.
+   */
+  'top.found':
+    { readonly stopForwardDeg: number; readonly stopBackDeg: number } | { readonly arcMm: number };
+  /** A top mark made where there was none. */
+  'crank.marked': { readonly words: string };
   /** Turned past where it was to stop. */
   'crank.overshot': { readonly words?: string };
   /** By which way the engine is gone round for what is left, from where the crank stands. */

@@ -42,6 +42,7 @@ import { fold } from './evolve';
 import { MOST_PHOTOGRAPHS } from './photographs';
 import { ACCEPTED, refused, type Verdict } from './refusal';
 import { mayAct, type Role } from './roles';
+import { decideTopFound } from './top';
 import { decideTimingPinOut } from './cards/timingDecide';
 import { CARDS_NOW, type JobSheet } from './scope';
 import { headSeq, type JobState } from './state';
@@ -188,6 +189,10 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
         refusedByCrank(context.sheet, state) ??
         (state.cautions.barring ? decideCrankStood(state, act, context) : refused('caution-first'))
       );
+    case 'top.found':
+      return decideTopFound(state, act, context);
+    case 'crank.marked':
+      return state.top.found ? ACCEPTED : refused('top-first');
     case 'valve.read':
       return decideValveRead(state, act, context);
     case 'screw.set':

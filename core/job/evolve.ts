@@ -11,6 +11,7 @@ import { evolveLayers } from './layers';
 import { evolveParking } from './parking';
 import { evolvePhotographs } from './photographs';
 import { evolveRegister } from './register';
+import { evolveTop } from './top';
 import { EMPTY_JOB, type JobState, type Strike } from './state';
 
 /**
@@ -78,6 +79,7 @@ function step(state: JobState, act: LoggedAct): JobState {
     runs: evolveRuns(state.runs, act),
     heat: evolveHeat(state.heat, act),
     valves: evolveValves(state.valves, act),
+    top: evolveTop(state.top, act),
     crank: evolveCrank(state.crank, act),
   };
 }

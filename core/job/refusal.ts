@@ -104,6 +104,8 @@ export type RefusalCode =
   | 'stretch-spent'
   | 'heat-first'
   | 'still-cooling'
+  | 'top-first'
+  | 'stops-tell-nothing'
   | 'tensioner-waits'
   | 'crank-elsewhere';
 

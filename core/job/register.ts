@@ -23,7 +23,7 @@ export interface Thing {
   readonly what: string;
   readonly where: string;
   readonly bars: ThingBars | null;
-  readonly putIn: { readonly at: string; readonly by: string };
+  readonly putIn: { readonly at: string; readonly by: string; readonly seq: number };
   readonly takenOut: { readonly at: string; readonly by: string } | null;
 }
 
@@ -34,7 +34,10 @@ export function evolveRegister(state: RegisterState, act: LoggedAct): RegisterSt
   switch (act.type) {
     case 'thing.put-in': {
       const { thing: id, ...said } = act.data;
-      return [...state, { id, ...said, putIn: { at: act.at, by: act.by }, takenOut: null }];
+      return [
+        ...state,
+        { id, ...said, putIn: { at: act.at, by: act.by, seq: act.seq }, takenOut: null },
+      ];
     }
     case 'thing.taken-out':
       return state.map((thing) =>

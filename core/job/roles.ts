@@ -49,6 +49,8 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'crank.stood': ['mechanic', 'lead'],
   'crank.doubted': ['mechanic', 'inspector', 'lead'],
   'valve.read': ['mechanic', 'inspector', 'lead'],
+  'top.found': ['mechanic', 'lead'],
+  'crank.marked': ['mechanic', 'lead'],
   'crank.overshot': ['mechanic', 'lead'],
   'barring.chosen': ['mechanic', 'lead'],
   'screw.set': ['mechanic', 'inspector', 'lead'],

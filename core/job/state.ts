@@ -13,6 +13,7 @@ import type { GasketState } from './cards/standOut';
 import { NO_LINERS, type LinersState } from './cards/liners';
 import { NO_LAYERS, type LayersState } from './layers';
 import type { RunsState } from './run/runState';
+import { NO_TOP, type TopState } from './top';
 import type { VariantChoice } from '../sheet/variants';
 import { CRANK_UNKNOWN, NO_VALVES, type CrankState, type ValvesState } from './cards/valvesState';
 
@@ -44,6 +45,7 @@ export interface JobState {
   readonly heat: Heat | null;
   readonly valves: ValvesState;
   readonly crank: CrankState;
+  readonly top: TopState;
   readonly cautions: Readonly<
     Partial<Record<Caution, { readonly by: string; readonly at: string }>>
   >;
@@ -86,6 +88,7 @@ export const EMPTY_JOB: JobState = {
   heat: null,
   valves: NO_VALVES,
   crank: CRANK_UNKNOWN,
+  top: NO_TOP,
   cautions: {},
   struck: {},
   log: [],

@@ -55,6 +55,8 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'piece.weighed':
     case 'gasket.chosen':
       return buildLine(act, sheet, units);
+    case 'top.found':
+    case 'crank.marked':
     case 'crank.overshot':
     case 'barring.chosen':
     case 'screw.set':
@@ -138,6 +140,8 @@ export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
       return `bridge ${act.data.valve}`;
     case 'crank.stood':
       return degrees(act.data.atDeg);
+    case 'thing.put-in':
+      return act.data.what.toLowerCase();
     case 'bolt.pulled':
     case 'bolt.turned':
     case 'bolt.eased':

@@ -7,6 +7,8 @@ import { coverNamed, itemNamed } from './itemNames';
 import { METRIC, degrees, length, type ReaderUnits } from './quantity';
 
 type OverheadType =
+  | 'top.found'
+  | 'crank.marked'
   | 'crank.overshot'
   | 'barring.chosen'
   | 'screw.set'
@@ -24,6 +26,18 @@ export function overheadLine(
   units: ReaderUnits = METRIC,
 ): ActLine {
   switch (act.type) {
+    case 'top.found': {
+      const { data } = act;
+      return {
+        what: 'Cylinder 1 against the stop, from both sides',
+        value:
+          'arcMm' in data
+            ? `${length(data.arcMm, units)} apart`
+            : `${degrees(data.stopForwardDeg)} and ${degrees(data.stopBackDeg)}`,
+      };
+    }
+    case 'crank.marked':
+      return { what: 'Top mark made', words: act.data.words };
     case 'crank.overshot':
       return {
         what: 'Crank turned past its stop',

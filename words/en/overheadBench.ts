@@ -33,7 +33,6 @@ export const overheadBench = {
 export const turningBench = {
   stopForward: 'Against the stop, turned forward',
   stopBack: 'Against the stop, turned back',
-  stops: (top: string) => `A degree wheel with both stops, and the top halfway: ${top}.`,
   crank: 'Crank past top',
   stroke: 'Stroke',
   rod: 'Rod, centre to centre',

@@ -97,6 +97,9 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'caution-first': () => 'Read the caution and acknowledge it before anything turns.',
   'crank-unknown': () =>
     'Where the crank stands is not known. Bring it to a position and say what you see.',
+  'top-first': () => 'Find the top first: the mark is made where it is.',
+  'stops-tell-nothing': () =>
+    'Both stops are at one place, or half a turn apart: between them is no top to be told. Read them again.',
   'tensioner-waits': ({ left }) =>
     `Its pin stays in until all before it is done: ${Number(left) === 1 ? '1 step is' : `${String(left)} steps are`} open. Put it back if it is out.`,
   'crank-elsewhere': ({ atDeg }) =>

@@ -139,9 +139,10 @@ export const newJobWords = {
 
 export const trayWords = {
   newerCards:
-    'This job was opened before there were cards for bores, shells, crank, pistons and stand-out.',
+    'This job was opened before there were all of today’s cards: bores to stand-out, heads put on, all of the overhead, timing.',
   takeCards: 'Add those cards',
   title: 'Tray',
+  toTray: 'To the tray',
   record: 'Record',
   sheet: (revision: number) => `Sheet rev. ${revision}`,
   why: 'Why it is here',

@@ -22,10 +22,14 @@ export const LazyRecord = card((room) => room.Record);
 export const LazyTightenCard = card((room) => room.TightenCard);
 export const LazyValvesCard = card((room) => room.ValvesCard);
 export const LazyAfterHeatCard = card((room) => room.AfterHeatCard);
+export const LazyPumpCard = card((room) => room.PumpCard);
+export const LazyTimingCard = card((room) => room.TimingCard);
+export const LazyTopScreen = card((room) => room.TopScreen);
 export const LazyWhatIfCard = card((room) => room.WhatIfCard);
 export const LazyStripCard = card((room) => room.StripCard);
 
 /* Parts of cards that sheets and bench show as well. */
 export const LazyAdjustersDrawing = card((room) => room.AdjustersDrawing);
+export const LazyStopsDrawing = card((room) => room.StopsDrawing);
 export const LazyTrendDrawing = card((room) => room.TrendDrawing);
 export const LazyTurnAndSee = card((room) => room.TurnAndSee);

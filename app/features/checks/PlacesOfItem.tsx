@@ -11,6 +11,8 @@ import type { Slot } from './ReadingGrid';
 interface Props {
   readonly check: Check;
   readonly at: Slot;
+  /** Is none of them in hand, all being read? */
+  readonly none?: boolean;
   readonly onChoose: (slot: Slot) => void;
 }
 
@@ -18,7 +20,7 @@ interface Props {
  * The readings beside the one in hand: the places of its item, or all items where each is read at one
  * place. Tap one to read it (again).
  */
-export function PlacesOfItem({ check, at, onChoose }: Props) {
+export function PlacesOfItem({ check, at, none = false, onChoose }: Props) {
   const { sheet, state } = useJob();
   const units = useUnits();
   const single = check.places.length === 1;
@@ -33,7 +35,7 @@ export function PlacesOfItem({ check, at, onChoose }: Props) {
     >
       {slots.map((slot) => {
         const reading = readingOf(state.checks, check.id, slot.item, slot.place);
-        const here = slot.item === at.item && slot.place === at.place;
+        const here = !none && slot.item === at.item && slot.place === at.place;
         return (
           <ReadingTile
             key={`${slot.item}|${slot.place}`}

@@ -128,6 +128,12 @@ export function ReadCheck({ view }: { view: CheckView }) {
           <GaugeInHand {...gauge} />
         </View>
       ) : null}
+      {!at && !asGrid && slots[0] ? (
+        <View className="gap-2 border-t border-rule px-3.5 py-2.5">
+          <Small>{w.tapToReadAgain}</Small>
+          <PlacesOfItem check={check} at={slots[0]} none onChoose={setChosen} />
+        </View>
+      ) : null}
       {asGrid ? <ReadingGrid view={view} at={at} onChoose={setChosen} /> : null}
       <View className="border-t border-rule px-3.5 py-2.5">
         <View className="flex-row gap-3">

@@ -12,7 +12,8 @@ import { TrayList } from './TrayList';
 import { useJob } from './JobProvider';
 
 interface Props {
-  readonly card: CardName | 'register' | 'photographs' | 'scope' | 'parking' | 'record' | 'sheet';
+  readonly card:
+    CardName | 'register' | 'top' | 'photographs' | 'scope' | 'parking' | 'record' | 'sheet';
   /** Which fastened set, on a card that tightens one. */
   readonly set?: string;
   readonly title: string;

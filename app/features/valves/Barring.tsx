@@ -18,6 +18,7 @@ import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
+import { ToTop } from '../top/ToTop';
 import { BarringCaution } from './BarringCaution';
 import { CrankClock } from './CrankClock';
 import { NotWhatISee } from './NotWhatISee';
@@ -32,7 +33,7 @@ export function Barring({ card, view }: { card: CardName; view: OverheadView }) 
   return state.cautions.barring ? (
     <BarToNext card={card} view={view} />
   ) : (
-    <BarringCaution card={card} view={view} />
+    <BarringCaution card={card} back={<ValvesBack view={view} />} />
   );
 }
 
@@ -114,7 +115,12 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
       <View className="gap-1 border-t border-rule px-3.5 py-2.5" testID="should-see">
         <Mark kind="waiting" word={w.youShouldSee} />
         <Body>{seen}</Body>
-        {unknown ? <Body>{state.crank.doubt ? w.crankLost : w.firstFindHow}</Body> : null}
+        {unknown ? (
+          <>
+            <Body>{state.crank.doubt ? w.crankLost : w.firstFindHow}</Body>
+            <ToTop />
+          </>
+        ) : null}
         {overshot ? (
           <View testID="overshot">
             <Mark kind="out" word={w.overshot} />

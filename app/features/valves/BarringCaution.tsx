@@ -1,5 +1,5 @@
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Button } from '../../ui/Button';
@@ -9,10 +9,15 @@ import { Body } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
-import { ValvesBack } from './ValvesBack';
 
 /** A turned engine can fire: said once on a job, acknowledged by name, before the crank moves. */
-export function BarringCaution({ card, view }: { card: CardName; view: OverheadView }) {
+export function BarringCaution({
+  card,
+  back,
+}: {
+  readonly card: CardName | 'top';
+  readonly back: ReactNode;
+}) {
   const { record } = useJob();
   const acknowledge = useOnce(() => record('caution.acknowledged', { caution: 'barring' }));
   useActKeys({ confirm: acknowledge });
@@ -20,7 +25,7 @@ export function BarringCaution({ card, view }: { card: CardName; view: OverheadV
     <CardFrame
       card={card}
       title={w.beforeBarring}
-      back={<ValvesBack view={view} />}
+      back={back}
       actBar={
         <Button
           label={w.beforeBarringDone}

@@ -48,8 +48,7 @@ export function pumpView(sheet: JobSheet, { checks, crank }: JobState): PumpView
   const atDeg = wrap(-beforeTopDeg, cycle);
   const [meshed, again] = PUMP_STEPS.map((step) => seenOf(checks, PUMP, PUMP, step));
   const wrong = again?.found === 'not-good' ? again : null;
-  const isMeshed =
-    meshed?.found === 'good' && (wrong === null || Date.parse(meshed.at) > Date.parse(wrong.at));
+  const isMeshed = meshed?.found === 'good' && (wrong === null || meshed.seq > wrong.seq);
   const stands = crank.atDeg === atDeg && !crank.overshot;
   const crankTeeth = sheet.timing?.wheels?.[0]?.teeth;
   return {

@@ -1,4 +1,4 @@
-import { madeDead, wrenchFor } from '@cardinex/demo/intakeStory';
+import { madeDead, topDown } from '@cardinex/demo/intakeStory';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { dunmere2s5 } from '@cardinex/demo/sheets/dunmere2s5';
@@ -137,25 +137,8 @@ describe('timing', () => {
   });
 
   it('bars the wheels until the marks are set and the pins are in', () => {
-    const story = timed(
-      ready(quillon5c, { kind: 'gasket' }),
-      quillon5c,
-      ({ kind }) => kind === 'pin-in',
-    );
-    for (const card of [
-      'mark',
-      'strip',
-      'parts',
-      'inspect',
-      'stand-out',
-      'head-build',
-      'covering',
-    ] as const)
-      story.act('card.left-out', { card, words: 'Done elsewhere.' });
-    for (const id of ['head', 'cam-caps']) {
-      const set = quillon5c.fastenedSets?.find((one) => one.id === id);
-      if (set) story.wholeRun(set, '1', wrenchFor(quillon5c, set));
-    }
+    const story = openedFor(quillon5c, { kind: 'gasket' }, undefined, CARDS_NOW);
+    timed(topDown(story, quillon5c), quillon5c, ({ kind }) => kind === 'pin-in');
     const wheels = () => {
       const state = stateOf(story);
       return entryOf(trayOf(quillon5c, state, ''), { card: 'tighten', set: 'cam-sprocket' });

@@ -141,14 +141,14 @@ export function timingView(sheet: JobSheet, state: JobState): TimingView | null 
   const checks = timingChecks(sheet);
   if (!timing || checks.length === 0) return null;
   const failed = lastFailed(state.checks, checks);
-  const since = failed ? Date.parse(failed.at) : -Infinity;
+  const since = failed?.seq ?? -Infinity;
   const look = (id: string): TimingStep[] =>
     checks
       .filter((check) => check.id === id)
       .flatMap((check) =>
         check.items.map((item) => {
           const seen = seenOf(state.checks, check.id, item);
-          const done = seen?.found === 'good' && Date.parse(seen.at) > since;
+          const done = seen?.found === 'good' && seen.seq > since;
           return { kind: 'look' as const, key: `${id}/${item}`, check, item, done };
         }),
       );
@@ -207,7 +207,7 @@ export function timingStepsBefore(view: TimingView, key: string): readonly Timin
 function pinOf(register: RegisterState, what: string, since: number): Thing | null {
   const own = register.filter((thing) => thing.what === what && thing.where === WHERE);
   const last = own.at(-1);
-  return last && Date.parse(last.putIn.at) > since ? last : null;
+  return last && last.putIn.seq > since ? last : null;
 }
 
 function isPulled(sheet: JobSheet, { runs }: JobState, set: FastenedSet): boolean {
@@ -225,15 +225,15 @@ function isPulled(sheet: JobSheet, { runs }: JobState, set: FastenedSet): boolea
 function lastFailed(
   state: ChecksState,
   checks: readonly Check[],
-): { item: string; words: string; at: string } | null {
+): { item: string; words: string; seq: number } | null {
   const wrong = checks
     .filter(({ id }) => id === MARKS_CHECKED || id === TWO_TURNS || id === MARKS_PROVED)
     .flatMap((check) => check.items.map((item) => ({ item, seen: seenOf(state, check.id, item) })))
     .flatMap(({ item, seen }) =>
-      seen?.found === 'not-good' ? [{ item, words: seen.words ?? '', at: seen.at }] : [],
+      seen?.found === 'not-good' ? [{ item, words: seen.words ?? '', seq: seen.seq }] : [],
     );
   return wrong.reduce<(typeof wrong)[number] | null>(
-    (last, one) => (last === null || Date.parse(one.at) > Date.parse(last.at) ? one : last),
+    (last, one) => (last === null || one.seq > last.seq ? one : last),
     null,
   );
 }

@@ -23,6 +23,8 @@ export interface CheckWeight {
 export interface CheckSeen {
   readonly found: 'good' | 'not-good';
   readonly words?: string;
+  /** Its place in the log: clocks tell to the second, and not all alike, what came after what. */
+  readonly seq: number;
   readonly actId: string;
   readonly at: string;
   readonly by: string;
@@ -102,7 +104,7 @@ export function evolveChecks(state: ChecksState, act: LoggedAct): ChecksState {
     }
     case 'check.seen': {
       const { check, item, step = '', found, words } = act.data;
-      const seen = { found, ...(words && { words }), ...told };
+      const seen = { found, ...(words && { words }), seq: act.seq, ...told };
       return {
         ...state,
         seen: { ...state.seen, [keyOf(check, item, step)]: seen },

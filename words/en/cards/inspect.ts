@@ -178,6 +178,7 @@ export const decisionDone: Readonly<Record<CheckDecision, string>> = {
 export const inspectWords = {
   title: 'Inspect',
   counts: (done: number, of: number) => `${done} of ${of} done`,
+  tapToReadAgain: 'All read. Tap one to read it again.',
   readOf: (read: number, of: number) => `${read} of ${of}`,
   out: (count: number) => (count === 1 ? '1 out' : `${count} out`),
   within: 'Within',

@@ -59,6 +59,14 @@ export function timingWhen(step: TimingStep): string {
   }
 }
 
+/** The step as it follows another, short enough for a button. */
+export function timingNext(sheet: JobSheet, step: TimingStep): string {
+  const isMark = step.kind === 'look' && markSays(sheet, step.item) !== undefined;
+  if (isMark) return step.check.id === MARKS_SET ? 'the next mark' : 'the marks again';
+  if (step.kind === 'pin-in' || step.kind === 'pin-out') return 'a pin';
+  return timingAct(sheet, step).toLowerCase();
+}
+
 /** What is to be minded at a step. */
 export function timingSays(sheet: JobSheet, step: TimingStep): readonly string[] {
   const { timing } = sheet;
@@ -156,7 +164,7 @@ export const timingWords = {
   count: (done: number, of: number) => `${done} of ${of}`,
   next: (what: string) => `then ${what}`,
   allDone: 'Timing set and proved.',
-  seenFrom: (end: string) => `seen from the ${end}`,
+  seenFrom: (end: string) => `seen from ${end}`,
   drawing: (seen: string, what: string) => `Timing wheels${seen}. ${what}`,
   now: (says: string) => `Now: ${says}.`,
   links: (count: number, drive: 'chain' | 'belt' | 'gears') =>
@@ -180,7 +188,7 @@ export const pumpWords = {
       ? 'Firing, not exhaust: both valves of cylinder 1 are shut and stay shut as you rock the crank.'
       : `Firing, not exhaust: both valves of cylinder 1 are shut; those of cylinder ${companion} rock.`,
   twoStroke: 'Every top of a two-stroke is a firing top.',
-  rocks: 'They rock: exhaust stroke',
+  rocks: 'They rock',
   rocksHow: 'One more turn forward, then look again.',
   stands: 'Cylinder 1 fires here',
   meshed: 'Set, mark to mark',

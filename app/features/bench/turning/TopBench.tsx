@@ -3,7 +3,7 @@ import { deadCentreSentence } from '@cardinex/words/en/overhead';
 import { turningBench as w } from '@cardinex/words/en/overheadBench';
 import { SentenceBench } from '../SentenceBench';
 import type { FigureField } from '../readFigures';
-import { StopsDrawing } from './StopsDrawing';
+import { LazyStopsDrawing } from '../../cards/LazyCards';
 
 const FIELDS: readonly FigureField[] = [
   { key: 'stopForwardDeg', label: w.stopForward, kind: 'deg' },
@@ -21,7 +21,7 @@ export function TopBench() {
         return {
           sentence: deadCentreSentence(found),
           good: true,
-          drawing: <StopsDrawing stops={[stopForwardDeg, stopBackDeg]} topDeg={found.tdcDeg} />,
+          drawing: <LazyStopsDrawing stops={[stopForwardDeg, stopBackDeg]} topDeg={found.tdcDeg} />,
         };
       }}
     />

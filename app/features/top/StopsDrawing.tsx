@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Polygon } from 'react-native-svg';
-import { turningBench as w } from '@cardinex/words/en/overheadBench';
-import { usePalette } from '../../../ui/useTheme';
+import { topWords as w } from '@cardinex/words/en/cards/top';
+import { usePalette } from '../../ui/useTheme';
 
 const SIZE = 150;
 const RIM = 58;

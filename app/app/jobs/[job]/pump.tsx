@@ -1,0 +1,1 @@
+export { LazyPumpCard as default } from '../../../features/cards/LazyCards';

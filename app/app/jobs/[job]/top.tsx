@@ -1,0 +1,1 @@
+export { LazyTopScreen as default } from '../../../features/cards/LazyCards';

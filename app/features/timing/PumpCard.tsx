@@ -1,0 +1,193 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { Text, View } from 'react-native';
+import { undoHint } from '@cardinex/words/en/acts';
+import type { ActType } from '@cardinex/core/job/act';
+import { isOn } from '@cardinex/core/job/cardOf';
+import { crankHeldBy } from '@cardinex/core/job/crankHeld';
+import { PUMP, pumpView, type PumpView } from '@cardinex/core/job/cards/pump';
+import { entryOf } from '@cardinex/core/job/tray';
+import { areCompanions, cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
+import { firingOf } from '@cardinex/core/sheet/overheadOf';
+import { pumpStandSays, pumpWords as w, timingWords } from '@cardinex/words/en/cards/timing';
+import { cardTitle } from '@cardinex/words/en/cards/names';
+import { valvesScreen } from '@cardinex/words/en/cards/valves';
+import { degrees, endName } from '@cardinex/words/en/quantity';
+import { trayWords } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body, Small } from '../../ui/Words';
+import { HeldNotice } from '../checks/HeldNotice';
+import { ActBar } from '../job/ActBar';
+import { BackOfCard } from '../job/BackOfCard';
+import { BarredCard } from '../job/BarredCard';
+import { CardFrame } from '../job/CardFrame';
+import { KeyHelp } from '../job/KeyHelp';
+import { LeaveOut } from '../job/LeaveOut';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { useSpoken } from '../job/useSpoken';
+import { useUndo } from '../job/useUndo';
+import { WordsSlip } from '../job/WordsSlip';
+import { ToTop } from '../top/ToTop';
+import { BarringCaution } from '../valves/BarringCaution';
+import { CrankClock } from '../valves/CrankClock';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen', 'crank.stood']);
+
+/** Pump or ignition to cylinder 1's firing stroke, told from its exhaust stroke. */
+export function PumpCard() {
+  const { sheet, state, tray } = useJob();
+  const entry = entryOf(tray, { card: 'pump' });
+  const view = pumpView(sheet, state);
+  if (!entry || !view) return null;
+  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  if (!state.cautions.barring)
+    return <BarringCaution card="pump" back={<BackOfCard says={w.back} />} />;
+  return <Steps view={view} />;
+}
+
+function Steps({ view }: { view: PumpView }) {
+  const { jobId, sheet, state, record } = useJob();
+  const { last, undo } = useUndo(OWN_ACTS);
+  const [wrong, setWrong] = useState(false);
+  const [help, setHelp] = useState(false);
+  const { next, atDeg, barDeg, failed } = view;
+  const mine = last && (last.type === 'crank.stood' || isOn('pump', last, sheet));
+  const [held] = next === 'stand' || next === 'again' ? crankHeldBy(sheet, state) : [];
+  const cycle = cycleDegrees(sheet.strokes);
+  const says = asks(view);
+  useSpoken(next && says.title);
+  const see = (step: 'meshed' | 'again', found: 'good' | 'not-good', words?: string) =>
+    record('check.seen', { check: PUMP, item: PUMP, step, found, ...(words && { words }) });
+  const confirm = useOnce(async () => {
+    if (held || !next) return;
+    if (next === 'stand') await record('crank.stood', { atDeg, seen: w.stands });
+    else await see(next, 'good');
+  });
+  /** Its valves rock: this is the other top, a turn away. */
+  const rocks = useOnce(() =>
+    record('crank.stood', { atDeg: wrap(atDeg + 360, cycle), seen: w.rocks }),
+  );
+  useActKeys({
+    confirm: next && !held && !wrong ? confirm : undefined,
+    undo: mine ? undo : undefined,
+    help: () => setHelp(!help),
+  });
+  const { timing, rotation } = sheet;
+  const firing = firingOf(sheet);
+  const companion = firing.find((one) => areCompanions(one.atDeg, 0))?.cylinder;
+  const isOther = barDeg !== null && Math.round(barDeg) === 360;
+  return (
+    <CardFrame
+      card="pump"
+      title={cardTitle('pump')}
+      back={<BackOfCard says={w.back} acts={OWN_ACTS} card="pump" />}
+      actBar={
+        next && !held ? (
+          <ActBar
+            undo={mine ? { what: undoHint(last, sheet), onPress: undo } : null}
+            {...(next === 'stand' && sheet.strokes === 4 && !isOther
+              ? { notSo: { label: w.rocks, onPress: rocks } }
+              : next === 'again'
+                ? { notSo: { label: w.notAgain, onPress: () => setWrong(true) } }
+                : {})}
+            confirm={{ label: says.confirm, onPress: confirm }}
+          />
+        ) : (
+          <Button
+            label={trayWords.toTray}
+            kind={next ? 'bench' : 'expected'}
+            tall
+            onPress={() => router.replace(`/jobs/${jobId}`)}
+          />
+        )
+      }
+      slip={
+        wrong ? (
+          <WordsSlip
+            title={w.notAgain}
+            label={w.whatIsIt}
+            need={w.needWhat}
+            confirm={w.notAgain}
+            kind="stop"
+            onWords={(words) => see('again', 'not-good', words)}
+            onClose={() => setWrong(false)}
+          >
+            {view.toothDeg === null ? null : <Body>{w.tooth(degrees(view.toothDeg))}</Body>}
+          </WordsSlip>
+        ) : help ? (
+          <KeyHelp onClose={() => setHelp(false)} />
+        ) : null
+      }
+    >
+      {failed !== null ? (
+        <View className="flex-row gap-2 bg-tab px-3.5 py-2.5" role="alert">
+          <View className="pt-1">
+            <Mark kind="out" />
+          </View>
+          <View className="flex-1">
+            <Body className="font-strong">{w.failed}</Body>
+            <Small>{timingWords.failedWhy(failed)}</Small>
+          </View>
+        </View>
+      ) : null}
+      {held ? <HeldNotice by={held} /> : null}
+      {rotation && next ? (
+        <View className="px-3 pt-2">
+          <Small>{valvesScreen.seenFrom(endName(rotation.seenFrom))}</Small>
+          <CrankClock
+            rotation={rotation}
+            ringGearTeeth={sheet.crank?.ringGearTeeth}
+            firing={firing}
+            atDeg={state.crank.atDeg}
+            toDeg={atDeg}
+            barDeg={next === 'stand' ? barDeg : 0}
+            {...(next === 'stand' && barDeg === null && { centre: '?' })}
+          />
+        </View>
+      ) : null}
+      <View className="gap-1.5 border-t border-rule px-3.5 py-3" aria-live="polite">
+        {next ? null : <Mark kind="within" word={w.done} />}
+        <Text className="font-head text-[28px] leading-8 text-ink" testID="act">
+          {says.title}
+        </Text>
+        {isOther && next === 'stand' ? <Body className="font-strong">{w.rocksHow}</Body> : null}
+        {next === 'stand' ? (
+          <>
+            <Body>{sheet.strokes === 2 ? w.twoStroke : w.tell(companion)}</Body>
+            <Body>{valvesScreen.barCaution}</Body>
+            {state.crank.atDeg === null ? <ToTop /> : null}
+          </>
+        ) : null}
+        {next === 'again' ? (
+          <>
+            <Body>{w.againSays}</Body>
+            {view.toothDeg === null ? null : <Body>{w.tooth(degrees(view.toothDeg))}</Body>}
+          </>
+        ) : null}
+        {next === 'meshed' ? <Body>{w.meshedSays}</Body> : null}
+        {timing?.pump === undefined ? null : (
+          <Body className="font-strong">
+            {timing.pump} ({timing.source})
+          </Body>
+        )}
+      </View>
+      <LeaveOut card="pump" />
+    </CardFrame>
+  );
+}
+
+function asks(view: PumpView): { readonly title: string; readonly confirm: string } {
+  switch (view.next) {
+    case 'stand':
+      return { title: pumpStandSays(view), confirm: w.stands };
+    case 'meshed':
+      return { title: w.meshed, confirm: w.meshed };
+    case 'again':
+      return { title: w.again, confirm: w.again };
+    case null:
+      return { title: w.done, confirm: '' };
+  }
+}

@@ -1,0 +1,230 @@
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { Text, View } from 'react-native';
+import { v7 as uuidv7 } from 'uuid';
+import { undoHint } from '@cardinex/words/en/acts';
+import type { ActType } from '@cardinex/core/job/act';
+import { isOn } from '@cardinex/core/job/cardOf';
+import { crankHeldBy } from '@cardinex/core/job/crankHeld';
+import { viewsOn } from '@cardinex/core/job/checks/view';
+import {
+  MARKS_SET,
+  TWO_TURNS,
+  pinAsThing,
+  timingView,
+  type TimingStep,
+  type TimingView,
+} from '@cardinex/core/job/cards/timing';
+import { entryOf } from '@cardinex/core/job/tray';
+import {
+  timingAct,
+  timingConfirm,
+  timingNext,
+  timingSays,
+  timingWhen,
+  timingWords as w,
+} from '@cardinex/words/en/cards/timing';
+import { cardTitle } from '@cardinex/words/en/cards/names';
+import { degrees, endName } from '@cardinex/words/en/quantity';
+import { trayWords } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { useActKeys } from '../../ui/useActKeys';
+import { Body, Small } from '../../ui/Words';
+import { checkHref } from '../checks/checkHref';
+import { HeldNotice } from '../checks/HeldNotice';
+import { ReadCheck } from '../checks/ReadCheck';
+import { ActBar } from '../job/ActBar';
+import { BackOfCard } from '../job/BackOfCard';
+import { BarredCard } from '../job/BarredCard';
+import { CardFrame } from '../job/CardFrame';
+import { entryHref } from '../job/entryHref';
+import { KeyHelp } from '../job/KeyHelp';
+import { LeaveOut } from '../job/LeaveOut';
+import { useJob } from '../job/JobProvider';
+import { useOnce } from '../job/useOnce';
+import { useSpoken } from '../job/useSpoken';
+import { useUndo } from '../job/useUndo';
+import { WordsSlip } from '../job/WordsSlip';
+import { PhotographIt } from '../photographs/PhotographIt';
+import { BarringCaution } from '../valves/BarringCaution';
+import { StepRow } from './StepRow';
+import { WheelsDrawing, type MarkStanding } from './WheelsDrawing';
+
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
+  'check.read',
+  'check.seen',
+  'check.decided',
+  'thing.put-in',
+  'thing.taken-out',
+]);
+
+/** The timing, step by step: marks, pins in, wheels pulled, pins out, two turns and the marks again. */
+export function TimingCard({ check }: { check: string | undefined }) {
+  const { sheet, state, tray } = useJob();
+  const entry = entryOf(tray, { card: 'timing' });
+  const view = timingView(sheet, state);
+  if (!entry || !view) return null;
+  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  const read = viewsOn(sheet, state.checks, 'timing').find((one) => one.check.id === check);
+  if (read?.check.way === 'read') return <ReadCheck key={read.check.id} view={read} />;
+  if (!state.cautions.barring)
+    return <BarringCaution card="timing" back={<BackOfCard says={w.back} />} />;
+  return <Steps view={view} />;
+}
+
+function Steps({ view }: { view: TimingView }) {
+  const { jobId, sheet, state, record } = useJob();
+  const { last, undo } = useUndo(OWN_ACTS);
+  const [wrong, setWrong] = useState(false);
+  const [help, setHelp] = useState(false);
+  const { next, steps, doneCount, failed } = view;
+  // What was read or looked at on another card is not undone from here.
+  const mine = last && (!last.type.startsWith('check.') || isOn('timing', last, sheet));
+  const turns = next?.kind === 'look' && next.check.id === TWO_TURNS;
+  const [held] = turns ? crankHeldBy(sheet, state) : [];
+  const act = next ? timingAct(sheet, next) : w.allDone;
+  useSpoken(next && act);
+  const take = async (step: TimingStep): Promise<unknown> => {
+    switch (step.kind) {
+      case 'line':
+        return router.push(checkHref(jobId, step.check));
+      case 'pull':
+        return router.push(entryHref(jobId, { card: 'tighten', set: step.set }));
+      case 'look':
+        return record('check.seen', { check: step.check.id, item: step.item, found: 'good' });
+      case 'pin-in':
+      case 'tensioner-in':
+        return record('thing.put-in', { thing: uuidv7(), ...pinAsThing(step.what, step.kind) });
+      case 'pin-out':
+      case 'tensioner-out':
+        return step.thing && record('thing.taken-out', { thing: step.thing.id });
+    }
+  };
+  const confirm = useOnce(async () => {
+    if (next && !held) await take(next);
+  });
+  useActKeys({
+    confirm: next && !held && !wrong ? confirm : undefined,
+    undo: mine ? undo : undefined,
+    help: () => setHelp(!help),
+  });
+  const after = next ? steps.filter(({ done, key }) => !done && key !== next.key)[0] : undefined;
+  const { timing } = sheet;
+  const tooth = timing?.wheels?.[0]?.teeth;
+  return (
+    <CardFrame
+      card="timing"
+      title={cardTitle('timing')}
+      aside={w.count(doneCount, steps.length)}
+      back={<BackOfCard says={w.back} acts={OWN_ACTS} card="timing" />}
+      actBar={
+        next && !held ? (
+          <ActBar
+            undo={mine ? { what: undoHint(last, sheet), onPress: undo } : null}
+            {...(next.kind === 'look' && {
+              notSo: { label: w.notSo, onPress: () => setWrong(true) },
+            })}
+            confirm={{
+              label: timingConfirm(next),
+              hint: after && w.next(timingNext(sheet, after)),
+              onPress: confirm,
+            }}
+          />
+        ) : (
+          <Button
+            label={trayWords.toTray}
+            kind={next ? 'bench' : 'expected'}
+            tall
+            onPress={() => router.replace(`/jobs/${jobId}`)}
+          />
+        )
+      }
+      slip={
+        wrong && next?.kind === 'look' ? (
+          <WordsSlip
+            title={act}
+            label={w.whatIsIt}
+            need={w.needWhat}
+            confirm={w.notSo}
+            kind="stop"
+            onWords={(words) =>
+              record('check.seen', {
+                check: next.check.id,
+                item: next.item,
+                found: 'not-good',
+                words,
+              })
+            }
+            onClose={() => setWrong(false)}
+          >
+            {tooth !== undefined && next.check.id !== MARKS_SET ? (
+              <Body>{w.tooth(degrees(360 / tooth))}</Body>
+            ) : null}
+          </WordsSlip>
+        ) : help ? (
+          <KeyHelp onClose={() => setHelp(false)} />
+        ) : null
+      }
+    >
+      {timing?.wheels ? (
+        <View className="px-3 pt-2">
+          {timing.seenFrom ? <Small>{w.seenFrom(endName(timing.seenFrom))}</Small> : null}
+          <WheelsDrawing
+            timing={timing}
+            standing={(mark) => standingOf(view, `mark-${mark}`)}
+            said={next ? w.now(act) : w.allDone}
+          />
+        </View>
+      ) : null}
+      {failed ? (
+        <View className="flex-row gap-2 border-t border-rule bg-tab px-3.5 py-2.5" role="alert">
+          <View className="pt-1">
+            <Mark kind="out" />
+          </View>
+          <View className="flex-1">
+            <Body className="font-strong">{w.failed(failedName(view, failed.item, sheet))}</Body>
+            <Small>{w.failedWhy(failed.words)}</Small>
+          </View>
+        </View>
+      ) : null}
+      {held ? <HeldNotice by={held} /> : null}
+      <View className="gap-1.5 border-t border-rule px-3.5 py-3" aria-live="polite">
+        {next ? <Small>{timingWhen(next)}</Small> : <Mark kind="within" />}
+        <Text className="font-head text-[28px] leading-8 text-ink" testID="act">
+          {act}
+        </Text>
+        {next ? timingSays(sheet, next).map((line) => <Body key={line}>{line}</Body>) : null}
+      </View>
+      {steps.map((step) => (
+        <StepRow
+          key={step.key}
+          name={timingAct(sheet, step)}
+          when={timingWhen(step)}
+          standing={step.done ? 'done' : step.key === next?.key ? 'now' : 'open'}
+        />
+      ))}
+      <View className="border-t border-rule px-3.5 py-2.5">
+        <PhotographIt of="check/marks-set" />
+      </View>
+      <LeaveOut card="timing" />
+    </CardFrame>
+  );
+}
+
+/** A mark in hand, wrong, set at its last look, or still open. */
+function standingOf({ steps, next, failed }: TimingView, item: string): MarkStanding {
+  if (failed?.item === item) return 'failed';
+  const own = steps.filter((step) => step.kind === 'look' && step.item === item);
+  if (next?.kind === 'look' && next.item === item) return 'now';
+  return own.some(({ done }) => done) ? 'done' : 'open';
+}
+
+function failedName(
+  { steps }: TimingView,
+  item: string,
+  sheet: Parameters<typeof timingAct>[0],
+): string {
+  const step = steps.findLast((one) => one.kind === 'look' && one.item === item);
+  return step ? timingAct(sheet, step) : item;
+}

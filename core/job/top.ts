@@ -1,0 +1,88 @@
+import { deadCentre, type DeadCentre } from '../crank/deadCentre';
+import { rim } from '../crank/rim';
+import { ReckoningFault } from '../quantity/reckoningFault';
+import { figureMm } from '../quantity/figureMm';
+import type { ActData, ActOf, LoggedAct } from './act';
+import type { DecideContext } from './decide';
+import { refusedByCrank } from './crankHeld';
+import { ACCEPTED, refused, type Verdict } from './refusal';
+import type { Thing } from './register';
+import type { JobSheet } from './scope';
+import type { JobState } from './state';
+
+/*
+ * Top dead centre of cylinder 1 by a positive stop, and a mark where there was none.
+ */
+
+export interface TopState {
+  readonly found:
+    | (ActData['top.found'] & { readonly at: string; readonly by: string; readonly seq: number })
+    | null;
+  /** The mark made there, in words. */
+  readonly mark: { readonly words: string; readonly at: string; readonly by: string } | null;
+}
+
+export const NO_TOP: TopState = { found: null, mark: null };
+
+/** The stop as the register has it: the starter would drive the piston into it. */
+export const STOP: Pick<Thing, 'kind' | 'what' | 'where' | 'bars'> = {
+  kind: 'other',
+  what: 'Positive stop',
+  where: 'cylinder 1',
+  bars: 'starting',
+};
+
+/** The stop that is in now; null when none is. */
+export function stopIn({ register }: Pick<JobState, 'register'>): Thing | null {
+  return (
+    register.find(({ what, where, takenOut }) => {
+      return what === STOP.what && where === STOP.where && takenOut === null;
+    }) ?? null
+  );
+}
+
+export function evolveTop(state: TopState, act: LoggedAct): TopState {
+  const told = { at: act.at, by: act.by };
+  if (act.type === 'top.found')
+    return { found: { ...act.data, ...told, seq: act.seq }, mark: null };
+  if (act.type === 'crank.marked') return { ...state, mark: { ...act.data, ...told } };
+  return state;
+}
+
+/** Where the top lies: on the degree wheel, or along the rim from either mark. */
+export type TopFinding =
+  | ({ readonly by: 'wheel' } & DeadCentre)
+  | { readonly by: 'rim'; readonly halfMm: number; readonly halfDeg: number | null };
+
+/**
+ * Where the top lies between the two stops.
+ * @throws ReckoningFault where the stops tell nothing
+ */
+export function topFinding(sheet: JobSheet, found: ActData['top.found']): TopFinding {
+  if (!('arcMm' in found)) return { by: 'wheel', ...deadCentre(found) };
+  const dia = sheet.crank?.rimDiameter;
+  const halfMm = found.arcMm / 2;
+  return {
+    by: 'rim',
+    halfMm,
+    halfDeg: dia ? rim({ mm: halfMm, rimDiaMm: figureMm(dia) }).deg : null,
+  };
+}
+
+/** Found with the engine dead and nothing else that holds the crank; the stops must differ. */
+export function decideTopFound(
+  state: JobState,
+  { data }: ActOf<'top.found'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const held = refusedByCrank(sheet, state);
+  if (held) return held;
+  if (!state.cautions.barring) return refused('caution-first');
+  try {
+    topFinding(sheet, data);
+    return ACCEPTED;
+  } catch (error) {
+    if (error instanceof ReckoningFault) return refused('stops-tell-nothing');
+    throw error;
+  }
+}

@@ -1,0 +1,19 @@
+import { overheadView } from '@cardinex/core/job/cards/valves';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { sheetIn, stateOf } from './intakeStory';
+import type { Storyteller } from './storyteller';
+
+/** Every gap of the overhead set to what is aimed at, position by position, on an engine set by screws. */
+export function gapsSet(story: Storyteller, sheet: EngineSheet): Storyteller {
+  for (;;) {
+    const state = stateOf(story);
+    const view = overheadView(sheetIn(story, sheet), state.valves, state.crank, 'cold');
+    if (!view?.next) return story;
+    story.act('crank.stood', { atDeg: view.next.atDeg, seen: 'as it should be' });
+    const here = new Set(view.next.set.map(({ id }) => id));
+    for (const { item, target } of view.items.filter((one) => here.has(one.item.id))) {
+      const mm = target?.aimMm ?? 0;
+      story.valve(item.id, mm, mm, mm);
+    }
+  }
+}
