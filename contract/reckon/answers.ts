@@ -3,6 +3,7 @@ import { STRAIGHTEDGE_LINES } from '@cardinex/core/block/headFlatness';
 import type { ReckonName } from './schemas';
 import { overheadAnswers } from './overhead/answers';
 import { tighteningAnswers } from './tightening/answers';
+import { timingAnswers } from './timing';
 
 const id = z.string();
 const deg = z.number();
@@ -16,6 +17,7 @@ const roomVerdict = z.enum(['within', 'too-close', 'no-limit']);
 export const reckonAnswers = {
   ...tighteningAnswers,
   ...overheadAnswers,
+  ...timingAnswers,
   'liner-check': z.strictObject({
     bores: z.array(
       z.strictObject({

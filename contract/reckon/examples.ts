@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import type { ReckonName, reckonInputs } from './schemas';
 import { overheadExamples } from './overhead/examples';
 import { tighteningExamples } from './tightening/examples';
+import { timingExamples } from './timing';
 
 type Inputs = { readonly [N in ReckonName]: z.infer<(typeof reckonInputs)[N]> };
 
@@ -9,6 +10,7 @@ type Inputs = { readonly [N in ReckonName]: z.infer<(typeof reckonInputs)[N]> };
 export const reckonExamples: Inputs = {
   ...tighteningExamples,
   ...overheadExamples,
+  ...timingExamples,
   'liner-check': {
     bores: [
       { id: '1', readingsMm: [0.07, 0.08] },

@@ -20,6 +20,7 @@ import { plainId } from '../text';
 import { cc, deg, grams, mm, most, temperature } from './bounds';
 import { overheadInputs } from './overhead/schemas';
 import { tighteningInputs } from './tightening/schemas';
+import { timingInputs } from './timing';
 
 const pair = z.tuple([mm, mm], 'must be two readings');
 const clearanceLimits = z.strictObject({ lowMm: mm.optional(), highMm: mm.optional() });
@@ -28,6 +29,7 @@ const clearanceLimits = z.strictObject({ lowMm: mm.optional(), highMm: mm.option
 export const reckonInputs = {
   ...tighteningInputs,
   ...overheadInputs,
+  ...timingInputs,
   'liner-check': z.strictObject({
     bores: z
       .array(

@@ -1,4 +1,9 @@
-import { ReckoningFault } from '../quantity/reckoningFault';
+import {
+  ReckoningFault,
+  requireDistinct,
+  requirePositive,
+  requireWhole,
+} from '../quantity/reckoningFault';
 
 export interface MarksReturnInput {
   readonly crankTeeth: number;
@@ -36,6 +41,17 @@ export interface MarksReturn {
  * // cam after 2, link after 36, all after 36
  */
 export function marksReturn({ crankTeeth, wheels, links, marks }: MarksReturnInput): MarksReturn {
+  requireTeeth('crankTeeth', crankTeeth);
+  wheels.forEach(({ teeth }, place) => requireTeeth(`wheels[${place}].teeth`, teeth));
+  if (links !== undefined) requireTeeth('links', links);
+  requireDistinct(
+    'wheels',
+    wheels.map(({ id }) => id),
+  );
+  requireDistinct(
+    'marks',
+    marks.map(({ id }) => id),
+  );
   const turnsOf = (teeth: readonly number[]): number =>
     teeth.reduce(leastCommonMultiple, crankTeeth) / crankTeeth;
   const teethOf = new Map(wheels.map(({ id, teeth }) => [id, teeth]));
@@ -62,4 +78,9 @@ function leastCommonMultiple(a: number, b: number): number {
 
 function greatestCommonDivisor(a: number, b: number): number {
   return b === 0 ? a : greatestCommonDivisor(b, a % b);
+}
+
+function requireTeeth(field: string, count: number): void {
+  requirePositive(field, count);
+  requireWhole(field, count);
 }

@@ -5,9 +5,11 @@ import { linerCheck } from '@cardinex/core/block/linerCheck';
 import { ringThickness } from '@cardinex/core/block/ringThickness';
 import { deadCentre } from '@cardinex/core/crank/deadCentre';
 import { endFloat } from '@cardinex/core/crank/endFloat';
+import { marksReturn } from '@cardinex/core/crank/marksReturn';
 import { pistonTravel } from '@cardinex/core/crank/pistonTravel';
 import { runningClearance } from '@cardinex/core/crank/runningClearance';
 import { undersize } from '@cardinex/core/crank/undersize';
+import { wheelLine } from '@cardinex/core/crank/wheelLine';
 import { barringPlan } from '@cardinex/core/overhead/barringPlan';
 import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
 import { injectorSetting } from '@cardinex/core/overhead/injectorSetting';
@@ -83,6 +85,7 @@ import {
   trendSentence,
   unservedSentence,
 } from '@cardinex/words/en/overhead';
+import { marksReturnSentence, wheelLineSentence } from '@cardinex/words/en/timing';
 import { tightenFindingSentence } from '@cardinex/words/en/cards/tighten';
 import { feelerSentence } from '@cardinex/words/en/feelers';
 import { noWrenchSentence, wrenchSentence } from '@cardinex/words/en/wrenches';
@@ -165,6 +168,14 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> }
   'dead-centre': (input) => {
     const found = deadCentre(input);
     return { ...found, reason: deadCentreSentence(found) };
+  },
+  'marks-return': (input) => {
+    const found = marksReturn(input);
+    return { ...found, reason: marksReturnSentence(found) };
+  },
+  'wheel-line': (input) => {
+    const found = wheelLine(input);
+    return { ...found, reason: wheelLineSentence(found) };
   },
   'piston-travel': (input) => {
     const found = pistonTravel(input);

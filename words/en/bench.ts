@@ -33,6 +33,8 @@ export const calculatorTitles = {
   shims: { title: 'Tappet shims', hint: 'from those taken out and the stock' },
   trend: { title: 'Gap over the hours', hint: 'how fast it closes, and when it will have' },
   top: { title: 'Top dead centre', hint: 'by a stop, from both sides' },
+  marks: { title: 'Timing marks', hint: 'after how many turns they stand again' },
+  line: { title: 'Sprocket line', hint: 'in line, or by which shim' },
   travel: { title: 'Piston travel', hint: 'how far below its top' },
   liners: { title: 'Liner heights', hint: 'height, tilt, neighbours and order' },
   rim: { title: 'Degrees on the rim', hint: 'in millimetres and teeth' },

@@ -29,6 +29,8 @@ import { HeatBench } from './pistons/HeatBench';
 import { MassBench } from './pistons/MassBench';
 import { RimBench } from './rim/RimBench';
 import { ScrewBench } from './screw/ScrewBench';
+import { LineBench } from './turning/LineBench';
+import { MarksBench } from './turning/MarksBench';
 import { TopBench } from './turning/TopBench';
 import { TravelBench } from './turning/TravelBench';
 import { ValvesBench } from './valves/ValvesBench';
@@ -53,6 +55,8 @@ export const CALCULATORS: Readonly<Record<CalculatorName, ComponentType>> = {
   shims: ShimsBench,
   trend: TrendBench,
   top: TopBench,
+  marks: MarksBench,
+  line: LineBench,
   travel: TravelBench,
   liners: LinersBench,
   rim: RimBench,

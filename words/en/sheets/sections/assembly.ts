@@ -8,7 +8,30 @@ export function timingRows({ timing }: EngineSheet): SheetRow[] {
     ...timing.marks.map((mark) => row('Marks', mark, timing)),
     ...(timing.pins ?? []).map((pin) => row('Pin', pin, timing)),
     ...(timing.tensioner === undefined ? [] : [row('Tensioner', timing.tensioner, timing)]),
+    ...(timing.counterHold ? says('Held back by', timing.counterHold) : []),
     ...(timing.pump === undefined ? [] : [row('Pump or ignition', timing.pump, timing)]),
+    ...(timing.pumpBeforeTop
+      ? [row('Pump or ignition, before the top', timing.pumpBeforeTop.text, timing.pumpBeforeTop)]
+      : []),
+    ...(timing.wheels
+      ? [
+          row(
+            'Wheels',
+            timing.wheels.map(({ name, teeth }) => `${name} ${teeth} teeth`).join(', '),
+            timing,
+          ),
+        ]
+      : []),
+    ...(timing.links === undefined
+      ? []
+      : [row(timing.drive === 'belt' ? 'Teeth of the belt' : 'Links', `${timing.links}`, timing)]),
+    ...(timing.line
+      ? [
+          row('Wheels in line within', timing.line.within.text, timing.line.within),
+          ...says('How the line is read', timing.line),
+          ...(timing.line.shims ?? []).map((shim) => row('Shim', shim.text, shim)),
+        ]
+      : []),
   ];
 }
 
