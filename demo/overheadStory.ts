@@ -8,6 +8,7 @@ export function gapsSet(story: Storyteller, sheet: EngineSheet): Storyteller {
   for (;;) {
     const state = stateOf(story);
     const view = overheadView(sheetIn(story, sheet), state.valves, state.crank, 'cold');
+    if (view?.again === 'due') story.act('gaps.turned', { leftOut: 'Felt once more elsewhere.' });
     if (!view?.next) return story;
     story.act('crank.stood', { atDeg: view.next.atDeg, seen: 'as it should be' });
     const here = new Set(view.next.set.map(({ id }) => id));

@@ -56,8 +56,23 @@ test('a two-stroke: exhaust bridges, gaps by go and no-go, injectors by part of 
   await page.getByTestId('confirm').click();
   await expect(page.getByTestId('reading')).toBeVisible();
 
+  // By a leaf that goes and one that does not, without a number being read.
+  await page.getByTestId('reading').fill('0.40');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('go-no-go')).toContainText('Goes: ');
+  await press(page, /^Goes, and does not/);
+  await goOn(page, /Two turns by hand/, () => '0.40');
+
+  // Two turns, and every gap once more: still as it was, or typed.
+  await fits(page);
+  await page.getByTestId('confirm').click();
+  await goOn(page, /Position \d of/, () => '0.40');
+  await expect(page.getByRole('button', { name: /^Still 0.40 mm/ })).toBeVisible();
+  await page.getByTestId('confirm').click();
   await goOn(page, /All valves set/, () => '0.40');
   await page.goto(`${shop.address}/jobs/${job.id}/record`);
+  await expect(page.getByText(/after two turns/).first()).toBeVisible();
+  await expect(page.getByText(/goes, .* does not/).first()).toBeVisible();
   await expect(page.getByText('Injector 1 set')).toBeVisible();
   await expect(page.getByText('Bridge of E1: tried for twist before').first()).toBeVisible();
 });
@@ -104,7 +119,11 @@ test('bridges, injectors to their gauge, then the housing, then the brakes; the 
   await expect(page.getByText('New paper gasket, dry')).toBeVisible();
   await fits(page);
   await page.getByTestId('confirm').click();
-  await goOn(page, /All valves set/, () => '2.2');
+  await goOn(page, /Two turns by hand/, () => '2.2');
+  await press(page, 'Leave it out');
+  await fill(page, 'Why not, in a few words', 'The second shift feels them once more.');
+  await page.getByRole('dialog').getByRole('button', { name: 'Leave it out' }).click();
+  await expect(page.getByText('All valves set').first()).toBeVisible();
   await expect(page.getByTestId('kept-here')).toHaveCount(0, { timeout: 20_000 });
 
   // Adjusters held against each other: the push rod on the edge of its pocket is called out.

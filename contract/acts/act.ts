@@ -164,9 +164,12 @@ const data = {
   'crank.doubted': z.strictObject({ words: words(400) }),
   'valve.read': z.strictObject({
     valve: plainId,
-    reading: z.enum(['found', 'set', 'locked', 'hot']),
+    reading: z.enum(['found', 'set', 'locked', 'again', 'hot']),
     mm: measure(0, REACH_MM.gap),
     printed,
+    felt: z
+      .strictObject({ goMm: measure(0, REACH_MM.gap), noGoMm: measure(0, REACH_MM.gap) })
+      .optional(),
   }),
   'recheck.begun': z.strictObject({ words: words(400) }),
   'heat.reached': z.strictObject({ words: words(400) }),
@@ -237,6 +240,7 @@ export const actSchema = z.discriminatedUnion('type', [
   act('top.found'),
   act('crank.marked'),
   act('crank.overshot'),
+  act('gaps.turned'),
   act('barring.chosen'),
   act('screw.set'),
   act('bridge.seen'),

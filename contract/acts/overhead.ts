@@ -11,6 +11,7 @@ export const overheadData = {
     z.strictObject({ arcMm: measure(0.5, 10_000) }),
   ]),
   'crank.marked': z.strictObject({ words: words(400) }),
+  'gaps.turned': z.strictObject({ leftOut: words(400).optional() }),
   'barring.chosen': z.strictObject({ school: z.enum(SCHOOLS), startDeg: measure(0, 720) }),
   'screw.set': z.strictObject({
     item: plainId,

@@ -232,7 +232,14 @@ export interface ActData {
     readonly reading: GapReading;
     readonly mm: number;
     readonly printed: Printed;
+    /** Felt by a leaf that went in and one that did not: what is read lies between. */
+    readonly felt?: { readonly goMm: number; readonly noGoMm: number };
   };
+  /**
+   * The crank turned twice once all is set, before every gap is felt once more; or why it is not gone round
+   * again.
+   */
+  'gaps.turned': { readonly leftOut?: string };
   /** A reading of an inspection. */
   'check.read': {
     readonly check: string;
@@ -353,7 +360,7 @@ export type Side = 'near' | 'far';
 export type HowRead = 'typed' | 'instrument';
 /** What is seen to of a bridge: before its gap is set, and once more after. */
 export type BridgeStep = 'equalised' | 'before' | 'after';
-export type GapReading = 'found' | 'set' | 'locked' | 'hot';
+export type GapReading = 'found' | 'set' | 'locked' | 'again' | 'hot';
 
 /** What a device sends. `count` and `seenSeq` let gaps and blind acts be told. */
 export type Act = { readonly [T in ActType]: ActOf<T> }[ActType];

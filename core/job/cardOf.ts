@@ -49,6 +49,7 @@ export function cardOf(act: Act, sheet: JobSheet): CardPlace | null {
     case 'cap.turned':
       return runCard(act.data.run);
     case 'valve.read':
+    case 'gaps.turned':
     case 'screw.set':
     case 'bridge.seen':
     case 'barring.chosen':

@@ -29,6 +29,7 @@ import {
   decideBridgeSeen,
   decideCoverOn,
   decideCrankStood,
+  decideGapsTurned,
   decideInjectorCoded,
   decideScrewSet,
   decideShimRead,
@@ -195,6 +196,8 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
       return state.top.found ? ACCEPTED : refused('top-first');
     case 'valve.read':
       return decideValveRead(state, act, context);
+    case 'gaps.turned':
+      return decideGapsTurned(state, act, context);
     case 'screw.set':
       return decideScrewSet(state, act, context);
     case 'bridge.seen':

@@ -41,7 +41,13 @@ export interface ReadingTable {
 /** What the one reading of a thing read at one place is called. */
 export const ONLY_READING = 'reading';
 
-const GAP_READINGS = ['found', 'set', 'locked', 'hot'] as const satisfies readonly GapReading[];
+const GAP_READINGS = [
+  'found',
+  'set',
+  'locked',
+  'again',
+  'hot',
+] as const satisfies readonly GapReading[];
 
 /** The tables of the cards on which an engine is measured; none for what its sheet does not have. */
 export function readingTables(sheet: JobSheet, state: JobState): readonly ReadingTable[] {

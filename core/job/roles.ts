@@ -53,6 +53,7 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'crank.marked': ['mechanic', 'lead'],
   'crank.overshot': ['mechanic', 'lead'],
   'barring.chosen': ['mechanic', 'lead'],
+  'gaps.turned': ['mechanic', 'lead'],
   'screw.set': ['mechanic', 'inspector', 'lead'],
   'bridge.seen': ['mechanic', 'inspector', 'lead'],
   'cover.on': ['mechanic', 'lead'],

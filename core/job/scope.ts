@@ -34,8 +34,8 @@ export interface JobSheet extends EngineSheet {
  * The cards there are, counted up whenever some are added. A job keeps those it was opened with until
  * somebody takes the others: 1 from opening to inspection; 2 with bores, shells, crank, pistons,
  * stand-out, and liners placed and sealed; 3 with heads built, looked under and put on; 4 with
- * hydraulic tappets, bridges, injectors, brakes and actuators beside the valves; 5 with timing, and pump
- * or ignition.
+ * hydraulic tappets, bridges, injectors, brakes and actuators beside the valves; 5 with timing, pump
+ * or ignition, and gaps felt once more after two turns.
  */
 export const CARDS_NOW = 5;
 
@@ -88,6 +88,11 @@ export function withOverheadCards({ scope, cards = 1 }: JobSheet): boolean {
   return scope !== undefined && cards >= 4;
 }
 
+/** Has this job timing on a card of its own, and its gaps felt once more after two turns? */
+export function withTimingCards({ scope, cards = 1 }: JobSheet): boolean {
+  return scope !== undefined && cards >= 5;
+}
+
 /** Does the camshaft come off with the head, and the drive with it? */
 export function camInHead({ overhead, head }: EngineSheet): boolean {
   return overhead?.gear === 'overhead-cam' || head?.camInHead === true;
@@ -95,8 +100,8 @@ export function camInHead({ overhead, head }: EngineSheet): boolean {
 
 /** Is the timing taken apart on this job, so that it is set on a card of its own? */
 export function timesEngine(sheet: JobSheet): boolean {
-  const { scope, cards = 1, timing } = sheet;
-  if (!timing || !scope || cards < 5) return false;
+  const { scope, timing } = sheet;
+  if (!timing || !scope || !withTimingCards(sheet)) return false;
   return scope.kind === 'everything' || (scope.kind !== 'one-cylinder' && camInHead(sheet));
 }
 

@@ -340,6 +340,7 @@ function valvesCard(sheet: EngineSheet, state: JobState): Standing {
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
   if (!view) return lacking(valvesLack(sheet));
   const of = view.items.length;
+  if (view.again === 'due') return openFor({ code: 'gaps-again' });
   if (view.doneCount === of) {
     const reason = { code: 'all-done' as const, provisional: view.provisional };
     return { status: 'done', reason, trouble: false };

@@ -79,6 +79,8 @@ export type TrayReason =
       readonly done: number;
       readonly of: number;
     }
+  /** All set: two turns by hand, then every gap once more. */
+  | { readonly code: 'gaps-again' }
   | { readonly code: 'pump-next'; readonly step: 'stand' | 'meshed' | 'again' }
   | { readonly code: 'valves-set'; readonly done: number; readonly of: number }
   | { readonly code: 'left-out'; readonly words: string }

@@ -55,6 +55,7 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'piece.weighed':
     case 'gasket.chosen':
       return buildLine(act, sheet, units);
+    case 'gaps.turned':
     case 'top.found':
     case 'crank.marked':
     case 'crank.overshot':
@@ -116,7 +117,9 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'valve.read':
       return {
         what: `${capital(gapName(sheet, act.data.valve))}, ${readingName(act.data.reading).toLowerCase()}`,
-        value: length(act.data.mm, units),
+        value: act.data.felt
+          ? `${length(act.data.felt.goMm, units)} goes, ${length(act.data.felt.noGoMm, units)} does not`
+          : length(act.data.mm, units),
       };
     case 'heat.reached':
       return { what: 'Run to working heat', words: act.data.words };

@@ -7,6 +7,7 @@ import { coverNamed, itemNamed } from './itemNames';
 import { METRIC, degrees, length, type ReaderUnits } from './quantity';
 
 type OverheadType =
+  | 'gaps.turned'
   | 'top.found'
   | 'crank.marked'
   | 'crank.overshot'
@@ -26,6 +27,10 @@ export function overheadLine(
   units: ReaderUnits = METRIC,
 ): ActLine {
   switch (act.type) {
+    case 'gaps.turned':
+      return act.data.leftOut === undefined
+        ? { what: 'Two turns by hand, to feel every gap once more' }
+        : { what: 'Gaps not felt once more', words: act.data.leftOut };
     case 'top.found': {
       const { data } = act;
       return {

@@ -154,6 +154,8 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return `${reason.done} of ${reason.of} valves done.`;
     case 'timing-next':
       return `${reason.done} of ${reason.of} steps. Next: ${TIMING_NEXT[reason.step]}.`;
+    case 'gaps-again':
+      return 'All set. Two turns by hand, then every gap once more.';
     case 'pump-next':
       return PUMP_NEXT[reason.step];
     case 'left-out':

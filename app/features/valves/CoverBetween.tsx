@@ -4,17 +4,11 @@ import type { CardName } from '@cardinex/core/job/tray';
 import { itemName, coverNamed } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { listed } from '@cardinex/words/en/quantity';
-import { useActKeys } from '../../ui/useActKeys';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
-import { ActBar } from '../job/ActBar';
-import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
-import { useUndo } from '../job/useUndo';
-import { undoHint } from '@cardinex/words/en/acts';
-import { ValvesBack } from './ValvesBack';
-import { VALVES_ACTS } from './ownActs';
+import { SettingFrame } from './SettingFrame';
 
 /** What can be set without it is set: now the cover goes on, and the rest is set from outside. */
 export function CoverBetween({
@@ -27,24 +21,16 @@ export function CoverBetween({
   readonly cover: string;
 }) {
   const { sheet, record } = useJob();
-  const { last, undo } = useUndo(VALVES_ACTS);
   const name = coverNamed(sheet, cover);
   const spec = sheet.covers?.find(({ id }) => id === cover);
   const on = useOnce(() => record('cover.on', { cover }));
-  useActKeys({ confirm: on, undo: last ? undo : undefined });
   const then = view.items.filter(({ item, done }) => item.after === cover && !done);
   return (
-    <CardFrame
+    <SettingFrame
       card={card}
+      view={view}
       title={w.coverNow(name)}
-      aside={w.countSet(view.doneCount, view.items.length)}
-      back={<ValvesBack view={view} />}
-      actBar={
-        <ActBar
-          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
-          confirm={{ label: w.coverOn(name), hint: w.thenSetItems(then.length), onPress: on }}
-        />
-      }
+      confirm={{ label: w.coverOn(name), hint: w.thenSetItems(then.length), onPress: on }}
     >
       <View className="gap-2 p-3.5">
         <Mark kind="now" word={w.coverWhy} />
@@ -54,6 +40,6 @@ export function CoverBetween({
         {spec?.gasket ? <Body className="font-strong">{spec.gasket}</Body> : null}
         <Body>{w.afterCover(listed(then.map(({ item }) => itemName(sheet, item))))}</Body>
       </View>
-    </CardFrame>
+    </SettingFrame>
   );
 }

@@ -13,14 +13,15 @@ import type { CardName } from '@cardinex/core/job/tray';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import { itemName, itemShort } from '@cardinex/words/en/itemNames';
 import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { lengthFigure } from '@cardinex/words/en/quantity';
+import { length, lengthFigure } from '@cardinex/words/en/quantity';
 import { linersWords } from '@cardinex/words/en/screens';
 import { nextUnit, usePreferences, useUnits } from '../../device/preferences';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
 import { speak } from '../../ui/signal';
-import { Small } from '../../ui/Words';
+import { Body, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
+import { useGoNoGo } from './useGoNoGo';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
 import { GapReadings } from './GapReadings';
 import { LeafStack } from './LeafStack';
@@ -52,24 +53,43 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
   const counted = countedCold(sheet);
   const { item } = current;
   const name = itemName(sheet, item);
+  const isAgain = view.again === 'going' && current.readings.locked !== undefined;
   const chosen = asked?.item === item.id ? asked.reading : null;
-  const reading = chosen ?? readingNext(current, phase, counted);
+  const reading = chosen ?? readingNext(current, phase, counted, isAgain);
   const limits = limitsOf(current, phase);
   useEffect(() => {
     if (speech) speak(`${name}. ${readingName(reading)}.`);
   }, [speech, name, reading]);
 
-  const keep = async (mm: number, printed: Printed): Promise<boolean> => {
-    const problem = await record('valve.read', { valve: item.id, reading, mm, printed });
+  const keep = async (
+    mm: number,
+    printed: Printed,
+    _far = false,
+    felt?: { goMm: number; noGoMm: number },
+  ): Promise<boolean> => {
+    const data = { valve: item.id, reading, mm, printed, ...(felt && { felt }) };
+    const problem = await record('valve.read', data);
     if (problem !== null) return false;
     setAsked(null);
-    const isLast = reading === counted || reading === 'hot' || view.measuring;
+    const isLast =
+      reading === counted || reading === 'again' || reading === 'hot' || view.measuring;
     // A bridge is tried once more before the next is taken up.
-    if (isLast && !view.spec.bridges) place.goOn();
+    if (isLast && (!view.spec.bridges || reading === 'again')) place.goOn();
     else place.choose(item.id);
     return true;
   };
+  const { locked } = current.readings;
+  const pair = useGoNoGo(limits);
   if (!limits) return null;
+  const byPair = view.spec.feel === 'go-no-go' && reading !== 'found' && pair !== null;
+  const still = reading === 'again' && locked !== undefined && entry.text === '' ? locked : null;
+  const byFeel = byPair && entry.text === '' && still === null ? pair : null;
+  /** What stands in the field; with nothing in it, what the card offers. */
+  const keepOffered = (): void => {
+    if (still) void keep(still.mm, still.printed);
+    else if (byFeel) void keep(byFeel.mm, byFeel.printed, false, byFeel.felt);
+    else entry.handle.current?.keep();
+  };
   // The same reading of the other valves of its kind.
   const fellows = view.items.flatMap(({ item: other, readings }) => {
     const read = readings[reading];
@@ -84,9 +104,9 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
       typing={entry.text !== ''}
       foot={current.target?.provisional && phase === 'cold' ? <Provisional /> : null}
       confirm={{
-        label: w.keep(reading),
+        label: still ? w.stillAs(length(still.mm, units)) : byFeel ? w.goNoGo : w.keep(reading),
         hint: itemShort(item),
-        onPress: () => entry.handle.current?.keep(),
+        onPress: keepOffered,
       }}
     >
       <SettingTop view={view} place={place} current={current}>
@@ -105,7 +125,15 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
       <View className="gap-2 border-t border-rule px-3.5 py-2.5">
         <GapReadings
           view={current}
-          kinds={phase === 'hot' ? [counted, 'hot'] : view.measuring ? ['found'] : COLD[counted]}
+          kinds={
+            phase === 'hot'
+              ? [counted, 'hot']
+              : view.measuring
+                ? ['found']
+                : isAgain
+                  ? ['set', 'locked', 'again']
+                  : COLD[counted]
+          }
           reading={reading}
           onChoose={(kind) => setAsked({ item: item.id, reading: kind })}
         />
@@ -119,6 +147,15 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
         />
       </View>
       {learnt ? <LockShiftHint learnt={learnt} /> : null}
+      {byPair && pair ? (
+        <View className="border-t border-rule px-3.5 py-2" testID="go-no-go">
+          <Body className="font-strong">{w.goLeaf(pair.go)}</Body>
+          <Body className="font-strong">{w.noGoLeaf(pair.noGo)}</Body>
+          <Small>{w.goNoGoHow(pair.set)}</Small>
+        </View>
+      ) : view.spec.feel ? (
+        <Small className="px-3.5 pt-2">{w.feels[view.spec.feel]}</Small>
+      ) : null}
       <LeafStack limits={learnt ? { ...limits, aimMm: learnt.setToMm } : limits} />
       <ScrewAdvice view={current} limits={limits} phase={phase} />
     </SettingFrame>

@@ -15,21 +15,25 @@ import { VALVES_ACTS } from './ownActs';
 interface Props {
   readonly card: CardName;
   readonly view: OverheadView;
+  /** Instead of which position it is. */
+  readonly title?: string;
   readonly confirm: ActBarProps['confirm'];
   readonly notSo?: ActBarProps['notSo'];
   /** Does the last act stay as it is while something is being typed? */
   readonly typing?: boolean;
   readonly foot?: ReactNode;
+  /** Laid over the card when open. */
+  readonly slip?: ReactNode;
 }
 
 /** The card at one position of the plan: which of how many, what is done, and its keys. */
 export function SettingFrame(props: PropsWithChildren<Props>) {
-  const { card, view, confirm, notSo, typing = false, foot = null, children } = props;
+  const { card, view, title, confirm, notSo, typing = false, foot = null, slip, children } = props;
   const { sheet } = useJob();
   const { last, undo } = useUndo(VALVES_ACTS);
   const [help, setHelp] = useState(false);
   useActKeys({
-    confirm: confirm.onPress,
+    confirm: slip ? undefined : confirm.onPress,
     undo: last && !typing ? undo : undefined,
     help: () => setHelp(!help),
   });
@@ -38,7 +42,7 @@ export function SettingFrame(props: PropsWithChildren<Props>) {
   return (
     <CardFrame
       card={card}
-      title={w.standingAt(number, plan.positions.length)}
+      title={title ?? w.standingAt(number, plan.positions.length)}
       aside={
         card === 'recheck'
           ? w.countChecked(doneCount, items.length)
@@ -53,7 +57,7 @@ export function SettingFrame(props: PropsWithChildren<Props>) {
           confirm={confirm}
         />
       }
-      slip={help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
+      slip={slip ?? (help ? <KeyHelp onClose={() => setHelp(false)} /> : null)}
     >
       {children}
     </CardFrame>

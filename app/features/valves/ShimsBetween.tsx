@@ -1,5 +1,4 @@
 import { View } from 'react-native';
-import { undoHint } from '@cardinex/words/en/acts';
 import type { Printed } from '@cardinex/core/job/act';
 import type { OverheadView, ShimsAsked } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
@@ -10,16 +9,11 @@ import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { linersWords } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body } from '../../ui/Words';
-import { ActBar } from '../job/ActBar';
-import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
-import { useUndo } from '../job/useUndo';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
-import { ValvesBack } from './ValvesBack';
-import { VALVES_ACTS } from './ownActs';
+import { SettingFrame } from './SettingFrame';
 
 interface Props {
   readonly card: CardName;
@@ -29,9 +23,8 @@ interface Props {
 
 /** Every gap is found: the shims of those that are out are measured, and the best ones for all reckoned. */
 export function ShimsBetween({ card, view, shims: { unmeasured, input } }: Props) {
-  const { sheet, record } = useJob();
+  const { record } = useJob();
   const units = useUnits();
-  const { last, undo } = useUndo(VALVES_ACTS);
   const entry = useReadingField();
   const [next] = unmeasured;
   const found = input ? tappetShims(input) : null;
@@ -47,28 +40,22 @@ export function ShimsBetween({ card, view, shims: { unmeasured, input } }: Props
     await record('shims.chosen', { shims });
   });
   const confirm = next === undefined ? () => void take() : () => entry.handle.current?.keep();
-  useActKeys({ confirm, undo: last && entry.text === '' ? undo : undefined });
   const none = found !== null && found.shims.length === 0;
   return (
-    <CardFrame
+    <SettingFrame
       card={card}
+      view={view}
       title={w.shims}
-      aside={w.countSet(view.doneCount, view.items.length)}
-      back={<ValvesBack view={view} />}
-      actBar={
-        <ActBar
-          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
-          confirm={
-            next !== undefined
-              ? { label: w.keepShim, hint: next, onPress: confirm }
-              : {
-                  label: none ? w.shimsNone : w.shimsTake,
-                  hint: found ? w.shimsThen(found.shims.length) : '',
-                  onPress: confirm,
-                  plain: none,
-                }
-          }
-        />
+      typing={entry.text !== ''}
+      confirm={
+        next !== undefined
+          ? { label: w.keepShim, hint: next, onPress: confirm }
+          : {
+              label: none ? w.shimsNone : w.shimsTake,
+              hint: found ? w.shimsThen(found.shims.length) : '',
+              onPress: confirm,
+              plain: none,
+            }
       }
     >
       <View className="gap-2 p-3.5" testID="shims">
@@ -100,6 +87,6 @@ export function ShimsBetween({ card, view, shims: { unmeasured, input } }: Props
           </>
         ) : null}
       </View>
-    </CardFrame>
+    </SettingFrame>
   );
 }

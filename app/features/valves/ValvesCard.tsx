@@ -5,6 +5,7 @@ import { Barring } from './Barring';
 import { CoverBetween } from './CoverBetween';
 import { Setting } from './Setting';
 import { ShimsBetween } from './ShimsBetween';
+import { TurnAgain } from './TurnAgain';
 import { ValvesDone } from './ValvesDone';
 
 /** All of the overhead, cold: bar to a position, prove it, set what may be set there, go on. */
@@ -17,6 +18,7 @@ export function ValvesCard() {
   if (!view) return null;
   if (view.coverNext) return <CoverBetween card="valves" view={view} cover={view.coverNext} />;
   if (view.shims) return <ShimsBetween card="valves" view={view} shims={view.shims} />;
+  if (view.again === 'due') return <TurnAgain view={view} />;
   if (!view.next) return <ValvesDone card="valves" view={view} />;
   return view.barDeg === 0 && !state.crank.overshot ? (
     <Setting card="valves" view={view} phase="cold" />

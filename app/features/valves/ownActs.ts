@@ -5,6 +5,7 @@ export const VALVES_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'crank.stood',
   'crank.doubted',
   'crank.overshot',
+  'gaps.turned',
   'barring.chosen',
   'screw.set',
   'bridge.seen',

@@ -7,6 +7,7 @@ import { readingNext } from './readingNext';
 const [valve] = tolvane44.overhead?.valves ?? [];
 const read = (mm: number) => ({
   mm,
+  seq: 1,
   printed: { text: String(mm), unit: 'mm' as const },
   actId: '',
   at: '',

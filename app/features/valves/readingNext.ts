@@ -4,16 +4,20 @@ import type { ItemView } from '@cardinex/core/job/cards/valves';
 /**
  * Which of a valve's readings comes next. Found within limits is left alone and felt locked; one
  * set out of limits is set again; one that moved on locking goes back to setting. Where nothing
- * locks, as found is followed by as set.
+ * locks, as found is followed by as set. After two turns what was locked is felt once more.
+ * @param again is every gap being felt once more?
  */
 export function readingNext(
-  { verdict, readings }: ItemView,
+  { verdict, readings }: Pick<ItemView, 'verdict' | 'readings'>,
   phase: 'cold' | 'hot',
   counted: 'locked' | 'set' = 'locked',
+  again = false,
 ): GapReading {
   if (phase === 'hot') return 'hot';
   if (!readings.found) return 'found';
   if (counted === 'set') return 'set';
+  if (verdict.again !== undefined && verdict.again !== 'within') return 'set';
+  if (again && verdict.locked === 'within') return 'again';
   if (verdict.locked !== undefined) return verdict.locked === 'within' ? 'locked' : 'set';
   if (readings.set) return verdict.set === 'within' ? 'locked' : 'set';
   return verdict.found === 'within' ? 'locked' : 'set';

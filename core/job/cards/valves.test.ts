@@ -324,3 +324,64 @@ describe('gaps changed by shims', () => {
     expect(viewIn(told, quillon5c).doneCount).toBe(10);
   });
 });
+
+describe('gaps felt once more after two turns', () => {
+  const allSet = (): Storyteller => {
+    const story = ready(dunmere2s5, -0.02);
+    while (viewIn(story, dunmere2s5).next) doPosition(story, dunmere2s5);
+    return story;
+  };
+  const refusal = (story: Storyteller, data: ActData['valve.read']) =>
+    refusalIn(story, dunmere2s5, 'valve.read', data);
+
+  it('are due once all is set, and not before', () => {
+    const story = ready(dunmere2s5, -0.02);
+    expect(viewIn(story, dunmere2s5).again).toBeNull();
+    expect(refusalIn(story, dunmere2s5, 'gaps.turned', {})).toBe('step-first');
+    expect(viewIn(allSet(), dunmere2s5).again).toBe('due');
+  });
+
+  it('go round once more; one that moved is set anew, and is done once it is locked', () => {
+    const story = allSet();
+    const again = { valve: 'E1', reading: 'again', mm: 0.4, printed: printed(0.4) } as const;
+    expect(refusal(story, again)).toBe('step-first');
+    story.act('gaps.turned', {});
+    const view = viewIn(story, dunmere2s5);
+    expect([view.again, view.doneCount]).toEqual(['going', 5]);
+    expect(view.next).not.toBeNull();
+    while (viewIn(story, dunmere2s5).next) {
+      const { next, items } = viewIn(story, dunmere2s5);
+      story.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'as it should be' });
+      for (const { id } of next?.set ?? []) {
+        const { target } = items.find(({ item }) => item.id === id) ?? {};
+        const aim = target?.aimMm ?? 0;
+        const read = (reading: 'again' | 'set' | 'locked', mm: number) =>
+          story.act('valve.read', { valve: id, reading, mm, printed: printed(mm) });
+        if (id !== 'E1') read('again', aim);
+        else {
+          read('again', aim + 0.1);
+          const moved = viewIn(story, dunmere2s5).items.find(({ item }) => item.id === id);
+          expect([moved?.verdict.again, moved?.done]).toEqual(['loose', false]);
+          read('set', aim);
+          read('locked', aim);
+        }
+      }
+    }
+    const end = viewIn(story, dunmere2s5);
+    expect([end.again, end.doneCount]).toEqual(['going', 10]);
+  });
+
+  it('are left out with a reason', () => {
+    const story = allSet().act('gaps.turned', { leftOut: 'head comes off again tomorrow' });
+    const view = viewIn(story, dunmere2s5);
+    expect([view.again, view.doneCount]).toEqual([null, 10]);
+  });
+
+  it('are not asked for where nothing locks, nor of jobs from before', () => {
+    const view = viewIn(ready(castryV8), castryV8);
+    expect(view.again).toBeNull();
+    const old = headOn(openedFor(dunmere2s5, { kind: 'gasket' }, undefined, 4), dunmere2s5, -0.02);
+    while (viewIn(old, dunmere2s5).next) doPosition(old, dunmere2s5);
+    expect(viewIn(old, dunmere2s5).again).toBeNull();
+  });
+});

@@ -1,7 +1,7 @@
 import type { Overhead } from '../../overhead/barringInput';
 import type { BarringPlan, BarringPosition } from '../../overhead/barringPlan';
 import { cycleDegrees, forwardDistance } from '../../overhead/cycle';
-import { lashVerdict, type LashVerdict } from '../../overhead/lashVerdict';
+import { lashVerdict, type GapVerdict, type LashVerdict } from '../../overhead/lashVerdict';
 import { lockShift, type LockShift, type LockShiftInput } from '../../overhead/lockShift';
 import type { BarringSchool } from '../../overhead/schools';
 import { standOut, type StandOut } from '../../overhead/standOut';
@@ -15,7 +15,7 @@ import { isValve, settingItems, type ItemKind, type SettingItem } from '../../sh
 import type { Rotation } from '../../sheet/spec/layout';
 import type { OverheadSpec } from '../../sheet/spec/overhead';
 import type { BridgeStep } from '../act';
-import { withOverheadCards, type JobSheet } from '../scope';
+import { withOverheadCards, withTimingCards, type JobSheet } from '../scope';
 import type { BridgeSeen, CrankState, ScrewSet, ValveReadings, ValvesState } from './valvesState';
 
 /**
@@ -29,7 +29,7 @@ export interface ItemView {
   readonly setBy: SetBy;
   readonly target: GapTarget | null;
   readonly readings: ValveReadings;
-  readonly verdict: LashVerdict;
+  readonly verdict: LashVerdict & { readonly again?: GapVerdict };
   readonly setting: ScrewSet | null;
   readonly bridge: BridgeSeen;
   /** What of its bridge is still to be seen to, before its gap or after. */
@@ -61,6 +61,11 @@ export interface OverheadView {
   readonly barDeg: number | null;
   /** Until when the crank is left alone, for tappets to give way; null when it may be turned. */
   readonly waitUntil: string | null;
+  /**
+   * All set: two turns by hand are due, or every gap is being felt once more; null before that, after it, and
+   * where it is not asked.
+   */
+  readonly again: 'due' | 'going' | null;
   readonly doneCount: number;
   readonly provisional: boolean;
 }
@@ -80,6 +85,9 @@ export function overheadView(
   const overhead = overheadFor(sheet, all);
   if (!spec || !rotation || typeof overhead === 'string') return null;
   const items = all.map((item) => itemView(sheet, item, valves, phase));
+  const due = phase === 'cold' && feltAgain(sheet, items).length > 0;
+  const allSet = items.every(({ done }) => done);
+  const isDue = due && valves.turned === null && allSet;
   const { school = 'fewest', startDeg = 0, before } = (phase === 'cold' && valves.chosen) || {};
   // What was done before the way round was chosen is not gone back to.
   const settled = new Set(
@@ -132,6 +140,11 @@ export function overheadView(
     shims,
     barDeg: next === null || crank.atDeg === null ? null : ahead(next),
     waitUntil: phase === 'cold' ? bleedUntil(sheet, valves, crank) : null,
+    again: isDue
+      ? 'due'
+      : due && valves.turned?.leftOut === undefined && valves.turned
+        ? 'going'
+        : null,
     doneCount: items.length - undone.size,
     provisional: items.some(({ target }) => target?.provisional),
   };
@@ -242,9 +255,10 @@ function hasHotLimits(sheet: EngineSheet, item: SettingItem): boolean {
 function itemView(
   sheet: JobSheet,
   item: SettingItem,
-  { readings, settings, bridges, shimsIn }: ValvesState,
+  valves: ValvesState,
   phase: 'cold' | 'hot',
 ): ItemView {
+  const { readings, settings, bridges, shimsIn } = valves;
   const setBy = setByOf(sheet, item);
   const target = setBy === 'gap' ? gapTarget(sheet, item) : null;
   const read = readings[item.id] ?? {};
@@ -252,13 +266,14 @@ function itemView(
   const setting = settings[item.id] ?? null;
   const bridge = bridges[item.id] ?? {};
   const counted = phase === 'cold' ? verdict[countedCold(sheet)] : verdict.hot;
+  const felt = phase !== 'cold' || !needsAgain(sheet, item, valves) || verdict.again === 'within';
   const byShim = phase === 'cold' && setBy === 'gap' && isShimmed(sheet);
   const isSet =
     setBy !== 'gap'
       ? setting !== null
       : byShim
         ? shimmedWithin(item, verdict, read, shimsIn)
-        : counted === 'within';
+        : counted === 'within' && felt;
   const bridgeNext = phase === 'hot' ? null : bridgeNextOf(sheet, item, bridge, isSet);
   return {
     item,
@@ -318,9 +333,12 @@ export function countedCold(sheet: EngineSheet): 'locked' | 'set' {
   return sheet.overhead?.adjust === 'shim' ? 'set' : 'locked';
 }
 
-function verdictOf(target: GapTarget, { found, set, locked, hot }: ValveReadings): LashVerdict {
+function verdictOf(
+  target: GapTarget,
+  { found, set, locked, again, hot }: ValveReadings,
+): ItemView['verdict'] {
   const { lowMm, highMm, hotLowMm, hotHighMm } = target;
-  return lashVerdict({
+  const verdict = lashVerdict({
     lowMm,
     highMm,
     hotLowMm,
@@ -330,6 +348,32 @@ function verdictOf(target: GapTarget, { found, set, locked, hot }: ValveReadings
     lockedMm: locked?.mm,
     hotMm: hot?.mm,
   });
+  if (!again) return verdict;
+  const felt = lashVerdict({ lowMm, highMm, lockedMm: again.mm });
+  return {
+    ...verdict,
+    ...(felt.locked && { again: felt.locked }),
+    // Felt after the turns it counts, unless it has been checked hot since.
+    ...(verdict.counts?.reading !== 'hot' && felt.counts && { counts: felt.counts }),
+  };
+}
+
+/** Gaps with a lock nut that can still be got at: these are felt once more after two turns. */
+function feltAgain(sheet: JobSheet, items: readonly ItemView[]): readonly ItemView[] {
+  if (!withTimingCards(sheet) || sheet.overhead?.adjust !== 'screw') return [];
+  return items.filter(({ item, setBy }) => setBy === 'gap' && item.before === undefined);
+}
+
+/** Was this gap locked before the two turns, and has not been set anew since? */
+function needsAgain(
+  sheet: JobSheet,
+  item: SettingItem,
+  { turned, readings }: ValvesState,
+): boolean {
+  if (!turned || turned.leftOut !== undefined || item.before !== undefined) return false;
+  if (!withTimingCards(sheet) || sheet.overhead?.adjust !== 'screw') return false;
+  const { locked } = readings[item.id] ?? {};
+  return locked !== undefined && locked.seq < turned.seq;
 }
 
 /** What locking did to the gaps of one kind before this one, and what to set because of it. */

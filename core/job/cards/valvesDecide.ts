@@ -5,6 +5,7 @@ import { barringOf, overheadFor } from '../../sheet/barringOf';
 import type { SettingItem } from '../../sheet/settingItems';
 import type { ActOf } from '../act';
 import type { DecideContext } from '../decide';
+import { refusedByCrank } from '../crankHeld';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobSheet } from '../scope';
 import type { JobState } from '../state';
@@ -33,9 +34,21 @@ export function decideValveRead(
   const { valve, reading } = data;
   const item = itemOf(sheet, valve);
   if (!item || setByOf(sheet, item) !== 'gap') return refused('unknown-valve', { valve });
+  if (reading === 'again' && !state.valves.turned) return refused('step-first');
   if ((reading === 'hot') !== (state.valves.recheckBegun !== null))
     return refused('reading-of-recheck');
   return mayBeSet(sheet, state, item);
+}
+
+/** Two turns once all is set; the crank comes back to where it stood. */
+export function decideGapsTurned(
+  state: JobState,
+  { data }: ActOf<'gaps.turned'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const view = overheadView(sheet, state.valves, state.crank, 'cold');
+  if (view?.again !== 'due') return refused('step-first');
+  return (data.leftOut === undefined ? refusedByCrank(sheet, state) : null) ?? ACCEPTED;
 }
 
 /** A screw turned past zero lash or contact, or set to a gauge, by what the sheet asks. */

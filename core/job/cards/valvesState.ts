@@ -3,6 +3,8 @@ import type { BridgeStep, GapReading, LoggedAct, Printed } from '../act';
 
 export interface GapRead {
   readonly mm: number;
+  /** Its place in the log. */
+  readonly seq: number;
   readonly printed: Printed;
   readonly actId: string;
   readonly at: string;
@@ -51,6 +53,13 @@ export interface ValvesState extends Done {
   readonly codes: Readonly<
     Record<string, { readonly code: string; readonly at: string; readonly by: string }>
   >;
+  /** Turned twice with all set, to feel every gap once more; or why not. */
+  readonly turned: {
+    readonly at: string;
+    readonly by: string;
+    readonly seq: number;
+    readonly leftOut?: string;
+  } | null;
   /** When the hot recheck was begun; readings by then were cold. */
   readonly recheckBegun: {
     readonly at: string;
@@ -78,6 +87,7 @@ export const NO_VALVES: ValvesState = {
   covers: {},
   adjusters: {},
   codes: {},
+  turned: null,
   recheckBegun: null,
 };
 export const CRANK_UNKNOWN: CrankState = {
@@ -88,17 +98,19 @@ export const CRANK_UNKNOWN: CrankState = {
 };
 
 export function evolveValves(state: ValvesState, act: LoggedAct): ValvesState {
-  const { at, by } = act;
+  const { at, by, seq } = act;
   switch (act.type) {
     case 'valve.read': {
       const { valve, reading, mm, printed } = act.data;
-      const read = { mm, printed, actId: act.id, at, by };
+      const read = { mm, printed, seq, actId: act.id, at, by };
       const before = state.readings[valve];
-      // A gap set anew has not been felt locked yet: the old as-locked reading no longer counts.
-      const { locked: _stale, ...unlocked } = before ?? {};
+      // A gap set anew has not been felt locked yet: what was felt of it before no longer counts.
+      const { locked: _locked, again: _again, ...unlocked } = before ?? {};
       const kept = reading === 'set' ? unlocked : before;
       return { ...state, readings: { ...state.readings, [valve]: { ...kept, [reading]: read } } };
     }
+    case 'gaps.turned':
+      return { ...state, turned: { ...act.data, at, by, seq } };
     case 'screw.set': {
       const { item, turns, heightMm } = act.data;
       const set = {
@@ -122,7 +134,7 @@ export function evolveValves(state: ValvesState, act: LoggedAct): ValvesState {
     }
     case 'shim.read': {
       const { valve, mm, printed } = act.data;
-      const read = { mm, printed, actId: act.id, at, by };
+      const read = { mm, printed, seq, actId: act.id, at, by };
       return { ...state, shimsOut: { ...state.shimsOut, [valve]: read } };
     }
     case 'shims.chosen': {
@@ -140,7 +152,7 @@ export function evolveValves(state: ValvesState, act: LoggedAct): ValvesState {
       return { ...state, covers: { ...state.covers, [act.data.cover]: { at, by } } };
     case 'adjuster.read': {
       const { item, mm, printed } = act.data;
-      const read = { mm, printed, actId: act.id, at, by };
+      const read = { mm, printed, seq, actId: act.id, at, by };
       return { ...state, adjusters: { ...state.adjusters, [item]: read } };
     }
     case 'injector.coded': {

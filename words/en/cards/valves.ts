@@ -20,6 +20,7 @@ const READINGS: Readonly<Record<GapReading, string>> = {
   found: 'As found',
   set: 'As set',
   locked: 'As locked',
+  again: 'After two turns',
   hot: 'Hot',
 };
 
@@ -270,6 +271,27 @@ export const valvesScreen = {
   shift: (text: string) => `Locking moved it ${text}`,
   alongHead: (place: number) => `valve ${place} along the head`,
   kind: (kind: ItemKind) => (kind === 'intake' ? 'inlet' : kind),
+  againTitle: 'Two turns by hand',
+  againSays:
+    'In the running direction, all the way round twice. Screws and rockers seat; then every gap is felt once more.',
+  allSetOnce: 'All set once',
+  againTurned: 'Turned twice',
+  againThen: 'then every gap once more',
+  againLeave: 'Leave it out',
+  againLeaveTitle: 'Not once more?',
+  againWhy: 'Why not, in a few words',
+  stillAs: (gap: string) => `Still ${gap}`,
+  goLeaf: (leaf: string) => `Goes: ${leaf}`,
+  noGoLeaf: (leaf: string) => `Does not: ${leaf}`,
+  goNoGo: 'Goes, and does not',
+  goNoGoHow: (set: string) =>
+    `From ${set}. The first goes in under light drag, the second does not. Else type what goes.`,
+  feels: {
+    'light-drag': 'The leaf is drawn with light drag.',
+    'go-no-go': 'One leaf goes in, the next thicker does not.',
+    'finger-tight': 'Finger-tight on the leaf; felt again once locked.',
+    'push-rod-binds': 'Screw in until the push rod just binds between the fingers.',
+  },
   allSet: 'All valves set',
   someLeft: 'Not all can be set',
   neverSettable: (items: string) =>
