@@ -11,12 +11,24 @@ import { fits } from './support/fits';
 import { fill, press } from './support/hands';
 import type { Page } from '@playwright/test';
 import { expect, signIn, test } from './support/shop';
+import { handOn } from './support/standIns';
 import { onTheStand } from './support/stories';
 
 /** An engine whose head is on, put on its stand some hours ago: the overhead is next. */
 function overheadNext(sheet: EngineSheet, name: string, standOutMm?: number): DemoJob {
   const story = onTheStand(sheet, name, 200, { kind: 'gasket' }, CARDS_NOW);
   return headOn(story, sheet, standOutMm).end();
+}
+
+/** Until the card shows what it will show: a field is emptied before the act it held is kept. */
+async function settled(page: Page): Promise<void> {
+  const read = (): Promise<string> => page.getByRole('main').innerText();
+  let now = await read();
+  for (let before = ''; before !== now;) {
+    before = now;
+    await page.waitForTimeout(100);
+    now = await read();
+  }
 }
 
 /** Does what the card asks, whatever it is, until the overhead is done or a stop is reached. */
@@ -30,6 +42,7 @@ async function goOn(page: Page, until: RegExp, gap: (valve: string) => string): 
       await page.keyboard.press('Enter');
     } else await page.getByTestId('confirm').click();
     await expect.poll(() => page.getByRole('main').innerText()).not.toBe(main);
+    await settled(page);
   }
   throw new Error(`never came to ${until}`);
 }
@@ -85,6 +98,7 @@ test('bridges, injectors to their gauge, then the housing, then the brakes; the 
   test.setTimeout(300_000);
   const job = overheadNext(orrin6t, 'rock breaker', -0.09);
   await shop.tell(job);
+  const scanner = await handOn(page, 'scanner');
   await signIn(page, shop.address);
   await page.goto(`${shop.address}/jobs/${job.id}/valves`);
   await expect(page.getByText('0 of 24 set')).toBeVisible();
@@ -146,9 +160,9 @@ test('bridges, injectors to their gauge, then the housing, then the brakes; the 
   // A code typed twice, or with a letter none has, is caught with what to do.
   const codes = page.getByTestId('codes');
   const code = codes.getByRole('textbox');
-  await code.fill('ab23cd');
-  await page.keyboard.press('Enter');
+  await scanner.pull({ code: 'ab23cd' });
   await expect(codes).toContainText('AB23CD');
+  await scanner.close();
   await code.fill('AB23CD');
   await page.keyboard.press('Enter');
   await expect(codes.getByRole('alert')).toContainText('Cylinder 1 has that code already');
@@ -235,4 +249,38 @@ test('shims: gaps found all round, the tight and the loose serve each other, rea
   await goOn(page, /All valves set/, () => '0.40');
   await page.goto(`${shop.address}/jobs/${job.id}/record`);
   await expect(page.getByText(/E1 3\.50 mm \(out of E2\)/)).toBeVisible();
+});
+
+test('an encoder turns the crank on any sheet, and at the barring says how far is left and when it is past', async ({
+  page,
+  shop,
+}) => {
+  const story = onTheStand(orrin6t, 'quarry saw', 200, { kind: 'gasket' }, CARDS_NOW);
+  headOn(story, orrin6t, -0.09).act('crank.stood', { atDeg: 300, seen: 'cylinder 4 at its top' });
+  const job = story.end();
+  await shop.tell(job);
+  const encoder = await handOn(page, 'encoder');
+  try {
+    await signIn(page, shop.address);
+    await page.goto(`${shop.address}/sheets/${orrin6t.id}`);
+    const see = page.getByTestId('turn-and-see');
+    await expect(see.getByRole('slider')).toHaveValue('0');
+    await encoder.pull({ deg: 120 });
+    await expect(see.getByRole('slider')).toHaveValue('120');
+
+    await page.goto(`${shop.address}/jobs/${job.id}/valves`);
+    const clock = page.getByRole('img', { name: /Crank clock/ });
+    await expect(clock).toHaveAccessibleName(/stands at 300°. Bar 60°/);
+    await encoder.pull({ deg: 30 });
+    await expect(clock).toHaveAccessibleName(/stands at 330°. Bar 30°/);
+    await encoder.pull({ deg: 40 });
+    await expect(page.getByTestId('past')).toContainText('The encoder says 10° past');
+    await fits(page);
+    await encoder.pull({ deg: -100 });
+    await expect(page.getByTestId('past')).toHaveCount(0);
+    await encoder.pull({ deg: 90 });
+    await expect(clock).toHaveAccessibleName(/stands at 360°. Bar 0°/);
+  } finally {
+    await encoder.close();
+  }
 });

@@ -118,6 +118,25 @@ describe('over its socket', () => {
     expect(Math.abs((all.at(-1) as { bar: number }).bar - 900)).toBeLessThan(20);
   });
 
+  it('a crank encoder tells the way it went, forward and back, and where it stands', async () => {
+    const on = await heard('/encoder', { type: 'pull', deg: 90 });
+    const told = on.flatMap((one) => (one.type === 'sample' ? [one.deg ?? 0] : []));
+    expect(told).toEqual([...told].sort((a, b) => a - b));
+    expect(on.at(-1)).toMatchObject({ type: 'reading', deg: 90 });
+    const back = await heard('/encoder', { type: 'pull', deg: -100 });
+    expect(back.at(-1)).toMatchObject({ type: 'reading', deg: -10 });
+  });
+
+  it('a scanner tells the code of what is held before it', async () => {
+    const [hello, read] = await heard(
+      '/scanner',
+      { type: 'pull' },
+      { type: 'pull', code: 'AB23CD' },
+    );
+    expect(hello).toMatchObject({ reads: ['code'] });
+    expect(read).toMatchObject({ type: 'reading', code: 'AB23CD' });
+  });
+
   it('what is no message of the protocol is passed over', async () => {
     const all = await heard(
       '/wrench',

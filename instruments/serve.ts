@@ -8,18 +8,24 @@ import {
   type TargetMessage,
 } from '@cardinex/contract/instruments/message';
 import { handPage } from './handPage';
+import { StandInEncoder } from './encoder/standInEncoder';
 import { StandInPump } from './pump/standInPump';
+import { StandInScanner } from './scanner/standInScanner';
 import { StandInWrench } from './wrench/standInWrench';
 
 /** What a stand-in does, whatever it reads. */
 interface StandIn {
   hello(): InstrumentMessage;
+  /** What it shows before anything is done. */
+  standing?(at: Date): InstrumentMessage;
   aim(target: TargetMessage): void;
   pull(hand: Omit<HandMessage, 'type'>, at: Date): InstrumentMessage[];
 }
 
 export interface Instruments {
   readonly address: string;
+  /** How many are connected to one of them. */
+  listeners(name: string): number;
   close(): Promise<void>;
 }
 
@@ -27,8 +33,8 @@ export interface Instruments {
 const SAMPLE_MS = 16;
 
 /**
- * The stand-ins for instruments: `/wrench` and `/pump`, each a WebSocket of JSON lines, and a page on
- * which a hand pulls them. Everybody connected to one hears what it reads.
+ * The stand-ins for instruments: `/wrench`, `/pump`, `/encoder` and `/scanner`, each a WebSocket of JSON
+ * lines, and a page on which a hand pulls them. Everybody connected to one hears what it reads.
  * @param options.seed makes the same bolts and hands each time
  * @param options.troubled share of bolts with something the matter
  * @param options.sampleMs 0 sends all samples at once
@@ -43,6 +49,8 @@ export async function serveInstruments(options: {
   const standIns: Readonly<Record<string, StandIn>> = {
     '/wrench': new StandInWrench(seed, troubled),
     '/pump': new StandInPump(seed),
+    '/encoder': new StandInEncoder(),
+    '/scanner': new StandInScanner(),
   };
   const http = createServer((request, response) => {
     const found = request.url === '/';
@@ -63,6 +71,8 @@ export async function serveInstruments(options: {
         for (const line of String(data).split('\n')) take(standIn, clients, line, sampleMs);
       });
       send([client], standIn.hello());
+      const standing = standIn.standing?.(new Date());
+      if (standing) send([client], standing);
     });
   });
   await new Promise<void>((resolve, reject) => {
@@ -72,6 +82,7 @@ export async function serveInstruments(options: {
   const { port: open } = http.address() as AddressInfo;
   return {
     address: `127.0.0.1:${open}`,
+    listeners: (name) => heard.get(`/${name}`)?.size ?? 0,
     close: () =>
       new Promise((resolve) => {
         sockets.clients.forEach((client) => client.terminate());

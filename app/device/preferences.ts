@@ -2,6 +2,8 @@ import { useSyncExternalStore } from 'react';
 import { z } from 'zod';
 import type { ReaderUnits } from '@cardinex/words/en/quantity';
 
+const address = z.string().max(200).catch('');
+
 /** What this device remembers of how its reader likes things. */
 const preferencesSchema = z.object({
   theme: z.enum(['day', 'lamp', 'glare']).catch('day'),
@@ -24,10 +26,10 @@ const preferencesSchema = z.object({
   shop: z.string().nullable().catch(null),
   /** Which end, or side, of what two people pull is held here. */
   end: z.enum(['near', 'far', 'both']).catch('both'),
-  /** Where the wrench and the pump gauge of this device are reached; empty for none. */
+  /** Where the instruments of this device are reached; empty for none. */
   instruments: z
-    .object({ wrench: z.string().max(200).catch(''), pump: z.string().max(200).catch('') })
-    .catch({ wrench: '', pump: '' }),
+    .object({ wrench: address, pump: address, encoder: address, scanner: address })
+    .catch({ wrench: '', pump: '', encoder: '', scanner: '' }),
   /** Which device this is to each database, by the database's own id. */
   devices: z.record(z.string(), z.string()).catch({}),
 });

@@ -12,7 +12,14 @@ const name = z.string().min(1).max(60);
 const nm = z.number().min(0).max(100_000);
 const deg = z.number().min(-3600).max(3600);
 const bar = z.number().min(0).max(100_000);
-const values = { nm: nm.optional(), deg: deg.optional(), bar: bar.optional() };
+/** What a scanner read. */
+const code = z.string().min(1).max(60);
+const values = {
+  nm: nm.optional(),
+  deg: deg.optional(),
+  bar: bar.optional(),
+  code: code.optional(),
+};
 
 /** From the instrument. Fields it does not know of are passed over: instruments learn new tricks. */
 export const instrumentMessage = z.discriminatedUnion('type', [
@@ -20,7 +27,7 @@ export const instrumentMessage = z.discriminatedUnion('type', [
     type: z.literal('hello'),
     format: z.literal(INSTRUMENT_FORMAT),
     name,
-    reads: z.array(z.enum(['torque', 'angle', 'pressure'])).min(1),
+    reads: z.array(z.enum(['torque', 'angle', 'pressure', 'crank', 'code'])).min(1),
   }),
   /** While it is pulled or pumped. */
   z.object({ type: z.literal('sample'), at: moment, ...values }),
@@ -41,7 +48,7 @@ export const targetMessage = z.object({
 });
 export type TargetMessage = z.infer<typeof targetMessage>;
 
-/** To a stand-in only: the hand that pulls it. */
+/** To a stand-in only: the hand that pulls it, bars the crank, or holds a code before it. */
 export const handMessage = z.object({
   type: z.literal('pull'),
   trouble: z.enum(['none', 'dirty-thread', 'bottomed', 'soft-joint', 'yields-early']).optional(),
@@ -49,6 +56,9 @@ export const handMessage = z.object({
   fresh: z.literal(true).optional(),
   /** Lets go at this share of what is asked. */
   share: z.number().min(0.1).max(2).optional(),
+  /** Bars the crank by so many degrees; below zero is backward. */
+  deg: deg.optional(),
+  code: code.optional(),
 });
 export type HandMessage = z.infer<typeof handMessage>;
 

@@ -14,20 +14,25 @@ export interface HandOn {
 /** Gives the device a stand-in of its own to listen to, and a hand on it. Before the first page opens. */
 export async function handOn(
   page: Page,
-  kind: 'wrench' | 'pump',
+  kind: 'wrench' | 'pump' | 'encoder' | 'scanner',
   { seed = 4 }: { readonly seed?: number } = {},
 ): Promise<HandOn> {
   const instruments = await serveInstruments({ port: 0, seed, sampleMs: 2 });
-  const reached = { wrench: '', pump: '', [kind]: `${instruments.address}/${kind}` };
+  const reached = { [kind]: `${instruments.address}/${kind}` };
   await page.addInitScript((addresses) => {
-    const kept = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as object;
-    const next = { ...kept, instruments: addresses };
+    const kept = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as {
+      instruments?: object;
+    };
+    const next = { ...kept, instruments: { ...kept.instruments, ...addresses } };
     localStorage.setItem('cardinex.preferences', JSON.stringify(next));
   }, reached);
   const hand = new WebSocket(`ws://${instruments.address}/${kind}`);
   await new Promise((open) => hand.once('open', open));
   const pull: HandOn['pull'] = async (say = {}) => {
-    await expect(page.getByTestId('live')).toContainText('is ready');
+    // A run says what it hears; what only counts or scans is heard wherever it is asked for.
+    if (kind === 'wrench' || kind === 'pump')
+      await expect(page.getByTestId('live')).toContainText('is ready');
+    else await expect.poll(() => instruments.listeners(kind)).toBeGreaterThan(1);
     hand.send(JSON.stringify({ type: 'pull', ...say }));
   };
   const asked = (): Promise<string> =>

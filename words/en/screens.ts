@@ -234,7 +234,12 @@ export const recordWords = {
 export const deviceWords = {
   instruments: 'Instruments',
   instrumentsHint: 'A wrench or a gauge that speaks for itself. Empty for none.',
-  instrumentAt: { wrench: 'Wrench at', pump: 'Pump gauge at' },
+  instrumentAt: {
+    wrench: 'Wrench at',
+    pump: 'Pump gauge at',
+    encoder: 'Crank encoder at',
+    scanner: 'Scanner at',
+  },
   instrumentAnswers: (name: string) => `${name} answers.`,
   instrumentSilent: 'No answer yet.',
   title: 'This device',

@@ -4,7 +4,10 @@ import {
   type TargetMessage,
 } from '@cardinex/contract/instruments/message';
 
-export type Values = Pick<Extract<InstrumentMessage, { type: 'reading' }>, 'nm' | 'deg' | 'bar'>;
+export type Values = Pick<
+  Extract<InstrumentMessage, { type: 'reading' }>,
+  'nm' | 'deg' | 'bar' | 'code'
+>;
 
 /** What an instrument tells whoever listens. */
 export interface InstrumentListener {

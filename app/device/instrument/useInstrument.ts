@@ -9,7 +9,7 @@ import {
   type Values,
 } from './openInstrument';
 
-export type InstrumentKind = 'wrench' | 'pump';
+export type InstrumentKind = 'wrench' | 'pump' | 'encoder' | 'scanner';
 
 export interface InHand {
   /** Null where this device has none. */

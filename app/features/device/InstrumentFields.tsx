@@ -6,7 +6,7 @@ import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Heading, Small } from '../../ui/Words';
 
-/** Where the wrench and the pump gauge of this device are reached, and whether they answer. */
+/** Where the instruments of this device are reached, and whether they answer. */
 export function InstrumentFields() {
   return (
     <View className="gap-3 border-t border-rule pt-3">
@@ -14,6 +14,8 @@ export function InstrumentFields() {
       <Small>{w.instrumentsHint}</Small>
       <OneField kind="wrench" />
       <OneField kind="pump" />
+      <OneField kind="encoder" />
+      <OneField kind="scanner" />
     </View>
   );
 }

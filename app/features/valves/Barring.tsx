@@ -3,9 +3,11 @@ import { View } from 'react-native';
 import { undoHint } from '@cardinex/words/en/acts';
 import type { CardName } from '@cardinex/core/job/tray';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import { cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
 import { settable } from '@cardinex/core/overhead/settable';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { degrees, endName } from '@cardinex/words/en/quantity';
+import { useEncoder } from '../../device/instrument/useEncoder';
 import { usePreferences } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';
 import { speak } from '../../ui/signal';
@@ -27,11 +29,15 @@ import { ValveRow } from './ValveRow';
 import { ValvesBack } from './ValvesBack';
 import { VALVES_ACTS } from './ownActs';
 
+/** A bar stops no finer than this. */
+const PAST_DEG = 1;
+
 /** Bar to the next position, and prove it by what is seen before anything is set. */
 export function Barring({ card, view }: { card: CardName; view: OverheadView }) {
   const { state } = useJob();
   return state.cautions.barring ? (
-    <BarToNext card={card} view={view} />
+    // What an encoder counts, it counts from the last place that was seen.
+    <BarToNext key={state.crank.since} card={card} view={view} />
   ) : (
     <BarringCaution card={card} back={<ValvesBack view={view} />} />
   );
@@ -45,6 +51,12 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
   const [help, setHelp] = useState(false);
   const { next, plan, barDeg } = view;
   const number = next ? plan.positions.indexOf(next) + 1 : 0;
+  const [turnedDeg, setTurnedDeg] = useState(0);
+  useEncoder((byDeg) => setTurnedDeg((before) => before + byDeg));
+  const cycle = cycleDegrees(view.overhead.strokes);
+  const standsAt = state.crank.atDeg === null ? null : wrap(state.crank.atDeg + turnedDeg, cycle);
+  const leftDeg = barDeg === null ? null : barDeg - turnedDeg;
+  const pastDeg = turnedDeg > 0 && leftDeg !== null ? -leftDeg : 0;
   const seen = next ? whatIsSeen(view, next.atDeg, next.rockingCylinders) : '';
   const unknown = state.crank.atDeg === null;
   const { overshot } = state.crank;
@@ -107,9 +119,9 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
           rotation={view.rotation}
           ringGearTeeth={sheet.crank?.ringGearTeeth}
           firing={view.overhead.firing}
-          atDeg={state.crank.atDeg}
+          atDeg={standsAt}
           toDeg={next.atDeg}
-          barDeg={barDeg}
+          barDeg={leftDeg === null ? null : Math.max(0, Math.round(leftDeg))}
         />
       </View>
       <View className="gap-1 border-t border-rule px-3.5 py-2.5" testID="should-see">
@@ -120,6 +132,12 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
             <Body>{state.crank.doubt ? w.crankLost : w.firstFindHow}</Body>
             <ToTop />
           </>
+        ) : null}
+        {pastDeg > PAST_DEG && !overshot ? (
+          <View testID="past">
+            <Mark kind="out" word={w.pastBy(degrees(Math.round(pastDeg)))} />
+            <Body>{w.overshotHow}</Body>
+          </View>
         ) : null}
         {overshot ? (
           <View testID="overshot">

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { settingItems } from '@cardinex/core/sheet/settingItems';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { useInstrument } from '../../device/instrument/useInstrument';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
@@ -10,7 +11,7 @@ import { saveFile } from '../device/saveFile';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 
-/** The code off each injector beside its own cylinder: typed, or read by a scanner that types. */
+/** The code off each injector beside its own cylinder: typed, or read by a scanner, whether it types or speaks. */
 export function CodesPart() {
   const { sheet, state, jobId, record } = useJob();
   const spec = sheet.overhead?.injectors?.codes;
@@ -22,14 +23,20 @@ export function CodesPart() {
     (a, b) => a - b,
   );
   const next = chosen ?? cylinders.find((cylinder) => !codes[cylinder]) ?? null;
-  const keep = useOnce(async () => {
-    if (next === null || text.trim() === '') return;
-    const code = text.trim().toUpperCase();
+  const keepCode = useOnce(async (read: string) => {
+    if (next === null || read.trim() === '') return;
+    const code = read.trim().toUpperCase();
     const problem = await record('injector.coded', { cylinder: next, code });
     setFault(problem ?? undefined);
     if (problem !== null) return;
     setText('');
     setChosen(null);
+  });
+  const keep = (): void => keepCode(text);
+  useInstrument('scanner', null, ({ code }) => {
+    if (code === undefined) return;
+    setText(code);
+    keepCode(code);
   });
   const download = async (): Promise<void> => {
     const { writeCodes } = await import('@cardinex/contract/readings/codesCsv');

@@ -9,6 +9,7 @@ import { itemNamed } from '@cardinex/words/en/itemNames';
 import { settableWhy, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { capital } from '@cardinex/words/en/capital';
 import { degrees, endName } from '@cardinex/words/en/quantity';
+import { useEncoder } from '../../device/instrument/useEncoder';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { usePalette } from '../../ui/useTheme';
@@ -30,6 +31,7 @@ export function TurnAndSee({ sheet, overhead, rotation, startDeg = 0 }: Props) {
   const c = usePalette();
   const [atDeg, setAtDeg] = useState(startDeg);
   const cycle = cycleDegrees(overhead.strokes);
+  useEncoder((byDeg) => setAtDeg((before) => wrap(before + byDeg, cycle)));
   const here = settable({ ...overhead, atDeg });
   const inOrder = [...here.cylinders].sort((a, b) => a.cylinder - b.cylinder);
   return (

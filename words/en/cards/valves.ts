@@ -172,6 +172,7 @@ export const valvesScreen = {
   whyNotWait: 'Why are the tappets not waited for?',
   wentPast: 'It went past',
   wentPastHint: 'turned further than it was to stop',
+  pastBy: (deg: string) => `The encoder says ${deg} past`,
   overshot: 'Turned past its stop',
   overshotHow:
     'Take it back well past, a quarter turn or more, and come up on it again: slack is then on one side only.',
