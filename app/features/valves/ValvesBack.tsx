@@ -1,8 +1,15 @@
 import { View } from 'react-native';
+import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
+import { bookAgainstPlan } from '@cardinex/core/sheet/bookAgainstPlan';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
 import { leafFor, type OverheadView } from '@cardinex/core/job/cards/valves';
 import { itemNamed } from '@cardinex/words/en/itemNames';
-import { barringSentence, schoolName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import {
+  barringSentence,
+  bookDifferenceSentence,
+  schoolName,
+  valvesScreen as w,
+} from '@cardinex/words/en/cards/valves';
 import { degrees, listed } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
@@ -36,7 +43,7 @@ export function ValvesBack({ view }: { view: OverheadView }) {
         ))}
         {spec.camEvents?.from === 'assumed' ? <Small>{w.assumedEvents}</Small> : null}
       </View>
-      <BookTable />
+      <BookTable plan={plan} />
       <Leaves view={view} />
       <Overhauls />
       {hotOnly ? (
@@ -82,12 +89,13 @@ function Leaves({ view }: { view: OverheadView }) {
   );
 }
 
-/** The manual's own table, and whether ours agrees with it. */
-function BookTable() {
+/** The manual's own table, whether ours agrees with it, and where this way goes another. */
+function BookTable({ plan }: { plan: BarringPlan }) {
   const { sheet } = useJob();
   const table = sheet.overhead?.bookTable;
   const compared = compareBookTable(sheet);
   if (!table || !compared) return null;
+  const elsewhere = bookAgainstPlan(sheet, plan);
   return (
     <View className="border-t border-rule pt-2">
       <View className="flex-row gap-2">
@@ -107,6 +115,10 @@ function BookTable() {
         </Body>
       ))}
       {compared.missing.length > 0 ? <Body>{w.bookMissing(compared.missing)}</Body> : null}
+      {elsewhere.length > 0 ? <Small>{w.bookElsewhere}</Small> : null}
+      {elsewhere.map((one) => (
+        <Body key={one.valve}>{bookDifferenceSentence(one)}</Body>
+      ))}
       {compared.agrees ? null : <Body className="font-strong">{w.bookWins}</Body>}
     </View>
   );

@@ -1,8 +1,13 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import { hotShifts } from '@cardinex/core/job/cards/hotShifts';
+import type { ItemView, OverheadView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import {
+  hotOddSentence,
+  hotShiftSentence,
+  valvesScreen as w,
+} from '@cardinex/words/en/cards/valves';
 import { itemName, itemShort } from '@cardinex/words/en/itemNames';
 import { degrees, length, listed } from '@cardinex/words/en/quantity';
 import { trayWords } from '@cardinex/words/en/screens';
@@ -24,6 +29,16 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
   const units = useUnits();
   const said =
     card === 'recheck' ? w.allChecked : view.provisional ? w.allSetProvisional : w.allSet;
+  const { shifts, found } = hotShifts(view);
+  const odd = card === 'recheck' && found ? hotOddSentence(found, units) : null;
+  /** What it was left at; at the recheck what heat did to it. */
+  const leftAt = ({ item, verdict, setting }: ItemView): string => {
+    const shift = card === 'recheck' ? shifts.find(({ id }) => id === item.id) : undefined;
+    if (shift) return hotShiftSentence(shift, units);
+    if (verdict.counts) return length(verdict.counts.mm, units);
+    if (setting?.turns !== undefined) return degrees(setting.turns * 360);
+    return setting?.heightMm === undefined ? '' : length(setting.heightMm, units);
+  };
   const left = view.items.filter(({ done }) => !done).map(({ item }) => itemName(sheet, item));
   return (
     <CardFrame
@@ -45,22 +60,25 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
         ) : (
           <Mark kind={card !== 'recheck' && view.provisional ? 'waiting' : 'within'} word={said} />
         )}
+        {odd === null ? null : (
+          <View className="flex-row gap-2" testID="odd-hot">
+            <View className="pt-1">
+              <Mark kind="out" />
+            </View>
+            <Body className="flex-1">{odd}</Body>
+          </View>
+        )}
         <EndMark end={sheet.cylinder1End} />
         <ValveRow view={view} settable={new Set()} current={null} />
-        {view.items.map(({ item, verdict, setting }) => (
-          <View key={item.id} className="flex-row justify-between border-t border-rule pt-1.5">
+        {view.items.map((one) => (
+          <View
+            key={one.item.id}
+            className="flex-row justify-between gap-3 border-t border-rule pt-1.5"
+          >
             <Body>
-              {itemShort(item)} · {w.kind(item.kind)}
+              {itemShort(one.item)} · {w.kind(one.item.kind)}
             </Body>
-            <Body className="font-strong">
-              {verdict.counts
-                ? length(verdict.counts.mm, units)
-                : setting?.turns !== undefined
-                  ? degrees(setting.turns * 360)
-                  : setting?.heightMm !== undefined
-                    ? length(setting.heightMm, units)
-                    : ''}
-            </Body>
+            <Body className="shrink text-right font-strong">{leftAt(one)}</Body>
           </View>
         ))}
         {card === 'recheck' ? null : (

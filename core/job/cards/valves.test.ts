@@ -14,6 +14,7 @@ import { openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { after, stateOf } from '../tests/told';
 import type { ActData, ActType } from '../act';
 import { decide } from '../decide';
+import { hotShifts } from './hotShifts';
 import { itemsOf, overheadView, shiftLearnt, type OverheadView } from './valves';
 
 const ready = (sheet: EngineSheet, standOutMm?: number): Storyteller =>
@@ -383,5 +384,24 @@ describe('gaps felt once more after two turns', () => {
     const old = headOn(openedFor(dunmere2s5, { kind: 'gasket' }, undefined, 4), dunmere2s5, -0.02);
     while (viewIn(old, dunmere2s5).next) doPosition(old, dunmere2s5);
     expect(viewIn(old, dunmere2s5).again).toBeNull();
+  });
+});
+
+describe('a recheck hot', () => {
+  it('holds what heat did to each gap against its fellows', () => {
+    const story = ready(orrin6t, -0.09);
+    for (const { id } of orrin6t.overhead?.valves ?? []) {
+      const isOdd = id === 'E4';
+      const read = (reading: 'locked' | 'hot', mm: number) =>
+        story.act('valve.read', { valve: id, reading, mm, printed: printed(mm) });
+      read('locked', 0.4);
+      read('hot', isOdd ? 0.24 : 0.36);
+    }
+    const { shifts, found } = hotShifts(viewIn(story, orrin6t));
+    expect(shifts).toHaveLength(12);
+    expect(shifts[0]?.shiftMm).toBeCloseTo(-0.04, 9);
+    const odd = found?.items.filter(({ verdict }) => verdict === 'odd').map(({ id }) => id);
+    expect(odd).toEqual(['E4']);
+    expect(hotShifts(viewIn(ready(castryV8), castryV8))).toEqual({ shifts: [], found: null });
   });
 });

@@ -6,6 +6,9 @@ import type { SettableHere, StrokeName } from '@cardinex/core/overhead/settable'
 import type { ItemKind } from '@cardinex/core/sheet/settingItems';
 import type { OverheadSpec } from '@cardinex/core/sheet/spec/overhead';
 import type { BarringSchool } from '@cardinex/core/overhead/schools';
+import type { BookDifference } from '@cardinex/core/sheet/bookAgainstPlan';
+import type { HotShift } from '@cardinex/core/job/cards/hotShifts';
+import type { StandOut } from '@cardinex/core/overhead/standOut';
 import type { BridgeStep, GapReading } from '@cardinex/core/job/act';
 import { METRIC, degrees, length, listed, type ReaderUnits } from '../quantity';
 
@@ -118,6 +121,40 @@ export function barringSentence(plan: BarringPlan): string {
   const stops = plan.positions.length === 1 ? 'One position' : `${plan.positions.length} positions`;
   const near = degrees(plan.smallestClearanceDeg ?? 0);
   return `${stops}, ${degrees(plan.totalBarDeg)} of barring; the nearest cam is ${near} away.${never}`;
+}
+
+/** Where book and plan set one valve, and how far its cam is away at either place. */
+export function bookDifferenceSentence(difference: BookDifference): string {
+  const { valve, bookDeg, bookClearanceDeg, planDeg, planClearanceDeg } = difference;
+  const away = (deg: number): string =>
+    deg < 0 ? `its cam on it by ${degrees(-deg)}` : `its cam ${degrees(deg)} away`;
+  const why =
+    planClearanceDeg > bookClearanceDeg
+      ? 'Further from its cam here.'
+      : 'Near enough to be set with the others of its place.';
+  return `${valve}: the book at ${degrees(bookDeg)}, ${away(bookClearanceDeg)}; here at ${degrees(planDeg)}, ${away(planClearanceDeg)}. ${why}`;
+}
+
+/** What heat did to a gap. */
+export function hotShiftSentence(
+  { coldMm, hotMm, shiftMm }: Omit<HotShift, 'id'>,
+  units: ReaderUnits = METRIC,
+): string {
+  const by = length(Math.abs(shiftMm), units);
+  const way =
+    Math.abs(shiftMm) < 0.0005 ? 'as it was' : shiftMm < 0 ? `closed by ${by}` : `opened by ${by}`;
+  return `${length(coldMm, units)} cold, ${length(hotMm, units)} hot: ${way}`;
+}
+
+/** Gaps that warmed unlike their fellows. */
+export function hotOddSentence(found: StandOut, units: ReaderUnits = METRIC): string | null {
+  const odd = found.items.filter(({ verdict }) => verdict === 'odd');
+  if (odd.length === 0) return null;
+  const said = odd.map(
+    ({ id, offMm }) =>
+      `${id} ${offMm < 0 ? 'closed' : 'opened'} ${length(Math.abs(offMm), units)} more`,
+  );
+  return `${listed(said)} than its fellows as it warmed. Feel it again; then look at its seat, guide and push rod.`;
 }
 
 /** Why one thing may be set where the crank stands, or may not. */
@@ -303,6 +340,7 @@ export const valvesScreen = {
   bookDiffers: (source: string) => `The book's table (${source}) differs from ours:`,
   bookDoubt: (valve: string, at: string, clearance: string) =>
     `${valve} at ${at}: we reckon its cam is only ${clearance} away.`,
+  bookElsewhere: 'Where this way sets a valve at another place than the book:',
   bookMissing: (valves: readonly string[]) => `It leaves out ${listed(valves)}.`,
   bookWins: 'Where they differ the book wins; look at the valve before setting it.',
   assumedEvents: 'The cam events are assumed, so the margin is wide.',
