@@ -12,8 +12,9 @@ export function gapsSet(story: Storyteller, sheet: EngineSheet): Storyteller {
     if (!view?.next) return story;
     story.act('crank.stood', { atDeg: view.next.atDeg, seen: 'as it should be' });
     const here = new Set(view.next.set.map(({ id }) => id));
-    for (const { item, target } of view.items.filter((one) => here.has(one.item.id))) {
+    for (const { item, target, rodNext } of view.items.filter((one) => here.has(one.item.id))) {
       const mm = target?.aimMm ?? 0;
+      if (rodNext) story.act('push-rod.seen', { valve: item.id, found: 'seated' });
       story.valve(item.id, mm, mm, mm);
     }
   }

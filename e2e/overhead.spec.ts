@@ -2,8 +2,10 @@ import { readFileSync } from 'node:fs';
 import { CARDS_NOW } from '../core/job/scope';
 import type { EngineSheet } from '../core/sheet/engineSheet';
 import { headOn } from '../demo/intakeStory';
+import { averilQ4 } from '../demo/sheets/averilQ4';
 import { castryV8 } from '../demo/sheets/castryV8';
 import { dunmere2s5 } from '../demo/sheets/dunmere2s5';
+import { hesperM6Left, hesperM6Right } from '../demo/sheets/hesperM6';
 import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
 import type { DemoJob } from '../demo/storyteller';
@@ -249,6 +251,40 @@ test('shims: gaps found all round, the tight and the loose serve each other, rea
   await goOn(page, /All valves set/, () => '0.40');
   await page.goto(`${shop.address}/jobs/${job.id}/record`);
   await expect(page.getByText(/E1 3\.50 mm \(out of E2\)/)).toBeVisible();
+});
+
+test('push rods go in at their own position, each felt into its pocket; an engine of the left hand bars the other way', async ({
+  page,
+  shop,
+}) => {
+  const job = overheadNext(averilQ4, 'glider tug');
+  await shop.tell(job);
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/${job.id}/valves`);
+  await page.getByTestId('confirm').click();
+  const main = page.getByRole('main');
+  await expect(page.getByRole('heading', { name: 'Push rod in' })).toBeVisible();
+  await press(page, 'It is not');
+  await expect(page.getByTestId('rod-off')).toContainText('sets well and fails soon');
+  await fits(page);
+  await page.getByTestId('confirm').click();
+  await expect(page.getByTestId('reading')).toBeVisible();
+  await goOn(page, /Bar to position 2/, (valve) => (valve.startsWith('E') ? '0.30' : '0.25'));
+  await page.goto(`${shop.address}/jobs/${job.id}/record`);
+  await expect(main).toContainText('not in its pocket');
+
+  // Each hand of one engine by its own sheet: other way round, other firing order.
+  for (const [sheet, way] of [
+    [hesperM6Right, 'clockwise'],
+    [hesperM6Left, 'anticlockwise'],
+  ] as const) {
+    await page.goto(`${shop.address}/sheets/${sheet.id}`);
+    const see = page.getByTestId('turn-and-see');
+    await expect(see.getByRole('img', { name: /Crank clock/ })).toHaveAccessibleName(
+      new RegExp(`Bar\\s+${way}`),
+    );
+    await expect(see).toContainText(sheet.firing?.order.join('-') ?? 'no order');
+  }
 });
 
 test('an encoder turns the crank on any sheet, and at the barring says how far is left and when it is past', async ({

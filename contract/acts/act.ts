@@ -243,6 +243,7 @@ export const actSchema = z.discriminatedUnion('type', [
   act('gaps.turned'),
   act('barring.chosen'),
   act('screw.set'),
+  act('push-rod.seen'),
   act('bridge.seen'),
   act('shim.read'),
   act('shims.chosen'),

@@ -19,6 +19,7 @@ export const overheadData = {
     heightMm: measure(0.01, 1000).optional(),
     printed: printed.optional(),
   }),
+  'push-rod.seen': z.strictObject({ valve: plainId, found: z.enum(['seated', 'off']) }),
   'bridge.seen': z.strictObject({
     valve: plainId,
     step: z.enum(['equalised', 'before', 'after']),

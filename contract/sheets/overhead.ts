@@ -101,6 +101,13 @@ export const overhead = z.strictObject({
       ),
     })
     .optional(),
+  pushRods: z
+    .strictObject({
+      in: oneOf(['own-position', 'before-rockers']),
+      says: words(400),
+      ...sourced,
+    })
+    .optional(),
   bridges: z
     .strictObject({
       equalise: statement,

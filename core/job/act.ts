@@ -206,6 +206,11 @@ export interface ActData {
     readonly heightMm?: number;
     readonly printed?: Printed;
   };
+  /** A push rod put in with its valve shut: straight, oiled, lifted a little and felt in its pocket. */
+  'push-rod.seen': {
+    readonly valve: string;
+    readonly found: 'seated' | 'off';
+  };
   'bridge.seen': {
     readonly valve: string;
     readonly step: BridgeStep;

@@ -51,6 +51,7 @@ export function cardOf(act: Act, sheet: JobSheet): CardPlace | null {
     case 'valve.read':
     case 'gaps.turned':
     case 'screw.set':
+    case 'push-rod.seen':
     case 'bridge.seen':
     case 'barring.chosen':
     case 'cover.on':

@@ -30,6 +30,7 @@ import {
   decideCoverOn,
   decideCrankStood,
   decideGapsTurned,
+  decidePushRodSeen,
   decideInjectorCoded,
   decideScrewSet,
   decideShimRead,
@@ -200,6 +201,8 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
       return decideGapsTurned(state, act, context);
     case 'screw.set':
       return decideScrewSet(state, act, context);
+    case 'push-rod.seen':
+      return decidePushRodSeen(state, act, context);
     case 'bridge.seen':
       return decideBridgeSeen(state, act, context);
     case 'barring.chosen':

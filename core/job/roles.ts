@@ -55,6 +55,7 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'barring.chosen': ['mechanic', 'lead'],
   'gaps.turned': ['mechanic', 'lead'],
   'screw.set': ['mechanic', 'inspector', 'lead'],
+  'push-rod.seen': ['mechanic', 'inspector', 'lead'],
   'bridge.seen': ['mechanic', 'inspector', 'lead'],
   'cover.on': ['mechanic', 'lead'],
   'shim.read': ['mechanic', 'inspector', 'lead'],

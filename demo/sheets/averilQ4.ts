@@ -217,6 +217,10 @@ export const averilQ4: EngineSheet = {
     lockNut: { figure: book.torque(240, 'lbf·in', 36) },
     leafBetween: 'rocker and valve stem',
     feel: 'light-drag',
+    pushRods: {
+      in: 'own-position',
+      ...book.says('Each goes in through its tube with its own valve shut, before its rocker.', 35),
+    },
     camEvents: {
       strokes: 4,
       ivoBtdcDeg: 20,

@@ -55,6 +55,7 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'piece.weighed':
     case 'gasket.chosen':
       return buildLine(act, sheet, units);
+    case 'push-rod.seen':
     case 'gaps.turned':
     case 'top.found':
     case 'crank.marked':

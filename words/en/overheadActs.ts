@@ -7,6 +7,7 @@ import { coverNamed, itemNamed } from './itemNames';
 import { METRIC, degrees, length, type ReaderUnits } from './quantity';
 
 type OverheadType =
+  | 'push-rod.seen'
   | 'gaps.turned'
   | 'top.found'
   | 'crank.marked'
@@ -27,6 +28,11 @@ export function overheadLine(
   units: ReaderUnits = METRIC,
 ): ActLine {
   switch (act.type) {
+    case 'push-rod.seen':
+      return {
+        what: `Push rod of ${act.data.valve} in`,
+        value: act.data.found === 'seated' ? 'in its pocket' : 'not in its pocket',
+      };
     case 'gaps.turned':
       return act.data.leftOut === undefined
         ? { what: 'Two turns by hand, to feel every gap once more' }

@@ -2,6 +2,7 @@ import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
 import { BridgeSetting } from './BridgeSetting';
 import { GapSetting } from './GapSetting';
+import { RodSetting } from './RodSetting';
 import { ScrewSetting } from './ScrewSetting';
 import { useSettingPlace } from './useSettingPlace';
 
@@ -11,12 +12,13 @@ interface Props {
   readonly phase: 'cold' | 'hot';
 }
 
-/** At a position, one after the other: bridges seen to, gaps read, screws turned. */
+/** At a position, one after the other: push rods put in, bridges seen to, gaps read, screws turned. */
 export function Setting({ card, view, phase }: Props) {
   const place = useSettingPlace(view);
   const { current } = place;
   if (!current) return null;
   const shared = { card, view, place, current };
+  if (current.rodNext) return <RodSetting {...shared} />;
   if (current.bridgeNext) return <BridgeSetting {...shared} step={current.bridgeNext} />;
   if (current.setBy === 'gap') return <GapSetting {...shared} phase={phase} />;
   return <ScrewSetting {...shared} setBy={current.setBy} />;

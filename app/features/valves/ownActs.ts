@@ -8,6 +8,7 @@ export const VALVES_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'gaps.turned',
   'barring.chosen',
   'screw.set',
+  'push-rod.seen',
   'bridge.seen',
   'cover.on',
   'shim.read',

@@ -37,6 +37,7 @@ function view(found?: number, set?: number, locked?: number): ItemView {
     verdict,
     setting: null,
     bridge: {},
+    rodNext: null,
     bridgeNext: null,
     done: verdict.locked === 'within',
   };

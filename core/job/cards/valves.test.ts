@@ -1,4 +1,5 @@
 import { headOn } from '@cardinex/demo/intakeStory';
+import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { dunmere2s5 } from '@cardinex/demo/sheets/dunmere2s5';
 import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
@@ -403,5 +404,34 @@ describe('a recheck hot', () => {
     const odd = found?.items.filter(({ verdict }) => verdict === 'odd').map(({ id }) => id);
     expect(odd).toEqual(['E4']);
     expect(hotShifts(viewIn(ready(castryV8), castryV8))).toEqual({ shifts: [], found: null });
+  });
+});
+
+describe('push rods that go in only at their own position', () => {
+  it('each goes in where its valve is shut, before its gap is read, and is felt in its pocket', () => {
+    const story = ready(averilQ4);
+    const item = (id: string) => viewIn(story, averilQ4).items.find((one) => one.item.id === id);
+    const next = viewIn(story, averilQ4).next;
+    const here = next?.set.map(({ id }) => id) ?? [];
+    const there = viewIn(story, averilQ4)
+      .items.map((one) => one.item.id)
+      .find((id) => !here.includes(id));
+    story.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'as it should be' });
+    const seen = (valve: string) => ({ valve, found: 'seated' }) as const;
+    expect(refusalIn(story, averilQ4, 'push-rod.seen', seen(there ?? ''))).toBe(
+      'not-settable-here',
+    );
+    const [valve = ''] = here;
+    expect(item(valve)?.rodNext).toBe('to-put-in');
+    story.act('push-rod.seen', { valve, found: 'off' });
+    expect(item(valve)?.rodNext).toBe('off');
+    story.act('push-rod.seen', seen(valve));
+    expect([item(valve)?.rodNext, item(valve)?.done]).toEqual([null, false]);
+  });
+
+  it('are no acts where they go in before the rockers, nor on jobs from before', () => {
+    const old = headOn(openedFor(averilQ4, { kind: 'gasket' }, undefined, 4), averilQ4);
+    expect(viewIn(old, averilQ4).items.some(({ rodNext }) => rodNext !== null)).toBe(false);
+    expect(viewIn(ready(dunmere2s5, -0.02), dunmere2s5).items[0]?.rodNext).toBeNull();
   });
 });

@@ -32,6 +32,8 @@ export interface ItemView {
   readonly verdict: LashVerdict & { readonly again?: GapVerdict };
   readonly setting: ScrewSet | null;
   readonly bridge: BridgeSeen;
+  /** Its push rod goes in here first; `off` where it was tried and did not find its pocket. */
+  readonly rodNext: 'to-put-in' | 'off' | null;
   /** What of its bridge is still to be seen to, before its gap or after. */
   readonly bridgeNext: BridgeStep | null;
   /** Cold: as locked (or set, where nothing locks) and within, its bridge tried. Hot: within. */
@@ -258,7 +260,7 @@ function itemView(
   valves: ValvesState,
   phase: 'cold' | 'hot',
 ): ItemView {
-  const { readings, settings, bridges, shimsIn } = valves;
+  const { readings, settings, bridges, shimsIn, pushRods } = valves;
   const setBy = setByOf(sheet, item);
   const target = setBy === 'gap' ? gapTarget(sheet, item) : null;
   const read = readings[item.id] ?? {};
@@ -274,6 +276,7 @@ function itemView(
       : byShim
         ? shimmedWithin(item, verdict, read, shimsIn)
         : counted === 'within' && felt;
+  const rodNext = phase === 'hot' ? null : rodNextOf(sheet, item, pushRods);
   const bridgeNext = phase === 'hot' ? null : bridgeNextOf(sheet, item, bridge, isSet);
   return {
     item,
@@ -283,8 +286,9 @@ function itemView(
     verdict,
     setting,
     bridge,
+    rodNext,
     bridgeNext,
-    done: isSet && bridgeNext === null,
+    done: isSet && bridgeNext === null && rodNext === null,
   };
 }
 
@@ -304,6 +308,17 @@ export function turnsFor({ overhead }: EngineSheet, { kind }: SettingItem) {
 export function gaugeFor({ overhead }: EngineSheet): number | null {
   const setting = overhead?.injectors?.setting;
   return setting?.method === 'height' ? figureMm(setting.gauge) : null;
+}
+
+/** Where the book has push rods go in at their own position, each goes in before anything else of its valve. */
+function rodNextOf(
+  sheet: JobSheet,
+  item: SettingItem,
+  pushRods: ValvesState['pushRods'],
+): ItemView['rodNext'] {
+  const asked = sheet.overhead?.pushRods?.in === 'own-position' && isValve(item);
+  if (!asked || !withTimingCards(sheet) || pushRods[item.id] === 'seated') return null;
+  return pushRods[item.id] === 'off' ? 'off' : 'to-put-in';
 }
 
 /** A bridge is equalised and tried before its gap, and tried once more after it. */

@@ -2,7 +2,7 @@ import { clearanceAt, firingAngles } from '../../overhead/barringInput';
 import { cycleDegrees } from '../../overhead/cycle';
 import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
 import { barringOf, overheadFor } from '../../sheet/barringOf';
-import type { SettingItem } from '../../sheet/settingItems';
+import { isValve, type SettingItem } from '../../sheet/settingItems';
 import type { ActOf } from '../act';
 import type { DecideContext } from '../decide';
 import { refusedByCrank } from '../crankHeld';
@@ -69,6 +69,18 @@ export function decideScrewSet(
         inMillionths(turns) === inMillionths(asked ?? 0)
       : heightMm !== undefined && turns === undefined && gaugeFor(sheet) !== null;
   return right ? mayBeSet(sheet, state, item) : refused('not-this-way');
+}
+
+/** It goes in only where its valve is shut and stays shut: elsewhere it is bent, or jumps its pocket. */
+export function decidePushRodSeen(
+  state: JobState,
+  { data }: ActOf<'push-rod.seen'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const item = itemOf(sheet, data.valve);
+  if (!item || !isValve(item) || sheet.overhead?.pushRods?.in !== 'own-position')
+    return refused('unknown-valve', { valve: data.valve });
+  return mayBeSet(sheet, state, item);
 }
 
 export function decideBridgeSeen(

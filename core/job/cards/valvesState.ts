@@ -32,6 +32,8 @@ interface Done {
   readonly readings: Readonly<Record<string, ValveReadings>>;
   readonly settings: Readonly<Record<string, ScrewSet>>;
   readonly bridges: Readonly<Record<string, BridgeSeen>>;
+  /** Push rods put in at their own position, by valve. */
+  readonly pushRods: Readonly<Record<string, 'seated' | 'off'>>;
 }
 
 export interface ValvesState extends Done {
@@ -81,6 +83,7 @@ export const NO_VALVES: ValvesState = {
   readings: {},
   settings: {},
   bridges: {},
+  pushRods: {},
   chosen: null,
   shimsOut: {},
   shimsIn: {},
@@ -127,10 +130,17 @@ export function evolveValves(state: ValvesState, act: LoggedAct): ValvesState {
       const seen = { ...state.bridges[valve], [step]: { found, at } };
       return { ...state, bridges: { ...state.bridges, [valve]: seen } };
     }
+    case 'push-rod.seen': {
+      const { valve, found } = act.data;
+      return { ...state, pushRods: { ...state.pushRods, [valve]: found } };
+    }
     case 'barring.chosen': {
-      const { readings, settings, bridges } = state;
+      const { readings, settings, bridges, pushRods } = state;
       const { school, startDeg } = act.data;
-      return { ...state, chosen: { school, startDeg, before: { readings, settings, bridges } } };
+      return {
+        ...state,
+        chosen: { school, startDeg, before: { readings, settings, bridges, pushRods } },
+      };
     }
     case 'shim.read': {
       const { valve, mm, printed } = act.data;

@@ -48,6 +48,8 @@ export interface OverheadSpec {
   readonly clearances?: Readonly<Partial<Record<ValveKind, Clearance>>>;
   /** The manual's own table, where it prints one. */
   readonly bookTable?: BookTable;
+  /** When push rods go in, where the book says: at their own setting position, or before the rockers. */
+  readonly pushRods?: PushRodSpec;
   readonly bridges?: BridgeSpec;
   readonly hydraulic?: HydraulicTappetSpec;
   /** Sizes a shim comes in. */
@@ -80,6 +82,10 @@ export interface BookPosition {
   readonly says: string;
   readonly atDeg: number;
   readonly set: readonly string[];
+}
+
+export interface PushRodSpec extends Statement {
+  readonly in: 'own-position' | 'before-rockers';
 }
 
 export interface BridgeSpec {

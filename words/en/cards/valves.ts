@@ -309,6 +309,15 @@ export const valvesScreen = {
   shift: (text: string) => `Locking moved it ${text}`,
   alongHead: (place: number) => `valve ${place} along the head`,
   kind: (kind: ItemKind) => (kind === 'intake' ? 'inlet' : kind),
+  rodTitle: 'Push rod in',
+  rodSays: [
+    'Rolled straight on a flat plate, oilway clear, both ends oiled, the right end up.',
+    'Lift it a little and turn it: it must drop back into its pocket and sit square, not ride the edge.',
+  ],
+  rodSeated: 'In its pocket',
+  rodOff: 'It is not',
+  rodOffSays:
+    'Take it out and look: bent, the wrong length, or its pocket full. One on the edge of its pocket sets well and fails soon.',
   againTitle: 'Two turns by hand',
   againSays:
     'In the running direction, all the way round twice. Screws and rockers seat; then every gap is felt once more.',

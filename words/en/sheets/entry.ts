@@ -258,6 +258,8 @@ const LABELS_AT: Readonly<Record<string, string>> = {
   'markPlaces/mark': 'Which mark, counted from 1',
   'markPlaces/meets': 'The wheel it meets, where both carry a dot',
   'markPlaces/atDeg': 'Else where on its wheel, degrees clockwise from the top',
+  'overhead/pushRods': 'When push rods go in',
+  'pushRods/in': 'At their own position, or before the rockers',
   'timing/wheels': 'Wheels as they are seen, the crank’s first',
   'timing/links': 'Links of the chain, or teeth of the belt',
   'timing/line': 'The wheels in one line',

@@ -69,6 +69,7 @@ export function overheadRows({ overhead }: EngineSheet): SheetRow[] {
           source: bookTable.source,
         }))
       : []),
+    ...says('Push rods', overhead.pushRods),
     ...says(overhead.actsOn === 'yoke' ? 'Yokes' : 'Bridges', bridges?.equalise),
     ...limits('Bridge guide clearance', bridges?.guideClearance),
     ...says('Twist', bridges?.twist),
