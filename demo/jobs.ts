@@ -2,7 +2,8 @@ import { createHash } from 'node:crypto';
 import type { ActData } from '@cardinex/core/job/act';
 import { canonicalJson } from '@cardinex/core/job/chain';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { allGood, madeDead, marked, measured, partsIn, stripped } from './intakeStory';
+import { allGood, madeDead, marked, measured, partsIn, stripped, topDown } from './intakeStory';
+import { timed } from './timingStory';
 import { CARDS_NOW } from '@cardinex/core/job/scope';
 import { castryV8 } from './sheets/castryV8';
 import { averilQ4 } from './sheets/averilQ4';
@@ -41,6 +42,7 @@ export const DEMO_JOB = {
   cider: jobId(1, 11),
   sluiceFirst: jobId(1, 12),
   sluiceSecond: jobId(1, 13),
+  hopKiln: jobId(1, 14),
   otherShops: jobId(2, 1),
 } as const;
 
@@ -60,6 +62,7 @@ export function demoJobs(now: Date): readonly DemoJob[] {
     dredger(now),
     aeroplane(now),
     cider(now),
+    hopKiln(now),
     otherShops(now),
   ];
 }
@@ -501,4 +504,27 @@ function cider(now: Date): DemoJob {
   for (const item of ['nothing-left', 'dowels', 'hides-0', 'hides-1', 'hides-2'])
     story.act('check.seen', { check: 'last-look/head/1', item, found: 'good' });
   return story.end();
+}
+
+/** A chain-driven head on again: its sprockets run in line, the first mark of the chain is set. */
+function hopKiln(now: Date): DemoJob {
+  const story = open(
+    lockside,
+    DEMO_JOB.hopKiln,
+    hoursBefore(now, 5),
+    {
+      serial: 'Q5C-2977',
+      name: 'hop kiln',
+      why: 'The chain rattled, then jumped a link at the start.',
+      scope: { kind: 'gasket' },
+      because: 'noise',
+    },
+    'WH',
+    quillon5c,
+  );
+  let marks = 0;
+  return timed(topDown(story, quillon5c), quillon5c, ({ kind }) => {
+    if (kind === 'look') marks += 1;
+    return marks > 1;
+  }).end();
 }

@@ -41,7 +41,7 @@ const PICTURES: readonly Picture[] = [
     theme: 'glare',
     path: `${job(DEMO_JOB.sawBench, 'inspect')}?check=flatness%2Fhead%2F1`,
   },
-  { name: 'liners', path: job(DEMO_JOB.conveyor, 'liners') },
+  { name: 'timing', path: job(DEMO_JOB.hopKiln, 'timing') },
   {
     name: 'place-liners',
     path: `${job(DEMO_JOB.dredger, 'liners')}?part=place`,
