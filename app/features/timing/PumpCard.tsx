@@ -9,7 +9,7 @@ import { PUMP, pumpView, type PumpView } from '@cardinex/core/job/cards/pump';
 import { entryOf } from '@cardinex/core/job/tray';
 import { areCompanions, cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';
-import { pumpStandSays, pumpWords as w, timingWords } from '@cardinex/words/en/cards/timing';
+import { pumpStandSays, pumpWords as w } from '@cardinex/words/en/cards/timing';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { valvesScreen } from '@cardinex/words/en/cards/valves';
 import { degrees, endName } from '@cardinex/words/en/quantity';
@@ -33,6 +33,7 @@ import { WordsSlip } from '../job/WordsSlip';
 import { ToTop } from '../top/ToTop';
 import { BarringCaution } from '../valves/BarringCaution';
 import { CrankClock } from '../valves/CrankClock';
+import { CameOutWrong } from './CameOutWrong';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen', 'crank.stood']);
 
@@ -122,17 +123,7 @@ function Steps({ view }: { view: PumpView }) {
         ) : null
       }
     >
-      {failed !== null ? (
-        <View className="flex-row gap-2 bg-tab px-3.5 py-2.5" role="alert">
-          <View className="pt-1">
-            <Mark kind="out" />
-          </View>
-          <View className="flex-1">
-            <Body className="font-strong">{w.failed}</Body>
-            <Small>{timingWords.failedWhy(failed)}</Small>
-          </View>
-        </View>
-      ) : null}
+      {failed === null ? null : <CameOutWrong what={w.failed} said={failed} />}
       {held ? <HeldNotice by={held} /> : null}
       {rotation && next ? (
         <View className="px-3 pt-2">

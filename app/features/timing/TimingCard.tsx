@@ -48,6 +48,7 @@ import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { BarringCaution } from '../valves/BarringCaution';
+import { CameOutWrong } from './CameOutWrong';
 import { StepRow } from './StepRow';
 import { WheelsDrawing, type MarkStanding } from './WheelsDrawing';
 
@@ -178,15 +179,7 @@ function Steps({ view }: { view: TimingView }) {
         </View>
       ) : null}
       {failed ? (
-        <View className="flex-row gap-2 border-t border-rule bg-tab px-3.5 py-2.5" role="alert">
-          <View className="pt-1">
-            <Mark kind="out" />
-          </View>
-          <View className="flex-1">
-            <Body className="font-strong">{w.failed(failedName(view, failed.item, sheet))}</Body>
-            <Small>{w.failedWhy(failed.words)}</Small>
-          </View>
-        </View>
+        <CameOutWrong what={w.failed(failedName(view, failed.item, sheet))} said={failed.words} />
       ) : null}
       {held ? <HeldNotice by={held} /> : null}
       <View className="gap-1.5 border-t border-rule px-3.5 py-3" aria-live="polite">
