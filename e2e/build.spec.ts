@@ -185,12 +185,25 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
     await pressThrough(page, 'act');
   });
 
-  await test.step('rod caps, stand-out, and the gasket it asks for', async () => {
+  await test.step('rod caps, timing, stand-out, and the gasket it asks for', async () => {
     await page.goto(`${job}/tighten?set=rod-caps`);
     for (let rod = 1; rod <= 4; rod += 1) {
       await begin(/^Wrench 3/);
       await pullAll();
     }
+    // The camshaft is in the block: its timing is set before the head goes on.
+    await page.goto(`${job}/timing`);
+    await press(page, 'Dead, and all clear');
+    for (const says of [
+      'One dot of the crank gear',
+      'One dot of the cam gear',
+      'Two turns by hand',
+      'Cylinder 1 at the top again',
+    ]) {
+      await expect(page.getByTestId('act')).toContainText(says);
+      await page.getByTestId('confirm').click();
+    }
+    await expect(page.getByTestId('act')).toHaveText('Timing set and proved.');
     await check('stand-out', 'rod-floats');
     await type(page, '0.25', '0.25', '0.3', '0.25');
     await check('stand-out', 'stand-outs');
