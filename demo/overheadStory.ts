@@ -4,7 +4,7 @@ import { sheetIn, stateOf } from './intakeStory';
 import type { Storyteller } from './storyteller';
 
 /** Every gap of the overhead set to what is aimed at, position by position, on an engine set by screws. */
-export function gapsSet(story: Storyteller, sheet: EngineSheet): Storyteller {
+export function overheadSet(story: Storyteller, sheet: EngineSheet): Storyteller {
   for (;;) {
     const state = stateOf(story);
     const view = overheadView(sheetIn(story, sheet), state.valves, state.crank, 'cold');

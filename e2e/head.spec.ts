@@ -261,7 +261,7 @@ function closedUp(name: string, hoursAgo: number): Storyteller {
       .pull('s1', 10)
       .pull('s2', 10)
       .pull('s3', 10),
-  );
+  ).act('gaps.turned', { leftOut: 'The second shift feels them once more.' });
 }
 
 test('what is pulled again after heat waits for it, with its date in a calendar', async ({

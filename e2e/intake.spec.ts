@@ -157,13 +157,15 @@ test('a head that has warped, short bolts that came wrong, and marks translated 
   await expect(page.getByRole('button', { name: 'T E1 (10), Marked and bagged' })).toBeVisible();
 
   await page.goto(`${job}/strip`);
-  await expect(page.getByRole('heading', { name: 'Slacken: Cam cap nuts' })).toBeVisible();
+  // What was bolted on last comes off first.
+  await expect(page.getByRole('heading', { name: 'Slacken: Cam sprocket bolts' })).toBeVisible();
   await pressThrough(page, 'bolt');
   await press(page, 'Head off: It is off');
   for (const [bolts, count] of [
     ['Long bolts, exhaust side', '6'],
     ['Short bolts, intake side', '6'],
     ['Cam cap nuts', '12'],
+    ['Cam sprocket bolts', '3'],
   ] as const) {
     await fill(page, `${bolts}: how many came out?`, count);
     await press(page, `${bolts}: Counted into the bag`);

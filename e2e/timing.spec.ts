@@ -2,7 +2,7 @@ import { CARDS_NOW } from '../core/job/scope';
 import { headOn, topDown } from '../demo/intakeStory';
 import { averilQ4 } from '../demo/sheets/averilQ4';
 import { quillon5c } from '../demo/sheets/quillon5c';
-import { gapsSet } from '../demo/overheadStory';
+import { overheadSet } from '../demo/overheadStory';
 import { timed } from '../demo/timingStory';
 import { fits } from './support/fits';
 import { fill, press } from './support/hands';
@@ -106,7 +106,7 @@ test('ignition to cylinder 1’s firing stroke, told from its exhaust stroke; th
   const story = onTheStand(averilQ4, 'valley biplane', 200, { kind: 'everything' }, CARDS_NOW);
   for (const card of ['bores', 'shells', 'crank', 'pistons', 'head-build'] as const)
     story.act('card.left-out', { card, words: 'Done elsewhere.' });
-  const job = gapsSet(headOn(story, averilQ4), averilQ4).end();
+  const job = overheadSet(headOn(story, averilQ4), averilQ4).end();
   await shop.tell(job);
   await signIn(page, shop.address);
   await page.goto(`${shop.address}/jobs/${job.id}/top`);

@@ -130,7 +130,7 @@ function Steps({ view }: { view: PumpView }) {
           <Small>{valvesScreen.seenFrom(endName(rotation.seenFrom))}</Small>
           <CrankClock
             rotation={rotation}
-            ringGearTeeth={sheet.crank?.ringGearTeeth}
+            crank={sheet.crank}
             firing={firing}
             atDeg={state.crank.atDeg}
             toDeg={atDeg}

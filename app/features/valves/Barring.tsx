@@ -117,7 +117,7 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
         </View>
         <CrankClock
           rotation={view.rotation}
-          ringGearTeeth={sheet.crank?.ringGearTeeth}
+          crank={sheet.crank}
           firing={view.overhead.firing}
           atDeg={standsAt}
           toDeg={next.atDeg}

@@ -1,15 +1,18 @@
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Polygon, Text as SvgText } from 'react-native-svg';
+import { rim } from '@cardinex/core/crank/rim';
 import { wrap } from '@cardinex/core/overhead/cycle';
 import type { Firing } from '@cardinex/core/overhead/barringInput';
-import type { Rotation } from '@cardinex/core/sheet/spec/layout';
+import { figureMm } from '@cardinex/core/quantity/figureMm';
+import type { CrankSpec, Rotation } from '@cardinex/core/sheet/spec/layout';
 import { degrees, endName } from '@cardinex/words/en/quantity';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { usePalette } from '../../ui/useTheme';
 
 interface Props {
   readonly rotation: Pick<Rotation, 'direction' | 'seenFrom'>;
-  readonly ringGearTeeth?: number | undefined;
+  /** What the rim is read by: its ring gear, its diameter. */
+  readonly crank?: Pick<CrankSpec, 'ringGearTeeth' | 'rimDiameter'> | undefined;
   readonly firing: readonly Firing[];
   /** Where the crank stands; null while unknown, and then the marks stand as at the target. */
   readonly atDeg: number | null;
@@ -28,12 +31,13 @@ const ARROW = 96;
  * engine; the cylinders' dead-centre marks stand on the rim where they are now and run with it.
  */
 export function CrankClock(props: Props) {
-  const { rotation, ringGearTeeth, firing, atDeg, toDeg, barDeg, centre = '?' } = props;
+  const { rotation, crank, firing, atDeg, toDeg, barDeg, centre = '?' } = props;
   const c = usePalette();
   const turns = rotation.direction === 'clockwise' ? 1 : -1;
   const standsAt = atDeg ?? toDeg;
   const marks = marksOnRim(firing, standsAt);
   const middle = SIZE / 2;
+  const onRim = barDeg ? alongRim(barDeg, crank) : [];
   const label = w.clockLabel(
     atDeg === null ? '?' : degrees(atDeg),
     barDeg === null ? '' : degrees(barDeg),
@@ -63,13 +67,27 @@ export function CrankClock(props: Props) {
             {barDeg === null ? centre : degrees(barDeg)}
           </SvgText>
           <Caption y={24} text={w.thisWay(rotation.direction)} />
-          {barDeg && ringGearTeeth ? (
-            <Caption y={46} text={w.teeth(Math.round((ringGearTeeth * barDeg) / 360))} />
-          ) : null}
+          {onRim.map((text, place) => (
+            <Caption key={text} y={46 + place * 20} text={text} />
+          ))}
         </G>
       </Svg>
     </View>
   );
+}
+
+/** The way to bar in teeth of the ring gear and along the rim, as far as the sheet prints them. */
+function alongRim(deg: number, crank: Props['crank']): readonly string[] {
+  const { ringGearTeeth, rimDiameter } = crank ?? {};
+  const { teeth, mm } = rim({
+    deg,
+    ...(ringGearTeeth !== undefined && { teethTotal: ringGearTeeth }),
+    ...(rimDiameter && { rimDiaMm: figureMm(rimDiameter) }),
+  });
+  return [
+    ...(teeth === undefined ? [] : [w.teeth(Math.round(teeth))]),
+    ...(mm === undefined ? [] : [w.onRim(Math.round(mm))]),
+  ];
 }
 
 interface MarkOnRim {

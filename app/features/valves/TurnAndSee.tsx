@@ -39,7 +39,7 @@ export function TurnAndSee({ sheet, overhead, rotation, startDeg = 0 }: Props) {
       <Small>{`${w.seenFrom(endName(rotation.seenFrom))}, ${w.fires(overhead.firing.map((f) => f.cylinder))}`}</Small>
       <CrankClock
         rotation={rotation}
-        ringGearTeeth={sheet.crank?.ringGearTeeth}
+        crank={sheet.crank}
         firing={overhead.firing}
         atDeg={atDeg}
         toDeg={atDeg}

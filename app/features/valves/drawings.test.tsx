@@ -14,7 +14,7 @@ const clock = (
 ) => (
   <CrankClock
     rotation={{ direction: engine.direction ?? 'clockwise', seenFrom: 'fan' }}
-    ringGearTeeth={engine.teeth}
+    crank={engine.teeth === undefined ? undefined : { ringGearTeeth: engine.teeth }}
     firing={firingOf(tolvane44)}
     atDeg={atDeg}
     toDeg={toDeg}

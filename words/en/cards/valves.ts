@@ -293,6 +293,7 @@ export const valvesScreen = {
     'Bar forward until cylinder 1 is at the top with both its valves shut. Past it? Go well back and come up again.',
   fullTurn: 'one turn',
   teeth: (count: number) => `${count} ring-gear teeth`,
+  onRim: (mm: number) => `${mm} mm on the rim`,
   bars: 'bar forward only',
   barCaution: 'Bar by hand, never with the starter. Fingers and helpers clear.',
   setHere: (ids: readonly string[]) => `Set here: ${listed(ids)}`,
