@@ -125,6 +125,12 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await page.getByRole('button', { name: /I see that/ }).click();
   await expect(page.getByTestId('provisional')).toContainText('hot figure only');
   await readings(page, '0.42', '0.42', '0.33', '0.33', '0.32', '0.33', '0.42', '0.43');
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('textbox')
+    .fill('The second shift feels them once more.');
+  await page.getByRole('dialog').getByRole('button', { name: 'Leave it out' }).click();
   await expect(page.getByText('All valves set, provisionally.')).toBeVisible();
 
   // The recheck stands in the tray, and in the record.

@@ -15,7 +15,7 @@ test('tags come as a sheet or a roll, and each code opens its part on its job', 
     expect(answer.headers()['content-type']).toBe('application/pdf');
     return answer.body();
   };
-  const roll = await pdfPicture(await labels('roll'), 4);
+  const roll = await pdfPicture(await labels('roll'), 5);
   const address = qrIn(roll);
   expect(address).toMatch(/^http:\/\/127\.0\.0\.1:\d+\/jobs\/[0-9a-f-]+\/mark\?part=/);
   await page.goto(address ?? '');
