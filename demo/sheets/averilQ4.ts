@@ -270,7 +270,6 @@ export const averilQ4: EngineSheet = {
       { id: 'cam', name: 'Camshaft', teeth: 48, xMm: 0, yMm: -108 },
     ],
     seenFrom: 'accessory',
-    markPlaces: [{ mark: 1, wheel: 'cam', meets: 'crank' }],
     ...book.on(40),
   },
   fills: [

@@ -287,7 +287,6 @@ export const dunmere2s5: EngineSheet = {
       { id: 'cam', name: 'Camshaft', teeth: 60, xMm: 0, yMm: 240 },
     ],
     seenFrom: 'flywheel',
-    markPlaces: [{ mark: 1, wheel: 'crank', meets: 'cam' }],
     ...book.on(55),
   },
   fills: [
