@@ -110,7 +110,7 @@ function Steps({ view }: { view: TimingView }) {
     undo: mine ? undo : undefined,
     help: () => setHelp(!help),
   });
-  const after = next ? steps.filter(({ done, key }) => !done && key !== next.key)[0] : undefined;
+  const after = next ? steps.find(({ done, key }) => !done && key !== next.key) : undefined;
   const { timing } = sheet;
   const tooth = timing?.wheels?.[0]?.teeth;
   return (

@@ -64,7 +64,6 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
   const keep = async (
     mm: number,
     printed: Printed,
-    _far = false,
     felt?: { goMm: number; noGoMm: number },
   ): Promise<boolean> => {
     const data = { valve: item.id, reading, mm, printed, ...(felt && { felt }) };
@@ -79,15 +78,15 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
     return true;
   };
   const { locked } = current.readings;
-  const pair = useGoNoGo(limits);
+  const pair = useGoNoGo(view.spec.feel === 'go-no-go' ? limits : null);
   if (!limits) return null;
-  const byPair = view.spec.feel === 'go-no-go' && reading !== 'found' && pair !== null;
+  const byPair = reading !== 'found' && pair !== null;
   const still = reading === 'again' && locked !== undefined && entry.text === '' ? locked : null;
   const byFeel = byPair && entry.text === '' && still === null ? pair : null;
   /** What stands in the field; with nothing in it, what the card offers. */
   const keepOffered = (): void => {
     if (still) void keep(still.mm, still.printed);
-    else if (byFeel) void keep(byFeel.mm, byFeel.printed, false, byFeel.felt);
+    else if (byFeel) void keep(byFeel.mm, byFeel.printed, byFeel.felt);
     else entry.handle.current?.keep();
   };
   // The same reading of the other valves of its kind.
@@ -142,12 +141,12 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
           reachMm={REACH_MM.gap}
           beyond={linersWords.beyondGap}
           isFar={(mm) => farFromFellows(mm, fellows, FLOOR_MM)}
-          onRead={keep}
+          onRead={(mm, printed) => keep(mm, printed)}
           entry={entry}
         />
       </View>
       {learnt ? <LockShiftHint learnt={learnt} /> : null}
-      {byPair && pair ? (
+      {byPair ? (
         <View className="border-t border-rule px-3.5 py-2" testID="go-no-go">
           <Body className="font-strong">{w.goLeaf(pair.go)}</Body>
           <Body className="font-strong">{w.noGoLeaf(pair.noGo)}</Body>

@@ -87,9 +87,6 @@ export function overheadView(
   const overhead = overheadFor(sheet, all);
   if (!spec || !rotation || typeof overhead === 'string') return null;
   const items = all.map((item) => itemView(sheet, item, valves, phase));
-  const due = phase === 'cold' && feltAgain(sheet, items).length > 0;
-  const allSet = items.every(({ done }) => done);
-  const isDue = due && valves.turned === null && allSet;
   const { school = 'fewest', startDeg = 0, before } = (phase === 'cold' && valves.chosen) || {};
   // What was done before the way round was chosen is not gone back to.
   const settled = new Set(
@@ -142,11 +139,7 @@ export function overheadView(
     shims,
     barDeg: next === null || crank.atDeg === null ? null : ahead(next),
     waitUntil: phase === 'cold' ? bleedUntil(sheet, valves, crank) : null,
-    again: isDue
-      ? 'due'
-      : due && valves.turned?.leftOut === undefined && valves.turned
-        ? 'going'
-        : null,
+    again: phase === 'cold' ? againOf(sheet, items, valves) : null,
     doneCount: items.length - undone.size,
     provisional: items.some(({ target }) => target?.provisional),
   };
@@ -373,10 +366,21 @@ function verdictOf(
   };
 }
 
-/** Gaps with a lock nut that can still be got at: these are felt once more after two turns. */
-function feltAgain(sheet: JobSheet, items: readonly ItemView[]): readonly ItemView[] {
-  if (!withTimingCards(sheet) || sheet.overhead?.adjust !== 'screw') return [];
-  return items.filter(({ item, setBy }) => setBy === 'gap' && item.before === undefined);
+/** Is this a gap with a lock nut that can still be got at, so that it is felt once more after two turns? */
+function isFeltAgain(sheet: JobSheet, item: SettingItem): boolean {
+  const asked = withTimingCards(sheet) && sheet.overhead?.adjust === 'screw';
+  return asked && setByOf(sheet, item) === 'gap' && item.before === undefined;
+}
+
+/** How far feeling every gap once more has come. */
+function againOf(
+  sheet: JobSheet,
+  items: readonly ItemView[],
+  { turned }: ValvesState,
+): OverheadView['again'] {
+  if (!items.some(({ item }) => isFeltAgain(sheet, item))) return null;
+  if (turned) return turned.leftOut === undefined ? 'going' : null;
+  return items.every(({ done }) => done) ? 'due' : null;
 }
 
 /** Was this gap locked before the two turns, and has not been set anew since? */
@@ -385,8 +389,7 @@ function needsAgain(
   item: SettingItem,
   { turned, readings }: ValvesState,
 ): boolean {
-  if (!turned || turned.leftOut !== undefined || item.before !== undefined) return false;
-  if (!withTimingCards(sheet) || sheet.overhead?.adjust !== 'screw') return false;
+  if (!turned || turned.leftOut !== undefined || !isFeltAgain(sheet, item)) return false;
   const { locked } = readings[item.id] ?? {};
   return locked !== undefined && locked.seq < turned.seq;
 }
