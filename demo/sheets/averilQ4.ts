@@ -269,6 +269,7 @@ export const averilQ4: EngineSheet = {
       { id: 'crank', name: 'Crank', teeth: 24, xMm: 0, yMm: 0 },
       { id: 'cam', name: 'Camshaft', teeth: 48, xMm: 0, yMm: -108 },
     ],
+    markPlaces: [{ mark: 1, wheel: 'cam', meets: 'crank' }],
     seenFrom: 'accessory',
     ...book.on(40),
   },

@@ -286,6 +286,7 @@ export const dunmere2s5: EngineSheet = {
       { id: 'crank', name: 'Crank', teeth: 60, xMm: 0, yMm: 0 },
       { id: 'cam', name: 'Camshaft', teeth: 60, xMm: 0, yMm: 240 },
     ],
+    markPlaces: [{ mark: 1, wheel: 'crank', meets: 'cam' }],
     seenFrom: 'flywheel',
     ...book.on(55),
   },

@@ -15,7 +15,7 @@ export function sameBesideIds(one: EngineSheet, other: EngineSheet): readonly st
 function plain(sheet: EngineSheet): unknown {
   const places = (list: readonly { readonly id: string }[] = []) =>
     new Map(list.map(({ id }, place) => [id, `#${place}`]));
-  const covers = places(sheet.covers);
+  const named = new Map([...places(sheet.covers), ...places(sheet.timing?.wheels)]);
   const { valves } = sheet.overhead ?? {};
   // Gaps with no place along the head stand in no order.
   const inOrder = [...(valves ?? [])].sort(
@@ -39,11 +39,11 @@ function plain(sheet: EngineSheet): unknown {
         .map(([name, item]) => [name, walk(item, inner, name)]),
     );
   };
-  return walk({ ...sheet, overhead: { ...sheet.overhead, valves: inOrder } }, covers);
+  return walk({ ...sheet, overhead: { ...sheet.overhead, valves: inOrder } }, named);
 }
 
 /** Fields that hold ids of other things. */
-const NAMED = new Set(['order', 'leaveOut', 'group', 'before']);
+const NAMED = new Set(['order', 'leaveOut', 'group', 'before', 'wheel', 'meets']);
 
 function compare(one: unknown, other: unknown, at: string, found: string[]): void {
   if (typeof one === 'object' && typeof other === 'object' && one !== null && other !== null) {

@@ -189,6 +189,20 @@ export class Typist {
         await this.press(at, name);
         return true;
       }
+      case 'renew/*/fits': {
+        const set = this.sheet.fastenedSets?.find(({ id }) => id === value);
+        await this.press(at, set?.name ?? fieldLabel(String(value)));
+        return true;
+      }
+      case 'timing/markPlaces/*/mark':
+        await this.press(at, this.sheet.timing?.marks[Number(value) - 1] ?? '');
+        return true;
+      case 'timing/markPlaces/*/wheel':
+      case 'timing/markPlaces/*/meets': {
+        const wheel = this.sheet.timing?.wheels?.find(({ id }) => id === value);
+        await this.press(at, wheel?.name ?? '');
+        return true;
+      }
       case 'fastenedSets/*/programme/cycles/*/stages/*/order':
       case 'fastenedSets/*/programme/cycles/*/stages/*/leaveOut': {
         const { fasteners } = this.setAt(path);

@@ -33,3 +33,4 @@ export const LazyAdjustersDrawing = card((room) => room.AdjustersDrawing);
 export const LazyStopsDrawing = card((room) => room.StopsDrawing);
 export const LazyTrendDrawing = card((room) => room.TrendDrawing);
 export const LazyTurnAndSee = card((room) => room.TurnAndSee);
+export const LazyWheelsDrawing = card((room) => room.WheelsDrawing);

@@ -23,6 +23,7 @@ export { TightenCard } from '../tighten/TightenCard';
 export { WhatIfCard } from '../clamp/WhatIfCard';
 export { PumpCard } from '../timing/PumpCard';
 export { TimingCard } from '../timing/TimingCard';
+export { WheelsDrawing } from '../timing/WheelsDrawing';
 export { StopsDrawing } from '../top/StopsDrawing';
 export { TopScreen } from '../top/TopScreen';
 export { AdjustersDrawing } from '../valves/AdjustersDrawing';

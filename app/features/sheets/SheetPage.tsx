@@ -8,7 +8,9 @@ import type { VariantQuestion } from '@cardinex/core/sheet/spec/variants';
 import { overheadFor } from '@cardinex/core/sheet/barringOf';
 import { settingItems } from '@cardinex/core/sheet/settingItems';
 import { differencesOf } from '@cardinex/core/sheet/variants';
+import { timingWords } from '@cardinex/words/en/cards/timing';
 import { valvesScreen } from '@cardinex/words/en/cards/valves';
+import { endName } from '@cardinex/words/en/quantity';
 import { differenceText } from '@cardinex/words/en/sheets/differences';
 import { sheetSections } from '@cardinex/words/en/sheets/sections/sheetSections';
 import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
@@ -22,7 +24,7 @@ import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { useWide } from '../../ui/useWide';
 import { Body, Small } from '../../ui/Words';
-import { LazyTurnAndSee } from '../cards/LazyCards';
+import { LazyTurnAndSee, LazyWheelsDrawing } from '../cards/LazyCards';
 import { saveFile } from '../device/saveFile';
 import { LayoutDrawing } from './LayoutDrawing';
 import { SectionCard } from './SectionCard';
@@ -81,6 +83,17 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
         <LazyTurnAndSee sheet={sheet} overhead={overhead} rotation={sheet.rotation} />
       </TabbedCard>
     );
+  const { timing } = sheet;
+  const wheels = timing?.wheels ? (
+    <TabbedCard tab={timingWords.marksDrawn}>
+      <LazyWheelsDrawing
+        timing={timing}
+        standing={() => 'open'}
+        said={timingWords.marksAre(timing.marks)}
+      />
+      {timing.seenFrom ? <Small>{timingWords.seenFrom(endName(timing.seenFrom))}</Small> : null}
+    </TabbedCard>
+  ) : null;
   const variants = (sheet.variants ?? []).map((question) => (
     <VariantCard key={question.id} sheet={sheet} question={question} />
   ));
@@ -162,6 +175,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
             {sets}
             {windows}
             {turning}
+            {wheels}
             {variants}
           </View>
           <View className="flex-1">
@@ -177,6 +191,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
           {sets}
           {windows}
           {turning}
+          {wheels}
           {rest}
           {variants}
         </>

@@ -6,6 +6,7 @@ import { checkFigures } from './figures';
 import type { SheetFinding } from './finding';
 import { checkCrank, checkIdentity } from './identity';
 import { checkOverhead } from './overhead';
+import { checkRenewed } from './renewed';
 import { checkTiming } from './timing';
 import { checkVariants } from './variants';
 
@@ -21,6 +22,7 @@ export const checkSheet = once((sheet: EngineSheet): readonly SheetFinding[] => 
   ...checkFastening(sheet),
   ...checkOverhead(sheet),
   ...checkTiming(sheet),
+  ...checkRenewed(sheet),
   ...checkVariants(sheet),
   ...checkFigures(sheet),
 ]);

@@ -66,7 +66,7 @@ function mapFindings(
     return before
       ? [
           fault(`${at}.fasteners[${place}]`, 'same-place', {
-            fastener: one.number,
+            one: one.number,
             other: before.number,
           }),
         ]

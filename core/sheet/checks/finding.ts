@@ -40,6 +40,7 @@ export type SheetFindingCode =
   | 'value-repeated'
   | 'stretch-disturbed'
   | 'demands-contradict'
+  | 'unknown-set'
   | 'unknown-wheel'
   | 'unknown-mark'
   | 'links-missing'

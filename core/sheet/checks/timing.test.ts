@@ -20,6 +20,9 @@ it('marks stand on wheels that are there, and to links that are counted', () => 
   expect(found({ wheels: [first, { ...second, id: first.id }], markPlaces: [] })).toEqual([
     'timing.wheels[1].id repeated',
   ]);
+  expect(found({ wheels: [first, { ...second, xMm: first.xMm, yMm: first.yMm }] })).toContain(
+    'timing.wheels[1] same-place',
+  );
   const { links: _none, ...withoutLinks } = timing;
   const sheet = { ...quillon5c, timing: withoutLinks } as EngineSheet;
   expect(new Set(checkTiming(sheet).map(({ code }) => code))).toEqual(new Set(['links-missing']));

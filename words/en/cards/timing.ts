@@ -167,6 +167,8 @@ export const timingWords = {
   seenFrom: (end: string) => `seen from ${end}`,
   drawing: (seen: string, what: string) => `Timing wheels${seen}. ${what}`,
   now: (says: string) => `Now: ${says}.`,
+  marksDrawn: 'Timing marks',
+  marksAre: (marks: readonly string[]) => `The marks: ${marks.join('; ')}.`,
   links: (count: number, drive: 'chain' | 'belt' | 'gears') =>
     drive === 'belt' ? `belt of ${count} teeth` : `chain of ${count} links`,
   teeth: (count: number) => String(count),

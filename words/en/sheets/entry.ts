@@ -106,6 +106,8 @@ export const entryWords = {
   valvesMade: 'One gap for each cylinder and valve',
   overrides: 'What differs on such an engine',
   makeValves: 'Make the list of valves',
+  enterFirst: (what: string) => `Enter first: ${small(what)}.`,
+  wheelsSoFar: 'Each ring is a mark.',
 } as const;
 
 export const familyWords: Readonly<Record<Family, string>> = {
@@ -214,7 +216,7 @@ const LABELS: Readonly<Record<string, string>> = {
   tappets: 'Tappets',
   count: 'How many',
   holdsLiners: 'Does it hold the liners down?',
-  fits: 'Which set waits for it (or liners, valves)',
+  fits: 'What waits for it',
   alongHead: 'Place along the head',
   inCloses: 'Does screwing in close the gap?',
   pitchMm: 'Pitch of the screw (mm)',
@@ -255,7 +257,8 @@ const LABELS_AT: Readonly<Record<string, string>> = {
   'overhead/screw': 'The adjusting screw',
   'wheels/xMm': 'Its centre to the right of the crank’s (mm)',
   'wheels/yMm': 'Its centre above the crank’s (mm)',
-  'markPlaces/mark': 'Which mark, counted from 1',
+  'markPlaces/mark': 'Which of the marks',
+  'markPlaces/wheel': 'On which wheel',
   'markPlaces/meets': 'The wheel it meets, where both carry a dot',
   'markPlaces/atDeg': 'Else where on its wheel, degrees clockwise from the top',
   'overhead/pushRods': 'When push rods go in',

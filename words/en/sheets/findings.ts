@@ -58,12 +58,14 @@ const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = 
     `${source} asks for ${DEMANDS[String(about)]}, which disturbs stretch bolts outside their own programme.`,
   'demands-contradict': ({ about, doSource, neverSource }) =>
     `${doSource} asks for ${DEMANDS[String(about)]}; ${neverSource} forbids it. It is left for a decision on the job.`,
+  'unknown-set': ({ id }) =>
+    `There is no set of fasteners ${String(id)}: name one, or the liners, or the valves.`,
   'unknown-wheel': ({ id }) => `There is no wheel ${String(id)}.`,
   'unknown-mark': ({ most }) => `There are ${String(most)} marks; count them from 1.`,
   'links-missing': () =>
     'A mark stands to a link: say how many links the chain has, or teeth the belt.',
   'outside-map': ({ fastener }) => `${fastener} stands outside the map.`,
-  'same-place': ({ fastener, other }) => `${fastener} stands where ${other} stands.`,
+  'same-place': ({ one, other }) => `${one} stands where ${other} stands.`,
   'no-tensioner': () =>
     'Without the jack’s area and the stud’s size, load and stretch cannot be reckoned.',
   'wait-without-time': () => 'How long is waited here?',

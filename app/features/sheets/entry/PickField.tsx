@@ -1,26 +1,37 @@
 import { View } from 'react-native';
-import { fieldLabel } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w, labelOf } from '@cardinex/words/en/sheets/entry';
 import { Choice } from '../../../ui/Choice';
+import { Body } from '../../../ui/Words';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { valueAt, type Path } from '@cardinex/core/sheet/draftPath';
 
-/** One of the things another part of the sheet names: a cover, a group. */
-export function PickField({ path, among }: { path: Path; among: Path }) {
+interface Props {
+  readonly path: Path;
+  readonly among: Path;
+  /** Answers that stand in no list of the sheet. */
+  readonly others?: readonly { readonly value: string; readonly label: string }[];
+  /** The field must be given: with nothing to choose from yet, what to enter first is said. */
+  readonly needed?: boolean;
+}
+
+/** One of the things another part of the sheet names: a cover, a group, a wheel. */
+export function PickField({ path, among, others = [], needed = false }: Props) {
   const { document } = useDraft();
   const { value, change, faults } = useDraftValue<string>(path);
   const list = valueAt(document, among);
-  const options = (Array.isArray(list) ? list : []).flatMap((one: unknown) => {
+  const named = (Array.isArray(list) ? list : []).flatMap((one: unknown) => {
     const { id, name } = (one ?? {}) as { id?: unknown; name?: unknown };
     return typeof id === 'string'
       ? [{ value: id, label: typeof name === 'string' ? name : id }]
       : [];
   });
-  if (options.length === 0) return null;
+  const options = [...named, ...others];
+  if (options.length === 0) return needed ? <Body>{w.enterFirst(labelOf(among))}</Body> : null;
   return (
     <View className="gap-1">
       <Choice
-        label={fieldLabel(String(path.at(-1)))}
+        label={labelOf(path)}
         value={value ?? null}
         options={options}
         onChange={(to) => change(to === value ? undefined : to)}

@@ -1,7 +1,10 @@
 import type { ReactElement } from 'react';
 import { CamEventsField } from './CamEventsField';
 import { FiringTaps } from './FiringTaps';
+import { labelOf, fieldLabel } from '@cardinex/words/en/sheets/entry';
 import { MapMaker } from './MapMaker';
+import { MarkField } from './MarkField';
+import { MarkPlacesField } from './MarkPlacesField';
 import { OrderTaps } from './OrderTaps';
 import { OverridesField } from './OverridesField';
 import { PickField } from './PickField';
@@ -9,6 +12,9 @@ import { UsesField } from './UsesField';
 import { ValvesField } from './ValvesField';
 import { patternOf, type Path } from '@cardinex/core/sheet/draftPath';
 import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
+
+/** What waits for a part besides a set of fasteners. */
+const HELD_UP_BY_PARTS = ['liners', 'valves'].map((value) => ({ value, label: fieldLabel(value) }));
 
 /**
  * Fields that are better tapped, drawn or made than typed; undefined for all others, null for what
@@ -39,6 +45,16 @@ export function specialField(path: Path, node: SchemaNode): ReactElement | null 
       return <PickField path={path} among={['covers']} />;
     case 'fastenedSets/*/programme/cycles/*/stages/*/values/*/group':
       return <PickField path={path} among={[...path.slice(0, 2), 'groups']} />;
+    case 'renew/*/fits':
+      return <PickField path={path} among={['fastenedSets']} others={HELD_UP_BY_PARTS} />;
+    case 'timing/markPlaces':
+      return <MarkPlacesField node={node} path={path} label={labelOf(path)} />;
+    case 'timing/markPlaces/*/mark':
+      return <MarkField path={path} />;
+    case 'timing/markPlaces/*/wheel':
+      return <PickField path={path} among={['timing', 'wheels']} needed />;
+    case 'timing/markPlaces/*/meets':
+      return <PickField path={path} among={['timing', 'wheels']} />;
     case 'fastenedSets/*/programme/cycles/*/stages/*/order':
       return <OrderTaps path={path} kind="order" />;
     case 'fastenedSets/*/programme/cycles/*/stages/*/leaveOut':

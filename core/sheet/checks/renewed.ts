@@ -1,0 +1,12 @@
+import type { EngineSheet } from '../engineSheet';
+import { fault, type SheetFinding } from './finding';
+
+/** What a renewed part holds up is there: a name nobody bears would hold up nothing, and say nothing. */
+export function checkRenewed({ renew = [], fastenedSets = [] }: EngineSheet): SheetFinding[] {
+  const known = new Set(['liners', 'valves', ...fastenedSets.map(({ id }) => id)]);
+  return renew.flatMap(({ fits }, place) =>
+    fits === undefined || known.has(fits)
+      ? []
+      : [fault(`renew[${place}].fits`, 'unknown-set', { id: fits })],
+  );
+}
