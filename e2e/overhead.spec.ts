@@ -8,6 +8,7 @@ import { dunmere2s5 } from '../demo/sheets/dunmere2s5';
 import { hesperM6Left, hesperM6Right } from '../demo/sheets/hesperM6';
 import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
+import { tolvane44 } from '../demo/sheets/tolvane44';
 import type { DemoJob } from '../demo/storyteller';
 import { fits } from './support/fits';
 import { fill, press } from './support/hands';
@@ -251,6 +252,30 @@ test('shims: gaps found all round, the tight and the loose serve each other, rea
   await goOn(page, /All valves set/, () => '0.40');
   await page.goto(`${shop.address}/jobs/${job.id}/record`);
   await expect(page.getByText(/E1 3\.50 mm \(out of E2\)/)).toBeVisible();
+});
+
+test('one turn out, or a valve asked for where it may not be set: each is caught, with what to do', async ({
+  page,
+  shop,
+}) => {
+  const job = overheadNext(tolvane44, 'hay press', 0.07);
+  await shop.tell(job);
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/${job.id}/valves`);
+  await expect(page.getByTestId('should-see')).toContainText('cylinder 4 rocking');
+  await press(page, 'Not so');
+  await press(page, /Cylinder 1 rocks instead/);
+  await expect(page.getByRole('heading', { name: 'Position 2 of 2' })).toBeVisible();
+  await expect(page.getByTestId('valve')).toHaveText('E2');
+
+  await page.getByRole('button', { name: /^E1 .*leave alone/ }).click();
+  const answer = page.getByTestId('left-alone');
+  await expect(answer).toContainText('E1: leave it, its cam is');
+  await expect(answer).toContainText('It comes at position 1, 360° on.');
+  await fits(page);
+  await page.getByRole('button', { name: /^I4 .*set here/ }).click();
+  await expect(answer).toHaveCount(0);
+  await expect(page.getByTestId('valve')).toHaveText('I4');
 });
 
 test('push rods go in at their own position, each felt into its pocket; an engine of the left hand bars the other way', async ({

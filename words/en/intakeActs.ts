@@ -10,6 +10,7 @@ import { isolationSentence } from './cards/dead';
 import { cardTitle } from './cards/names';
 import { checkItemName, decisionDone, placeName } from './cards/inspect';
 import { partName, standingWord } from './cards/parts';
+import { markLook } from './markLook';
 import { length, METRIC, type ReaderUnits } from './quantity';
 import { causeName, scopeTitle } from './scope';
 
@@ -103,6 +104,7 @@ function seenLine({ data }: ActOf<'check.seen'>, sheet: JobSheet): ActLine {
   if (id === DEAD) return { what: isolationSentence(item as Isolation), value, ...more };
   if (id === STRIP) return { what: `Off: ${item.split('/').slice(1).join(' ') || item}`, ...more };
   const check = checkOf(sheet, id);
-  const where = check && step !== '' ? `, ${placeName(sheet, check, step).toLowerCase()}` : '';
+  const place = check && step !== '' ? placeName(sheet, check, step).toLowerCase() : markLook(id);
+  const where = place === undefined ? '' : `, ${place}`;
   return { what: `${checkItemName(sheet, id, item)}${where}`, value, ...more };
 }

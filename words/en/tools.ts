@@ -1,7 +1,9 @@
+import type { LengthUnit } from '@cardinex/core/quantity/units';
 import type { ToolRefusal } from '@cardinex/core/tools/decideTool';
 import type { ToolStanding } from '@cardinex/core/tools/standing';
 import type { ToolAct, ToolKind, ToolState } from '@cardinex/core/tools/tool';
-import { degrees, listed } from './quantity';
+
+import { degrees, lengthFigure, listed } from './quantity';
 
 const KINDS: Readonly<Record<ToolKind, string>> = {
   'torque-wrench': 'Torque wrench',
@@ -110,6 +112,14 @@ export function toolActLine(act: ToolAct): { readonly what: string; readonly wor
     case 'tool.retired':
       return { what: 'Retired', words: act.data.words };
   }
+}
+
+/**
+ * A feeler's leaf as it is marked, in the unit of its set, whatever unit is read in.
+ * @example leafName(0.381, 'thou') // '15 thou'
+ */
+export function leafName(mm: number, unit: LengthUnit): string {
+  return `${lengthFigure(mm, unit).replace(/\.0$/, '')} ${unit}`;
 }
 
 export const toolsWords = {

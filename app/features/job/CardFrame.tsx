@@ -1,4 +1,4 @@
-import { useState, type PropsWithChildren, type ReactNode } from 'react';
+import { useEffect, useState, type PropsWithChildren, type ReactNode } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import type { CardName } from '@cardinex/core/job/tray';
 import { shared } from '@cardinex/words/en/screens';
@@ -26,6 +26,8 @@ interface Props {
   /** Laid over the screen when open. */
   readonly slip?: ReactNode;
 }
+
+const TRAY = 'tray-beside';
 
 /** A card in hand: on a phone its front or its back; on a wide screen tray, front and back side by side. */
 export function CardFrame(props: PropsWithChildren<Props>) {
@@ -84,11 +86,16 @@ function WideCard({
   children,
 }: PropsWithChildren<Props>) {
   const { sheet } = useJob();
+  // A long tray is taller than the screen: the card in hand is kept in sight.
+  useEffect(() => {
+    const current = document.querySelector(`#${TRAY} [aria-current]`);
+    current?.scrollIntoView({ block: 'nearest' });
+  }, [card, set]);
   return (
     <View role="main" className="h-full bg-bench">
       <JobHeader card={card} />
       <View className="flex-1 flex-row pb-3 pl-3 pr-3.5">
-        <ScrollView className="no-print w-[208px] flex-none">
+        <ScrollView nativeID={TRAY} className="no-print w-[208px] flex-none">
           <TrayList card={card} set={set} narrow />
         </ScrollView>
         <View className="flex-[1.15]">

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { undoHint } from '@cardinex/words/en/acts';
 import type { CardName } from '@cardinex/core/job/tray';
@@ -10,7 +10,6 @@ import { degrees, endName } from '@cardinex/words/en/quantity';
 import { useEncoder } from '../../device/instrument/useEncoder';
 import { usePreferences } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';
-import { speak } from '../../ui/signal';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { ActBar } from '../job/ActBar';
@@ -19,6 +18,7 @@ import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
+import { useSpoken } from '../job/useSpoken';
 import { useUndo } from '../job/useUndo';
 import { ToTop } from '../top/ToTop';
 import { BarringCaution } from './BarringCaution';
@@ -70,10 +70,11 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
     undo: last ? undo : undefined,
     help: () => setHelp(!help),
   });
-  useEffect(() => {
-    if (speech && barDeg !== null)
-      speak(`${w.barTo(number, plan.positions.length)}. ${Math.round(barDeg)} degrees.`);
-  }, [speech, barDeg, number, plan.positions.length]);
+  useSpoken(
+    barDeg === null
+      ? null
+      : `${w.barTo(number, plan.positions.length)}. ${Math.round(barDeg)} degrees.`,
+  );
   if (!next) return null;
   const toSet = view.items.filter(
     ({ item }) => view.wanted.has(item.id) && next.set.some(({ id }) => id === item.id),

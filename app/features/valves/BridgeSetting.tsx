@@ -1,16 +1,17 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import type { BridgeStep } from '@cardinex/core/job/act';
-import type { ItemView, OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import type { CardName } from '@cardinex/core/job/tray';
 import { itemName } from '@cardinex/words/en/itemNames';
 import { bridgeStepName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { usePreferences } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';
-import { signal, speak } from '../../ui/signal';
+import { signal } from '../../ui/signal';
 import { Body, Heading, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
+import { useSpoken } from '../job/useSpoken';
 import { BridgeDrawing } from './BridgeDrawing';
 import { SettingFrame } from './SettingFrame';
 import { SettingTop } from './SettingTop';
@@ -27,7 +28,6 @@ interface Props {
 /** A bridge is equalised and tried before its gap, and tried once more after it: one that turns has left a stem. */
 export function BridgeSetting({ card, view, place, current, step }: Props) {
   const { sheet, record } = useJob();
-  const { speech } = usePreferences();
   const [turned, setTurned] = useState(false);
   const spec = view.spec.bridges;
   const { id } = current.item;
@@ -41,9 +41,7 @@ export function BridgeSetting({ card, view, place, current, step }: Props) {
     if (step === 'after' && found === 'good') place.goOn();
   });
   const title = w.bridge[step];
-  useEffect(() => {
-    if (speech) speak(`${itemName(sheet, current.item)}. ${title}.`);
-  }, [speech, sheet, current.item, title]);
+  useSpoken(`${itemName(sheet, current.item)}. ${title}.`);
   const says = step === 'equalised' ? spec?.equalise : spec?.twist;
   const found = current.bridge[step]?.found;
   return (

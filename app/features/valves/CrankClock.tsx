@@ -23,6 +23,8 @@ interface Props {
 }
 
 const SIZE = 300;
+/** Beside the rim there is room for cylinders that share a mark. */
+const WIDTH = 400;
 const RIM = 118;
 const ARROW = 96;
 
@@ -36,7 +38,6 @@ export function CrankClock(props: Props) {
   const turns = rotation.direction === 'clockwise' ? 1 : -1;
   const standsAt = atDeg ?? toDeg;
   const marks = marksOnRim(firing, standsAt);
-  const middle = SIZE / 2;
   const onRim = barDeg ? alongRim(barDeg, crank) : [];
   const label = w.clockLabel(
     atDeg === null ? '?' : degrees(atDeg),
@@ -46,8 +47,8 @@ export function CrankClock(props: Props) {
   );
   return (
     <View role="img" aria-label={label} className="items-center">
-      <Svg width={236} height={236} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden>
-        <G x={middle} y={middle}>
+      <Svg width={315} height={236} viewBox={`0 0 ${WIDTH} ${SIZE}`} aria-hidden>
+        <G x={WIDTH / 2} y={SIZE / 2}>
           <Circle r={RIM} fill="none" stroke={c.ink} strokeWidth={c.stroke} />
           {Array.from({ length: 36 }, (_, place) => (
             <Tick key={place} deg={place * 10} long={place % 3 === 0} />
@@ -136,14 +137,17 @@ function RimMark({ deg, text }: { deg: number; text: string }) {
   const [x, y] = at(deg, RIM + 19);
   const [x1, y1] = at(deg, RIM - 2);
   // At the top the pointer stands where the mark's name would.
-  const [lx, ly] = Math.abs(wrap(deg + 180, 360) - 180) < 15 ? [34, -RIM - 12] : [x, y];
+  const atTop = Math.abs(wrap(deg + 180, 360) - 180) < 15;
+  // Beside the rim a long name runs outwards, never over it.
+  const aside = !atTop && Math.abs(x) > RIM * 0.7;
+  const [lx, ly] = atTop ? [34, -RIM - 12] : [aside ? x - Math.sign(x) * 8 : x, y];
   return (
     <G>
       <Circle cx={x1} cy={y1} r={6} fill={c.ink} />
       <SvgText
         x={lx}
         y={ly + 7}
-        textAnchor="middle"
+        textAnchor={aside ? (x > 0 ? 'start' : 'end') : 'middle'}
         fill={c.ink}
         fontSize={21}
         fontFamily="BarlowSemiCondensed_700Bold"

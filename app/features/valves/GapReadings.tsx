@@ -1,6 +1,6 @@
 import { Pressable, Text, View } from 'react-native';
 import type { GapReading } from '@cardinex/core/job/act';
-import type { ItemView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import { gapVerdictWord, readingName } from '@cardinex/words/en/cards/valves';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';

@@ -1,26 +1,21 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { REACH_MM } from '@cardinex/core/job/reach';
 import type { GapReading, Printed } from '@cardinex/core/job/act';
-import {
-  countedCold,
-  shiftLearnt,
-  leafFor,
-  type ItemView,
-  type OverheadView,
-} from '@cardinex/core/job/cards/valves';
+import { shiftLearnt, type OverheadView } from '@cardinex/core/job/cards/valves';
+import { countedCold, leafFor, type ItemView } from '@cardinex/core/job/cards/valvesItem';
 import type { CardName } from '@cardinex/core/job/tray';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import { itemName, itemShort } from '@cardinex/words/en/itemNames';
 import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { length, lengthFigure } from '@cardinex/words/en/quantity';
 import { linersWords } from '@cardinex/words/en/screens';
-import { nextUnit, usePreferences, useUnits } from '../../device/preferences';
+import { nextUnit, useUnits } from '../../device/preferences';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
-import { speak } from '../../ui/signal';
 import { Body, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
+import { useSpoken } from '../job/useSpoken';
 import { useGoNoGo } from './useGoNoGo';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
 import { GapReadings } from './GapReadings';
@@ -47,19 +42,15 @@ const FLOOR_MM = 0.2;
 export function GapSetting({ card, view, place, current, phase }: Props) {
   const { sheet, record } = useJob();
   const units = useUnits();
-  const { speech } = usePreferences();
   const entry = useReadingField();
   const [asked, setAsked] = useState<{ item: string; reading: GapReading } | null>(null);
   const counted = countedCold(sheet);
   const { item } = current;
-  const name = itemName(sheet, item);
   const isAgain = view.again === 'going' && current.readings.locked !== undefined;
   const chosen = asked?.item === item.id ? asked.reading : null;
   const reading = chosen ?? readingNext(current, phase, counted, isAgain);
   const limits = limitsOf(current, phase);
-  useEffect(() => {
-    if (speech) speak(`${name}. ${readingName(reading)}.`);
-  }, [speech, name, reading]);
+  useSpoken(`${itemName(sheet, item)}. ${readingName(reading)}.`);
 
   const keep = async (
     mm: number,

@@ -2,9 +2,7 @@ import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { feelerStack } from '@cardinex/core/overhead/feelerStack';
 import { leavesLeft } from '@cardinex/core/tools/tool';
-import { length } from '@cardinex/words/en/quantity';
-import { toolsWords as w } from '@cardinex/words/en/tools';
-import { useUnits } from '../../device/preferences';
+import { leafName, toolsWords as w } from '@cardinex/words/en/tools';
 import { useTools } from '../../session/queries';
 
 interface Props {
@@ -16,9 +14,8 @@ const MOST_LEAVES = 3;
 
 /** The leaves to take from the set in hand for the gap aimed at; a tap takes the next set. */
 export function LeafStack({ limits }: Props) {
-  const units = useUnits();
-  const sets = (useTools().data?.tools ?? []).filter(
-    (tool) => tool.kind === 'feelers' && !tool.retired && leavesLeft(tool).length > 0,
+  const sets = (useTools().data?.tools ?? []).flatMap((tool) =>
+    tool.kind === 'feelers' && !tool.retired && leavesLeft(tool).length > 0 ? [tool] : [],
   );
   const [at, setAt] = useState(0);
   const set = sets[at % Math.max(sets.length, 1)];
@@ -34,7 +31,7 @@ export function LeafStack({ limits }: Props) {
   const said = best
     ? w.stack(
         w.stackOf(
-          best.leavesMm.map((mm) => length(mm, units)),
+          best.leavesMm.map((mm) => leafName(mm, set.spec.unit)),
           set.name,
         ),
       )

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { otherTurn } from '@cardinex/core/job/cards/otherTurn';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Button } from '../../ui/Button';
@@ -25,6 +26,15 @@ export function NotWhatISee({ view, waits, onClose }: Props) {
   const [which, setWhich] = useState<'doubt' | 'round' | 'short' | null>(null);
   const past = useOnce(async () => {
     if ((await record('crank.overshot', {})) === null) onClose();
+  });
+  const other = otherTurn(view);
+  const otherRocks = useOnce(async () => {
+    if (!other) return;
+    const problem = await record('crank.stood', {
+      atDeg: other.atDeg,
+      seen: w.rocking(other.rocking),
+    });
+    if (problem === null) onClose();
   });
   const { next } = view;
   if (which === 'round') return <Schools view={view} onClose={onClose} />;
@@ -58,6 +68,9 @@ export function NotWhatISee({ view, waits, onClose }: Props) {
   return (
     <Slip title={w.notSo} onClose={onClose}>
       <Button label={w.wentPast} hint={w.wentPastHint} onPress={past} />
+      {other && !waits ? (
+        <Button label={w.otherRocks(other.rocking)} hint={w.otherRocksHint} onPress={otherRocks} />
+      ) : null}
       <Button
         label={w.somethingElse}
         hint={w.somethingElseHint}

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import type { ItemView, OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import type { CardName } from '@cardinex/core/job/tray';
 import { itemName } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';

@@ -1,11 +1,7 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
-import {
-  gaugeFor,
-  turnsFor,
-  type ItemView,
-  type OverheadView,
-} from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import { gaugeFor, turnsFor, type ItemView } from '@cardinex/core/job/cards/valvesItem';
 import type { CardName } from '@cardinex/core/job/tray';
 import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
 import { injectorSetting } from '@cardinex/core/overhead/injectorSetting';
@@ -17,14 +13,14 @@ import { itemName } from '@cardinex/words/en/itemNames';
 import { hydraulicSentence, injectorSentence } from '@cardinex/words/en/overhead';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { degrees, length } from '@cardinex/words/en/quantity';
-import { usePreferences, useUnits } from '../../device/preferences';
+import { useUnits } from '../../device/preferences';
 import { Field } from '../../ui/Field';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
-import { speak } from '../../ui/signal';
 import { Body, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
+import { useSpoken } from '../job/useSpoken';
 import { Protractor } from '../tighten/run/Protractor';
 import { SettingFrame } from './SettingFrame';
 import { SettingTop } from './SettingTop';
@@ -46,7 +42,6 @@ export function ScrewSetting(props: Props) {
 function ByTurn({ card, view, place, current }: Props) {
   const { sheet, record } = useJob();
   const units = useUnits();
-  const { speech } = usePreferences();
   const { item } = current;
   const printed = turnsFor(sheet, item);
   const turns = printed?.value ?? 0;
@@ -67,10 +62,9 @@ function ByTurn({ card, view, place, current }: Props) {
     const problem = await record('screw.set', { item: item.id, turns });
     if (problem === null) place.goOn();
   });
-  const spoken = `${itemName(sheet, item)}. ${isTappet ? w.fromZeroLash : w.fromContact} ${Math.round(setting.deg)} degrees.`;
-  useEffect(() => {
-    if (speech) speak(spoken);
-  }, [speech, spoken]);
+  useSpoken(
+    `${itemName(sheet, item)}. ${isTappet ? w.fromZeroLash : w.fromContact} ${Math.round(setting.deg)} degrees.`,
+  );
   return (
     <SettingFrame
       card={card}

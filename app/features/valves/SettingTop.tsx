@@ -1,10 +1,13 @@
-import type { PropsWithChildren } from 'react';
+import { useState, type PropsWithChildren } from 'react';
 import { View } from 'react-native';
-import type { ItemView, OverheadView } from '@cardinex/core/job/cards/valves';
-import { itemShort } from '@cardinex/words/en/itemNames';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { notHere } from '@cardinex/core/job/cards/notHere';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import { coverNamed, itemShort } from '@cardinex/words/en/itemNames';
+import { notHereSentence, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Figure } from '../../ui/Figure';
-import { Small } from '../../ui/Words';
+import { Mark } from '../../ui/Mark';
+import { Body, Small } from '../../ui/Words';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
 import type { SettingPlace } from './useSettingPlace';
@@ -20,6 +23,9 @@ interface Props {
 export function SettingTop({ view, place, current, children }: PropsWithChildren<Props>) {
   const { sheet } = useJob();
   const { item } = current;
+  const [asked, setAsked] = useState<string | null>(null);
+  const askedItem = view.items.find((one) => one.item.id === asked)?.item;
+  const left = askedItem && !place.may.has(askedItem.id) ? notHere(view, askedItem.id) : null;
   return (
     <>
       <View className="px-2 pt-2">
@@ -27,8 +33,31 @@ export function SettingTop({ view, place, current, children }: PropsWithChildren
           <EndMark end={sheet.cylinder1End} />
           <Small>{w.seenFrom('above')}</Small>
         </View>
-        <ValveRow view={view} settable={place.may} current={item.id} onPress={place.choose} />
+        <ValveRow
+          view={view}
+          settable={place.may}
+          current={item.id}
+          onPress={(id) => {
+            setAsked(null);
+            place.choose(id);
+          }}
+          onAsk={(id) => setAsked(id === asked ? null : id)}
+        />
       </View>
+      {askedItem && left ? (
+        <View
+          className="flex-row gap-2 border-t border-rule px-3.5 py-2"
+          role="alert"
+          testID="left-alone"
+        >
+          <View className="pt-1">
+            <Mark kind={left.done ? 'within' : 'out'} />
+          </View>
+          <Body className="flex-1">
+            {notHereSentence(itemShort(askedItem), left, (cover) => coverNamed(sheet, cover))}
+          </Body>
+        </View>
+      ) : null}
       <View className="flex-row gap-6 border-t border-rule px-3.5 py-2">
         <View>
           <Small>{[w.kind(item.kind), item.alongHead].filter(Boolean).join(', ')}</Small>

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import type { Printed } from '@cardinex/core/job/act';
-import type { OverheadView, ShimsAsked } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { ShimsAsked } from '@cardinex/core/job/cards/valvesShims';
 import type { CardName } from '@cardinex/core/job/tray';
 import { REACH_MM } from '@cardinex/core/job/reach';
 import { tappetShims } from '@cardinex/core/overhead/tappetShims';

@@ -1,6 +1,7 @@
 import { Pressable, Text, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
-import type { ItemView, OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import { isValve, type ItemKind } from '@cardinex/core/sheet/settingItems';
 import { itemShort } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
@@ -13,13 +14,15 @@ interface Props {
   readonly settable: ReadonlySet<string>;
   readonly current: string | null;
   readonly onPress?: ((valve: string) => void) | undefined;
+  /** Somebody asks for one that is to be left alone. */
+  readonly onAsk?: ((valve: string) => void) | undefined;
 }
 
 /** Most in one row before they grow too small to be told apart at arm's length. */
 const MOST_IN_ROW = 8;
 
 /** All that is set along the head from the cylinder-1 end: done, to set here, or to leave alone. */
-export function ValveRow({ view, settable, current, onPress }: Props) {
+export function ValveRow({ view, settable, current, onPress, onAsk }: Props) {
   return (
     <View role="group" aria-label={w.rowLabel} className="px-1">
       {inRows(shownOf(view)).map((row) => (
@@ -30,7 +33,7 @@ export function ValveRow({ view, settable, current, onPress }: Props) {
               view={one}
               may={settable.has(one.item.id)}
               current={one.item.id === current}
-              onPress={onPress}
+              onPress={settable.has(one.item.id) ? onPress : onAsk}
             />
           ))}
         </View>
@@ -82,7 +85,7 @@ function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
       ]
         .filter(Boolean)
         .join(', ')}
-      disabled={!onPress || !may}
+      disabled={!onPress}
       onPress={() => onPress?.(item.id)}
       className="min-h-[56px] flex-1 items-center justify-center"
     >

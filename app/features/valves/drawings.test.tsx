@@ -72,8 +72,15 @@ describe('the valves along the head', () => {
   const may = new Set(['E1', 'I1', 'I2', 'E3']);
 
   it('say both their numbers and whether they may be set here', () => {
-    const onPress = jest.fn();
-    render(<ValveRow view={view} settable={may} current="E1" onPress={onPress} />);
+    render(
+      <ValveRow
+        view={view}
+        settable={may}
+        current="E1"
+        onPress={() => undefined}
+        onAsk={() => undefined}
+      />,
+    );
     expect(
       screen.getByRole('button', { name: 'E1 1, valve 1 along the head, set here' }),
     ).toBeDefined();
@@ -82,12 +89,13 @@ describe('the valves along the head', () => {
     ).toBeDefined();
   });
 
-  it('can be chosen where they may be set, and not where they may not', () => {
-    const onPress = jest.fn();
-    render(<ValveRow view={view} settable={may} current="E1" onPress={onPress} />);
+  it('can be chosen where they may be set, and asked about where they may not', () => {
+    const [onPress, onAsk] = [jest.fn(), jest.fn()];
+    render(<ValveRow view={view} settable={may} current="E1" onPress={onPress} onAsk={onAsk} />);
     fireEvent.click(screen.getByRole('button', { name: /^I2/ }));
     fireEvent.click(screen.getByRole('button', { name: /^E4/ }));
     expect(onPress.mock.calls).toEqual([['I2']]);
+    expect(onAsk.mock.calls).toEqual([['E4']]);
   });
 
   it('to be set, done and left alone differ in shape', () => {

@@ -1,5 +1,5 @@
 import type { GapReading } from '@cardinex/core/job/act';
-import type { ItemView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 
 /**
  * Which of a valve's readings comes next. Found within limits is left alone and felt locked; one

@@ -1,7 +1,8 @@
 import { goNoGo, type GoNoGo } from '@cardinex/core/overhead/goNoGo';
 import type { Printed } from '@cardinex/core/job/act';
 import { leavesLeft } from '@cardinex/core/tools/tool';
-import { length, lengthFigure } from '@cardinex/words/en/quantity';
+import { lengthFigure } from '@cardinex/words/en/quantity';
+import { leafName } from '@cardinex/words/en/tools';
 import { useUnits } from '../../device/preferences';
 import { useTools } from '../../session/queries';
 
@@ -27,16 +28,16 @@ export function useGoNoGo(
   const pairs = tools.flatMap((tool) => {
     if (tool.kind !== 'feelers' || tool.retired) return [];
     const pair = goNoGo({ leavesMm: leavesLeft(tool), ...limits });
-    return pair ? [{ ...pair, set: tool.name }] : [];
+    return pair ? [{ ...pair, set: tool.name, unit: tool.spec.unit }] : [];
   });
   const leaves = ({ goMm, noGoMm }: GoNoGo): number =>
     goMm.leavesMm.length + noGoMm.leavesMm.length;
   const [pair] = pairs.sort((a, b) => leaves(a) - leaves(b));
   if (!pair) return null;
-  const { goMm, noGoMm, set } = pair;
+  const { goMm, noGoMm, set, unit } = pair;
   const mm = (goMm.totalMm + noGoMm.totalMm) / 2;
   const named = (leaves: readonly number[]): string =>
-    leaves.map((leaf) => length(leaf, units)).join(' + ');
+    leaves.map((leaf) => leafName(leaf, unit)).join(' + ');
   return {
     go: named(goMm.leavesMm),
     noGo: named(noGoMm.leavesMm),

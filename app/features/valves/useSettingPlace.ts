@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import type { ItemView, OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import { settable } from '@cardinex/core/overhead/settable';
 import { useJob } from '../job/JobProvider';
 

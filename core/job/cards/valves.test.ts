@@ -16,6 +16,8 @@ import { after, stateOf } from '../tests/told';
 import type { ActData, ActType } from '../act';
 import { decide } from '../decide';
 import { hotShifts } from './hotShifts';
+import { notHere } from './notHere';
+import { otherTurn } from './otherTurn';
 import { itemsOf, overheadView, shiftLearnt, type OverheadView } from './valves';
 
 const ready = (sheet: EngineSheet, standOutMm?: number): Storyteller =>
@@ -153,6 +155,38 @@ describe('the crank', () => {
     const story = ready(tolvane44, 0.07).act('crank.stood', { atDeg: 360, seen: 'x' });
     const read = { valve: 'E1', reading: 'found' as const, mm: 0.4, printed: printed(0.4) };
     expect(refusalIn(story, tolvane44, 'valve.read', read)).toBe('not-settable-here');
+  });
+
+  it('one turn out is told by who rocks, and the plan goes on from there', () => {
+    const story = ready(tolvane44, 0.07);
+    const other = otherTurn(viewIn(story, tolvane44));
+    expect(other).toEqual({ atDeg: 360, rocking: [1] });
+    story.act('crank.stood', { atDeg: other?.atDeg ?? 0, seen: 'cylinder 1 rocking' });
+    const view = viewIn(story, tolvane44);
+    expect([view.next?.atDeg, view.barDeg]).toEqual([360, 0]);
+    // On a two-stroke each top is the firing one.
+    expect(otherTurn(viewIn(ready(dunmere2s5, -0.02), dunmere2s5))).toBeNull();
+  });
+
+  it('a valve asked for where it may not be set is answered with why, and where it comes', () => {
+    const story = ready(tolvane44, 0.07).act('crank.stood', { atDeg: 0, seen: 'x' });
+    const view = viewIn(story, tolvane44);
+    const [first, second] = view.plan.positions;
+    const left = view.items.filter(({ item }) => !first?.set.some(({ id }) => id === item.id));
+    expect(left.length).toBeGreaterThan(0);
+    for (const { item } of left) {
+      const answer = notHere(view, item.id);
+      expect(answer?.found.verdict).not.toBe('settable');
+      expect(answer?.comes).toEqual({ position: 2, barDeg: second?.atDeg });
+    }
+    expect(notHere(view, 'E9')).toBeNull();
+
+    // What needs its housing on first says so.
+    const brakes = ready(orrin6t, -0.09).act('crank.stood', { atDeg: 0, seen: 'x' });
+    const [brake] = viewIn(brakes, orrin6t).items.filter(({ item }) => item.kind === 'brake');
+    const waits = notHere(viewIn(brakes, orrin6t), brake?.item.id ?? '');
+    expect(waits).toMatchObject({ comes: null, cover: brake?.item.after });
+    expect(waits?.cover).not.toBeNull();
   });
 
   it('waits for hydraulic tappets, unless somebody says why not', () => {

@@ -1,44 +1,20 @@
 import type { Overhead } from '../../overhead/barringInput';
 import type { BarringPlan, BarringPosition } from '../../overhead/barringPlan';
 import { cycleDegrees, forwardDistance } from '../../overhead/cycle';
-import { lashVerdict, type GapVerdict, type LashVerdict } from '../../overhead/lashVerdict';
 import { lockShift, type LockShift, type LockShiftInput } from '../../overhead/lockShift';
 import type { BarringSchool } from '../../overhead/schools';
 import { standOut, type StandOut } from '../../overhead/standOut';
-import type { TappetShimsInput } from '../../overhead/tappetShims';
-import { figureMm } from '../../quantity/figureMm';
 import { MINUTES_PER } from '../../quantity/units';
 import { barringOf, overheadFor, type PlanAsked } from '../../sheet/barringOf';
+import { gapTarget } from '../../sheet/overheadOf';
+import { isValve, settingItems, type SettingItem } from '../../sheet/settingItems';
 import type { EngineSheet } from '../../sheet/engineSheet';
-import { gapTarget, type GapTarget } from '../../sheet/overheadOf';
-import { isValve, settingItems, type ItemKind, type SettingItem } from '../../sheet/settingItems';
 import type { Rotation } from '../../sheet/spec/layout';
 import type { OverheadSpec } from '../../sheet/spec/overhead';
-import type { BridgeStep } from '../act';
-import { withOverheadCards, withTimingCards, type JobSheet } from '../scope';
-import type { BridgeSeen, CrankState, ScrewSet, ValveReadings, ValvesState } from './valvesState';
-
-/**
- * How an item is set: by a gap and a leaf, by part of a turn past zero lash or contact, or to the height
- * of a gauge.
- */
-export type SetBy = 'gap' | 'turn' | 'height';
-
-export interface ItemView {
-  readonly item: SettingItem;
-  readonly setBy: SetBy;
-  readonly target: GapTarget | null;
-  readonly readings: ValveReadings;
-  readonly verdict: LashVerdict & { readonly again?: GapVerdict };
-  readonly setting: ScrewSet | null;
-  readonly bridge: BridgeSeen;
-  /** Its push rod goes in here first; `off` where it was tried and did not find its pocket. */
-  readonly rodNext: 'to-put-in' | 'off' | null;
-  /** What of its bridge is still to be seen to, before its gap or after. */
-  readonly bridgeNext: BridgeStep | null;
-  /** Cold: as locked (or set, where nothing locks) and within, its bridge tried. Hot: within. */
-  readonly done: boolean;
-}
+import { withOverheadCards, type JobSheet } from '../scope';
+import { isFeltAgain, isShimmed, itemView, type ItemView } from './valvesItem';
+import { shimsAsked, type ShimsAsked } from './valvesShims';
+import type { CrankState, ValvesState } from './valvesState';
 
 export interface OverheadView {
   readonly spec: OverheadSpec;
@@ -145,67 +121,6 @@ export function overheadView(
   };
 }
 
-export interface ShimsAsked {
-  /** Those of which the shim that is in must still be measured. */
-  readonly unmeasured: readonly string[];
-  /** The question, once every shim is known. */
-  readonly input: TappetShimsInput | null;
-}
-
-/** Are gaps changed by shims on this job, and the shims reckoned? */
-function isShimmed(sheet: JobSheet): boolean {
-  return sheet.overhead?.adjust === 'shim' && withOverheadCards(sheet);
-}
-
-/** Found within and left, or read within over its new shim. */
-function shimmedWithin(
-  { id }: SettingItem,
-  verdict: LashVerdict,
-  readings: ValveReadings,
-  shimsIn: ValvesState['shimsIn'],
-): boolean {
-  if (shimsIn[id] || readings.set) return verdict.set === 'within';
-  return verdict.found === 'within';
-}
-
-/** Which valves want another shim, all gaps being found; null while one is unread, or all are within. */
-function shimsAsked(
-  sheet: JobSheet,
-  items: readonly ItemView[],
-  { shimsIn, shimsOut }: ValvesState,
-): ShimsAsked | null {
-  const toRead = items.some(
-    ({ item, readings }) => !readings.found || (shimsIn[item.id] && !readings.set),
-  );
-  const out = items.filter(({ done }) => !done);
-  if (toRead || out.length === 0) return null;
-  const shimOf = (id: string): number | undefined => shimsIn[id]?.mm ?? shimsOut[id]?.mm;
-  const unmeasured = out.map(({ item }) => item.id).filter((id) => shimOf(id) === undefined);
-  // Limits differ by kind: the kinds are served one after the other, each from what is left.
-  const [first] = out;
-  const kind = first?.item.kind;
-  const target = first?.target;
-  if (unmeasured.length > 0 || !target) return { unmeasured, input: null };
-  const own = out.filter(({ item }) => item.kind === kind);
-  return {
-    unmeasured,
-    input: {
-      valves: own.map(({ item: { id }, readings: { found, set } }) => ({
-        id,
-        measuredMm: (set ?? found)?.mm ?? 0,
-        fittedMm: shimOf(id) ?? 0,
-      })),
-      lowMm: target.lowMm,
-      highMm: target.highMm,
-      targetMm: target.aimMm,
-      stock: (sheet.overhead?.tappetShims ?? []).map((size) => ({
-        mm: figureMm(size),
-        count: items.length,
-      })),
-    },
-  };
-}
-
 /** The plan of a school; once it is worked through, that of what it could not reach. */
 function planFor(
   sheet: JobSheet,
@@ -247,131 +162,6 @@ function hasHotLimits(sheet: EngineSheet, item: SettingItem): boolean {
   return gapTarget(sheet, item)?.hotLowMm !== undefined;
 }
 
-function itemView(
-  sheet: JobSheet,
-  item: SettingItem,
-  valves: ValvesState,
-  phase: 'cold' | 'hot',
-): ItemView {
-  const { readings, settings, bridges, shimsIn, pushRods } = valves;
-  const setBy = setByOf(sheet, item);
-  const target = setBy === 'gap' ? gapTarget(sheet, item) : null;
-  const read = readings[item.id] ?? {};
-  const verdict = target ? verdictOf(target, read) : {};
-  const setting = settings[item.id] ?? null;
-  const bridge = bridges[item.id] ?? {};
-  const counted = phase === 'cold' ? verdict[countedCold(sheet)] : verdict.hot;
-  const felt = phase !== 'cold' || !needsAgain(sheet, item, valves) || verdict.again === 'within';
-  const byShim = phase === 'cold' && setBy === 'gap' && isShimmed(sheet);
-  const isSet =
-    setBy !== 'gap'
-      ? setting !== null
-      : byShim
-        ? shimmedWithin(item, verdict, read, shimsIn)
-        : counted === 'within' && felt;
-  const rodNext = phase === 'hot' ? null : rodNextOf(sheet, item, pushRods);
-  const bridgeNext = phase === 'hot' ? null : bridgeNextOf(sheet, item, bridge, isSet);
-  return {
-    item,
-    setBy,
-    target,
-    readings: read,
-    verdict,
-    setting,
-    bridge,
-    rodNext,
-    bridgeNext,
-    done: isSet && bridgeNext === null && rodNext === null,
-  };
-}
-
-export function setByOf({ overhead }: EngineSheet, { kind }: SettingItem): SetBy {
-  if (kind === 'injector') return overhead?.injectors?.setting?.method ?? 'turn';
-  return isValve({ kind }) && overhead?.adjust === 'hydraulic' ? 'turn' : 'gap';
-}
-
-/** How far past zero lash or contact an item is turned, as printed. */
-export function turnsFor({ overhead }: EngineSheet, { kind }: SettingItem) {
-  if (kind !== 'injector') return overhead?.hydraulic?.preload;
-  const setting = overhead?.injectors?.setting;
-  return setting?.method === 'turn' ? setting.turns : undefined;
-}
-
-/** The height an injector's gauge gives, in millimetres. */
-export function gaugeFor({ overhead }: EngineSheet): number | null {
-  const setting = overhead?.injectors?.setting;
-  return setting?.method === 'height' ? figureMm(setting.gauge) : null;
-}
-
-/** Where the book has push rods go in at their own position, each goes in before anything else of its valve. */
-function rodNextOf(
-  sheet: JobSheet,
-  item: SettingItem,
-  pushRods: ValvesState['pushRods'],
-): ItemView['rodNext'] {
-  const asked = sheet.overhead?.pushRods?.in === 'own-position' && isValve(item);
-  if (!asked || !withTimingCards(sheet) || pushRods[item.id] === 'seated') return null;
-  return pushRods[item.id] === 'off' ? 'off' : 'to-put-in';
-}
-
-/** A bridge is equalised and tried before its gap, and tried once more after it. */
-function bridgeNextOf(
-  sheet: JobSheet,
-  { kind }: SettingItem,
-  seen: BridgeSeen,
-  isSet: boolean,
-): BridgeStep | null {
-  const spec = sheet.overhead?.bridges;
-  if (!spec || !withOverheadCards(sheet) || !isValve({ kind })) return null;
-  const good = (step: BridgeStep): boolean => seen[step]?.found === 'good';
-  if (!good('equalised')) return 'equalised';
-  if (!spec.twist) return null;
-  if (!good('before')) return 'before';
-  return isSet && !good('after') ? 'after' : null;
-}
-
-/** Between which faces the leaf goes, as the sheet says. */
-export function leafFor(spec: OverheadSpec, kind: ItemKind): string | undefined {
-  if (kind === 'brake') return spec.brakes?.leafBetween;
-  return kind === 'actuator' ? spec.actuators?.leafBetween : spec.leafBetween;
-}
-
-/** The cold reading that counts: as locked, where there is a nut that locks; else as set. */
-export function countedCold(sheet: EngineSheet): 'locked' | 'set' {
-  return sheet.overhead?.adjust === 'shim' ? 'set' : 'locked';
-}
-
-function verdictOf(
-  target: GapTarget,
-  { found, set, locked, again, hot }: ValveReadings,
-): ItemView['verdict'] {
-  const { lowMm, highMm, hotLowMm, hotHighMm } = target;
-  const verdict = lashVerdict({
-    lowMm,
-    highMm,
-    hotLowMm,
-    hotHighMm,
-    foundMm: found?.mm,
-    setMm: set?.mm,
-    lockedMm: locked?.mm,
-    hotMm: hot?.mm,
-  });
-  if (!again) return verdict;
-  const felt = lashVerdict({ lowMm, highMm, lockedMm: again.mm });
-  return {
-    ...verdict,
-    ...(felt.locked && { again: felt.locked }),
-    // Felt after the turns it counts, unless it has been checked hot since.
-    ...(verdict.counts?.reading !== 'hot' && felt.counts && { counts: felt.counts }),
-  };
-}
-
-/** Is this a gap with a lock nut that can still be got at, so that it is felt once more after two turns? */
-function isFeltAgain(sheet: JobSheet, item: SettingItem): boolean {
-  const asked = withTimingCards(sheet) && sheet.overhead?.adjust === 'screw';
-  return asked && setByOf(sheet, item) === 'gap' && item.before === undefined;
-}
-
 /** How far feeling every gap once more has come. */
 function againOf(
   sheet: JobSheet,
@@ -381,17 +171,6 @@ function againOf(
   if (!items.some(({ item }) => isFeltAgain(sheet, item))) return null;
   if (turned) return turned.leftOut === undefined ? 'going' : null;
   return items.every(({ done }) => done) ? 'due' : null;
-}
-
-/** Was this gap locked before the two turns, and has not been set anew since? */
-function needsAgain(
-  sheet: JobSheet,
-  item: SettingItem,
-  { turned, readings }: ValvesState,
-): boolean {
-  if (!turned || turned.leftOut !== undefined || !isFeltAgain(sheet, item)) return false;
-  const { locked } = readings[item.id] ?? {};
-  return locked !== undefined && locked.seq < turned.seq;
 }
 
 /** What locking did to the gaps of one kind before this one, and what to set because of it. */

@@ -9,7 +9,8 @@ import { refusedByCrank } from '../crankHeld';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobSheet } from '../scope';
 import type { JobState } from '../state';
-import { bleedUntil, gaugeFor, itemsOf, overheadView, setByOf, turnsFor } from './valves';
+import { bleedUntil, itemsOf, overheadView } from './valves';
+import { gaugeFor, setByOf, turnsFor } from './valvesItem';
 
 export function decideCrankStood(
   state: JobState,

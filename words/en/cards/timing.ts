@@ -10,13 +10,8 @@ import {
 } from '@cardinex/core/job/cards/timing';
 import type { PumpView } from '@cardinex/core/job/cards/pump';
 import type { JobSheet } from '@cardinex/core/job/scope';
+import { markLook } from '../markLook';
 import { degrees, listed } from '../quantity';
-
-const PLACES: Readonly<Record<string, string>> = {
-  [MARKS_SET]: 'set',
-  [MARKS_CHECKED]: 'once more, wheels pulled',
-  [MARKS_PROVED]: 'after two turns',
-};
 
 /** The step as it is asked: "Pin in", the mark in the sheet's own words. */
 export function timingAct(sheet: JobSheet, step: TimingStep): string {
@@ -46,7 +41,7 @@ export function timingWhen(step: TimingStep): string {
     case 'line':
       return 'read';
     case 'look':
-      return PLACES[step.check.id] ?? 'turn';
+      return markLook(step.check.id) ?? 'turn';
     case 'pin-in':
     case 'tensioner-in':
       return 'in';

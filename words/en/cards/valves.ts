@@ -8,6 +8,7 @@ import type { OverheadSpec } from '@cardinex/core/sheet/spec/overhead';
 import type { BarringSchool } from '@cardinex/core/overhead/schools';
 import type { BookDifference } from '@cardinex/core/sheet/bookAgainstPlan';
 import type { HotShift } from '@cardinex/core/job/cards/hotShifts';
+import type { NotHere } from '@cardinex/core/job/cards/notHere';
 import type { StandOut } from '@cardinex/core/overhead/standOut';
 import type { BridgeStep, GapReading } from '@cardinex/core/job/act';
 import { METRIC, degrees, length, listed, type ReaderUnits } from '../quantity';
@@ -175,6 +176,20 @@ export function settableWhy(
   }
 }
 
+/** The answer to whoever asks for something where it may not be set: why, and when it comes. */
+export function notHereSentence(
+  name: string,
+  { found, marginDeg, done, comes, cover }: NotHere,
+  coverNamed: (cover: string) => string,
+): string {
+  const why = `${name}: ${done ? 'set already.' : found.verdict === 'settable' ? 'not yet.' : settableWhy(found, marginDeg)}`;
+  if (done) return why;
+  if (cover !== null) return `${why} ${coverNamed(cover)} goes on first.`;
+  return comes
+    ? `${why} It comes at position ${comes.position}, ${degrees(comes.barDeg)} on.`
+    : `${why} It comes later.`;
+}
+
 export function settableSentence(here: SettableHere): string {
   const may = here.items.filter((item) => item.verdict === 'settable').map((item) => item.id);
   return may.length === 0 ? 'Nothing may be set here.' : `Here ${listed(may)} may be set.`;
@@ -287,6 +302,9 @@ export const valvesScreen = {
   beforeBarringDone: 'Dead, and all clear',
   oneTurnOut:
     'If another cylinder rocks, the crank is one turn out: bar one full turn forward and look again.',
+  otherRocks: (rocking: readonly number[]) => `Cylinder ${listed(rocking)} rocks instead`,
+  otherRocksHint: 'one turn out: the plan goes on from there',
+  rocking: (rocking: readonly number[]) => `cylinder ${listed(rocking)} rocking`,
   thisWay: (direction: string) => `${direction}, this way`,
   firstFind: 'Bring cylinder 1 to its firing top',
   firstFindHow:
