@@ -1,12 +1,21 @@
 import { v7 as uuidv7 } from 'uuid';
-import type { Act, ActData, ActType, Printed, WrenchShown } from '@cardinex/core/job/act';
+import type {
+  Act,
+  ActData,
+  ActType,
+  NutPulled,
+  Printed,
+  WrenchShown,
+} from '@cardinex/core/job/act';
+import { lockNutNm, lockNutOf } from '@cardinex/core/job/cards/lockNut';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { planOf } from '@cardinex/core/sheet/programmeOf';
+import { settingItems } from '@cardinex/core/sheet/settingItems';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
-import type { DemoMember, DemoShop } from './shops';
-import { demoTool } from './tools';
+import { lockside, type DemoMember, type DemoShop } from './shops';
+import { DEMO_TOOL, demoTool } from './tools';
 
 /** A demo job: its acts in order, as some device of the shop would have sent them. */
 export interface DemoJob {
@@ -145,7 +154,25 @@ export class Storyteller {
   valve(valve: string, foundMm: number, setMm: number, lockedMm: number): this {
     return this.act('valve.read', { valve, reading: 'found', mm: foundMm, printed: typed(foundMm) })
       .act('valve.read', { valve, reading: 'set', mm: setMm, printed: typed(setMm) })
-      .act('valve.read', { valve, reading: 'locked', mm: lockedMm, printed: typed(lockedMm) });
+      .act('valve.read', {
+        valve,
+        reading: 'locked',
+        mm: lockedMm,
+        printed: typed(lockedMm),
+        ...this.nutOf(valve),
+      });
+  }
+
+  /** How its lock nut is pulled, where the sheet prints a value: by the first small wrench that reaches it. */
+  private nutOf(valve: string): { readonly nut?: NutPulled } {
+    const item = settingItems(this.sheet).find(({ id }) => id === valve);
+    const printed = item ? lockNutOf(this.sheet, item) : null;
+    const nm = printed ? lockNutNm(printed) : null;
+    if (nm === null || this.shop.id !== lockside.id) return {};
+    const wrench = [DEMO_TOOL.wrench1, DEMO_TOOL.wrench3]
+      .map((id) => wrenchShown(demoTool(this.shop, id, new Date(this.clockMs))))
+      .find((one) => one !== null && one.lowNm <= nm && nm <= one.highNm);
+    return wrench ? { nut: { nm, setNm: nm, wrench: wrench.id, name: wrench.name } } : {};
   }
 
   hot(valve: string, mm: number): this {

@@ -276,6 +276,29 @@ test('one turn out, or a valve asked for where it may not be set: each is caught
   await page.getByRole('button', { name: /^I4 .*set here/ }).click();
   await expect(answer).toHaveCount(0);
   await expect(page.getByTestId('valve')).toHaveText('I4');
+
+  // Set, then locked: what the nut gets and what the wrench is set to, kept with the gap.
+  const reading = page.getByTestId('reading');
+  for (const mm of ['0.45', '0.30']) {
+    await reading.fill(mm);
+    await page.keyboard.press('Enter');
+    await expect(reading).toHaveValue('');
+  }
+  const nut = page.getByTestId('lock-nut');
+  await expect(nut).toContainText('Lock nut 25 N·m');
+  await press(page, /^Lock nut/);
+  await fits(page);
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Wrench 1/ })
+    .click();
+  await press(page, 'This one');
+  await expect(nut).toContainText('Wrench 1 set to 25 N·m');
+  await fits(page);
+  await reading.fill('0.30');
+  await page.keyboard.press('Enter');
+  await page.goto(`${shop.address}/jobs/${job.id}/record`);
+  await expect(page.getByText(/lock nut 25 N·m, Wrench 1 set to 25 N·m/)).toBeVisible();
 });
 
 test('push rods go in at their own position, each felt into its pocket; an engine of the left hand bars the other way', async ({

@@ -7,6 +7,7 @@ import { buildData } from './build';
 import { because, intakeData, scope } from './intake';
 import { MOST_IN_BATCH } from './limits';
 import { overheadData } from './overhead';
+import { nutPulled } from './nutPulled';
 import { printed } from './printed';
 import { end } from '../sheets/end';
 import { measure, moment, plainId, uuid, words } from '../text';
@@ -170,6 +171,7 @@ const data = {
     felt: z
       .strictObject({ goMm: measure(0, REACH_MM.gap), noGoMm: measure(0, REACH_MM.gap) })
       .optional(),
+    nut: nutPulled.optional(),
   }),
   'recheck.begun': z.strictObject({ words: words(400) }),
   'heat.reached': z.strictObject({ words: words(400) }),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SCHOOLS } from '@cardinex/core/overhead/schools';
 import { measure, plainId, words } from '../text';
+import { nutPulled } from './nutPulled';
 import { printed } from './printed';
 
 /** What the acts carry by which the crank is turned and the overhead is set, besides gaps. */
@@ -18,6 +19,7 @@ export const overheadData = {
     turns: measure(0, 20).optional(),
     heightMm: measure(0.01, 1000).optional(),
     printed: printed.optional(),
+    nut: nutPulled.optional(),
   }),
   'push-rod.seen': z.strictObject({ valve: plainId, found: z.enum(['seated', 'off']) }),
   'bridge.seen': z.strictObject({

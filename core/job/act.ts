@@ -205,6 +205,7 @@ export interface ActData {
     readonly turns?: number;
     readonly heightMm?: number;
     readonly printed?: Printed;
+    readonly nut?: NutPulled;
   };
   /** A push rod put in with its valve shut: straight, oiled, lifted a little and felt in its pocket. */
   'push-rod.seen': {
@@ -239,6 +240,7 @@ export interface ActData {
     readonly printed: Printed;
     /** Felt by a leaf that went in and one that did not: what is read lies between. */
     readonly felt?: { readonly goMm: number; readonly noGoMm: number };
+    readonly nut?: NutPulled;
   };
   /**
    * The crank turned twice once all is set, before every gap is felt once more; or why it is not gone round
@@ -322,6 +324,15 @@ export interface RunName {
   readonly set: string;
   readonly instance: string;
   readonly programme: string;
+}
+
+/** How a lock nut was pulled: what it was to get, by which wrench, and what that was set to. */
+export interface NutPulled {
+  readonly nm: number;
+  readonly setNm: number;
+  readonly wrench: string;
+  readonly name: string;
+  readonly adapter?: { readonly mm: number; readonly deg: number };
 }
 
 /** The wrench as it was when it was taken in hand. */

@@ -3,6 +3,7 @@ import type { QueryInterface, Sequelize } from 'sequelize';
 import * as foundation from './migrations/0001-foundation';
 import * as tools from './migrations/0003-tools';
 import * as photographs from './migrations/0004-photographs';
+import * as nutWrenches from './migrations/0005-nut-wrenches';
 import * as publishedSheets from './migrations/0002-published-sheets';
 
 export interface Migration {
@@ -15,6 +16,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0002-published-sheets': publishedSheets,
   '0003-tools': tools,
   '0004-photographs': photographs,
+  '0005-nut-wrenches': nutWrenches,
 };
 
 /**

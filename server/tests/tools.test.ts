@@ -117,6 +117,11 @@ describe('the tool crib', () => {
     expect(acts).toContainEqual(
       expect.objectContaining({ name: 'sluice pump', what: 'Bolt 1, stage 3', value: '115 N·m' }),
     );
+    // The lock nuts of valve screws are pulled by a wrench too.
+    const { body: small } = await phone.get(`/api/tools/${DEMO_TOOL.wrench1}/suspect`);
+    expect((small as { acts: unknown[] }).acts).toContainEqual(
+      expect.objectContaining({ name: 'sluice pump', what: 'Valve E1, as locked' }),
+    );
     const today = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
     const check = { on: today, dueOn: `${Number(today.slice(0, 4)) + 1}-01-01`, points: [] };
     await post(DEMO_TOOL.wrench5, act('tool.checked', check));

@@ -9,6 +9,7 @@ import { intakeLine } from './intakeActs';
 import { itemNamed } from './itemNames';
 import { overheadLine } from './overheadActs';
 import { scopeTitle } from './scope';
+import { nutPulledLine } from './cards/lockNut';
 import { readingName } from './cards/valves';
 import { METRIC, degrees, endName, length, type ReaderUnits } from './quantity';
 
@@ -121,6 +122,7 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
         value: act.data.felt
           ? `${length(act.data.felt.goMm, units)} goes, ${length(act.data.felt.noGoMm, units)} does not`
           : length(act.data.mm, units),
+        ...(act.data.nut && { words: nutPulledLine(act.data.nut, units) }),
       };
     case 'heat.reached':
       return { what: 'Run to working heat', words: act.data.words };

@@ -4,6 +4,7 @@ import type { ActLine } from './acts';
 import { capital } from './capital';
 import { bridgeStepName, schoolName } from './cards/valves';
 import { coverNamed, itemNamed } from './itemNames';
+import { nutPulledLine } from './cards/lockNut';
 import { METRIC, degrees, length, type ReaderUnits } from './quantity';
 
 type OverheadType =
@@ -57,9 +58,10 @@ export function overheadLine(
     case 'barring.chosen':
       return { what: 'Gone round by', value: schoolName(act.data.school).toLowerCase() };
     case 'screw.set': {
-      const { item, turns, heightMm } = act.data;
+      const { item, turns, heightMm, nut } = act.data;
       const value = turns !== undefined ? degrees(turns * 360) : length(heightMm ?? 0, units);
-      return { what: `${capital(itemNamed(sheet, item))} set`, value };
+      const more = nut ? { words: nutPulledLine(nut, units) } : {};
+      return { what: `${capital(itemNamed(sheet, item))} set`, value, ...more };
     }
     case 'bridge.seen':
       return {

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { toolStanding, type ToolStanding } from '@cardinex/core/tools/standing';
-import { lastCheck, type ToolState } from '@cardinex/core/tools/tool';
-import { wrenchChoose } from '@cardinex/core/tightening/wrenchChoose';
+import type { ToolState } from '@cardinex/core/tools/tool';
+import { wrenchesFor } from '@cardinex/core/tools/wrenchesFor';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { toolSpecText, toolStandingWord, toolsWords } from '@cardinex/words/en/tools';
 import { Button } from '../../ui/Button';
@@ -31,7 +31,7 @@ interface Props {
 /** The crib's wrenches, best first for this programme; adapters; what stands against the one chosen. */
 export function WrenchInHand({ tools, targetNm, calibrated, hand, onChange }: Props) {
   const today = new Date().toISOString().slice(0, 10);
-  const wrenches = bestFirst(tools, targetNm, today);
+  const wrenches = wrenchesFor(tools, targetNm, today);
   const adapters = tools.filter((tool) => tool.kind === 'adapter' && !tool.retired);
   const chosen = wrenches.find((tool) => tool.id === hand.wrenchId);
   const standing = chosen ? toolStanding(chosen, today) : null;
@@ -67,33 +67,6 @@ export function WrenchInHand({ tools, targetNm, calibrated, hand, onChange }: Pr
 
 function inDate(standing: ToolStanding): boolean {
   return standing === 'good' || standing === 'due-soon';
-}
-
-function bestFirst(
-  tools: readonly ToolState[],
-  targetNm: number,
-  on: string,
-): readonly ToolState[] {
-  const wrenches = tools.filter((tool) => tool.kind === 'torque-wrench' && !tool.retired);
-  if (wrenches.length === 0 || targetNm <= 0) return wrenches;
-  const { wrenches: order } = wrenchChoose({
-    targetNm,
-    on,
-    wrenches: wrenches.flatMap((tool) => {
-      if (tool.kind !== 'torque-wrench') return [];
-      const check = lastCheck(tool);
-      const { lowNm, highNm, stepNm } = tool.spec;
-      return {
-        id: tool.id,
-        lowNm,
-        highNm,
-        points: check?.points ?? [],
-        ...(stepNm !== undefined && { stepNm }),
-        ...(check && { calibratedOn: check.on, dueOn: check.dueOn }),
-      };
-    }),
-  });
-  return order.flatMap(({ id }) => wrenches.find((tool) => tool.id === id) ?? []);
 }
 
 /** None, one of the crib's, or another by its measures. */

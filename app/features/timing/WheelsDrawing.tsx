@@ -19,8 +19,11 @@ export type MarkStanding = 'open' | 'now' | 'done' | 'failed';
 const WIDTH = 380;
 const HEIGHT = 270;
 const MARGIN = 24;
-/** A wheel smaller than this has its name beside it. */
-const ROOM_FOR_NAME = 38;
+const NAME_SIZE = 18;
+/** How wide a letter of the names is, as a share of its size: the face is a narrow one. */
+const LETTER = 0.5;
+/** Room kept between a name and the rim of its wheel, for a mark that stands there. */
+const NAME_ROOM = 14;
 
 /**
  * The timing wheels as they are seen, each with its name and teeth, and every mark where it stands. What is
@@ -80,13 +83,14 @@ export function WheelsDrawing({ timing, standing, said }: Props) {
 /** Inside the wheel where there is room, else on the side that is nearer to the edge. */
 function WheelName({ x, y, r, name, teeth }: Pick<Placed, 'x' | 'y' | 'r' | 'name' | 'teeth'>) {
   const c = usePalette();
-  const inside = r >= ROOM_FOR_NAME;
-  const at = inside ? x : x + (x > WIDTH / 2 ? 1 : -1) * (r + 46);
+  const half = (name.length * NAME_SIZE * LETTER) / 2;
+  const inside = half + NAME_ROOM <= r;
+  const at = inside ? x : x + (x > WIDTH / 2 ? 1 : -1) * (r + NAME_ROOM + half);
   return (
     <G>
       <Circle cx={x} cy={y} r={3} fill={c.ink} />
-      <DrawnWord x={at} y={y - 7} size={18} text={name} fill={c.ink} />
-      <DrawnWord x={at} y={y + 21} size={18} text={w.teeth(teeth)} fill={c.soft} />
+      <DrawnWord x={at} y={y - 7} size={NAME_SIZE} text={name} fill={c.ink} />
+      <DrawnWord x={at} y={y + 21} size={NAME_SIZE} text={w.teeth(teeth)} fill={c.soft} />
     </G>
   );
 }

@@ -155,7 +155,12 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
           <EndMark end={sheet.cylinder1End} />
           <Small>{w.seenFrom('above')}</Small>
         </View>
-        <ValveRow view={view} settable={new Set(toSet.map(({ item }) => item.id))} current={null} />
+        <ValveRow
+          view={view}
+          banks={sheet.layout.banks}
+          settable={new Set(toSet.map(({ item }) => item.id))}
+          current={null}
+        />
       </View>
       {barDeg === 360 ? (
         <Small className="px-3.5 pb-2">

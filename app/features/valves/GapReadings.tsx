@@ -29,7 +29,6 @@ export function GapReadings({ view, kinds, reading, onChoose }: Props) {
           <Pressable
             key={kind}
             role="button"
-            aria-label={`${readingName(kind)}, ${figure}${verdict ? `, ${gapVerdictWord(verdict)}` : ''}`}
             aria-pressed={here}
             disabled={kinds.includes('hot') && kind !== 'hot'}
             onPress={() => onChoose(kind)}

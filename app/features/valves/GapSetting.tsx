@@ -21,10 +21,13 @@ import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
 import { GapReadings } from './GapReadings';
 import { LeafStack } from './LeafStack';
 import { ScrewAdvice } from './ScrewAdvice';
+import { LockNutRow } from './LockNutRow';
+import { LockNutSlip } from './LockNutSlip';
 import { LockShiftHint } from './LockShiftHint';
 import { readingNext } from './readingNext';
 import { SettingFrame } from './SettingFrame';
 import { SettingTop } from './SettingTop';
+import { useLockNut } from './useLockNut';
 import type { SettingPlace } from './useSettingPlace';
 
 interface Props {
@@ -50,6 +53,10 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
   const chosen = asked?.item === item.id ? asked.reading : null;
   const reading = chosen ?? readingNext(current, phase, counted, isAgain);
   const limits = limitsOf(current, phase);
+  const nut = useLockNut(item);
+  const [choosing, setChoosing] = useState(false);
+  // A gap found within and left alone keeps its nut as it was.
+  const locks = reading === 'locked' && current.readings.set !== undefined ? nut : null;
   useSpoken(`${itemName(sheet, item)}. ${readingName(reading)}.`);
 
   const keep = async (
@@ -57,7 +64,14 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
     printed: Printed,
     felt?: { goMm: number; noGoMm: number },
   ): Promise<boolean> => {
-    const data = { valve: item.id, reading, mm, printed, ...(felt && { felt }) };
+    const data = {
+      valve: item.id,
+      reading,
+      mm,
+      printed,
+      ...(felt && { felt }),
+      ...(locks?.pulled && { nut: locks.pulled }),
+    };
     const problem = await record('valve.read', data);
     if (problem !== null) return false;
     setAsked(null);
@@ -98,6 +112,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
         hint: itemShort(item),
         onPress: keepOffered,
       }}
+      slip={choosing && nut ? <LockNutSlip nut={nut} onClose={() => setChoosing(false)} /> : null}
     >
       <SettingTop view={view} place={place} current={current}>
         <Small>{phase === 'hot' ? w.hotTarget : w.leafBetween(leafBetween ?? w.leafUnknown)}</Small>
@@ -137,6 +152,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
         />
       </View>
       {learnt ? <LockShiftHint learnt={learnt} /> : null}
+      {locks ? <LockNutRow nut={locks} onChange={() => setChoosing(true)} /> : null}
       {byPair ? (
         <View className="border-t border-rule px-3.5 py-2" testID="go-no-go">
           <Body className="font-strong">{w.goLeaf(pair.go)}</Body>

@@ -22,8 +22,11 @@ import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useSpoken } from '../job/useSpoken';
 import { Protractor } from '../tighten/run/Protractor';
+import { LockNutRow } from './LockNutRow';
+import { LockNutSlip } from './LockNutSlip';
 import { SettingFrame } from './SettingFrame';
 import { SettingTop } from './SettingTop';
+import { useLockNut } from './useLockNut';
 import type { SettingPlace } from './useSettingPlace';
 
 interface Props {
@@ -58,8 +61,11 @@ function ByTurn({ card, view, place, current }: Props) {
           plungerTravelMm: figureMm(hydraulic.plungerTravel),
         })
       : null;
+  const nut = useLockNut(item);
+  const [choosing, setChoosing] = useState(false);
   const keep = useOnce(async () => {
-    const problem = await record('screw.set', { item: item.id, turns });
+    const data = { item: item.id, turns, ...(nut?.pulled && { nut: nut.pulled }) };
+    const problem = await record('screw.set', data);
     if (problem === null) place.goOn();
   });
   useSpoken(
@@ -70,6 +76,7 @@ function ByTurn({ card, view, place, current }: Props) {
       card={card}
       view={view}
       confirm={{ label: w.turned, hint: degrees(setting.deg), onPress: keep }}
+      slip={choosing && nut ? <LockNutSlip nut={nut} onClose={() => setChoosing(false)} /> : null}
     >
       <SettingTop view={view} place={place} current={current}>
         <View className="flex-row items-center justify-between gap-2">
@@ -94,6 +101,7 @@ function ByTurn({ card, view, place, current }: Props) {
           />
         ) : null}
       </View>
+      {nut ? <LockNutRow nut={nut} onChange={() => setChoosing(true)} /> : null}
     </SettingFrame>
   );
 }

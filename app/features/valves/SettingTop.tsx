@@ -35,6 +35,7 @@ export function SettingTop({ view, place, current, children }: PropsWithChildren
         </View>
         <ValveRow
           view={view}
+          banks={sheet.layout.banks}
           settable={place.may}
           current={item.id}
           onPress={(id) => {

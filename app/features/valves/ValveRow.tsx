@@ -2,14 +2,20 @@ import { Pressable, Text, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import { alongBank } from '@cardinex/core/sheet/alongBank';
 import { isValve, type ItemKind } from '@cardinex/core/sheet/settingItems';
+import type { Bank } from '@cardinex/core/sheet/spec/layout';
+import { capital } from '@cardinex/words/en/capital';
 import { itemShort } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { usePalette } from '../../ui/useTheme';
 import { cn } from '../../ui/cn';
+import { Small } from '../../ui/Words';
 
 interface Props {
   readonly view: OverheadView;
+  /** Each has a row of its own: the head, or heads, as they lie. */
+  readonly banks: readonly Bank[];
   /** The valves that may be set where the crank stands; empty while it is being barred. */
   readonly settable: ReadonlySet<string>;
   readonly current: string | null;
@@ -22,20 +28,23 @@ interface Props {
 const MOST_IN_ROW = 8;
 
 /** All that is set along the head from the cylinder-1 end: done, to set here, or to leave alone. */
-export function ValveRow({ view, settable, current, onPress, onAsk }: Props) {
+export function ValveRow({ view, banks, settable, current, onPress, onAsk }: Props) {
   return (
     <View role="group" aria-label={w.rowLabel} className="px-1">
-      {inRows(shownOf(view)).map((row) => (
-        <View key={row[0]?.item.id} className="flex-row">
-          {row.map((one) => (
-            <OneItem
-              key={one.item.id}
-              view={one}
-              may={settable.has(one.item.id)}
-              current={one.item.id === current}
-              onPress={settable.has(one.item.id) ? onPress : onAsk}
-            />
-          ))}
+      {inRows(shownOf(view), banks).map(({ bank, items }) => (
+        <View key={items[0]?.item.id}>
+          {bank === undefined ? null : <Small className="px-1">{capital(bank)}</Small>}
+          <View className="flex-row">
+            {items.map((one) => (
+              <OneItem
+                key={one.item.id}
+                view={one}
+                may={settable.has(one.item.id)}
+                current={one.item.id === current}
+                onPress={settable.has(one.item.id) ? onPress : onAsk}
+              />
+            ))}
+          </View>
         </View>
       ))}
     </View>
@@ -49,14 +58,31 @@ function shownOf({ items, planned, next }: OverheadView): readonly ItemView[] {
   return items.filter(({ item }) => kinds.has(rowOf(item.kind)));
 }
 
-/** Valves in as few rows as hold them, all but the last alike; injectors, brakes and actuators a row each. */
-function inRows(items: readonly ItemView[]): readonly (readonly ItemView[])[] {
+interface Row {
+  /** The bank it lies on, where there are several, said over its first row. */
+  readonly bank?: string;
+  readonly items: readonly ItemView[];
+}
+
+/**
+ * Bank by bank the valves, in as few rows as hold them, all but the last alike; then injectors, brakes and
+ * actuators.
+ */
+function inRows(items: readonly ItemView[], banks: readonly Bank[]): readonly Row[] {
   const kinds = [...new Set(items.map(({ item }) => rowOf(item.kind)))];
-  return kinds.flatMap((kind) => {
-    const own = items.filter(({ item }) => rowOf(item.kind) === kind);
-    const rows = Math.ceil(own.length / MOST_IN_ROW);
-    const each = Math.ceil(own.length / rows);
-    return Array.from({ length: rows }, (_, row) => own.slice(row * each, (row + 1) * each));
+  return banks.flatMap((bank) => {
+    const onBank = alongBank(items, bank);
+    const rows = kinds.flatMap((kind) => {
+      const own = onBank.filter(({ item }) => rowOf(item.kind) === kind);
+      const count = Math.ceil(own.length / MOST_IN_ROW);
+      const each = Math.ceil(own.length / count);
+      return Array.from({ length: count }, (_, row) => ({
+        items: own.slice(row * each, (row + 1) * each),
+      }));
+    });
+    return rows.map((row, place) =>
+      place === 0 && banks.length > 1 ? { bank: bank.name, ...row } : row,
+    );
   });
 }
 

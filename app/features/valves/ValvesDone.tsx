@@ -70,7 +70,7 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
           </View>
         )}
         <EndMark end={sheet.cylinder1End} />
-        <ValveRow view={view} settable={new Set()} current={null} />
+        <ValveRow view={view} banks={sheet.layout.banks} settable={new Set()} current={null} />
         {view.items.map((one) => (
           <View
             key={one.item.id}

@@ -75,6 +75,7 @@ describe('the valves along the head', () => {
     render(
       <ValveRow
         view={view}
+        banks={tolvane44.layout.banks}
         settable={may}
         current="E1"
         onPress={() => undefined}
@@ -91,7 +92,16 @@ describe('the valves along the head', () => {
 
   it('can be chosen where they may be set, and asked about where they may not', () => {
     const [onPress, onAsk] = [jest.fn(), jest.fn()];
-    render(<ValveRow view={view} settable={may} current="E1" onPress={onPress} onAsk={onAsk} />);
+    render(
+      <ValveRow
+        view={view}
+        banks={tolvane44.layout.banks}
+        settable={may}
+        current="E1"
+        onPress={onPress}
+        onAsk={onAsk}
+      />,
+    );
     fireEvent.click(screen.getByRole('button', { name: /^I2/ }));
     fireEvent.click(screen.getByRole('button', { name: /^E4/ }));
     expect(onPress.mock.calls).toEqual([['I2']]);
@@ -101,7 +111,7 @@ describe('the valves along the head', () => {
   it('to be set, done and left alone differ in shape', () => {
     const shapes = (settable: Set<string>): string => {
       const { container, unmount } = render(
-        <ValveRow view={view} settable={settable} current={null} />,
+        <ValveRow view={view} banks={tolvane44.layout.banks} settable={settable} current={null} />,
       );
       const [first] = container.querySelectorAll('svg');
       const drawn = [...(first?.querySelectorAll('circle, line, path') ?? [])]

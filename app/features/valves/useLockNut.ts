@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import { lastNut, lockNutNm, lockNutOf } from '@cardinex/core/job/cards/lockNut';
+import type { NutPulled } from '@cardinex/core/job/act';
+import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
+import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
+import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
+import type { SettingItem } from '@cardinex/core/sheet/settingItems';
+import { toolStanding } from '@cardinex/core/tools/standing';
+import type { ToolState } from '@cardinex/core/tools/tool';
+import { wrenchShown } from '@cardinex/core/tools/wrench';
+import { wrenchesFor } from '@cardinex/core/tools/wrenchesFor';
+import { useTools } from '../../session/queries';
+import { useJob } from '../job/JobProvider';
+
+/** With what the nut is pulled: a wrench and what is on it; no wrench is by hand. */
+export interface NutHand {
+  readonly wrenchId: string | null;
+  readonly adapter: NutPulled['adapter'] | null;
+}
+
+export interface LockNut {
+  /** In newton metres; null where the manual says something else, which is `says`. */
+  readonly nm: number | null;
+  readonly says: string;
+  readonly hand: NutHand;
+  readonly take: (hand: NutHand) => void;
+  /** What the act carries; absent by hand. */
+  readonly pulled: NutPulled | undefined;
+  readonly inRange: boolean;
+  /** Those that may be taken here. */
+  readonly tools: readonly ToolState[];
+}
+
+/** The lock nut of an item's screw and what pulls it, as the one before it was pulled; null where nothing locks. */
+export function useLockNut(item: SettingItem): LockNut | null {
+  const { sheet, state } = useJob();
+  const crib = useTools().data?.tools ?? [];
+  const [chosen, take] = useState<NutHand | null>(null);
+  const printed = lockNutOf(sheet, item);
+  if (!printed) return null;
+  const nm = lockNutNm(printed);
+  const today = new Date().toISOString().slice(0, 10);
+  const tools = sheet.calibratedTools
+    ? crib.filter((tool) => ['good', 'due-soon'].includes(toolStanding(tool, today)))
+    : crib.filter((tool) => !tool.off);
+  const before = lastNut(state);
+  const [best] = nm === null ? [] : wrenchesFor(tools, nm, today);
+  const hand: NutHand = chosen ?? {
+    wrenchId: before ? before.wrench : before === null ? null : (best?.id ?? null),
+    adapter: before?.adapter ?? null,
+  };
+  const tool = tools.find(({ id }) => id === hand.wrenchId);
+  const wrench = tool ? wrenchShown(tool) : null;
+  const setNm = wrench && nm !== null ? settingOf(nm, hand, wrench, today) : null;
+  return {
+    nm,
+    says: 'missing' in printed ? printed.missing : '',
+    hand,
+    take,
+    tools,
+    inRange:
+      !wrench || (setNm !== null && atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm)),
+    pulled:
+      wrench && nm !== null && setNm !== null
+        ? {
+            nm,
+            setNm,
+            wrench: wrench.id,
+            name: wrench.name,
+            ...(hand.adapter && { adapter: hand.adapter }),
+          }
+        : undefined,
+  };
+}
+
+/** Null for an adapter that cannot be reckoned with. */
+function settingOf(
+  nm: number,
+  { adapter }: NutHand,
+  wrench: NonNullable<ReturnType<typeof wrenchShown>>,
+  at: string,
+): number | null {
+  try {
+    return wrenchSettingNm(nm, { wrench, adapter: adapter ?? null, at });
+  } catch (error) {
+    if (error instanceof ReckoningFault) return null;
+    throw error;
+  }
+}

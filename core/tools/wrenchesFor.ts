@@ -1,0 +1,33 @@
+import { wrenchChoose } from '../tightening/wrenchChoose';
+import { lastCheck, type ToolState } from './tool';
+
+/**
+ * The crib's torque wrenches, best first for a value on a day; as they stand where there is no value.
+ * @param on ISO date
+ */
+export function wrenchesFor(
+  tools: readonly ToolState[],
+  targetNm: number,
+  on: string,
+): readonly ToolState[] {
+  const wrenches = tools.filter((tool) => tool.kind === 'torque-wrench' && !tool.retired);
+  if (wrenches.length === 0 || targetNm <= 0) return wrenches;
+  const { wrenches: order } = wrenchChoose({
+    targetNm,
+    on,
+    wrenches: wrenches.flatMap((tool) => {
+      if (tool.kind !== 'torque-wrench') return [];
+      const check = lastCheck(tool);
+      const { lowNm, highNm, stepNm } = tool.spec;
+      return {
+        id: tool.id,
+        lowNm,
+        highNm,
+        points: check?.points ?? [],
+        ...(stepNm !== undefined && { stepNm }),
+        ...(check && { calibratedOn: check.on, dueOn: check.dueOn }),
+      };
+    }),
+  });
+  return order.flatMap(({ id }) => wrenches.find((tool) => tool.id === id) ?? []);
+}
