@@ -3,7 +3,7 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { CARDS_NOW } from './scope';
 import { madeDead, openedFor, refusalIn, sheetIn } from './tests/intake';
 import { stateOf } from './tests/told';
-import { stopIn, STOP, topFinding } from './top';
+import { stopIn, STOP, topFinding, topView } from './top';
 
 const ready = (sheet = tolvane44) =>
   madeDead(openedFor(sheet, { kind: 'everything' }, undefined, CARDS_NOW), sheet).act(
@@ -44,6 +44,23 @@ describe('the top by a stop', () => {
     expect(stateOf(story).top.mark?.words).toBe(mark.words);
     story.act('top.found', stops);
     expect(stateOf(story).top.mark).toBeNull();
+  });
+
+  it('goes from the stop in to the stop out, and what another day found is not today’s', () => {
+    const story = ready();
+    const step = (readAgain = false) => topView(stateOf(story), readAgain).step;
+    expect(step()).toBe('in');
+    story.act('thing.put-in', { thing: 'stop-1', ...STOP });
+    expect(step()).toBe('read');
+    story.act('top.found', stops);
+    expect(step()).toBe('mark');
+    expect(step(true)).toBe('read');
+    story.act('crank.marked', { words: 'punch dot' });
+    expect(step()).toBe('out');
+    story.act('thing.taken-out', { thing: 'stop-1' });
+    expect(step()).toBe('done');
+    story.act('thing.put-in', { thing: 'stop-2', ...STOP });
+    expect(step()).toBe('read');
   });
 
   it('keeps the stop in the register until it is out', () => {

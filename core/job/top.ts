@@ -41,6 +41,23 @@ export function stopIn({ register }: Pick<JobState, 'register'>): Thing | null {
   );
 }
 
+/** What is to be done next: the stop put in, both sides read, the mark made, the stop taken out. */
+export type TopStep = 'in' | 'read' | 'mark' | 'out' | 'done';
+
+/** How far finding the top has come, and what was found with the stop that is in. */
+export function topView(
+  state: Pick<JobState, 'register' | 'top'>,
+  readAgain: boolean,
+): { readonly step: TopStep; readonly stop: Thing | null; readonly found: TopState['found'] } {
+  const stop = stopIn(state);
+  const { found: last, mark } = state.top;
+  // What was found before this stop went in is another day's.
+  const found = last && (!stop || last.seq > stop.putIn.seq) && !readAgain ? last : null;
+  if (!found) return { step: stop ? 'read' : 'in', stop, found };
+  if (!mark) return { step: 'mark', stop, found };
+  return { step: stop ? 'out' : 'done', stop, found };
+}
+
 export function evolveTop(state: TopState, act: LoggedAct): TopState {
   const told = { at: act.at, by: act.by };
   if (act.type === 'top.found')

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { faultSentence } from '@cardinex/words/en/faults';
 import { Button } from '../../ui/Button';
-import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Body } from '../../ui/Words';
 import type { Worked } from './useWorked';
 
@@ -45,13 +45,6 @@ export function WorkStanding({ work, words: w }: Props) {
         </View>
       );
     case 'fault':
-      return (
-        <View className="flex-row gap-2">
-          <View className="pt-1">
-            <Mark kind="out" />
-          </View>
-          <Body className="flex-1">{faultSentence(work.fault)}</Body>
-        </View>
-      );
+      return <Marked kind="out">{faultSentence(work.fault)}</Marked>;
   }
 }

@@ -6,7 +6,7 @@ import { benchWords, calculatorTitles, type CalculatorName } from '@cardinex/wor
 import { faultSentence } from '@cardinex/words/en/faults';
 import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
-import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TabbedCard } from '../../ui/TabbedCard';
@@ -56,12 +56,5 @@ export function CalculatorFrame({ name, onClear, answer, children }: PropsWithCh
 function Answer({ answer }: Pick<Props, 'answer'>) {
   if (answer === null) return <Body>{benchWords.fill}</Body>;
   if (!(answer instanceof ReckoningFault)) return answer;
-  return (
-    <View className="flex-row gap-2">
-      <View className="pt-1">
-        <Mark kind="out" />
-      </View>
-      <Body className="flex-1">{faultSentence(answer)}</Body>
-    </View>
-  );
+  return <Marked kind="out">{faultSentence(answer)}</Marked>;
 }

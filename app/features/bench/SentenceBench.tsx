@@ -4,8 +4,7 @@ import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import type { CalculatorName } from '@cardinex/words/en/bench';
 import type { ReaderUnits } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
-import { Mark } from '../../ui/Mark';
-import { Body } from '../../ui/Words';
+import { Marked } from '../../ui/Marked';
 import { CalculatorFrame } from './CalculatorFrame';
 import { Figures } from './Figures';
 import { readFigures, type FigureField, type ReadFigures } from './readFigures';
@@ -56,12 +55,9 @@ function Answer({ said: { sentence, good, drawing } }: { said: Said }) {
   return (
     <View className="gap-3" testID="result">
       {drawing}
-      <View className="flex-row gap-2">
-        <View className="pt-1">
-          <Mark kind={good ? 'within' : 'out'} />
-        </View>
-        <Body className="flex-1 font-strong">{sentence}</Body>
-      </View>
+      <Marked kind={good ? 'within' : 'out'} strong>
+        {sentence}
+      </Marked>
     </View>
   );
 }

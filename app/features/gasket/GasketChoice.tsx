@@ -8,6 +8,7 @@ import { length } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Body, Heading, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { WordsSlip } from '../job/WordsSlip';
@@ -32,14 +33,12 @@ export function GasketChoice() {
     <View className="gap-3 border-t border-rule px-3.5 py-3" testID="gasket">
       <Heading level={3}>{w.gasketTitle}</Heading>
       {found ? (
-        <View className="flex-row gap-2">
-          <View className="pt-1">
-            <Mark
-              kind={found.mark !== null && found.clearance !== 'too-close' ? 'within' : 'out'}
-            />
-          </View>
-          <Body className="flex-1 font-strong">{gradeSentence(found, units)}</Body>
-        </View>
+        <Marked
+          kind={found.mark !== null && found.clearance !== 'too-close' ? 'within' : 'out'}
+          strong
+        >
+          {gradeSentence(found, units)}
+        </Marked>
       ) : null}
       {found ? (
         <View>

@@ -4,7 +4,7 @@ import type { LinerHeights } from '@cardinex/core/sheet/spec/block';
 import { boreSentence, differenceSentence, riseSentence } from '@cardinex/words/en/cards/liners';
 import { linersWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
-import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
 import { LINERS_ACTS } from './ownActs';
@@ -62,12 +62,5 @@ export function LinersBack({ heights, limits, check }: Props) {
 }
 
 function Line({ out, text }: { out: boolean; text: string }) {
-  return (
-    <View className="flex-row gap-2">
-      <View className="pt-1">
-        <Mark kind={out ? 'out' : 'within'} />
-      </View>
-      <Body className="flex-1">{text}</Body>
-    </View>
-  );
+  return <Marked kind={out ? 'out' : 'within'}>{text}</Marked>;
 }

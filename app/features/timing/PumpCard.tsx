@@ -1,4 +1,3 @@
-import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { undoHint } from '@cardinex/words/en/acts';
@@ -13,8 +12,6 @@ import { pumpStandSays, pumpWords as w } from '@cardinex/words/en/cards/timing';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { valvesScreen } from '@cardinex/words/en/cards/valves';
 import { degrees, endName } from '@cardinex/words/en/quantity';
-import { trayWords } from '@cardinex/words/en/screens';
-import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
@@ -28,6 +25,7 @@ import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useSpoken } from '../job/useSpoken';
+import { ToTrayButton } from '../job/ToTrayButton';
 import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 import { ToTop } from '../top/ToTop';
@@ -50,7 +48,7 @@ export function PumpCard() {
 }
 
 function Steps({ view }: { view: PumpView }) {
-  const { jobId, sheet, state, record } = useJob();
+  const { sheet, state, record } = useJob();
   const { last, undo } = useUndo(OWN_ACTS);
   const [wrong, setWrong] = useState(false);
   const [help, setHelp] = useState(false);
@@ -97,12 +95,7 @@ function Steps({ view }: { view: PumpView }) {
             confirm={{ label: says.confirm, onPress: confirm }}
           />
         ) : (
-          <Button
-            label={trayWords.toTray}
-            kind={next ? 'bench' : 'expected'}
-            tall
-            onPress={() => router.replace(`/jobs/${jobId}`)}
-          />
+          <ToTrayButton done={!next} />
         )
       }
       slip={

@@ -26,8 +26,6 @@ import {
 } from '@cardinex/words/en/cards/timing';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { degrees, endName } from '@cardinex/words/en/quantity';
-import { trayWords } from '@cardinex/words/en/screens';
-import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
@@ -44,6 +42,7 @@ import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useSpoken } from '../job/useSpoken';
+import { ToTrayButton } from '../job/ToTrayButton';
 import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 import { PhotographIt } from '../photographs/PhotographIt';
@@ -133,12 +132,7 @@ function Steps({ view }: { view: TimingView }) {
             }}
           />
         ) : (
-          <Button
-            label={trayWords.toTray}
-            kind={next ? 'bench' : 'expected'}
-            tall
-            onPress={() => router.replace(`/jobs/${jobId}`)}
-          />
+          <ToTrayButton done={!next} />
         )
       }
       slip={

@@ -8,7 +8,7 @@ import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { linersWords } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
-import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Body, Heading } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
@@ -40,12 +40,7 @@ export function AdjustersPart({ view }: { view: OverheadView }) {
       {found ? (
         <>
           <AdjustersDrawing items={found.items} />
-          <View className="flex-row gap-2">
-            <View className="pt-1">
-              <Mark kind={odd.length > 0 ? 'out' : 'within'} />
-            </View>
-            <Body className="flex-1">{standOutSentence(found, units)}</Body>
-          </View>
+          <Marked kind={odd.length > 0 ? 'out' : 'within'}>{standOutSentence(found, units)}</Marked>
           {odd.map(({ id }) => (
             <Button key={id} label={w.measureAgain(id)} onPress={() => setAgain(id)} />
           ))}

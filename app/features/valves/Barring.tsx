@@ -14,7 +14,6 @@ import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { ActBar } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
-import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -151,12 +150,9 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
         ) : null}
       </View>
       <View className="border-t border-rule px-2 py-1.5">
-        <View className="flex-row justify-between px-1">
-          <EndMark end={sheet.cylinder1End} />
-          <Small>{w.seenFrom('above')}</Small>
-        </View>
         <ValveRow
           view={view}
+          end={sheet.cylinder1End}
           banks={sheet.layout.banks}
           settable={new Set(toSet.map(({ item }) => item.id))}
           current={null}

@@ -6,7 +6,7 @@ import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import type { CardName } from '@cardinex/core/job/tray';
 import { itemName } from '@cardinex/words/en/itemNames';
 import { bridgeStepName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { signal } from '../../ui/signal';
 import { Body, Heading, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
@@ -70,12 +70,9 @@ export function BridgeSetting({ card, view, place, current, step }: Props) {
         <Body className="border-t border-rule px-3.5 py-2">{spec.oil.says}</Body>
       ) : null}
       {found === 'turns' || turned ? (
-        <View className="flex-row gap-2 border-t border-rule px-3.5 py-2" testID="bridge-off">
-          <View className="pt-1">
-            <Mark kind="out" />
-          </View>
-          <Body className="flex-1">{step === 'equalised' ? w.bridgeStuck : w.bridgeOff}</Body>
-        </View>
+        <Marked kind="out" className="border-t border-rule px-3.5 py-2" testID="bridge-off">
+          {step === 'equalised' ? w.bridgeStuck : w.bridgeOff}
+        </Marked>
       ) : null}
     </SettingFrame>
   );

@@ -8,7 +8,7 @@ import { trendSentence } from '@cardinex/words/en/overhead';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { useUnits } from '../../device/preferences';
 import { cn } from '../../ui/cn';
-import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Body, Heading, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { TrendDrawing } from './TrendDrawing';
@@ -35,12 +35,9 @@ export function Overhauls() {
       {state.opened?.hours === undefined ? <Small>{w.hoursNotTold}</Small> : null}
       <Body className="font-strong">{itemShort(shown.item)}</Body>
       <TrendDrawing {...shown} />
-      <View className="flex-row gap-2">
-        <View className="pt-1">
-          <Mark kind={shown.found.code === 'already-closed' ? 'out' : 'within'} />
-        </View>
-        <Body className="flex-1">{trendSentence(shown.found, units)}</Body>
-      </View>
+      <Marked kind={shown.found.code === 'already-closed' ? 'out' : 'within'}>
+        {trendSentence(shown.found, units)}
+      </Marked>
       <View className="flex-row flex-wrap">
         {trends.map((trend) => (
           <Pressable

@@ -4,7 +4,7 @@ import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import type { CardName } from '@cardinex/core/job/tray';
 import { itemName } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Body, Heading, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -48,12 +48,9 @@ export function RodSetting({ card, view, place, current }: Props) {
         ))}
       </View>
       {current.rodNext === 'off' ? (
-        <View className="flex-row gap-2 border-t border-rule px-3.5 py-2" testID="rod-off">
-          <View className="pt-1">
-            <Mark kind="out" />
-          </View>
-          <Body className="flex-1">{w.rodOffSays}</Body>
-        </View>
+        <Marked kind="out" className="border-t border-rule px-3.5 py-2" testID="rod-off">
+          {w.rodOffSays}
+        </Marked>
       ) : null}
     </SettingFrame>
   );

@@ -6,9 +6,8 @@ import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import { coverNamed, itemShort } from '@cardinex/words/en/itemNames';
 import { notHereSentence, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Figure } from '../../ui/Figure';
-import { Mark } from '../../ui/Mark';
-import { Body, Small } from '../../ui/Words';
-import { EndMark } from '../job/EndMark';
+import { Marked } from '../../ui/Marked';
+import { Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import type { SettingPlace } from './useSettingPlace';
 import { ValveRow } from './ValveRow';
@@ -29,12 +28,9 @@ export function SettingTop({ view, place, current, children }: PropsWithChildren
   return (
     <>
       <View className="px-2 pt-2">
-        <View className="flex-row justify-between px-1">
-          <EndMark end={sheet.cylinder1End} />
-          <Small>{w.seenFrom('above')}</Small>
-        </View>
         <ValveRow
           view={view}
+          end={sheet.cylinder1End}
           banks={sheet.layout.banks}
           settable={place.may}
           current={item.id}
@@ -46,18 +42,14 @@ export function SettingTop({ view, place, current, children }: PropsWithChildren
         />
       </View>
       {askedItem && left ? (
-        <View
-          className="flex-row gap-2 border-t border-rule px-3.5 py-2"
+        <Marked
+          kind={left.done ? 'within' : 'out'}
+          className="border-t border-rule px-3.5 py-2"
           role="alert"
           testID="left-alone"
         >
-          <View className="pt-1">
-            <Mark kind={left.done ? 'within' : 'out'} />
-          </View>
-          <Body className="flex-1">
-            {notHereSentence(itemShort(askedItem), left, (cover) => coverNamed(sheet, cover))}
-          </Body>
-        </View>
+          {notHereSentence(itemShort(askedItem), left, (cover) => coverNamed(sheet, cover))}
+        </Marked>
       ) : null}
       <View className="flex-row gap-6 border-t border-rule px-3.5 py-2">
         <View>

@@ -9,7 +9,7 @@ import { shimSentence, shimsSentence } from '@cardinex/words/en/overhead';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { linersWords } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
-import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -79,12 +79,13 @@ export function ShimsBetween({ card, view, shims: { unmeasured, input } }: Props
                 {shimSentence(one, units)}
               </Body>
             ))}
-            <View className="flex-row gap-2 border-t border-rule pt-2">
-              <View className="pt-1">
-                <Mark kind={found.unserved.length > 0 ? 'out' : 'within'} />
-              </View>
-              <Body className="flex-1 font-strong">{shimsSentence(found, units)}</Body>
-            </View>
+            <Marked
+              kind={found.unserved.length > 0 ? 'out' : 'within'}
+              className="border-t border-rule pt-2"
+              strong
+            >
+              {shimsSentence(found, units)}
+            </Marked>
           </>
         ) : null}
       </View>

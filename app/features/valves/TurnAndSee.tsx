@@ -11,7 +11,7 @@ import { capital } from '@cardinex/words/en/capital';
 import { degrees, endName } from '@cardinex/words/en/quantity';
 import { useEncoder } from '../../device/instrument/useEncoder';
 import { Button } from '../../ui/Button';
-import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { usePalette } from '../../ui/useTheme';
 import { Body, Small } from '../../ui/Words';
 import { CrankClock } from './CrankClock';
@@ -77,22 +77,16 @@ export function TurnAndSee({ sheet, overhead, rotation, startDeg = 0 }: Props) {
             .map(({ id }) => {
               const found = here.items.find((one) => one.id === id);
               return found ? (
-                <View key={id} className="flex-row gap-2">
-                  <View className="pt-1">
-                    <Mark
-                      kind={
-                        found.verdict === 'settable'
-                          ? 'within'
-                          : found.verdict === 'near'
-                            ? 'waiting'
-                            : 'out'
-                      }
-                    />
-                  </View>
-                  <Body className="flex-1">
-                    {`${capital(itemNamed(sheet, id))}: ${settableWhy(found, overhead.marginDeg)}`}
-                  </Body>
-                </View>
+                <Marked
+                  key={id}
+                  kind={
+                    found.verdict === 'settable'
+                      ? 'within'
+                      : found.verdict === 'near'
+                        ? 'waiting'
+                        : 'out'
+                  }
+                >{`${capital(itemNamed(sheet, id))}: ${settableWhy(found, overhead.marginDeg)}`}</Marked>
               ) : null;
             })}
         </View>

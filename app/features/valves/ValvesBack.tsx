@@ -13,6 +13,7 @@ import {
 } from '@cardinex/words/en/cards/valves';
 import { degrees, listed } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
 import { useJob } from '../job/JobProvider';
@@ -99,14 +100,9 @@ function BookTable({ plan }: { plan: BarringPlan }) {
   const elsewhere = bookAgainstPlan(sheet, plan);
   return (
     <View className="border-t border-rule pt-2">
-      <View className="flex-row gap-2">
-        <View className="pt-1">
-          <Mark kind={compared.agrees ? 'within' : 'out'} />
-        </View>
-        <Body className="flex-1">
-          {compared.agrees ? w.bookAgrees(table.source) : w.bookDiffers(table.source)}
-        </Body>
-      </View>
+      <Marked kind={compared.agrees ? 'within' : 'out'}>
+        {compared.agrees ? w.bookAgrees(table.source) : w.bookDiffers(table.source)}
+      </Marked>
       {table.positions.map(({ says }) => (
         <Small key={says}>“{says}”</Small>
       ))}

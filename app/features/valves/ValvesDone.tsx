@@ -15,9 +15,9 @@ import { trayWords } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
+import { Marked } from '../../ui/Marked';
 import { Body } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
-import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
 import { AdjustersPart } from './AdjustersPart';
 import { CodesPart } from './CodesPart';
@@ -62,15 +62,17 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
           <Mark kind={card !== 'recheck' && view.provisional ? 'waiting' : 'within'} word={said} />
         )}
         {odd === null ? null : (
-          <View className="flex-row gap-2" testID="odd-hot">
-            <View className="pt-1">
-              <Mark kind="out" />
-            </View>
-            <Body className="flex-1">{odd}</Body>
-          </View>
+          <Marked kind="out" testID="odd-hot">
+            {odd}
+          </Marked>
         )}
-        <EndMark end={sheet.cylinder1End} />
-        <ValveRow view={view} banks={sheet.layout.banks} settable={new Set()} current={null} />
+        <ValveRow
+          view={view}
+          end={sheet.cylinder1End}
+          banks={sheet.layout.banks}
+          settable={new Set()}
+          current={null}
+        />
         {view.items.map((one) => (
           <View
             key={one.item.id}

@@ -75,6 +75,7 @@ describe('the valves along the head', () => {
     render(
       <ValveRow
         view={view}
+        end={tolvane44.cylinder1End}
         banks={tolvane44.layout.banks}
         settable={may}
         current="E1"
@@ -95,6 +96,7 @@ describe('the valves along the head', () => {
     render(
       <ValveRow
         view={view}
+        end={tolvane44.cylinder1End}
         banks={tolvane44.layout.banks}
         settable={may}
         current="E1"
@@ -111,7 +113,13 @@ describe('the valves along the head', () => {
   it('to be set, done and left alone differ in shape', () => {
     const shapes = (settable: Set<string>): string => {
       const { container, unmount } = render(
-        <ValveRow view={view} banks={tolvane44.layout.banks} settable={settable} current={null} />,
+        <ValveRow
+          view={view}
+          end={tolvane44.cylinder1End}
+          banks={tolvane44.layout.banks}
+          settable={settable}
+          current={null}
+        />,
       );
       const [first] = container.querySelectorAll('svg');
       const drawn = [...(first?.querySelectorAll('circle, line, path') ?? [])]

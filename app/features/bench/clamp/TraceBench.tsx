@@ -6,8 +6,7 @@ import { clampBench as w } from '@cardinex/words/en/clampBench';
 import { useUnits } from '../../../device/preferences';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
-import { Mark } from '../../../ui/Mark';
-import { Body } from '../../../ui/Words';
+import { Marked } from '../../../ui/Marked';
 import { TraceDrawing } from '../../clamp/TraceDrawing';
 import { CalculatorFrame } from '../CalculatorFrame';
 import { Figures } from '../Figures';
@@ -52,12 +51,9 @@ export function TraceBench() {
         ) : (
           <View className="gap-3" testID="result">
             <TraceDrawing samples={samples} found={found} />
-            <View className="flex-row gap-2">
-              <View className="pt-1">
-                <Mark kind={found.verdict === 'sound' ? 'within' : 'out'} />
-              </View>
-              <Body className="flex-1 font-strong">{traceSentence(found, units)}</Body>
-            </View>
+            <Marked kind={found.verdict === 'sound' ? 'within' : 'out'} strong>
+              {traceSentence(found, units)}
+            </Marked>
           </View>
         )
       }

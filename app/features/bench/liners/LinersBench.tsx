@@ -16,7 +16,7 @@ import {
 import { useUnits } from '../../../device/preferences';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
-import { Mark } from '../../../ui/Mark';
+import { Marked } from '../../../ui/Marked';
 import { Body } from '../../../ui/Words';
 import { BlockPlan } from '../../liners/BlockPlan';
 import { CalculatorFrame } from '../CalculatorFrame';
@@ -96,12 +96,9 @@ function Checks({ check, limits }: { check: LinerCheck; limits: LinerLimits }) {
     <View className="gap-1.5" testID="result">
       <Body className="font-strong">{linersSentence(check, units)}</Body>
       {lines.map(([text, out]) => (
-        <View key={text} className="flex-row gap-2">
-          <View className="pt-1">
-            <Mark kind={out ? 'out' : 'within'} />
-          </View>
-          <Body className="flex-1">{text}</Body>
-        </View>
+        <Marked key={text} kind={out ? 'out' : 'within'}>
+          {text}
+        </Marked>
       ))}
     </View>
   );

@@ -5,8 +5,7 @@ import { overheadBench as w } from '@cardinex/words/en/overheadBench';
 import { View } from 'react-native';
 import { useUnits } from '../../../device/preferences';
 import { Field } from '../../../ui/Field';
-import { Mark } from '../../../ui/Mark';
-import { Body } from '../../../ui/Words';
+import { Marked } from '../../../ui/Marked';
 import { LazyTrendDrawing } from '../../cards/LazyCards';
 import { CalculatorFrame } from '../CalculatorFrame';
 import { Figures } from '../Figures';
@@ -74,12 +73,9 @@ function Told({
   return (
     <View className="gap-3" testID="result">
       <LazyTrendDrawing readings={readings} closesAtMm={closesAtMm} found={found} />
-      <View className="flex-row gap-2">
-        <View className="pt-1">
-          <Mark kind={good ? 'within' : 'out'} />
-        </View>
-        <Body className="flex-1 font-strong">{trendSentence(found, units)}</Body>
-      </View>
+      <Marked kind={good ? 'within' : 'out'} strong>
+        {trendSentence(found, units)}
+      </Marked>
     </View>
   );
 }

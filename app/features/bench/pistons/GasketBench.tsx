@@ -5,9 +5,7 @@ import { gradeSentence } from '@cardinex/words/en/pistons';
 import type { ReaderUnits } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../../device/preferences';
 import { Field } from '../../../ui/Field';
-import { Mark } from '../../../ui/Mark';
-import { Body } from '../../../ui/Words';
-import { View } from 'react-native';
+import { Marked } from '../../../ui/Marked';
 import { CalculatorFrame } from '../CalculatorFrame';
 import { Figures } from '../Figures';
 import { OneOf } from '../OneOf';
@@ -53,14 +51,13 @@ export function GasketBench() {
         found === null || found instanceof ReckoningFault ? (
           found
         ) : (
-          <View className="flex-row gap-2" testID="result">
-            <View className="pt-1">
-              <Mark
-                kind={found.mark !== null && found.clearance !== 'too-close' ? 'within' : 'out'}
-              />
-            </View>
-            <Body className="flex-1 font-strong">{gradeSentence(found, units)}</Body>
-          </View>
+          <Marked
+            kind={found.mark !== null && found.clearance !== 'too-close' ? 'within' : 'out'}
+            testID="result"
+            strong
+          >
+            {gradeSentence(found, units)}
+          </Marked>
         )
       }
     >

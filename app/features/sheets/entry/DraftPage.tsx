@@ -11,6 +11,7 @@ import { queryClient } from '../../../session/queryClient';
 import { useBench } from '../../../session/SessionProvider';
 import { Button } from '../../../ui/Button';
 import { Mark } from '../../../ui/Mark';
+import { Marked } from '../../../ui/Marked';
 import { Screen } from '../../../ui/Screen';
 import { ScreenHeader } from '../../../ui/ScreenHeader';
 import { TabbedCard } from '../../../ui/TabbedCard';
@@ -165,15 +166,10 @@ export function FaultList({ title, faults }: { title: string; faults: readonly S
     <View className="mb-3 gap-1.5 rounded-lg bg-card p-3.5" role="alert">
       <Body className="font-strong">{title}</Body>
       {faults.map(({ at, says, bars }) => (
-        <View key={at + says} className="flex-row gap-2">
-          <View className="pt-1">
-            <Mark kind={bars ? 'out' : 'waiting'} />
-          </View>
-          <View className="flex-1">
-            <Body>{says}</Body>
-            <Small>{at}</Small>
-          </View>
-        </View>
+        <Marked key={at + says} kind={bars ? 'out' : 'waiting'}>
+          <Body>{says}</Body>
+          <Small>{at}</Small>
+        </Marked>
       ))}
     </View>
   );

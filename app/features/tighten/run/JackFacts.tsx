@@ -8,7 +8,7 @@ import { nutTravelSentence } from '@cardinex/words/en/clamp';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { View } from 'react-native';
 import { Button } from '../../../ui/Button';
-import { Mark } from '../../../ui/Mark';
+import { Marked } from '../../../ui/Marked';
 import { Body, Small } from '../../../ui/Words';
 import { useJob } from '../../job/JobProvider';
 import { useOnce } from '../../job/useOnce';
@@ -54,12 +54,7 @@ export function NutTravel({ view }: { view: RunView }) {
   const named = { ...found, nuts: found.nuts.map((nut) => ({ ...nut, id: numberOf(nut.id) })) };
   return (
     <View className="gap-2 border-b border-rule bg-tab px-3.5 py-2.5" testID="nuts">
-      <View className="flex-row gap-2">
-        <View className="pt-1">
-          <Mark kind="out" />
-        </View>
-        <Body className="flex-1">{nutTravelSentence(named)}</Body>
-      </View>
+      <Marked kind="out">{nutTravelSentence(named)}</Marked>
       {odd.map(({ id, holes }) => (
         <TensionAgain key={id} stage={stage} fastener={id} number={numberOf(id)} holes={holes} />
       ))}
