@@ -2,7 +2,6 @@ import { router } from 'expo-router';
 import { Text, View } from 'react-native';
 import { toolStanding, type ToolStanding } from '@cardinex/core/tools/standing';
 import type { ToolKind, ToolState } from '@cardinex/core/tools/tool';
-import { shared } from '@cardinex/words/en/screens';
 import {
   toolKindName,
   toolSpecText,
@@ -13,6 +12,7 @@ import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
 import { Mark, type MarkKind } from '../../ui/Mark';
+import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { useWide } from '../../ui/useWide';
@@ -51,22 +51,10 @@ export function CribList() {
       wide={wide}
       header={<ScreenHeader title={w.title} hint={w.hint} />}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.back}
-            kind="bench"
-            tall
-            onPress={() => router.replace('/')}
-            className="flex-1"
-          />
-          <Button
-            label={w.enter}
-            kind="expected"
-            tall
-            onPress={() => router.push('/tools/new')}
-            className="flex-[2]"
-          />
-        </View>
+        <PageBar
+          onBack={() => router.replace('/')}
+          confirm={{ label: w.enter, onPress: () => router.push('/tools/new') }}
+        />
       }
     >
       {all.length === 0 ? (

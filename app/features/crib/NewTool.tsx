@@ -3,11 +3,10 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { ToolIs, ToolKind } from '@cardinex/core/tools/tool';
-import { shared } from '@cardinex/words/en/screens';
 import { toolKindName, toolsWords as w } from '@cardinex/words/en/tools';
-import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { PageBar } from '../../ui/PageBar';
 import { Mark } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
@@ -35,16 +34,10 @@ export function NewTool() {
     <Screen
       header={<ScreenHeader title={w.enter} />}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.back}
-            kind="bench"
-            tall
-            onPress={() => router.replace('/tools')}
-            className="flex-1"
-          />
-          <Button label={w.keep} kind="expected" tall onPress={keep} className="flex-[2]" />
-        </View>
+        <PageBar
+          onBack={() => router.replace('/tools')}
+          confirm={{ label: w.keep, onPress: keep }}
+        />
       }
     >
       <View className="gap-4 rounded-lg bg-card p-4">

@@ -16,6 +16,7 @@ import { saidShort, saidWhere } from '@cardinex/words/en/sheets/places';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { PageBar } from '../../ui/PageBar';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
 import { Body, Heading, Small } from '../../ui/Words';
@@ -116,16 +117,10 @@ function Entry({ kind, draft, change }: EntryProps) {
       title={isLeaflet ? w.leaflet : w.deviation}
       aside={base.name}
       actBar={
-        <View className="flex-row gap-3">
-          <Button label={shared.back} kind="bench" tall onPress={cancel} className="flex-1" />
-          <Button
-            label={isLeaflet ? w.keepLeaflet : w.keepDeviation}
-            kind="expected"
-            tall
-            onPress={keep}
-            className="flex-[2]"
-          />
-        </View>
+        <PageBar
+          onBack={cancel}
+          confirm={{ label: isLeaflet ? w.keepLeaflet : w.keepDeviation, onPress: keep }}
+        />
       }
     >
       <View className="gap-4 p-3.5">

@@ -16,9 +16,9 @@ import { causeName, scopeWords } from '@cardinex/words/en/scope';
 import { newJobWords as w, shared } from '@cardinex/words/en/screens';
 import { useSheets } from '../../session/queries';
 import { useActor, useBench } from '../../session/SessionProvider';
-import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { ScopeChoice } from '../scope/ScopeChoice';
@@ -105,22 +105,10 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
     <Screen
       header={<ScreenHeader title={w.title} />}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.back}
-            kind="bench"
-            tall
-            onPress={() => router.back()}
-            className="flex-1"
-          />
-          <Button
-            label={w.open}
-            kind="expected"
-            tall
-            onPress={() => void open()}
-            className="flex-[2]"
-          />
-        </View>
+        <PageBar
+          onBack={() => router.back()}
+          confirm={{ label: w.open, onPress: () => void open() }}
+        />
       }
     >
       <View className="gap-4 rounded-lg bg-card p-4">

@@ -18,6 +18,7 @@ import { shared } from '@cardinex/words/en/screens';
 import { useSheets } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
+import { PageBar } from '../../ui/PageBar';
 import { Notice } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
@@ -150,22 +151,10 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
         />
       }
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.back}
-            kind="bench"
-            tall
-            onPress={() => router.replace('/sheets')}
-            className="flex-1"
-          />
-          <Button
-            label={w.openJob}
-            kind="expected"
-            tall
-            onPress={() => router.push(`/jobs/new?sheet=${sheet.id}`)}
-            className="flex-[2]"
-          />
-        </View>
+        <PageBar
+          onBack={() => router.replace('/sheets')}
+          confirm={{ label: w.openJob, onPress: () => router.push(`/jobs/new?sheet=${sheet.id}`) }}
+        />
       }
     >
       {wide ? (

@@ -3,10 +3,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { FAMILIES, type Family } from '@cardinex/core/sheet/families';
 import { entryWords as w, familyWords } from '@cardinex/words/en/sheets/entry';
-import { shared } from '@cardinex/words/en/screens';
-import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
+import { PageBar } from '../../../ui/PageBar';
 import { Mark } from '../../../ui/Mark';
 import { Screen } from '../../../ui/Screen';
 import { ScreenHeader } from '../../../ui/ScreenHeader';
@@ -30,16 +29,10 @@ export function BeginSheet() {
     <Screen
       header={<ScreenHeader title={w.begin} hint={w.beginHint} />}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.back}
-            kind="bench"
-            tall
-            onPress={() => router.replace('/sheets')}
-            className="flex-1"
-          />
-          <Button label={w.start} kind="expected" tall onPress={begin} className="flex-[2]" />
-        </View>
+        <PageBar
+          onBack={() => router.replace('/sheets')}
+          confirm={{ label: w.start, onPress: begin }}
+        />
       }
     >
       <View className="gap-4 rounded-lg bg-card p-4">

@@ -6,10 +6,10 @@ import type { SheetFault } from '@cardinex/contract/sheets/readSheet';
 import { entryWords as w, entrySteps } from '@cardinex/words/en/sheets/entry';
 import { placeLabel } from '@cardinex/words/en/sheets/places';
 import { sheetsWords } from '@cardinex/words/en/sheets/screen';
-import { shared } from '@cardinex/words/en/screens';
 import { queryClient } from '../../../session/queryClient';
 import { useBench } from '../../../session/SessionProvider';
 import { Button } from '../../../ui/Button';
+import { PageBar } from '../../../ui/PageBar';
 import { Mark } from '../../../ui/Mark';
 import { Marked } from '../../../ui/Marked';
 import { Screen } from '../../../ui/Screen';
@@ -61,24 +61,15 @@ function Parts() {
         />
       }
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.back}
-            kind="bench"
-            tall
-            onPress={() => router.replace('/sheets')}
-            className="flex-1"
-          />
-          <Button
-            label={w.publish}
-            hint={bars.length > 0 ? w.cannotPublish(bars.length) : w.publishHint(revision)}
-            kind="expected"
-            tall
-            disabled={bars.length > 0}
-            onPress={publish}
-            className="flex-[2]"
-          />
-        </View>
+        <PageBar
+          onBack={() => router.replace('/sheets')}
+          confirm={{
+            label: w.publish,
+            hint: bars.length > 0 ? w.cannotPublish(bars.length) : w.publishHint(revision),
+            disabled: bars.length > 0,
+            onPress: publish,
+          }}
+        />
       }
     >
       {unreachable ? (

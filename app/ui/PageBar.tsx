@@ -1,0 +1,23 @@
+import { View } from 'react-native';
+import { shared } from '@cardinex/words/en/screens';
+import { Button } from './Button';
+
+interface Props {
+  readonly onBack: () => void;
+  readonly confirm: {
+    readonly label: string;
+    readonly hint?: string;
+    readonly disabled?: boolean;
+    readonly onPress: () => void;
+  };
+}
+
+/** The foot of a page that is no card: the way back, and what the page is for. */
+export function PageBar({ onBack, confirm }: Props) {
+  return (
+    <View className="flex-row gap-3">
+      <Button label={shared.back} kind="bench" tall onPress={onBack} className="flex-1" />
+      <Button {...confirm} kind="expected" tall className="flex-[2]" />
+    </View>
+  );
+}
