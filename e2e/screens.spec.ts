@@ -16,7 +16,7 @@ const screens = [
   ['record', `/jobs/${DEMO_JOB.ferryWinch}/record`],
   ['barring', `/jobs/${DEMO_JOB.creamery}/valves`],
   ['timing', `/jobs/${DEMO_JOB.hopKiln}/timing`],
-  ['pump', `/jobs/${DEMO_JOB.hopKiln}/pump`],
+  ['a card this job has not', `/jobs/${DEMO_JOB.hopKiln}/pump`],
   ['top by a stop', `/jobs/${DEMO_JOB.hopKiln}/top`],
   ['leaflets to decide', `/jobs/${DEMO_JOB.launch}/sheet`],
   ['a leaflet', `/jobs/${DEMO_JOB.baler}/leaflet`],

@@ -148,6 +148,8 @@ export const trayWords = {
   why: 'Why it is here',
   openCard: (card: string) => `Open ${card}`,
   decide: 'Decide it',
+  noSuchCard:
+    'This job has no such card: its scope or its sheet does not ask for it. “Go further” in the tray widens the scope.',
 } as const;
 
 export const linersWords = {

@@ -11,6 +11,7 @@ import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { CheckRow } from './CheckRow';
 import { OneCheck } from './OneCheck';
 
@@ -34,7 +35,7 @@ interface Props {
 export function ChecksCard({ card, check: id, more }: Props) {
   const { sheet, state, tray } = useJob();
   const entry = entryOf(tray, { card });
-  if (!entry) return null;
+  if (!entry) return <NoSuchCard card={card} />;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
   const views = viewsOn(sheet, state.checks, card);
   const open = views.find(({ check }) => check.id === id);

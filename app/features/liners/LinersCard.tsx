@@ -33,6 +33,7 @@ import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
@@ -50,7 +51,7 @@ export function LinersCard() {
   const { sheet, tray } = useJob();
   const entry = tray.find((c) => c.card === 'liners');
   const heights = heightsOf(sheet.liners);
-  if (!entry) return null;
+  if (!entry) return <NoSuchCard card="liners" />;
   const limits = heights && linerLimitsMm(heights);
   if (entry.status === 'barred' || !heights || !limits) return <BarredCard entry={entry} />;
   return <StandOut heights={heights} limits={limits} />;

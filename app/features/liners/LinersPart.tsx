@@ -3,6 +3,7 @@ import { entryOf } from '@cardinex/core/job/tray';
 import { OneCheck } from '../checks/OneCheck';
 import { BarredCard } from '../job/BarredCard';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { PlaceLiners } from './PlaceLiners';
 import { SealLiners } from './SealLiners';
 
@@ -16,7 +17,7 @@ interface Props {
 export function LinersPart({ part, check: id }: Props) {
   const { sheet, state, tray } = useJob();
   const entry = entryOf(tray, { card: 'liners' });
-  if (!entry) return null;
+  if (!entry) return <NoSuchCard card="liners" />;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
   const view = viewsOn(sheet, state.checks, 'liners').find(({ check }) => check.id === id);
   if (view) return <OneCheck key={view.check.id} view={view} />;

@@ -25,6 +25,7 @@ import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 
@@ -47,7 +48,7 @@ export function MarkCard({ part }: { part: string | undefined }) {
   });
   const open = entry?.status !== 'barred';
   useActKeys({ confirm: open ? confirm : undefined, undo: last ? undo : undefined });
-  if (!entry) return null;
+  if (!entry) return <NoSuchCard card="mark" />;
   if (!open) return <BarredCard entry={entry} />;
   const kinds = [...new Set(views.map(({ mark }) => mark.kind))];
   const next = left.find((view) => view !== at);

@@ -1,6 +1,7 @@
 import { overheadView } from '@cardinex/core/job/cards/valves';
 import { BarredCard } from '../job/BarredCard';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { Barring } from '../valves/Barring';
 import { Setting } from '../valves/Setting';
 import { ValvesDone } from '../valves/ValvesDone';
@@ -10,7 +11,7 @@ import { BeginRecheck } from './BeginRecheck';
 export function RecheckCard() {
   const { sheet, state, tray } = useJob();
   const entry = tray.find((c) => c.card === 'recheck');
-  if (!entry) return null;
+  if (!entry) return <NoSuchCard card="recheck" />;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
   const view = overheadView(sheet, state.valves, state.crank, 'hot');
   if (!view) return null;

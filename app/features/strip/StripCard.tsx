@@ -9,6 +9,7 @@ import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { Instances } from '../tighten/Instances';
 import { TightenRun } from '../tighten/TightenRun';
 import { HydraulicsCaution } from './HydraulicsCaution';
@@ -20,7 +21,7 @@ export function StripCard() {
   const { sheet, state, tray, now } = useJob();
   const [instance, setInstance] = useState<string | null>(null);
   const entry = entryOf(tray, { card: 'strip' });
-  if (!entry) return null;
+  if (!entry) return <NoSuchCard card="strip" />;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
   const runs = stripRuns(sheet, state, now);
   const first = runs.find((run) => !runDone(run));

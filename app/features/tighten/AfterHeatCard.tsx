@@ -13,6 +13,7 @@ import { BackOfCard } from '../job/BackOfCard';
 import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { WordsSlip } from '../job/WordsSlip';
 import { RunInHand } from './RunInHand';
 import { TIGHTEN_ACTS } from './ownActs';
@@ -23,7 +24,7 @@ export function AfterHeatCard({ set: id }: { set: string | undefined }) {
   const nameOf = useMemberName();
   const [asking, setAsking] = useState(false);
   const entry = entryOf(tray, { card: 'after-heat', set: id });
-  if (!entry?.set) return null;
+  if (!entry?.set) return <NoSuchCard card="after-heat" />;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
   const set = setOf(sheet, entry.set.id);
   const asked = set && afterHeatOf(set);

@@ -23,6 +23,7 @@ import { CardFrame } from '../job/CardFrame';
 import { KeyHelp } from '../job/KeyHelp';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { useOnce } from '../job/useOnce';
 import { useSpoken } from '../job/useSpoken';
 import { ToTrayButton } from '../job/ToTrayButton';
@@ -40,7 +41,7 @@ export function PumpCard() {
   const { sheet, state, tray } = useJob();
   const entry = entryOf(tray, { card: 'pump' });
   const view = pumpView(sheet, state);
-  if (!entry || !view) return null;
+  if (!entry || !view) return <NoSuchCard card="pump" />;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
   if (!state.cautions.barring)
     return <BarringCaution card="pump" back={<BackOfCard says={w.back} />} />;

@@ -40,6 +40,7 @@ import { entryHref } from '../job/entryHref';
 import { KeyHelp } from '../job/KeyHelp';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { useOnce } from '../job/useOnce';
 import { useSpoken } from '../job/useSpoken';
 import { ToTrayButton } from '../job/ToTrayButton';
@@ -64,7 +65,7 @@ export function TimingCard({ check }: { check: string | undefined }) {
   const { sheet, state, tray } = useJob();
   const entry = entryOf(tray, { card: 'timing' });
   const view = timingView(sheet, state);
-  if (!entry || !view) return null;
+  if (!entry || !view) return <NoSuchCard card="timing" />;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
   const read = viewsOn(sheet, state.checks, 'timing').find((one) => one.check.id === check);
   if (read?.check.way === 'read') return <ReadCheck key={read.check.id} view={read} />;

@@ -1,6 +1,7 @@
 import { overheadView } from '@cardinex/core/job/cards/valves';
 import { BarredCard } from '../job/BarredCard';
 import { useJob } from '../job/JobProvider';
+import { NoSuchCard } from '../job/NoSuchCard';
 import { Barring } from './Barring';
 import { CoverBetween } from './CoverBetween';
 import { Setting } from './Setting';
@@ -12,7 +13,7 @@ import { ValvesDone } from './ValvesDone';
 export function ValvesCard() {
   const { sheet, state, tray } = useJob();
   const entry = tray.find((c) => c.card === 'valves');
-  if (!entry) return null;
+  if (!entry) return <NoSuchCard card="valves" />;
   if (entry.status === 'barred') return <BarredCard entry={entry} />;
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
   if (!view) return null;

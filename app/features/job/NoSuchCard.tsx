@@ -1,0 +1,18 @@
+import { View } from 'react-native';
+import type { CardName } from '@cardinex/core/job/tray';
+import { cardTitle } from '@cardinex/words/en/cards/names';
+import { trayWords } from '@cardinex/words/en/screens';
+import { Body } from '../../ui/Words';
+import { CardFrame } from './CardFrame';
+import { ToTrayButton } from './ToTrayButton';
+
+/** A card somebody came to by an old link, or that a change of scope or variant took out of the tray. */
+export function NoSuchCard({ card }: { card: CardName }) {
+  return (
+    <CardFrame card={card} title={cardTitle(card)} actBar={<ToTrayButton done />}>
+      <View className="p-3.5">
+        <Body>{trayWords.noSuchCard}</Body>
+      </View>
+    </CardFrame>
+  );
+}
