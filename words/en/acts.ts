@@ -10,7 +10,7 @@ import { itemNamed } from './itemNames';
 import { overheadLine } from './overheadActs';
 import { scopeTitle } from './scope';
 import { nutPulledLine } from './cards/lockNut';
-import { readingName } from './cards/valves';
+import { readingName } from './overheadNames';
 import { METRIC, degrees, endName, length, type ReaderUnits } from './quantity';
 
 export interface ActLine {

@@ -11,7 +11,7 @@ import type { LoggedAct } from '@cardinex/core/job/act';
 import { actLine } from './acts';
 import { stepSays } from './cards/buildSteps';
 import { buildFindingSentence } from './cards/build';
-import { checkName, itemName, placeName } from './cards/inspect';
+import { checkName, itemName, placeName } from './checkNames';
 import { METRIC } from './quantity';
 import { trayReasonSentence } from './tray';
 

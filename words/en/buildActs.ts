@@ -2,8 +2,8 @@ import type { ActOf } from '@cardinex/core/job/act';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import type { ActLine } from './acts';
-import { checkItemName } from './cards/inspect';
-import { mass } from './pistons';
+import { checkItemName } from './checkNames';
+import { mass } from './mass';
 import { METRIC, length, listed, type ReaderUnits } from './quantity';
 
 type BuildType =

@@ -7,13 +7,13 @@ import {
   anglePreloadSentence,
   clampForce,
   clampSentence,
-  holesText,
   nutTravelSentence,
   orderSentence,
   preloadSentence,
   tensionerSentence,
   traceSentence,
 } from './clamp';
+import { holesText } from './holes';
 import { METRIC } from './quantity';
 
 const FEET = { ...METRIC, torque: 'lbf·ft' as const, pressure: 'psi' as const };

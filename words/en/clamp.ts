@@ -5,6 +5,7 @@ import type { OrderPattern } from '@cardinex/core/tightening/orderPropose';
 import type { Preload } from '@cardinex/core/tightening/preload';
 import type { Tensioner } from '@cardinex/core/tightening/tensioner';
 import type { TraceVerdict } from '@cardinex/core/tightening/traceVerdict';
+import { holesText } from './holes';
 import { METRIC, degrees, length, listed, pressure, torque, type ReaderUnits } from './quantity';
 
 /** A clamp: tenths below a hundred kilonewtons, whole ones from there. */
@@ -44,11 +45,6 @@ export function tensionerSentence(found: Tensioner, units: ReaderUnits = METRIC)
       ? ' That is beyond the yield of the stud: do not press it.'
       : '';
   return `${clampForce(jackLoadKn)} on each jack, ${clampForce(loadLeftKn)} left in the stud. It stretches ${length(stretchMm, units)}; the nut follows ${degrees(nutTurnDeg)}${travel} from hand tight. First ${pressure(stages[0].bar, units)}, then ${pressure(stages[1].bar, units)}; pressed again to that, no nut may move.${over}`;
-}
-
-/** So many holes. */
-export function holesText(count: number): string {
-  return `${Number(count.toFixed(2))} ${count === 1 ? 'hole' : 'holes'}`;
 }
 
 /** Whether all nuts went alike, and as far as they should. */

@@ -1,36 +1,25 @@
 import type { BoreWear } from '@cardinex/core/block/boreWear';
-import type { HeadFlatness, StraightedgeLine } from '@cardinex/core/block/headFlatness';
+import type { HeadFlatness } from '@cardinex/core/block/headFlatness';
 import type { RingThickness } from '@cardinex/core/block/ringThickness';
 import type { EndFloat } from '@cardinex/core/crank/endFloat';
 import type { RunningClearance } from '@cardinex/core/crank/runningClearance';
 import type { Undersize } from '@cardinex/core/crank/undersize';
 import type { LimitVerdict } from '@cardinex/core/quantity/limitVerdict';
 import { METRIC, length, listed, type ReaderUnits } from './quantity';
-
-const LINES: Readonly<Record<StraightedgeLine, string>> = {
-  long: 'along',
-  cross: 'across',
-  'diagonal-1': 'first diagonal',
-  'diagonal-2': 'second diagonal',
-};
-
-/** How a straightedge lies, as on the card. */
-export function lineName(line: StraightedgeLine): string {
-  return LINES[line];
-}
+import { lineName } from './straightedge';
 
 /** What to do with a head, and the number that says so. */
 export function headSentence(found: HeadFlatness, units: ReaderUnits = METRIC): string {
   const { because, worst, missing, cutMm, thicknessAfterMm } = found;
   const mm = (value = 0): string => length(value, units);
-  const gap = `${mm(worst.gapMm)} ${LINES[worst.line]}`;
+  const gap = `${mm(worst.gapMm)} ${lineName(worst.line)}`;
   switch (because) {
     case 'below-repair':
       return 'Thinner than its repair figure: replace it.';
     case 'flat':
       return `Flat: ${gap} at most. It goes back.`;
     case 'lines-missing':
-      return `Read it ${listed(missing.map((line) => LINES[line]))} too before anything is decided.`;
+      return `Read it ${listed(missing.map((line) => lineName(line)))} too before anything is decided.`;
     case 'cam-in-head':
       return `Out by ${gap}. It carries the cam, whose bearing line has moved with the face, and its maker allows no cut: replace it.`;
     case 'thickness-unknown':

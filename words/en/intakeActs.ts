@@ -8,7 +8,7 @@ import { setOf } from '@cardinex/core/sheet/programmeOf';
 import type { ActLine } from './acts';
 import { isolationSentence } from './cards/dead';
 import { cardTitle } from './cards/names';
-import { checkItemName, decisionDone, placeName } from './cards/inspect';
+import { checkItemName, decisionDone, placeName } from './checkNames';
 import { partName, standingWord } from './cards/parts';
 import { markLook } from './markLook';
 import { length, METRIC, type ReaderUnits } from './quantity';

@@ -2,7 +2,7 @@ import type { ActOf } from '@cardinex/core/job/act';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { ActLine } from './acts';
 import { capital } from './capital';
-import { bridgeStepName, schoolName } from './cards/valves';
+import { bridgeStepName, schoolName } from './overheadNames';
 import { coverNamed, itemNamed } from './itemNames';
 import { nutPulledLine } from './cards/lockNut';
 import { METRIC, degrees, length, type ReaderUnits } from './quantity';

@@ -5,6 +5,7 @@ import type { PinHeat } from '@cardinex/core/piston/pinHeat';
 import type { RingClock } from '@cardinex/core/piston/ringClock';
 import type { RingGap, RingGapFinding } from '@cardinex/core/piston/ringGap';
 import type { PistonSide } from '@cardinex/core/sheet/spec/pistons';
+import { mass } from './mass';
 import { METRIC, degrees, length, listed, type ReaderUnits } from './quantity';
 
 /** One ring's end gap, and what is done about it. */
@@ -44,11 +45,6 @@ export function clockSentence(found: RingClock): string {
       ? `None nearer than ${degrees(leastClearDeg)} to a pin end or the thrust side.`
       : `${listed(tooNear)} ${tooNear.length === 1 ? 'comes' : 'come'} as near as ${degrees(leastClearDeg)} to a pin end or the thrust side: nearer than asked, and there is no better turn.`;
   return `Gaps, clockwise seen from the crown: ${gaps}. ${clear}`;
-}
-
-/** A mass: whole grams, tenths where they are given. */
-export function mass(grams: number): string {
-  return `${Number(grams.toFixed(1))} g`;
 }
 
 /** Whether pieces are alike enough, which are paired, and what the heaviest has too much. */

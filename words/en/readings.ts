@@ -1,6 +1,6 @@
 import type { ReadingTable } from '@cardinex/core/job/readings';
 import type { JobSheet } from '@cardinex/core/job/scope';
-import { checkName } from './cards/inspect';
+import { checkName } from './checkNames';
 import { listed } from './quantity';
 
 /** The readings of a job as tables, on the screen and as CSV. */

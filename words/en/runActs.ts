@@ -4,8 +4,8 @@ import { setForRun, STRIP } from '@cardinex/core/job/slackening';
 import { setOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { ActLine } from './acts';
-import { faultName } from './cards/tighten';
-import { holesText } from './clamp';
+import { faultName } from './boltFaults';
+import { holesText } from './holes';
 import { METRIC, degrees, pressure, torque, type ReaderUnits } from './quantity';
 
 type RunType =

@@ -3,14 +3,8 @@ import { View } from 'react-native';
 import type { CheckDecision } from '@cardinex/core/job/checks/state';
 import { canBeReworked, type CheckView, type ItemView } from '@cardinex/core/job/checks/view';
 import { seenOf } from '@cardinex/core/job/checks/state';
-import {
-  afterCut,
-  decisionDone,
-  decisionNames,
-  findingSentence,
-  inspectWords as w,
-  itemName,
-} from '@cardinex/words/en/cards/inspect';
+import { afterCut, findingSentence, inspectWords as w } from '@cardinex/words/en/cards/inspect';
+import { decisionDone, decisionNames, itemName } from '@cardinex/words/en/checkNames';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';

@@ -7,12 +7,8 @@ import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { seenOf } from '@cardinex/core/job/checks/state';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { cardBacks, stepSays } from '@cardinex/words/en/cards/buildSteps';
-import {
-  checkName,
-  inspectWords as w,
-  itemName,
-  placeName,
-} from '@cardinex/words/en/cards/inspect';
+import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
+import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
 import { Button } from '../../ui/Button';
 import { cn } from '../../ui/cn';
 import { useActKeys } from '../../ui/useActKeys';

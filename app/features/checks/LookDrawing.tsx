@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Check } from '@cardinex/core/job/checks/check';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
-import { itemName } from '@cardinex/words/en/cards/inspect';
+import { itemName } from '@cardinex/words/en/checkNames';
 import { GroupMap } from '../covering/GroupMap';
 import { CrankDrawing, type CapStanding } from '../crank/CrankDrawing';
 import { EndMark } from '../job/EndMark';

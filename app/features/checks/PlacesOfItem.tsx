@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { type Check } from '@cardinex/core/job/checks/check';
 import { readingOf } from '@cardinex/core/job/checks/state';
-import { itemName, placeName } from '@cardinex/words/en/cards/inspect';
+import { itemName, placeName } from '@cardinex/words/en/checkNames';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
 import { useJob } from '../job/JobProvider';

@@ -4,12 +4,8 @@ import { View } from 'react-native';
 import type { ActType, Printed } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { isFar, isTaken, type CheckView } from '@cardinex/core/job/checks/view';
-import {
-  checkName,
-  inspectWords as w,
-  itemName,
-  placeName,
-} from '@cardinex/words/en/cards/inspect';
+import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
+import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
 import { cardBacks, stepSays } from '@cardinex/words/en/cards/buildSteps';
 import { length } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';

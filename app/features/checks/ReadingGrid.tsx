@@ -1,12 +1,8 @@
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import { isFar, type CheckView } from '@cardinex/core/job/checks/view';
 import { readingOf } from '@cardinex/core/job/checks/state';
-import {
-  checkName,
-  inspectWords as w,
-  itemName,
-  placeName,
-} from '@cardinex/words/en/cards/inspect';
+import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
+import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';

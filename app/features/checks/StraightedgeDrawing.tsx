@@ -8,7 +8,7 @@ import {
 import { atMost } from '@cardinex/core/quantity/withinLimits';
 import type { SetMap } from '@cardinex/core/sheet/spec/fastening';
 import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { lineName } from '@cardinex/words/en/inspection';
+import { lineName } from '@cardinex/words/en/straightedge';
 import { length, lengthFigure } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
 import { usePalette } from '../../ui/useTheme';

@@ -6,9 +6,9 @@ import {
   type CsvFault,
 } from '@cardinex/contract/readings/readingsCsv';
 import { ONLY_READING, readingTables, type ReadingTable } from '@cardinex/core/job/readings';
-import { readingName } from '@cardinex/words/en/cards/valves';
+import { readingName } from '@cardinex/words/en/overheadNames';
 import { length } from '@cardinex/words/en/quantity';
-import { itemName, placeName } from '@cardinex/words/en/cards/inspect';
+import { itemName, placeName } from '@cardinex/words/en/checkNames';
 import { readingsWords as w, tableName } from '@cardinex/words/en/readings';
 import type { GapReading } from '@cardinex/core/job/act';
 import { useUnits } from '../../device/preferences';

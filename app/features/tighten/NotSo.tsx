@@ -4,12 +4,8 @@ import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
 import type { BoltFault } from '@cardinex/core/job/act';
 import { groupOf } from '@cardinex/core/sheet/programmeOf';
 import type { TraceSample, TraceVerdict } from '@cardinex/core/tightening/traceVerdict';
-import {
-  adviceSentence,
-  FAULT_HINTS,
-  faultName,
-  tightenScreen as w,
-} from '@cardinex/words/en/cards/tighten';
+import { adviceSentence, tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { FAULT_HINTS, faultName } from '@cardinex/words/en/boltFaults';
 import { Button } from '../../ui/Button';
 import { Body } from '../../ui/Words';
 import { TraceDrawing } from '../clamp/TraceDrawing';

@@ -2,7 +2,7 @@ import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import type { BoltResult, RunResults } from '@cardinex/core/job/run/results';
 import type { RunView } from '@cardinex/core/job/run/runView';
-import { holesText } from '@cardinex/words/en/clamp';
+import { holesText } from '@cardinex/words/en/holes';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import {
   degrees,

@@ -1,7 +1,8 @@
 import { Pressable, Text, View } from 'react-native';
 import type { GapReading } from '@cardinex/core/job/act';
 import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
-import { gapVerdictWord, readingName } from '@cardinex/words/en/cards/valves';
+import { gapVerdictWord } from '@cardinex/words/en/cards/valves';
+import { readingName } from '@cardinex/words/en/overheadNames';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';

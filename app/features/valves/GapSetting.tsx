@@ -7,7 +7,8 @@ import { countedCold, leafFor, type ItemView } from '@cardinex/core/job/cards/va
 import type { CardName } from '@cardinex/core/job/tray';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import { itemName, itemShort } from '@cardinex/words/en/itemNames';
-import { readingName, valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { readingName } from '@cardinex/words/en/overheadNames';
 import { length, lengthFigure } from '@cardinex/words/en/quantity';
 import { linersWords } from '@cardinex/words/en/screens';
 import { nextUnit, useUnits } from '../../device/preferences';

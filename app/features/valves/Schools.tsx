@@ -1,12 +1,8 @@
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { BarringSchool } from '@cardinex/core/overhead/schools';
 import { schoolsFor } from '@cardinex/core/sheet/barringOf';
-import {
-  barringSentence,
-  schoolName,
-  schoolWhy,
-  valvesScreen as w,
-} from '@cardinex/words/en/cards/valves';
+import { barringSentence, schoolWhy, valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { schoolName } from '@cardinex/words/en/overheadNames';
 import { Button } from '../../ui/Button';
 import { Slip } from '../../ui/Slip';
 import { Body, Small } from '../../ui/Words';

@@ -8,9 +8,9 @@ import { itemNamed } from '@cardinex/words/en/itemNames';
 import {
   barringSentence,
   bookDifferenceSentence,
-  schoolName,
   valvesScreen as w,
 } from '@cardinex/words/en/cards/valves';
+import { schoolName } from '@cardinex/words/en/overheadNames';
 import { degrees, listed } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
 import { Marked } from '../../ui/Marked';

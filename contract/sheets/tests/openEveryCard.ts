@@ -12,7 +12,7 @@ import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { printedFor } from '@cardinex/core/sheet/programmeOf';
 import { variantOf } from '@cardinex/core/sheet/variants';
 import { printedText } from '@cardinex/words/en/quantity';
-import { checkName, itemName, placeName } from '@cardinex/words/en/cards/inspect';
+import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
 import { markName, markPlace } from '@cardinex/words/en/cards/mark';
 import { undisturbed } from '@cardinex/words/en/scope';
 import { trayReasonSentence } from '@cardinex/words/en/tray';

@@ -1,136 +1,15 @@
-import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
-import { THICKNESS, type HoleStep, type LookItem } from '@cardinex/core/job/cards/inspect/checksOf';
-import { BUILD_KINDS, type BuildKind, type Check } from '@cardinex/core/job/checks/check';
-import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { CheckFinding } from '@cardinex/core/job/checks/findings';
-import type { CheckDecision } from '@cardinex/core/job/checks/state';
-import type { JobSheet } from '@cardinex/core/job/scope';
-import { setOf } from '@cardinex/core/sheet/programmeOf';
-import { buildFindingSentence, buildItem, buildName, buildPlace } from './build';
-import { capital } from '../capital';
+import { buildFindingSentence } from './build';
 import {
   boreWearSentence,
   checkSentence,
   clearanceSentence,
   endFloatSentence,
   headSentence,
-  lineName,
   ringSentence,
   undersizeSentence,
 } from '../inspection';
 import { METRIC, length, type ReaderUnits } from '../quantity';
-
-/** What a check is called: "Head flatness", "Main journals". */
-export function checkName(sheet: JobSheet, check: Check): string {
-  const set = check.set === undefined ? undefined : setOf(sheet, check.set);
-  const several = set && set.instances.length > 1 ? ` ${check.instance ?? ''}` : '';
-  const journal = sheet.journals?.find(({ id }) => id === check.journal)?.name ?? '';
-  switch (check.kind) {
-    case 'flatness':
-      return `Head flatness${several}`;
-    case 'holes':
-      return `Bolt holes: ${set?.name ?? ''}${several}`;
-    case 'lengths':
-      return `Length: ${set?.name ?? ''}${several}`;
-    case 'bores':
-      return 'Bores';
-    case 'journals':
-      return `${journal} journals`;
-    case 'clearances':
-      return `${journal} clearances`;
-    case 'rings':
-      return 'Sealing rings';
-    case 'look':
-      return 'Look over';
-    default:
-      return buildName(sheet, check.kind, check.journal);
-  }
-}
-
-const LOOKS: Readonly<Record<LookItem, string>> = {
-  'face-bare': 'Faces bare: no gasket, oil film or paint; no hard scraper on aluminium',
-  cracks: 'Cracks, between seats and round the sleeves',
-  'valves-seats': 'Valves and their seats',
-  guides: 'Valve guides and stem seals',
-  springs: 'Springs: free length, load, square',
-  'injector-sleeves': 'Injector sleeves',
-  deck: 'Deck: flat, clean, no step',
-  counterbores: 'Counterbore ledges',
-  'sealing-faces': 'Gas-sealing faces',
-  lobes: 'Camshaft lobes',
-  tappets: 'Tappet faces and rollers',
-  rockers: 'Rockers and their shafts',
-  'push-rods': 'Push rods rolled on a flat plate, oilway clear',
-  'oil-jets': 'Oil jets: clear and aimed',
-  galleries: 'Oil galleries opened, flushed, plugged again',
-  'oil-cooler': 'Oil cooler cleaned out and proved, or replaced',
-};
-
-const STEPS: Readonly<Record<HoleStep, string>> = {
-  chased: 'Chased',
-  clean: 'Clean',
-  dry: 'Dry',
-  'runs-down': 'Bolt runs down',
-};
-
-const PLACES: Readonly<Record<string, string>> = {
-  'top-along': 'top, along',
-  'top-across': 'top, across',
-  'middle-along': 'middle, along',
-  'middle-across': 'middle, across',
-  'bottom-along': 'bottom, along',
-  'bottom-across': 'bottom, across',
-  upright: 'upright',
-  level: 'level',
-};
-
-function isBuild(check: Pick<Check, 'kind'>): check is { readonly kind: BuildKind } {
-  return (BUILD_KINDS as readonly string[]).includes(check.kind);
-}
-
-/** Where on an item a reading is taken, or which step it is at. */
-export function placeName(sheet: JobSheet, check: Pick<Check, 'kind'>, place: string): string {
-  if (check.kind === 'holes') return STEPS[place as HoleStep];
-  if (check.kind === 'rings') return `place ${place}`;
-  if (isBuild(check)) return buildPlace(sheet, check.kind, place);
-  return PLACES[place] ?? place;
-}
-
-/** What is measured or looked at: "along", "Bolt 7", "Cylinder 3", "Main 2". */
-export function itemName(sheet: JobSheet, check: Check, item: string): string {
-  switch (check.kind) {
-    case 'flatness':
-      if (item === THICKNESS) return 'Thickness';
-      return item === '' ? 'Head' : capital(lineName(item as StraightedgeLine));
-    case 'holes':
-    case 'lengths': {
-      const set = setOf(sheet, check.set ?? '');
-      const number = set?.fasteners.find(({ id }) => id === item)?.number ?? item;
-      return `${check.kind === 'holes' ? 'Hole' : 'Bolt'} ${number}`;
-    }
-    case 'bores':
-    case 'rings':
-      return `Cylinder ${item}`;
-    case 'journals':
-    case 'clearances':
-      return `${sheet.journals?.find(({ id }) => id === check.journal)?.name ?? ''} ${item}`.trim();
-    case 'look': {
-      const plug = /^plug-(\d+)$/.exec(item);
-      if (plug) return `Plug: ${sheet.plugs?.[Number(plug[1])]?.where ?? ''}`;
-      return LOOKS[item as LookItem];
-    }
-    default:
-      return buildItem(sheet, { ...check, kind: check.kind }, item);
-  }
-}
-
-/** An item told from outside its check: "Bores, cylinder 3". */
-export function checkItemName(sheet: JobSheet, id: string, item: string): string {
-  const check = checkOf(sheet, id);
-  if (!check) return id;
-  const name = checkName(sheet, check);
-  return item === '' ? name : `${name}, ${itemName(sheet, check, item).toLowerCase()}`;
-}
 
 /** What readings come to, and what follows. */
 export function findingSentence(finding: CheckFinding, units: ReaderUnits = METRIC): string {
@@ -162,18 +41,6 @@ export function findingSentence(finding: CheckFinding, units: ReaderUnits = METR
 /** What a cut head brings with it, said before it is decided. */
 export const afterCut =
   'A cut brings valves nearer to pistons, raises compression and lets injectors stand out further: check all three, and choose the gasket for it.';
-
-export const decisionNames: Readonly<Record<CheckDecision, string>> = {
-  replace: 'Replace it',
-  rework: 'Work on it',
-  keep: 'Let it stand',
-};
-
-export const decisionDone: Readonly<Record<CheckDecision, string>> = {
-  replace: 'to be replaced',
-  rework: 'to be worked on',
-  keep: 'let stand',
-};
 
 export const inspectWords = {
   title: 'Inspect',

@@ -1,7 +1,7 @@
 import type { KitItem, KitView, PartHold, PartVerdict } from '@cardinex/core/job/cards/parts';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
-import { checkItemName } from './inspect';
+import { checkItemName } from '../checkNames';
 
 const WHEN: Readonly<Record<KitItem['when'], string>> = {
   always: 'always renewed',

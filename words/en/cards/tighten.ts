@@ -1,4 +1,3 @@
-import type { BoltFault } from '@cardinex/core/job/act';
 import type { Advice } from '@cardinex/core/job/run/advice';
 import type { TightenFinding } from '@cardinex/core/tightening/tightenPlan';
 import type { SetKind } from '@cardinex/core/sheet/spec/fastening';
@@ -36,25 +35,6 @@ export function tightenFindingSentence(f: TightenFinding): string {
   }
 }
 
-const FAULTS: Readonly<Record<BoltFault, string>> = {
-  'did-not-reach': 'Did not reach',
-  slipped: 'Slipped',
-  'moved-early': 'Moved early',
-  'felt-soft': 'Felt soft',
-  over: 'Went over',
-  'odd-travel': 'Nut travel odd',
-};
-
-/** How each shows itself, under its name. */
-export const FAULT_HINTS: Readonly<Record<BoltFault, string>> = {
-  'did-not-reach': 'It kept turning, or the wrench never clicked.',
-  slipped: 'The socket or the wrench let go part-way.',
-  'moved-early': 'It clicked or moved before it should have.',
-  'felt-soft': 'It turned on without coming up hard.',
-  over: 'It got more than was asked.',
-  'odd-travel': 'Its nut went further, or less far, than its fellows.',
-};
-
 const ADVICE: Readonly<Record<Advice, string>> = {
   replace: 'It has been stretched: take it out, and do not use it again. A new one goes in.',
   'clean-and-pull': 'Take it out, clean thread and hole and look at them, then pull it again.',
@@ -68,10 +48,6 @@ const ADVICE: Readonly<Record<Advice, string>> = {
 /** What to do with a fastener that did not come out as asked. */
 export function adviceSentence(advice: Advice): string {
   return ADVICE[advice];
-}
-
-export function faultName(fault: BoltFault): string {
-  return FAULTS[fault];
 }
 
 const CAPS = {

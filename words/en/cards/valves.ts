@@ -11,6 +11,7 @@ import type { HotShift } from '@cardinex/core/job/cards/hotShifts';
 import type { NotHere } from '@cardinex/core/job/cards/notHere';
 import type { StandOut } from '@cardinex/core/overhead/standOut';
 import type { BridgeStep, GapReading } from '@cardinex/core/job/act';
+import { readingName } from '../overheadNames';
 import { METRIC, degrees, length, listed, type ReaderUnits } from '../quantity';
 
 const VERDICTS: Readonly<Record<GapVerdict, string>> = {
@@ -20,14 +21,6 @@ const VERDICTS: Readonly<Record<GapVerdict, string>> = {
   'no-limit': 'no limit given',
 };
 
-const READINGS: Readonly<Record<GapReading, string>> = {
-  found: 'As found',
-  set: 'As set',
-  locked: 'As locked',
-  again: 'After two turns',
-  hot: 'Hot',
-};
-
 const STROKES: Readonly<Record<StrokeName, string>> = {
   power: 'power',
   exhaust: 'exhaust',
@@ -35,19 +28,6 @@ const STROKES: Readonly<Record<StrokeName, string>> = {
   compression: 'compression',
   overlap: 'rocking',
 };
-
-const SCHOOL_NAMES: Readonly<Record<BarringSchool, string>> = {
-  fewest: 'Fewest positions',
-  book: 'The book’s own table',
-  'first-mark': 'Cylinder 1’s mark only',
-  'firing-order': 'Cylinder by cylinder, as they fire',
-  companion: 'The companion rocking',
-  'opening-closing': 'As the other valve opens or closes',
-};
-
-export function schoolName(school: BarringSchool): string {
-  return SCHOOL_NAMES[school];
-}
 
 const SCHOOL_WHY: Readonly<Record<BarringSchool, string>> = {
   fewest: 'Least barring of the crank, as many as may be at each stop.',
@@ -63,22 +43,8 @@ export function schoolWhy(school: BarringSchool): string {
   return SCHOOL_WHY[school];
 }
 
-const BRIDGE_STEPS: Readonly<Record<BridgeStep, string>> = {
-  equalised: 'Equalised',
-  before: 'Tried for twist before',
-  after: 'Tried for twist after',
-};
-
-export function bridgeStepName(step: BridgeStep): string {
-  return BRIDGE_STEPS[step];
-}
-
 export function gapVerdictWord(verdict: GapVerdict): string {
   return VERDICTS[verdict];
-}
-
-export function readingName(reading: GapReading): string {
-  return READINGS[reading];
 }
 
 export function strokeWord(stroke: StrokeName): string {
@@ -98,7 +64,7 @@ export function lashSentence(
   units: ReaderUnits = METRIC,
 ): string {
   if (!counts) return 'No gap has been read.';
-  const gap = `${READINGS[counts.reading]} ${length(counts.mm, units)}: ${VERDICTS[counts.verdict]}.`;
+  const gap = `${readingName(counts.reading)} ${length(counts.mm, units)}: ${VERDICTS[counts.verdict]}.`;
   if (shiftMm === undefined || Math.abs(shiftMm) < 0.005) return gap;
   const way = shiftMm > 0 ? 'opened' : 'closed';
   return `${gap} Locking ${way} it by ${length(Math.abs(shiftMm), units)}.`;
@@ -322,9 +288,9 @@ export const valvesScreen = {
   hotTarget: 'Hot limits',
   leafUnknown: 'the two faces the manual names',
   leafBetween: (where: string) => `Leaf between ${where}`,
-  keep: (reading: GapReading) => `Keep ${READINGS[reading].toLowerCase()}`,
+  keep: (reading: GapReading) => `Keep ${readingName(reading).toLowerCase()}`,
   nextIs: (valve: string) => `next is ${valve}`,
-  nextReading: (reading: GapReading) => `then ${READINGS[reading].toLowerCase()}`,
+  nextReading: (reading: GapReading) => `then ${readingName(reading).toLowerCase()}`,
   shift: (text: string) => `Locking moved it ${text}`,
   alongHead: (place: number) => `valve ${place} along the head`,
   kind: (kind: ItemKind) => (kind === 'intake' ? 'inlet' : kind),
