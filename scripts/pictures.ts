@@ -157,7 +157,8 @@ async function take(browser: Browser, address: string, picture: Picture): Promis
   await signIn(page, address);
   await page.goto(address + picture.path);
   await page.getByRole('main').waitFor();
-  await page.getByText('Fetching the cards').waitFor({ state: 'detached' });
+  // Pieces of a page may still be on their way, each saying so.
+  await page.waitForFunction(() => !document.body.innerText.includes('Fetching the cards'));
   await picture.then?.(page);
   await page.waitForTimeout(500);
   await page.screenshot({ path: path.join(folder, `${name}.png`) });

@@ -6,16 +6,20 @@ import {
   type FunctionComponent,
 } from 'react';
 import { shared } from '@cardinex/words/en/screens';
-import { Notice } from './Notice';
+import { Notice, NoticeInside } from './Notice';
 
 interface Room<Parts> {
   /** Fetches it ahead. */
   readonly fetch: () => void;
   /** One of its screens, drawn once the room is here. */
-  readonly part: <Props extends object>(
-    choose: (parts: Parts) => ComponentType<Props>,
-  ) => FunctionComponent<Props>;
+  readonly part: Part<Parts>;
+  /** A piece of it inside another screen, which says so in its own place while it is not here. */
+  readonly piece: Part<Parts>;
 }
+
+type Part<Parts> = <Props extends object>(
+  choose: (parts: Parts) => ComponentType<Props>,
+) => FunctionComponent<Props>;
 
 /**
  * Screens that are loaded together when the first of them is opened.
@@ -49,18 +53,18 @@ export function roomOf<Parts>(load: () => Promise<Parts>): Room<Parts> {
     return () => listeners.delete(listener);
   };
 
-  return {
-    fetch,
-    part: (choose) =>
+  const partWith =
+    (Meanwhile: typeof Notice): Part<Parts> =>
+    (choose) =>
       function PartOfRoom(props) {
         const now = useSyncExternalStore(subscribe, () => standing);
         useEffect(fetch, []);
         if (parts) return createElement(choose(parts), props);
         return now === 'away' ? (
-          <Notice text={shared.notFetched} action={shared.tryAgain} onAction={fetch} />
+          <Meanwhile text={shared.notFetched} action={shared.tryAgain} onAction={fetch} />
         ) : (
-          <Notice text={shared.loading} />
+          <Meanwhile text={shared.loading} />
         );
-      },
-  };
+      };
+  return { fetch, part: partWith(Notice), piece: partWith(NoticeInside) };
 }

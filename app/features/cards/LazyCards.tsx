@@ -1,6 +1,6 @@
 import { roomOf } from '../../ui/roomOf';
 
-const { fetch, part: card } = roomOf(() => import('./cardRoom'));
+const { fetch, part: card, piece } = roomOf(() => import('./cardRoom'));
 
 /** Fetches the room ahead: whoever opens a job will open a card. */
 export const fetchCards = fetch;
@@ -29,8 +29,8 @@ export const LazyWhatIfCard = card((room) => room.WhatIfCard);
 export const LazyStripCard = card((room) => room.StripCard);
 
 /* Parts of cards that sheets and bench show as well. */
-export const LazyAdjustersDrawing = card((room) => room.AdjustersDrawing);
-export const LazyStopsDrawing = card((room) => room.StopsDrawing);
-export const LazyTrendDrawing = card((room) => room.TrendDrawing);
-export const LazyTurnAndSee = card((room) => room.TurnAndSee);
-export const LazyWheelsDrawing = card((room) => room.WheelsDrawing);
+export const LazyAdjustersDrawing = piece((room) => room.AdjustersDrawing);
+export const LazyStopsDrawing = piece((room) => room.StopsDrawing);
+export const LazyTrendDrawing = piece((room) => room.TrendDrawing);
+export const LazyTurnAndSee = piece((room) => room.TurnAndSee);
+export const LazyWheelsDrawing = piece((room) => room.WheelsDrawing);
