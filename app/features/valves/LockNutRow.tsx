@@ -9,7 +9,7 @@ import type { LockNut } from './useLockNut';
 /** What the lock nut gets, and what the wrench in hand is set to for it; a tap takes another. */
 export function LockNutRow({ nut, onChange }: { nut: LockNut; onChange: () => void }) {
   const units = useUnits();
-  const { nm, says, pulled, inRange } = nut;
+  const { nm, says, pulled, wrench, against } = nut;
   if (nm === null)
     return <Body className="border-t border-rule px-3.5 py-2">{w.notPrinted(says)}</Body>;
   return (
@@ -21,10 +21,12 @@ export function LockNutRow({ nut, onChange }: { nut: LockNut; onChange: () => vo
       >
         <Body className="font-strong">{w.nut(torque(nm, units))}</Body>
         <Small className="underline">
-          {pulled ? w.setTo(pulled.name, pulled.setNm, pulled.adapter !== undefined) : w.byHand}
+          {pulled
+            ? w.setTo(pulled.name, pulled.setNm, pulled.adapter !== undefined)
+            : (wrench ?? w.byHand)}
         </Small>
       </Pressable>
-      {inRange ? null : <Mark kind="out" word={w.outOfRange} />}
+      {against === null ? null : <Mark kind="out" word={w.against[against]} />}
     </View>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { lastNut, lockNutNm, lockNutOf } from '@cardinex/core/job/cards/lockNut';
-import type { NutPulled } from '@cardinex/core/job/act';
+import type { NutPulled, WrenchShown } from '@cardinex/core/job/act';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
@@ -24,9 +24,12 @@ export interface LockNut {
   readonly says: string;
   readonly hand: NutHand;
   readonly take: (hand: NutHand) => void;
-  /** What the act carries; absent by hand. */
+  /** The wrench in hand; null by hand. */
+  readonly wrench: string | null;
+  /** Why that wrench cannot pull it as it stands. */
+  readonly against: 'out-of-range' | 'adapter' | null;
+  /** What the act carries; absent by hand, and where something stands against the wrench. */
   readonly pulled: NutPulled | undefined;
-  readonly inRange: boolean;
   /** Those that may be taken here. */
   readonly tools: readonly ToolState[];
 }
@@ -52,16 +55,17 @@ export function useLockNut(item: SettingItem): LockNut | null {
   const tool = tools.find(({ id }) => id === hand.wrenchId);
   const wrench = tool ? wrenchShown(tool) : null;
   const setNm = wrench && nm !== null ? settingOf(nm, hand, wrench, today) : null;
+  const against = wrench && nm !== null ? objection(wrench, setNm) : null;
   return {
     nm,
     says: 'missing' in printed ? printed.missing : '',
     hand,
     take,
     tools,
-    inRange:
-      !wrench || (setNm !== null && atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm)),
+    wrench: wrench?.name ?? null,
+    against,
     pulled:
-      wrench && nm !== null && setNm !== null
+      wrench && nm !== null && setNm !== null && against === null
         ? {
             nm,
             setNm,
@@ -73,11 +77,16 @@ export function useLockNut(item: SettingItem): LockNut | null {
   };
 }
 
+function objection({ lowNm, highNm }: WrenchShown, setNm: number | null): LockNut['against'] {
+  if (setNm === null) return 'adapter';
+  return atLeast(setNm, lowNm) && atMost(setNm, highNm) ? null : 'out-of-range';
+}
+
 /** Null for an adapter that cannot be reckoned with. */
 function settingOf(
   nm: number,
   { adapter }: NutHand,
-  wrench: NonNullable<ReturnType<typeof wrenchShown>>,
+  wrench: WrenchShown,
   at: string,
 ): number | null {
   try {

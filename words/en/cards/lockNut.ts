@@ -11,7 +11,10 @@ export const lockNutWords = {
   title: 'What pulls the lock nut?',
   noWrench: 'By hand, without a wrench',
   take: 'This one',
-  outOfRange: 'out of its range',
+  against: {
+    'out-of-range': 'Out of its range: take another.',
+    adapter: 'That adapter is too long for it: take another.',
+  },
 } as const;
 
 /** How a lock nut was pulled, for the record. */
