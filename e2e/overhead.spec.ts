@@ -202,6 +202,8 @@ test('hydraulic tappets: half a turn past zero lash, and the crank waits for the
   await page.getByTestId('confirm').click();
   await expect(page.getByText('Past zero lash').first()).toBeVisible();
   await expect(page.getByTestId('target')).toHaveText('180°');
+  await page.getByTestId('turn-count').click();
+  await expect(page.getByTestId('turn-count')).toContainText('1 of 3 flats');
   await fits(page);
   await expect(page.getByText(/The plunger stands 1\.0\d+ mm deep/)).toBeVisible();
   await goOn(page, /still to wait/, () => '');

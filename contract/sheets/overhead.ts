@@ -133,7 +133,11 @@ export const overhead = z.strictObject({
           'method',
           [
             z.strictObject({ method: z.literal('turn'), turns: turnFigure }),
-            z.strictObject({ method: z.literal('height'), gauge: lengthFigure }),
+            z.strictObject({
+              method: z.literal('height'),
+              gauge: lengthFigure,
+              within: lengthFigure.optional(),
+            }),
           ],
           { error: 'must have a method: turn or height' },
         )

@@ -376,7 +376,11 @@ export const orrin6t: EngineSheet = {
     },
     injectors: {
       kind: 'unit',
-      setting: { method: 'height', gauge: book.mm(76.4, 88, 1) },
+      setting: {
+        method: 'height',
+        gauge: book.mm(76.4, 88, 1),
+        within: book.mm(0.1, 88, 1),
+      },
       window: { as: 'exhaust' },
       codes: {
         letters: 6,

@@ -53,6 +53,9 @@ describe('what is said of a gap', () => {
     expect(lashSentence(verdict)).toBe(
       'As locked 0.36 mm: too loose. Locking opened it by 0.04 mm.',
     );
+    // Felt once more after two turns it is called so, and says nothing of the nut.
+    const again = { reading: 'again', mm: 0.4, verdict: 'within' } as const;
+    expect(lashSentence({ counts: again, shiftMm: 0.03 })).toBe('After two turns 0.40 mm: within.');
     expect(lashSentence({})).toBe('No gap has been read.');
     expect(lockShiftSentence({ shiftMm: 0.02, from: 3, setToMm: 0.33 })).toBe(
       'Locking opened the 3 before it by 0.02 mm: set this one to 0.33 mm.',

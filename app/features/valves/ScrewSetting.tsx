@@ -6,6 +6,7 @@ import type { CardName } from '@cardinex/core/job/tray';
 import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
 import { injectorSetting } from '@cardinex/core/overhead/injectorSetting';
 import { isValve } from '@cardinex/core/sheet/settingItems';
+import { atMost } from '@cardinex/core/quantity/withinLimits';
 import { readDecimal } from '@cardinex/core/quantity/readDecimal';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
 import { benchWords } from '@cardinex/words/en/bench';
@@ -21,11 +22,11 @@ import { Body, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useSpoken } from '../job/useSpoken';
-import { Protractor } from '../tighten/run/Protractor';
 import { LockNutRow } from './LockNutRow';
 import { LockNutSlip } from './LockNutSlip';
 import { SettingFrame } from './SettingFrame';
 import { SettingTop } from './SettingTop';
+import { TurnCount } from './TurnCount';
 import { useLockNut } from './useLockNut';
 import type { SettingPlace } from './useSettingPlace';
 
@@ -85,7 +86,7 @@ function ByTurn({ card, view, place, current }: Props) {
             <Figure size="act" value={degrees(setting.deg)} testID="target" />
             <Small>{printed?.text ?? ''}</Small>
           </View>
-          <Protractor deg={setting.deg} turned={null} />
+          <TurnCount key={item.id} deg={setting.deg} />
         </View>
         <Small>{printed?.source ?? ''}</Small>
       </SettingTop>
@@ -106,20 +107,18 @@ function ByTurn({ card, view, place, current }: Props) {
   );
 }
 
-/** For want of a printed limit: a follower this near to its gauge stands right. */
-const NEAR_MM = 0.05;
-
 function ByHeight({ card, view, place, current }: Props) {
   const { sheet, record } = useJob();
   const units = useUnits();
   const { item } = current;
-  const gaugeMm = gaugeFor(sheet) ?? 0;
+  const gauge = gaugeFor(sheet);
+  const gaugeMm = gauge?.mm ?? 0;
   const [typed, setTyped] = useState({ item: '', text: '' });
   const text = typed.item === item.id ? typed.text.trim() : '';
   const measuredMm = text === '' ? null : readDecimal(text);
   const pitchMm = view.spec.screw?.pitchMm;
   const off = measuredMm === null ? null : Math.abs(measuredMm - gaugeMm);
-  const near = off !== null && off <= NEAR_MM;
+  const near = off !== null && atMost(off, gauge?.withinMm ?? 0);
   const advice =
     measuredMm !== null && measuredMm > 0 && pitchMm !== undefined && !near
       ? injectorSetting({ method: 'height', gaugeMm, measuredMm, pitchMm })
@@ -151,6 +150,9 @@ function ByHeight({ card, view, place, current }: Props) {
       </SettingTop>
       <View className="gap-2 border-t border-rule px-3.5 py-2.5">
         <Body>{w.gaugeHow}</Body>
+        {gauge ? (
+          <Small>{w.gaugeWithin(length(gauge.withinMm, units), gauge.printed)}</Small>
+        ) : null}
         <Field
           label={w.heightNow}
           unit="mm"

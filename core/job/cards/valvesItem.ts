@@ -4,7 +4,7 @@ import type { EngineSheet } from '../../sheet/engineSheet';
 import { gapTarget, type GapTarget } from '../../sheet/overheadOf';
 import { isValve, type ItemKind, type SettingItem } from '../../sheet/settingItems';
 import type { OverheadSpec } from '../../sheet/spec/overhead';
-import type { BridgeStep } from '../act';
+import type { BridgeStep, GapReading } from '../act';
 import { withOverheadCards, withTimingCards, type JobSheet } from '../scope';
 import type { BridgeSeen, ScrewSet, ValveReadings, ValvesState } from './valvesState';
 
@@ -14,12 +14,22 @@ import type { BridgeSeen, ScrewSet, ValveReadings, ValvesState } from './valvesS
  */
 export type SetBy = 'gap' | 'turn' | 'height';
 
+/** What a gap's readings come to, the one felt again after two turns among them. */
+export interface ItemVerdict extends Omit<LashVerdict, 'counts'> {
+  readonly again?: GapVerdict;
+  readonly counts?: {
+    readonly reading: GapReading;
+    readonly mm: number;
+    readonly verdict: GapVerdict;
+  };
+}
+
 export interface ItemView {
   readonly item: SettingItem;
   readonly setBy: SetBy;
   readonly target: GapTarget | null;
   readonly readings: ValveReadings;
-  readonly verdict: LashVerdict & { readonly again?: GapVerdict };
+  readonly verdict: ItemVerdict;
   readonly setting: ScrewSet | null;
   readonly bridge: BridgeSeen;
   /** Its push rod goes in here first; `off` where it was tried and did not find its pocket. */
@@ -80,10 +90,22 @@ export function turnsFor({ overhead }: EngineSheet, { kind }: SettingItem) {
   return setting?.method === 'turn' ? setting.turns : undefined;
 }
 
-/** The height an injector's gauge gives, in millimetres. */
-export function gaugeFor({ overhead }: EngineSheet): number | null {
+/** For want of a printed limit: a follower this near to its gauge stands right. */
+const NEAR_MM = 0.05;
+
+/** The height an injector's gauge gives, and how far from it the follower may stand. */
+export function gaugeFor({ overhead }: EngineSheet): {
+  readonly mm: number;
+  readonly withinMm: number;
+  readonly printed: boolean;
+} | null {
   const setting = overhead?.injectors?.setting;
-  return setting?.method === 'height' ? figureMm(setting.gauge) : null;
+  if (setting?.method !== 'height') return null;
+  return {
+    mm: figureMm(setting.gauge),
+    withinMm: setting.within ? figureMm(setting.within) : NEAR_MM,
+    printed: setting.within !== undefined,
+  };
 }
 
 /** Where the book has push rods go in at their own position, each goes in before anything else of its valve. */
@@ -145,7 +167,8 @@ function verdictOf(
     ...verdict,
     ...(felt.locked && { again: felt.locked }),
     // Felt after the turns it counts, unless it has been checked hot since.
-    ...(verdict.counts?.reading !== 'hot' && felt.counts && { counts: felt.counts }),
+    ...(verdict.counts?.reading !== 'hot' &&
+      felt.counts && { counts: { ...felt.counts, reading: 'again' } }),
   };
 }
 
@@ -174,7 +197,7 @@ export function isShimmed(sheet: JobSheet): boolean {
 /** Found within and left, or read within over its new shim. */
 function shimmedWithin(
   { id }: SettingItem,
-  verdict: LashVerdict,
+  verdict: Pick<ItemVerdict, 'found' | 'set'>,
   readings: ValveReadings,
   shimsIn: ValvesState['shimsIn'],
 ): boolean {

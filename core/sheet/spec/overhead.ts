@@ -111,7 +111,12 @@ export type CycleWindow =
 
 export type InjectorSetting =
   | { readonly method: 'turn'; readonly turns: TurnFigure }
-  | { readonly method: 'height'; readonly gauge: LengthFigure };
+  | {
+      readonly method: 'height';
+      readonly gauge: LengthFigure;
+      /** How far from the gauge the follower may stand, where the book says. */
+      readonly within?: LengthFigure;
+    };
 
 export interface InjectorSpec {
   readonly kind: 'unit' | 'pump-line-nozzle' | 'common-rail';

@@ -1,5 +1,6 @@
 import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
-import type { GapVerdict, LashVerdict } from '@cardinex/core/overhead/lashVerdict';
+import type { ItemVerdict } from '@cardinex/core/job/cards/valvesItem';
+import type { GapVerdict } from '@cardinex/core/overhead/lashVerdict';
 import type { LockShift } from '@cardinex/core/overhead/lockShift';
 import type { ScrewTurn } from '@cardinex/core/overhead/screwTurn';
 import type { SettableHere, StrokeName } from '@cardinex/core/overhead/settable';
@@ -60,12 +61,13 @@ export function screwSentence(turn: ScrewTurn): string {
 
 /** The reading that counts and what it says. */
 export function lashSentence(
-  { counts, shiftMm }: LashVerdict,
+  { counts, shiftMm }: Pick<ItemVerdict, 'counts' | 'shiftMm'>,
   units: ReaderUnits = METRIC,
 ): string {
   if (!counts) return 'No gap has been read.';
   const gap = `${readingName(counts.reading)} ${length(counts.mm, units)}: ${VERDICTS[counts.verdict]}.`;
-  if (shiftMm === undefined || Math.abs(shiftMm) < 0.005) return gap;
+  // Felt once more it tells of the seats, no longer of the nut.
+  if (counts.reading === 'again' || shiftMm === undefined || Math.abs(shiftMm) < 0.005) return gap;
   const way = shiftMm > 0 ? 'opened' : 'closed';
   return `${gap} Locking ${way} it by ${length(Math.abs(shiftMm), units)}.`;
 }
@@ -250,10 +252,16 @@ export const valvesScreen = {
   fromZeroLash: 'Past zero lash',
   fromContact: 'Past contact',
   turned: 'Turned and locked',
+  turnsCounted: (count: number, of: number, step: 60 | 90) =>
+    `${count} of ${of} ${step === 60 ? 'flats' : 'quarters'}`,
   contactHow: 'Screw in until the plunger is just touched, then turn on by the angle, hold, lock.',
   toGauge: 'Follower to the gauge',
   gaugeHow:
     'Gauge in its hole, foot on the body: turn until its shoulder just touches, hold, lock.',
+  gaugeWithin: (mm: string, printed: boolean) =>
+    printed
+      ? `Off by at most ${mm}.`
+      : `Off by at most ${mm}: the sheet prints no limit, this one is ours.`,
   heightNow: 'Where it can be measured',
   heightHint: 'how high it stands now',
   gaugeFits: 'The gauge just touches',

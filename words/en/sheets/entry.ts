@@ -267,6 +267,7 @@ const LABELS_AT: Readonly<Record<string, string>> = {
   'timing/links': 'Links of the chain, or teeth of the belt',
   'timing/line': 'The wheels in one line',
   'line/within': 'May stand out by',
+  'setting/within': 'May be off by',
   'line/shims': 'Sizes of the shims behind the crank’s wheel',
   'timing/pump': 'How pump or ignition stands',
   'timing/pumpBeforeTop': 'Degrees before cylinder 1’s firing top',

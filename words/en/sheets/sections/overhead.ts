@@ -102,7 +102,10 @@ export function extraRows(sheet: EngineSheet): SheetRow[] {
       ? figure('Injector, past contact', injectors.setting.turns)
       : []),
     ...(injectors?.setting?.method === 'height'
-      ? figure('Injector height gauge', injectors.setting.gauge)
+      ? [
+          ...figure('Injector height gauge', injectors.setting.gauge),
+          ...figure('Injector height, off by at most', injectors.setting.within),
+        ]
       : []),
     ...says('Injector codes', injectors?.codes),
     ...cover(injectors?.before),
