@@ -57,6 +57,28 @@ describe('a reading', () => {
     expect(kept[1]).toEqual([0.11, { text: '0,11', unit: 'mm' }, false]);
   });
 
+  it('sent while the last is still being written is the next one, none lost and none run together', async () => {
+    const kept: Kept[] = [];
+    const written: (() => void)[] = [];
+    const onRead = (...one: Kept): Promise<boolean> => {
+      kept.push(one);
+      return new Promise((done) => written.push(() => done(true)));
+    };
+    render(<Entry onRead={onRead} />);
+    const field = screen.getByTestId<HTMLInputElement>('reading');
+    const user = userEvent.setup();
+    await user.keyboard('0.08{Enter}0.11{Enter}');
+    expect(kept.map(([mm]) => mm)).toEqual([0.08]);
+    expect(field.value).toBe('0.11');
+    await act(async () => {
+      written[0]?.();
+      await new Promise((done) => setTimeout(done, 5));
+    });
+    expect(kept.map(([mm]) => mm)).toEqual([0.08, 0.11]);
+    await act(async () => written[1]?.());
+    expect(field.value).toBe('');
+  });
+
   it('in thou is kept as typed beside its millimetres', async () => {
     act(() => setUnits({ length: 'thou' }));
     const { kept, user } = open();

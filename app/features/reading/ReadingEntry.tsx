@@ -63,10 +63,16 @@ export function ReadingEntry({
   const field = useRef<TextInput>(null);
   useDigitsTo(field);
   const busy = useRef(false);
+  // A gauge sends its next reading while the last is still being written: neither may be lost.
+  const since = useRef({ typed: false, entered: false });
   const [asking, setAsking] = useState<string | null>(null);
   const keepReading = async (itIsSo = false): Promise<void> => {
+    if (busy.current) {
+      since.current.entered = since.current.typed;
+      return;
+    }
     // A gauge that sends twice does not answer the question.
-    if (busy.current || (asking !== null && !itIsSo)) return;
+    if (asking !== null && !itIsSo) return;
     const result = parseReading(text, units.length, reachMm);
     if (!result.ok) {
       signal('refused');
@@ -81,9 +87,20 @@ export function ReadingEntry({
     }
     setAsking(null);
     busy.current = true;
+    since.current = { typed: false, entered: false };
     const kept = await onRead(result.mm, { text: result.text, unit: units.length }, itIsSo);
     busy.current = false;
-    if (kept) setText('');
+    if (kept && !since.current.typed) setText('');
+    // By then the card asks for the next.
+    if (since.current.entered) setTimeout(() => handle.current?.keep());
+  };
+  const type = (typed: string): void => {
+    const isFirst = busy.current && !since.current.typed;
+    if (isFirst) since.current.typed = true;
+    // What stands behind the figure being written is the next one.
+    setText(isFirst && typed.startsWith(text) ? typed.slice(text.length) : typed);
+    setFault(undefined);
+    setAsking(null);
   };
   useImperativeHandle(handle, () => ({ keep: () => void keepReading() }));
   return (
@@ -97,11 +114,7 @@ export function ReadingEntry({
             big
             inputMode="decimal"
             value={text}
-            onChangeText={(typed) => {
-              setText(typed);
-              setFault(undefined);
-              setAsking(null);
-            }}
+            onChangeText={type}
             onSubmitEditing={() => void keepReading()}
             blurOnSubmit={false}
             fault={fault}
