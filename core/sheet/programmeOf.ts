@@ -1,4 +1,5 @@
 import type { Printed } from '../quantity/figure';
+import { aimOf } from '../quantity/aimOf';
 import {
   MINUTES_PER,
   pressureToBar,
@@ -43,7 +44,7 @@ function stageOf(stage: SheetStage): Stage {
     case 'hydraulic':
     case 'hydraulic-check': {
       const { kind, pressure } = stage;
-      const aim = middle(pressure);
+      const aim = aimOf(pressure);
       return {
         kind,
         ...orderedOf(stage),
@@ -113,14 +114,6 @@ export function printedFor(
     values.find((v) => v.group !== undefined && v.group === group) ??
     values.find((v) => v.group === undefined);
   return value?.value ?? null;
-}
-
-/** What to aim for; null where nothing is printed. */
-function middle<U extends string>(printed: Printed<U>): { value: number; unit: U } | null {
-  if ('missing' in printed) return null;
-  if ('figure' in printed) return printed.figure;
-  const { low, high } = printed;
-  return { value: (low.value + high.value) / 2, unit: low.unit };
 }
 
 /** The group a fastener belongs to: its own, or the only one there is. */

@@ -1,4 +1,5 @@
-import { atLeast, atMost, inMillionths } from '../quantity/withinLimits';
+import { reaches } from './wrenchChoose';
+import { atMost, inMillionths } from '../quantity/withinLimits';
 import {
   ReckoningFault,
   requireDistinct,
@@ -348,7 +349,7 @@ function valueFindings(
           findings.push({ code: 'value-falls', ...of, group, nm, beforeNm });
         }
       }
-      if (wrenches && !wrenches.some((w) => atLeast(nm, w.lowNm) && atMost(nm, w.highNm))) {
+      if (wrenches && !wrenches.some((w) => reaches(w, nm))) {
         findings.push({ code: 'no-wrench', ...of, nm });
       }
     }

@@ -83,6 +83,14 @@ export function wrenchChoose(input: WrenchChooseInput): WrenchChoice {
   return { wrenches, choice: first?.inDate && first.inRange ? first : null };
 }
 
+/** Does a setting lie in a wrench's range, its ends counted in? */
+export function reaches(
+  { lowNm, highNm }: Pick<CalibratedWrench, 'lowNm' | 'highNm'>,
+  nm: number,
+): boolean {
+  return atLeast(nm, lowNm) && atMost(nm, highNm);
+}
+
 /** What to set one wrench to for a true value, and how far off it then is. */
 export function settingFor(wrench: CalibratedWrench, targetNm: number, on: string): WrenchSetting {
   const { setNm, beyondPoints } = settingGiving(targetNm, wrench.points);
@@ -92,7 +100,7 @@ export function settingFor(wrench: CalibratedWrench, targetNm: number, on: strin
     id: wrench.id,
     settingNm,
     errorNm: trueAt(settingNm, wrench.points) - targetNm,
-    inRange: atLeast(settingNm, wrench.lowNm) && atMost(settingNm, wrench.highNm),
+    inRange: reaches(wrench, settingNm),
     inDate: dates === 'in-date',
     dates,
     beyondPoints,

@@ -6,6 +6,11 @@ export type ToolStanding = 'off' | 'overdue' | 'due-soon' | 'good' | 'unchecked'
 /** How long before its day a check is spoken of. */
 const SOON_DAYS = 30;
 
+/** Is its last check good on that day? */
+export function isChecked(standing: ToolStanding): boolean {
+  return standing === 'good' || standing === 'due-soon';
+}
+
 /**
  * How a tool stands.
  * @param on ISO date

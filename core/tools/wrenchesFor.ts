@@ -10,13 +10,14 @@ export function wrenchesFor(
   targetNm: number,
   on: string,
 ): readonly ToolState[] {
-  const wrenches = tools.filter((tool) => tool.kind === 'torque-wrench' && !tool.retired);
+  const wrenches = tools.flatMap((tool) =>
+    tool.kind === 'torque-wrench' && !tool.retired ? [tool] : [],
+  );
   if (wrenches.length === 0 || targetNm <= 0) return wrenches;
   const { wrenches: order } = wrenchChoose({
     targetNm,
     on,
-    wrenches: wrenches.flatMap((tool) => {
-      if (tool.kind !== 'torque-wrench') return [];
+    wrenches: wrenches.map((tool) => {
       const check = lastCheck(tool);
       const { lowNm, highNm, stepNm } = tool.spec;
       return {

@@ -1,3 +1,4 @@
+import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { coveringView } from '@cardinex/core/job/cards/covering';
@@ -6,7 +7,6 @@ import type { RunView } from '@cardinex/core/job/run/runView';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { isInDate } from '@cardinex/core/job/run/runDecide';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
-import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { WrenchShown } from '@cardinex/core/job/act';
 import { small } from '@cardinex/words/en/capital';
 import { groupMark } from '@cardinex/core/sheet/groupMark';
@@ -201,7 +201,7 @@ function settingsFor(
       [...new Set(stage.bolts.flatMap(({ act }) => (act.nm === undefined ? [] : [act.nm])))].map(
         (nm) => {
           const setNm = wrenchSettingNm(nm, { wrench, adapter, at });
-          const inRange = atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm);
+          const inRange = reaches(wrench, setNm);
           return { stage: place + 1, nm, setNm, inRange };
         },
       ),

@@ -1,3 +1,4 @@
+import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { cardOfRun, readKey } from '@cardinex/core/job/run/runKey';
@@ -13,7 +14,6 @@ import {
   type RunView,
 } from '@cardinex/core/job/run/runView';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
-import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import { STRIP } from '@cardinex/core/job/slackening';
 import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
@@ -96,9 +96,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const setNm = nm === undefined || !prepared ? null : wrenchSettingNm(nm, prepared);
   const wrench = prepared?.wrench ?? null;
   const slackens = view.name.programme === STRIP;
-  const inRange =
-    setNm === null ||
-    (wrench !== null && atLeast(setNm, wrench.lowNm) && atMost(setNm, wrench.highNm));
+  const inRange = setNm === null || (wrench !== null && reaches(wrench, setNm));
   const leftMs = useWait(view.waitUntil, speech);
   const face = bolt ? actFace(bolt.act, number, units) : null;
   const spoken = face?.spoken ?? '';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { toolStanding, type ToolStanding } from '@cardinex/core/tools/standing';
+import { isChecked, toolStanding } from '@cardinex/core/tools/standing';
 import type { ToolState } from '@cardinex/core/tools/tool';
 import { wrenchesFor } from '@cardinex/core/tools/wrenchesFor';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
@@ -35,7 +35,7 @@ export function WrenchInHand({ tools, targetNm, calibrated, hand, onChange }: Pr
   const adapters = tools.filter((tool) => tool.kind === 'adapter' && !tool.retired);
   const chosen = wrenches.find((tool) => tool.id === hand.wrenchId);
   const standing = chosen ? toolStanding(chosen, today) : null;
-  const doubtful = standing === 'off' || (calibrated && standing !== null && !inDate(standing));
+  const doubtful = standing === 'off' || (calibrated && standing !== null && !isChecked(standing));
   return (
     <View className="gap-2">
       <Heading level={3}>{w.wrenchInHand}</Heading>
@@ -50,7 +50,7 @@ export function WrenchInHand({ tools, targetNm, calibrated, hand, onChange }: Pr
           />
         ))}
       </View>
-      {standing !== null && !inDate(standing) ? (
+      {standing !== null && !isChecked(standing) ? (
         <Mark kind={doubtful ? 'out' : 'waiting'} word={toolStandingWord(standing)} />
       ) : null}
       {doubtful ? (
@@ -63,10 +63,6 @@ export function WrenchInHand({ tools, targetNm, calibrated, hand, onChange }: Pr
       <Adapter adapters={adapters} hand={hand} onChange={onChange} />
     </View>
   );
-}
-
-function inDate(standing: ToolStanding): boolean {
-  return standing === 'good' || standing === 'due-soon';
 }
 
 /** None, one of the crib's, or another by its measures. */

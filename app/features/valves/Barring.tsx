@@ -152,8 +152,7 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
       <View className="border-t border-rule px-2 py-1.5">
         <ValveRow
           view={view}
-          end={sheet.cylinder1End}
-          banks={sheet.layout.banks}
+          sheet={sheet}
           settable={new Set(toSet.map(({ item }) => item.id))}
           current={null}
         />

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { otherTurn } from '@cardinex/core/job/cards/otherTurn';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { rockingSays, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Button } from '../../ui/Button';
 import { Slip } from '../../ui/Slip';
 import { Body } from '../../ui/Words';
@@ -32,7 +32,7 @@ export function NotWhatISee({ view, waits, onClose }: Props) {
     if (!other) return;
     const problem = await record('crank.stood', {
       atDeg: other.atDeg,
-      seen: w.rocking(other.rocking),
+      seen: rockingSays(other.rocking),
     });
     if (problem === null) onClose();
   });

@@ -30,8 +30,7 @@ export function SettingTop({ view, place, current, children }: PropsWithChildren
       <View className="px-2 pt-2">
         <ValveRow
           view={view}
-          end={sheet.cylinder1End}
-          banks={sheet.layout.banks}
+          sheet={sheet}
           settable={place.may}
           current={item.id}
           onPress={(id) => {

@@ -2,9 +2,10 @@ import { Pressable, Text, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { alongBank } from '@cardinex/core/sheet/alongBank';
 import { isValve, type ItemKind } from '@cardinex/core/sheet/settingItems';
-import type { Bank, EngineEnd } from '@cardinex/core/sheet/spec/layout';
+import type { Bank } from '@cardinex/core/sheet/spec/layout';
 import { capital } from '@cardinex/words/en/capital';
 import { itemShort } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
@@ -15,9 +16,8 @@ import { EndMark } from '../job/EndMark';
 
 interface Props {
   readonly view: OverheadView;
-  readonly end: EngineEnd;
-  /** Each has a row of its own: the head, or heads, as they lie. */
-  readonly banks: readonly Bank[];
+  /** Which end is which, and its banks: each has a row of its own, as the heads lie. */
+  readonly sheet: Pick<EngineSheet, 'cylinder1End' | 'layout'>;
   /** The valves that may be set where the crank stands; empty while it is being barred. */
   readonly settable: ReadonlySet<string>;
   readonly current: string | null;
@@ -30,14 +30,14 @@ interface Props {
 const MOST_IN_ROW = 8;
 
 /** All that is set along the head from the cylinder-1 end: done, to set here, or to leave alone. */
-export function ValveRow({ view, end, banks, settable, current, onPress, onAsk }: Props) {
+export function ValveRow({ view, sheet, settable, current, onPress, onAsk }: Props) {
   return (
     <View role="group" aria-label={w.rowLabel} className="px-1">
       <View className="flex-row justify-between px-1">
-        <EndMark end={end} />
+        <EndMark end={sheet.cylinder1End} />
         <Small>{w.seenFrom('above')}</Small>
       </View>
-      {inRows(shownOf(view), banks).map(({ bank, items }) => (
+      {inRows(shownOf(view), sheet.layout.banks).map(({ bank, items }) => (
         <View key={items[0]?.item.id}>
           {bank === undefined ? null : <Small className="px-1">{capital(bank)}</Small>}
           <View className="flex-row">

@@ -66,13 +66,7 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
             {odd}
           </Marked>
         )}
-        <ValveRow
-          view={view}
-          end={sheet.cylinder1End}
-          banks={sheet.layout.banks}
-          settable={new Set()}
-          current={null}
-        />
+        <ValveRow view={view} sheet={sheet} settable={new Set()} current={null} />
         {view.items.map((one) => (
           <View
             key={one.item.id}

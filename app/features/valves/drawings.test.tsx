@@ -75,8 +75,7 @@ describe('the valves along the head', () => {
     render(
       <ValveRow
         view={view}
-        end={tolvane44.cylinder1End}
-        banks={tolvane44.layout.banks}
+        sheet={tolvane44}
         settable={may}
         current="E1"
         onPress={() => undefined}
@@ -96,8 +95,7 @@ describe('the valves along the head', () => {
     render(
       <ValveRow
         view={view}
-        end={tolvane44.cylinder1End}
-        banks={tolvane44.layout.banks}
+        sheet={tolvane44}
         settable={may}
         current="E1"
         onPress={onPress}
@@ -113,13 +111,7 @@ describe('the valves along the head', () => {
   it('to be set, done and left alone differ in shape', () => {
     const shapes = (settable: Set<string>): string => {
       const { container, unmount } = render(
-        <ValveRow
-          view={view}
-          end={tolvane44.cylinder1End}
-          banks={tolvane44.layout.banks}
-          settable={settable}
-          current={null}
-        />,
+        <ValveRow view={view} sheet={tolvane44} settable={settable} current={null} />,
       );
       const [first] = container.querySelectorAll('svg');
       const drawn = [...(first?.querySelectorAll('circle, line, path') ?? [])]

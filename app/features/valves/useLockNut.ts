@@ -1,11 +1,11 @@
+import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useState } from 'react';
 import { lastNut, lockNutNm, lockNutOf } from '@cardinex/core/job/cards/lockNut';
 import type { NutPulled, WrenchShown } from '@cardinex/core/job/act';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
-import { atLeast, atMost } from '@cardinex/core/quantity/withinLimits';
 import type { SettingItem } from '@cardinex/core/sheet/settingItems';
-import { toolStanding } from '@cardinex/core/tools/standing';
+import { isChecked, toolStanding } from '@cardinex/core/tools/standing';
 import type { ToolState } from '@cardinex/core/tools/tool';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import { wrenchesFor } from '@cardinex/core/tools/wrenchesFor';
@@ -44,7 +44,7 @@ export function useLockNut(item: SettingItem): LockNut | null {
   const nm = lockNutNm(printed);
   const today = new Date().toISOString().slice(0, 10);
   const tools = sheet.calibratedTools
-    ? crib.filter((tool) => ['good', 'due-soon'].includes(toolStanding(tool, today)))
+    ? crib.filter((tool) => isChecked(toolStanding(tool, today)))
     : crib.filter((tool) => !tool.off);
   const before = lastNut(state);
   const [best] = nm === null ? [] : wrenchesFor(tools, nm, today);
@@ -77,9 +77,9 @@ export function useLockNut(item: SettingItem): LockNut | null {
   };
 }
 
-function objection({ lowNm, highNm }: WrenchShown, setNm: number | null): LockNut['against'] {
+function objection(wrench: WrenchShown, setNm: number | null): LockNut['against'] {
   if (setNm === null) return 'adapter';
-  return atLeast(setNm, lowNm) && atMost(setNm, highNm) ? null : 'out-of-range';
+  return reaches(wrench, setNm) ? null : 'out-of-range';
 }
 
 /** Null for an adapter that cannot be reckoned with. */

@@ -1,3 +1,4 @@
+import { aimOf } from '../../quantity/aimOf';
 import type { Printed } from '../../quantity/figure';
 import { torqueToNm, type TorqueUnit } from '../../quantity/units';
 import type { EngineSheet } from '../../sheet/engineSheet';
@@ -16,10 +17,8 @@ export function lockNutOf(
 
 /** What it is pulled to, in newton metres: the middle of a range; null where the manual has no figure. */
 export function lockNutNm(printed: Printed<TorqueUnit>): number | null {
-  if ('missing' in printed) return null;
-  if ('figure' in printed) return torqueToNm(printed.figure.value, printed.figure.unit);
-  const { low, high } = printed;
-  return (torqueToNm(low.value, low.unit) + torqueToNm(high.value, high.unit)) / 2;
+  const aim = aimOf(printed);
+  return aim && torqueToNm(aim.value, aim.unit);
 }
 
 /**

@@ -1,5 +1,5 @@
+import { rockingAt } from '../../overhead/barringInput';
 import { cycleDegrees, wrap } from '../../overhead/cycle';
-import { settable } from '../../overhead/settable';
 import type { OverheadView } from './valves';
 
 /** Where the crank stands when it is one turn out at the next position, and who rocks there. */
@@ -16,8 +16,6 @@ export interface OtherTurn {
 export function otherTurn({ overhead, next }: OverheadView): OtherTurn | null {
   if (overhead.strokes === 2 || !next) return null;
   const atDeg = wrap(next.atDeg + 360, cycleDegrees(overhead.strokes));
-  const rocking = settable({ ...overhead, atDeg })
-    .cylinders.filter(({ stroke }) => stroke === 'overlap')
-    .map(({ cylinder }) => cylinder);
+  const rocking = rockingAt(overhead, atDeg);
   return rocking.length === 0 ? null : { atDeg, rocking };
 }

@@ -1,4 +1,4 @@
-import type { RenewSpec } from '../../sheet/spec/assembly';
+import { HELD_BESIDE_SETS, type RenewSpec } from '../../sheet/spec/assembly';
 import type { LoggedAct } from '../act';
 import { setsInScope, type JobSheet } from '../scope';
 import type { Check } from '../checks/check';
@@ -63,12 +63,17 @@ export function kitOf(sheet: JobSheet, state: JobState): readonly KitItem[] {
 }
 
 function isInScope(sheet: JobSheet, fits: string): boolean {
-  return fits === 'liners' || fits === 'valves' || setsInScope(sheet).some(({ id }) => id === fits);
+  return cardHeld(fits) !== undefined || setsInScope(sheet).some(({ id }) => id === fits);
 }
 
 function holdsOf(fits: string): Holds {
-  if (fits === 'liners' || fits === 'valves') return { card: fits };
-  return { card: 'tighten', set: fits };
+  const card = cardHeld(fits);
+  return card ? { card } : { card: 'tighten', set: fits };
+}
+
+/** The card that waits for a part which belongs to no fastened set. */
+function cardHeld(fits: string): (typeof HELD_BESIDE_SETS)[number] | undefined {
+  return HELD_BESIDE_SETS.find((card) => card === fits);
 }
 
 /** What inspection said is to be replaced. */

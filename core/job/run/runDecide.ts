@@ -1,4 +1,5 @@
-import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
+import { reaches } from '../../tightening/wrenchChoose';
+import { inMillionths } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf, RunActType, RunName, WrenchShown } from '../act';
 import { refusedByCrank } from '../crankHeld';
@@ -210,7 +211,7 @@ function decidePull(
     return refused('figure-not-shown', { nm, setNm });
   }
   const { lowNm, highNm } = wrench;
-  if (!atLeast(setNm, lowNm) || !atMost(setNm, highNm)) {
+  if (!reaches({ lowNm, highNm }, setNm)) {
     return refused('wrench-out-of-range', { setNm, lowNm, highNm });
   }
   return decideReached(planned, data.reachedNm);

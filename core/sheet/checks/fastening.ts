@@ -8,11 +8,8 @@ import {
   type SheetProgramme,
   type SheetStage,
 } from '../spec/fastening';
-import { doubt, fault, repeatedIds, repeats, type SheetFinding } from './finding';
+import { doubt, fault, repeatedIds, repeats, samePlaces, type SheetFinding } from './finding';
 import { unknownCylinders } from './identity';
-
-/** Two fasteners nearer than this stand in one place. */
-const SAME_PLACE_MM = 1;
 
 /** Every fastened set: its map, its groups, its programme. */
 export function checkFastening(sheet: EngineSheet): SheetFinding[] {
@@ -59,19 +56,10 @@ function mapFindings(
       ? []
       : [fault(`${at}.fasteners[${place}]`, 'outside-map', { fastener: number })],
   );
-  const together = fasteners.flatMap((one, place) => {
-    const before = fasteners
-      .slice(0, place)
-      .find((other) => Math.hypot(other.xMm - one.xMm, other.yMm - one.yMm) < SAME_PLACE_MM);
-    return before
-      ? [
-          fault(`${at}.fasteners[${place}]`, 'same-place', {
-            one: one.number,
-            other: before.number,
-          }),
-        ]
-      : [];
-  });
+  const together = samePlaces(
+    `${at}.fasteners`,
+    fasteners.map(({ number, xMm, yMm }) => ({ name: number, xMm, yMm })),
+  );
   const bores = unknownCylinders(
     sheet,
     `${at}.map.bores`,

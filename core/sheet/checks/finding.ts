@@ -101,6 +101,24 @@ export function repeats(
   });
 }
 
+/** Things drawn nearer than this have one's place typed for the other's. */
+const SAME_PLACE_MM = 1;
+
+/** A finding for everything of a list that stands where one before it stands, both by name. */
+export function samePlaces(
+  at: string,
+  list: readonly { readonly name: string; readonly xMm: number; readonly yMm: number }[],
+): SheetFinding[] {
+  return list.flatMap(({ name, xMm, yMm }, place) => {
+    const before = list
+      .slice(0, place)
+      .find((other) => Math.hypot(other.xMm - xMm, other.yMm - yMm) < SAME_PLACE_MM);
+    return before
+      ? [fault(`${at}[${place}]`, 'same-place', { one: name, other: before.name })]
+      : [];
+  });
+}
+
 /** A finding for every id of a list that stood in it before. */
 export function repeatedIds(at: string, list: readonly { readonly id: string }[]): SheetFinding[] {
   return repeats(list.map((item) => item.id)).map(({ place, value }) =>

@@ -1,9 +1,10 @@
 import type { EngineSheet } from '../engineSheet';
+import { HELD_BESIDE_SETS } from '../spec/assembly';
 import { fault, type SheetFinding } from './finding';
 
 /** What a renewed part holds up is there: a name nobody bears would hold up nothing, and say nothing. */
 export function checkRenewed({ renew = [], fastenedSets = [] }: EngineSheet): SheetFinding[] {
-  const known = new Set(['liners', 'valves', ...fastenedSets.map(({ id }) => id)]);
+  const known = new Set<string>([...HELD_BESIDE_SETS, ...fastenedSets.map(({ id }) => id)]);
   return renew.flatMap(({ fits }, place) =>
     fits === undefined || known.has(fits)
       ? []

@@ -45,6 +45,9 @@ export interface PlugSpec extends Sourced {
   readonly under?: string;
 }
 
+/** What waits for a part besides a fastened set. */
+export const HELD_BESIDE_SETS = ['liners', 'valves'] as const;
+
 /** What a kit holds: renewed always, if worn, chosen by measurement, or kept together. */
 export interface RenewSpec extends Sourced {
   readonly part: string;

@@ -11,7 +11,7 @@ export const topWords = {
     'A bolt through a strap over the bore, or a stop in the injector’s or plug’s hole, so that the piston meets it well before its top.',
     'By hand, slowly, from both sides. Never the starter, never with force: the piston meets the stop.',
   ],
-  steps: { in: 'Stop is in', mark: 'Mark made', out: 'Stop is out', done: 'To the tray' },
+  steps: { in: 'Stop is in', mark: 'Mark made', out: 'Stop is out' },
   by: 'Read by',
   wheel: 'Degree wheel',
   rim: 'Marks on the rim',

@@ -163,6 +163,11 @@ export function settableSentence(here: SettableHere): string {
   return may.length === 0 ? 'Nothing may be set here.' : `Here ${listed(may)} may be set.`;
 }
 
+/** Who rocks, as it is seen. */
+export function rockingSays(cylinders: readonly number[]): string {
+  return cylinders.length > 0 ? `cylinder ${listed(cylinders)} rocking` : 'no cylinder rocking';
+}
+
 export const valvesScreen = {
   barTo: (position: number, of: number) => `Bar to position ${position} of ${of}`,
   standingAt: (position: number, of: number) => `Position ${position} of ${of}`,
@@ -176,7 +181,7 @@ export const valvesScreen = {
     loose: readonly number[],
     { gear, each }: { readonly gear: OverheadSpec['gear']; readonly each: number },
   ) => {
-    const seen = rocking.length > 0 ? `cylinder ${listed(rocking)} rocking` : 'no cylinder rocking';
+    const seen = rockingSays(rocking);
     const what = gear === 'push-rod' ? 'push rod' : 'cam';
     const them = each > 1 ? `both ${what}s` : `the ${what}`;
     const how = gear === 'push-rod' ? 'loose' : 'turned away from the tappets';
@@ -278,7 +283,6 @@ export const valvesScreen = {
     'If another cylinder rocks, the crank is one turn out: bar one full turn forward and look again.',
   otherRocks: (rocking: readonly number[]) => `Cylinder ${listed(rocking)} rocks instead`,
   otherRocksHint: 'one turn out: the plan goes on from there',
-  rocking: (rocking: readonly number[]) => `cylinder ${listed(rocking)} rocking`,
   thisWay: (direction: string) => `${direction}, this way`,
   firstFind: 'Bring cylinder 1 to its firing top',
   firstFindHow:

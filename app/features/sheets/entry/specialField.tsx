@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { CamEventsField } from './CamEventsField';
 import { FiringTaps } from './FiringTaps';
+import { HELD_BESIDE_SETS } from '@cardinex/core/sheet/spec/assembly';
 import { labelOf, fieldLabel } from '@cardinex/words/en/sheets/entry';
 import { MapMaker } from './MapMaker';
 import { MarkField } from './MarkField';
@@ -14,7 +15,7 @@ import { patternOf, type Path } from '@cardinex/core/sheet/draftPath';
 import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
 
 /** What waits for a part besides a set of fasteners. */
-const HELD_UP_BY_PARTS = ['liners', 'valves'].map((value) => ({ value, label: fieldLabel(value) }));
+const HELD_UP_BY_PARTS = HELD_BESIDE_SETS.map((value) => ({ value, label: fieldLabel(value) }));
 
 /**
  * Fields that are better tapped, drawn or made than typed; undefined for all others, null for what
