@@ -41,7 +41,8 @@ export const timingAnswers = {
   }),
   'wheel-line': z.strictObject({
     meanMm: mm,
-    wobbleMm: mm,
+    // Two readings may stand as far apart as the range of one is wide.
+    wobbleMm: z.number().min(0).max(200),
     verdict: z.enum(['within', 'out', 'proud', 'wobbles']),
     shimMm: mm.nullable(),
     leftMm: mm,
