@@ -4,6 +4,7 @@ import type { JobEvent } from '@cardinex/core/job/act';
 import { verifyChain } from '@cardinex/core/job/chain';
 import { pressThrough, straightToWork } from './support/intake';
 import { confirm, expect, readings, signIn, test } from './support/shop';
+import { readyToPull } from './support/stories';
 
 /** One real job from sign-in to record, with the network cut once and the server killed once. */
 test('an engine on the stand, from liners to record', async ({ page, shop, context }) => {
@@ -197,8 +198,9 @@ test('an interrupted stage is swept before it goes on', async ({ page, shop }) =
 });
 
 test('a held key confirms once', async ({ page, shop }) => {
+  await shop.tell(readyToPull('wind pump').end());
   await signIn(page, shop.address, 'WH');
-  await page.getByRole('link', { name: /top-field baler/ }).click();
+  await page.getByRole('link', { name: /wind pump/ }).click();
   await expect(page.getByTestId('bolt')).toHaveText('1');
   await page.keyboard.down('Space');
   for (let repeat = 0; repeat < 20; repeat += 1) await page.keyboard.down('Space');

@@ -57,8 +57,13 @@ test('from the sign-in to the record by keyboard alone', async ({ page, shop }) 
 
   await readings(page, '0.42', '0.42', '0.32', '0.32', '0.32', '0.32', '0.42', '0.42');
   await expect(page.getByTestId('should-see')).toContainText('cylinder 1 rocking');
+  // A gauge that sends once more proves no position.
+  await page.keyboard.type('0.42');
+  await page.keyboard.press('Enter');
   await page.waitForTimeout(300);
+  await expect(page.getByTestId('should-see')).toBeVisible();
   await page.keyboard.press('PageDown');
+  await page.getByTestId('valve').waitFor();
   await readings(page, '0.42', '0.42', '0.32', '0.32', '0.32', '0.32', '0.42', '0.42');
   await expect(page.getByText('All valves set, provisionally.')).toBeVisible();
   await tabTo(page, /^Record$/);

@@ -74,6 +74,19 @@ describe('keys and pedal on a card', () => {
     expect(confirm).toHaveBeenCalledTimes(2);
   });
 
+  it('a reading sent where none is asked for confirms nothing', () => {
+    const confirm = jest.fn();
+    render(<Card confirm={confirm} />);
+    for (const key of ['0', '.', '4', '2', 'Enter']) {
+      press(body(), key);
+      clock -= 990;
+    }
+    expect(confirm).not.toHaveBeenCalled();
+    clock += 990;
+    press(body(), 'Enter');
+    expect(confirm).toHaveBeenCalledTimes(1);
+  });
+
   it('keys typed into a field, a slip or another button are not the card’s', () => {
     const acts = { confirm: jest.fn(), undo: jest.fn() };
     render(<Card {...acts} />);

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { signal } from './signal';
 
 export interface ActKeys {
   readonly confirm?: (() => void) | undefined;
@@ -15,9 +16,12 @@ const BOUNCE_MS = 250;
 /** Backspace in an emptied field undoes only after a pause: whoever rubs out a figure goes one too far. */
 const QUIET_MS = 1000;
 
+/** An Enter this soon after a figure ends a reading that a gauge sent where none is asked for. */
+const SENT_MS = 1000;
+
 /**
  * Keyboard and pedal on a card. Space, Enter and PageDown confirm; Backspace undoes; PageUp looks
- * back. A key held down confirms once. Keys typed into a field, or pressed on a button reached by
+ * back. A key held down confirms once, and the Enter behind a gauge's figures confirms nothing. Keys typed into a field, or pressed on a button reached by
  * keyboard, belong to that field or button. A tapped button lets go of the keys again: after a tap
  * on "Undo" the pedal must not undo once more. In the field for a reading, which is where the focus
  * stays while readings are taken, Space confirms too, and Backspace undoes when it stands empty.
@@ -30,16 +34,22 @@ export function useActKeys(keys: ActKeys): void {
   useEffect(() => {
     let confirmedAt = -Infinity;
     let typedAt = -Infinity;
+    let figureAt = -Infinity;
     const onKey = (event: KeyboardEvent): void => {
       const act = actOf(event);
       const quiet = event.timeStamp - typedAt > QUIET_MS;
       if (!act || !belongsHere(event, quiet)) {
         typedAt = event.timeStamp;
+        if (/^[\d.,]$/.test(event.key)) figureAt = event.timeStamp;
         return;
       }
       event.preventDefault();
       event.stopPropagation();
       if (event.repeat) return;
+      if (event.key === 'Enter' && event.timeStamp - figureAt < SENT_MS) {
+        signal('refused');
+        return;
+      }
       if (act === 'confirm') {
         if (event.timeStamp - confirmedAt < BOUNCE_MS) return;
         confirmedAt = event.timeStamp;

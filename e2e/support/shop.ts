@@ -98,6 +98,7 @@ export async function signIn(
 /** Types a reading as a gauge would: digits and Enter, wherever the focus is. */
 export async function readings(page: Page, ...values: string[]): Promise<void> {
   for (const value of values) {
+    await page.getByTestId('reading').waitFor();
     await page.keyboard.type(value);
     await page.keyboard.press('Enter');
     await page.waitForFunction(
