@@ -11,7 +11,7 @@ import type { Result } from './result';
  */
 export function benchFirstLoad(): Result[] {
   const ours = scriptBytes(appFolder);
-  const empty = scriptBytes(emptyApp());
+  const empty = scriptBytes(await emptyApp());
   const kb = (bytes: number): string => `${Math.round(bytes / 1024)} KB`;
   return [
     {
@@ -33,8 +33,8 @@ function scriptBytes(folder: string): number {
   );
 }
 
-function emptyApp(): string {
+async function emptyApp(): Promise<string> {
   const folder = path.join(scratchFolder('empty'), 'dist');
-  exportScreens('empty', folder);
+  await exportScreens('empty', folder);
   return folder;
 }

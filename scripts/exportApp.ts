@@ -1,8 +1,9 @@
-import { spawnSync } from 'node:child_process';
+import { execFile } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { promisify } from 'node:util';
 import { generateSW } from 'workbox-build';
 
 const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
@@ -18,7 +19,7 @@ export async function exportApp(): Promise<void> {
   const stamp = sourceStamp();
   if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) return;
   console.log('Building the app (the first time takes two minutes) ...');
-  exportScreens('app', appFolder);
+  await exportScreens('app', appFolder);
   await addServiceWorker();
   writeFileSync(stampFile, stamp);
 }
@@ -28,25 +29,28 @@ export async function exportApp(): Promise<void> {
  * @param screens a folder of `app/`: the app itself, or the bench's empty one
  * @throws Error with what the export printed
  */
-export function exportScreens(screens: 'app' | 'empty', folder: string): void {
-  const built = spawnSync(
-    'npx',
-    ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', folder],
-    {
-      cwd: app,
-      encoding: 'utf8',
-      env: {
-        ...process.env,
-        CARDINEX_SCREENS: screens,
-        EXPO_OFFLINE: '1',
-        EXPO_NO_TELEMETRY: '1',
-        CI: '1',
-        NODE_ENV: 'production',
+export async function exportScreens(screens: 'app' | 'empty', folder: string): Promise<void> {
+  try {
+    await promisify(execFile)(
+      'npx',
+      ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', folder],
+      {
+        cwd: app,
+        maxBuffer: 64 * 1024 * 1024,
+        env: {
+          ...process.env,
+          CARDINEX_SCREENS: screens,
+          EXPO_OFFLINE: '1',
+          EXPO_NO_TELEMETRY: '1',
+          CI: '1',
+          NODE_ENV: 'production',
+        },
       },
-    },
-  );
-  if (built.status !== 0)
-    throw new Error(`The app could not be built.\n${built.stdout}\n${built.stderr}`);
+    );
+  } catch (error) {
+    const { stdout, stderr } = error as { stdout?: string; stderr?: string };
+    throw new Error(`The app could not be built.\n${stdout ?? ''}\n${stderr ?? String(error)}`);
+  }
 }
 
 /** After one visit the app opens with no network: every file of the export is kept by the browser. */

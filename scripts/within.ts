@@ -12,7 +12,7 @@ import { scratchFolder } from './scratch';
  *   tsx scripts/within.ts jest|playwright [arguments ...]
  */
 const [program = '', ...args] = process.argv.slice(2);
-const postgres = await startPostgres(path.join(scratchFolder('part'), 'data'));
+const postgres = await startPostgres(path.join(scratchFolder('part'), 'data'), { passing: true });
 try {
   const env: NodeJS.ProcessEnv = {
     ...process.env,

@@ -1,12 +1,11 @@
 import { test as base, type Page } from '@playwright/test';
 import { freePort } from '../../scripts/postgres';
-import { prepareDatabase } from '../../scripts/prepareDatabase';
 import {
   startServerProcess,
   stopServerProcess,
   type ServerProcess,
 } from '../../scripts/serverProcess';
-import { newTestDatabase } from '../../scripts/testDatabase';
+import { newDemoDatabase } from '../../scripts/testDatabase';
 import { crewMember, lockside, type DemoShop } from '../../demo/shops';
 import type { DemoJob } from '../../demo/storyteller';
 import { connect } from '../../server/database/connection';
@@ -23,8 +22,7 @@ export class ShopServer {
   ) {}
 
   static async open(): Promise<ShopServer> {
-    const databaseUrl = await newTestDatabase();
-    await prepareDatabase(databaseUrl);
+    const databaseUrl = await newDemoDatabase();
     const env = {
       DATABASE_URL: databaseUrl,
       PORT: String(await freePort()),

@@ -8,8 +8,7 @@ import {
   stopServerProcess,
   type ServerProcess,
 } from '../../scripts/serverProcess';
-import { newTestDatabase } from '../../scripts/testDatabase';
-import { prepareDatabase } from '../../scripts/prepareDatabase';
+import { newDemoDatabase } from '../../scripts/testDatabase';
 
 /** A whole server of its own, on its own database, with the demo shops in it. */
 export class Copy {
@@ -20,8 +19,7 @@ export class Copy {
   ) {}
 
   static async start(): Promise<Copy> {
-    const databaseUrl = await newTestDatabase();
-    await prepareDatabase(databaseUrl);
+    const databaseUrl = await newDemoDatabase();
     const database = new pg.Client({ connectionString: databaseUrl });
     await database.connect();
     return new Copy(databaseUrl, await serve(databaseUrl), database);
