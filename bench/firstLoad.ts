@@ -9,7 +9,7 @@ import type { Result } from './result';
  * JavaScript of the first load, gzipped, against an empty app of the same stack: the same
  * dependencies and settings, and the one screen in `app/empty`.
  */
-export function benchFirstLoad(): Result[] {
+export async function benchFirstLoad(): Promise<Result[]> {
   const ours = scriptBytes(appFolder);
   const empty = scriptBytes(await emptyApp());
   const kb = (bytes: number): string => `${Math.round(bytes / 1024)} KB`;

@@ -22,7 +22,7 @@ if (wants('arrange')) results.push(...benchArrange());
 if (wants('clamp')) results.push(...benchClamp());
 if (wants('acts') || wants('screen') || wants('load')) await exportApp();
 if (wants('acts') || wants('screen')) results.push(...(await onServer()));
-if (wants('load')) results.push(...benchFirstLoad());
+if (wants('load')) results.push(...(await benchFirstLoad()));
 
 for (const result of results) {
   const { what, value, unit, limit, atLeast = false } = result;
