@@ -140,7 +140,7 @@ describe('a job on a device', () => {
     window.dispatchEvent(new Event('online'));
     await until(() => ledger.view.waiting === 0);
     expect(server.log.map((e) => e.count)).toEqual([1, 2, 3, 4]);
-    expect(outbox.away).toBeNull();
+    await until(() => outbox.away === null);
     expect(await storage.allKept()).toEqual([]);
     outbox.close();
   });

@@ -2,16 +2,14 @@ import type { ReactNode } from 'react';
 import type { ActType } from '@cardinex/core/job/act';
 import type { CheckCard } from '@cardinex/core/job/checks/check';
 import { viewsOn } from '@cardinex/core/job/checks/view';
-import { entryOf } from '@cardinex/core/job/tray';
 import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { cardBacks } from '@cardinex/words/en/cards/buildSteps';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { BackOfCard } from '../job/BackOfCard';
-import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { CheckRow } from './CheckRow';
 import { OneCheck } from './OneCheck';
 
@@ -33,10 +31,9 @@ interface Props {
 
 /** Everything a card measures, ticks and looks over, in a list; one of them in hand. */
 export function ChecksCard({ card, check: id, more }: Props) {
-  const { sheet, state, tray } = useJob();
-  const entry = entryOf(tray, { card });
-  if (!entry) return <NoSuchCard card={card} />;
-  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  const { sheet, state } = useJob();
+  const { instead } = useEntry({ card });
+  if (instead) return instead;
   const views = viewsOn(sheet, state.checks, card);
   const open = views.find(({ check }) => check.id === id);
   if (open) return <OneCheck key={open.check.id} view={open} />;

@@ -28,12 +28,11 @@ import { useActKeys } from '../../ui/useActKeys';
 import { Body, Heading, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
 import { ActBar } from '../job/ActBar';
-import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
@@ -48,12 +47,12 @@ import { LINERS_ACTS } from './ownActs';
 
 /** Stand-out of every liner: read, seen from above and in profile, checked, accepted. */
 export function LinersCard() {
-  const { sheet, tray } = useJob();
-  const entry = tray.find((c) => c.card === 'liners');
+  const { sheet } = useJob();
+  const { instead } = useEntry({ card: 'liners' });
+  if (instead) return instead;
   const heights = heightsOf(sheet.liners);
-  if (!entry) return <NoSuchCard card="liners" />;
   const limits = heights && linerLimitsMm(heights);
-  if (entry.status === 'barred' || !heights || !limits) return <BarredCard entry={entry} />;
+  if (!heights || !limits) return null;
   return <StandOut heights={heights} limits={limits} />;
 }
 

@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { markViews, strayMarks, type MarkKind, type MarkView } from '@cardinex/core/job/cards/mark';
-import { entryOf } from '@cardinex/core/job/tray';
 import {
   markKindName,
   markName,
@@ -20,12 +19,11 @@ import { FootMark } from '../job/FootMark';
 import { ActBar } from '../job/ActBar';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { BackOfCard } from '../job/BackOfCard';
-import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 
@@ -33,10 +31,10 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['mark.made']);
 
 /** Parts marked before they leave their places, one at a time, each with its end and its way up. */
 export function MarkCard({ part }: { part: string | undefined }) {
-  const { sheet, state, tray, record } = useJob();
+  const { sheet, state, record } = useJob();
   const { last, undo } = useUndo(OWN_ACTS);
   const [chosen, setChosen] = useState<string | null>(part ?? null);
-  const entry = entryOf(tray, { card: 'mark' });
+  const { instead } = useEntry({ card: 'mark' });
   const views = markViews(sheet, state.marks);
   // What says something wrong is put right before anything else is marked.
   const left = [...views.filter((view) => view.translated), ...views.filter((view) => !view.made)];
@@ -46,10 +44,8 @@ export function MarkCard({ part }: { part: string | undefined }) {
     const { id, kind, code, place } = at.mark;
     if ((await record('mark.made', { mark: id, kind, code, place })) === null) setChosen(null);
   });
-  const open = entry?.status !== 'barred';
-  useActKeys({ confirm: open ? confirm : undefined, undo: last ? undo : undefined });
-  if (!entry) return <NoSuchCard card="mark" />;
-  if (!open) return <BarredCard entry={entry} />;
+  useActKeys({ confirm: instead ? undefined : confirm, undo: last ? undo : undefined });
+  if (instead) return instead;
   const kinds = [...new Set(views.map(({ mark }) => mark.kind))];
   const next = left.find((view) => view !== at);
   return (

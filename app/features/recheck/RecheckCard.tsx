@@ -1,7 +1,6 @@
 import { overheadView } from '@cardinex/core/job/cards/valves';
-import { BarredCard } from '../job/BarredCard';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { Barring } from '../valves/Barring';
 import { Setting } from '../valves/Setting';
 import { ValvesDone } from '../valves/ValvesDone';
@@ -9,10 +8,9 @@ import { BeginRecheck } from './BeginRecheck';
 
 /** The gaps again, hot: because the sheet has only a hot figure, the cold setting was provisional. */
 export function RecheckCard() {
-  const { sheet, state, tray } = useJob();
-  const entry = tray.find((c) => c.card === 'recheck');
-  if (!entry) return <NoSuchCard card="recheck" />;
-  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  const { sheet, state } = useJob();
+  const { entry, instead } = useEntry({ card: 'recheck' });
+  if (instead) return instead;
   const view = overheadView(sheet, state.valves, state.crank, 'hot');
   if (!view) return null;
   if (entry.status === 'waiting') return <BeginRecheck view={view} />;

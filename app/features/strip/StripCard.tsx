@@ -1,15 +1,13 @@
 import { useState } from 'react';
 import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip';
 import { runDone } from '@cardinex/core/job/run/runView';
-import { entryOf } from '@cardinex/core/job/tray';
 import { stripWords as w } from '@cardinex/words/en/cards/strip';
 import { FootMark } from '../job/FootMark';
 import { BackOfCard } from '../job/BackOfCard';
-import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { Instances } from '../tighten/Instances';
 import { TightenRun } from '../tighten/TightenRun';
 import { HydraulicsCaution } from './HydraulicsCaution';
@@ -18,11 +16,10 @@ import { TakenOff } from './TakenOff';
 
 /** Bolts let go in reverse, set by set; then what comes off, and the old bolts counted. */
 export function StripCard() {
-  const { sheet, state, tray, now } = useJob();
+  const { sheet, state, now } = useJob();
   const [instance, setInstance] = useState<string | null>(null);
-  const entry = entryOf(tray, { card: 'strip' });
-  if (!entry) return <NoSuchCard card="strip" />;
-  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  const { entry, instead } = useEntry({ card: 'strip' });
+  if (instead) return instead;
   const runs = stripRuns(sheet, state, now);
   const first = runs.find((run) => !runDone(run));
   if (first) {

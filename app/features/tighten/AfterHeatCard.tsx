@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { AFTER_HEAT, afterHeatFrom, afterHeatOf } from '@cardinex/core/job/afterHeat';
-import { entryOf, runsOf } from '@cardinex/core/job/tray';
+import { runsOf } from '@cardinex/core/job/tray';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { afterHeatWords as w } from '@cardinex/words/en/cards/afterHeat';
 import { moment } from '@cardinex/words/en/moment';
@@ -10,23 +10,21 @@ import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { BackOfCard } from '../job/BackOfCard';
-import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { WordsSlip } from '../job/WordsSlip';
 import { RunInHand } from './RunInHand';
 import { TIGHTEN_ACTS } from './ownActs';
 
 /** A set pulled again once the engine has been hot: run, cooled for so long, then one by one. */
 export function AfterHeatCard({ set: id }: { set: string | undefined }) {
-  const { jobId, sheet, state, tray, now, record } = useJob();
+  const { jobId, sheet, state, now, record } = useJob();
   const nameOf = useMemberName();
   const [asking, setAsking] = useState(false);
-  const entry = entryOf(tray, { card: 'after-heat', set: id });
-  if (!entry?.set) return <NoSuchCard card="after-heat" />;
-  if (entry.status === 'barred') return <BarredCard entry={entry} />;
-  const set = setOf(sheet, entry.set.id);
+  const { entry, instead } = useEntry({ card: 'after-heat', set: id });
+  if (instead) return instead;
+  const set = entry.set && setOf(sheet, entry.set.id);
   const asked = set && afterHeatOf(set);
   if (!set || !asked) return null;
   if (entry.status !== 'waiting') {

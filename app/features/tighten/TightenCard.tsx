@@ -1,17 +1,16 @@
-import { entryOf, runsOf } from '@cardinex/core/job/tray';
-import { BarredCard } from '../job/BarredCard';
+import { runsOf } from '@cardinex/core/job/tray';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { ProposeValue } from './ProposeValue';
 import { RunInHand } from './RunInHand';
 
 /** One set's tightening. */
 export function TightenCard({ set }: { set: string | undefined }) {
-  const { sheet, state, tray, now } = useJob();
-  const entry = entryOf(tray, { card: 'tighten', set });
-  if (!entry) return <NoSuchCard card="tighten" />;
-  if (entry.status === 'barred' || !entry.set) {
-    return <BarredCard entry={entry} more={<ProposeValue entry={entry} />} />;
-  }
+  const { sheet, state, now } = useJob();
+  const { entry, instead } = useEntry({ card: 'tighten', set }, (barred) => (
+    <ProposeValue entry={barred} />
+  ));
+  if (instead) return instead;
+  if (!entry.set) return null;
   return <RunInHand runs={runsOf(sheet, state, entry.set.id, now)} />;
 }

@@ -5,7 +5,6 @@ import type { ActType } from '@cardinex/core/job/act';
 import { isOn } from '@cardinex/core/job/cardOf';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { PUMP, pumpView, type PumpView } from '@cardinex/core/job/cards/pump';
-import { entryOf } from '@cardinex/core/job/tray';
 import { areCompanions, cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';
 import { pumpStandSays, pumpWords as w } from '@cardinex/words/en/cards/timing';
@@ -18,12 +17,11 @@ import { Body, Small } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
 import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
-import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { KeyHelp } from '../job/KeyHelp';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
 import { useSpoken } from '../job/useSpoken';
 import { ToTrayButton } from '../job/ToTrayButton';
@@ -38,11 +36,11 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen', 'crank.st
 
 /** Pump or ignition to cylinder 1's firing stroke, told from its exhaust stroke. */
 export function PumpCard() {
-  const { sheet, state, tray } = useJob();
-  const entry = entryOf(tray, { card: 'pump' });
+  const { sheet, state } = useJob();
+  const { instead } = useEntry({ card: 'pump' });
+  if (instead) return instead;
   const view = pumpView(sheet, state);
-  if (!entry || !view) return <NoSuchCard card="pump" />;
-  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  if (!view) return null;
   if (!state.cautions.barring)
     return <BarringCaution card="pump" back={<BackOfCard says={w.back} />} />;
   return <Steps view={view} />;

@@ -15,7 +15,6 @@ import {
   type TimingStep,
   type TimingView,
 } from '@cardinex/core/job/cards/timing';
-import { entryOf } from '@cardinex/core/job/tray';
 import {
   timingAct,
   timingConfirm,
@@ -34,13 +33,12 @@ import { HeldNotice } from '../checks/HeldNotice';
 import { ReadCheck } from '../checks/ReadCheck';
 import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
-import { BarredCard } from '../job/BarredCard';
 import { CardFrame } from '../job/CardFrame';
 import { entryHref } from '../job/entryHref';
 import { KeyHelp } from '../job/KeyHelp';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
 import { useSpoken } from '../job/useSpoken';
 import { ToTrayButton } from '../job/ToTrayButton';
@@ -62,11 +60,11 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
 
 /** The timing, step by step: marks, pins in, wheels pulled, pins out, two turns and the marks again. */
 export function TimingCard({ check }: { check: string | undefined }) {
-  const { sheet, state, tray } = useJob();
-  const entry = entryOf(tray, { card: 'timing' });
+  const { sheet, state } = useJob();
+  const { instead } = useEntry({ card: 'timing' });
+  if (instead) return instead;
   const view = timingView(sheet, state);
-  if (!entry || !view) return <NoSuchCard card="timing" />;
-  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  if (!view) return null;
   const read = viewsOn(sheet, state.checks, 'timing').find((one) => one.check.id === check);
   if (read?.check.way === 'read') return <ReadCheck key={read.check.id} view={read} />;
   if (!state.cautions.barring)

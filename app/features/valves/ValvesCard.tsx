@@ -1,7 +1,6 @@
 import { overheadView } from '@cardinex/core/job/cards/valves';
-import { BarredCard } from '../job/BarredCard';
 import { useJob } from '../job/JobProvider';
-import { NoSuchCard } from '../job/NoSuchCard';
+import { useEntry } from '../job/useEntry';
 import { Barring } from './Barring';
 import { CoverBetween } from './CoverBetween';
 import { Setting } from './Setting';
@@ -11,10 +10,9 @@ import { ValvesDone } from './ValvesDone';
 
 /** All of the overhead, cold: bar to a position, prove it, set what may be set there, go on. */
 export function ValvesCard() {
-  const { sheet, state, tray } = useJob();
-  const entry = tray.find((c) => c.card === 'valves');
-  if (!entry) return <NoSuchCard card="valves" />;
-  if (entry.status === 'barred') return <BarredCard entry={entry} />;
+  const { sheet, state } = useJob();
+  const { instead } = useEntry({ card: 'valves' });
+  if (instead) return instead;
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
   if (!view) return null;
   if (view.coverNext) return <CoverBetween card="valves" view={view} cover={view.coverNext} />;
