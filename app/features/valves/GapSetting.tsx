@@ -55,7 +55,6 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
   const reading = chosen ?? readingNext(current, phase, counted, isAgain);
   const limits = limitsOf(current, phase);
   const nut = useLockNut(item);
-  const [choosing, setChoosing] = useState(false);
   // A gap found within and left alone keeps its nut as it was.
   const locks = reading === 'locked' && current.readings.set !== undefined ? nut : null;
   useSpoken(`${itemName(sheet, item)}. ${readingName(reading)}.`);
@@ -113,7 +112,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
         hint: itemShort(item),
         onPress: keepOffered,
       }}
-      slip={choosing && nut ? <LockNutSlip nut={nut} onClose={() => setChoosing(false)} /> : null}
+      slip={nut?.choosing ? <LockNutSlip nut={nut} /> : null}
     >
       <SettingTop view={view} place={place} current={current}>
         <Small>{phase === 'hot' ? w.hotTarget : w.leafBetween(leafBetween ?? w.leafUnknown)}</Small>
@@ -153,7 +152,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
         />
       </View>
       {learnt ? <LockShiftHint learnt={learnt} /> : null}
-      {locks ? <LockNutRow nut={locks} onChange={() => setChoosing(true)} /> : null}
+      {locks ? <LockNutRow nut={locks} /> : null}
       {byPair ? (
         <View className="border-t border-rule px-3.5 py-2" testID="go-no-go">
           <Body className="font-strong">{w.goLeaf(pair.go)}</Body>

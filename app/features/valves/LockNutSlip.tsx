@@ -7,18 +7,19 @@ import { WrenchInHand, type Hand } from '../tighten/WrenchInHand';
 import type { LockNut } from './useLockNut';
 
 /** Another wrench for the lock nuts, an adapter on it, or none. */
-export function LockNutSlip({ nut, onClose }: { nut: LockNut; onClose: () => void }) {
+export function LockNutSlip({ nut }: { nut: LockNut }) {
   const [hand, setHand] = useState<Hand>({
     wrenchId: nut.hand.wrenchId,
     adapter: nut.hand.adapter ?? null,
     override: '',
   });
+  const close = (): void => nut.choose(false);
   const take = (wrenchId: string | null): void => {
     nut.take({ wrenchId, adapter: wrenchId === null ? null : hand.adapter });
-    onClose();
+    close();
   };
   return (
-    <Slip title={w.title} onClose={onClose}>
+    <Slip title={w.title} onClose={close}>
       <WrenchInHand
         tools={nut.tools}
         targetNm={nut.nm ?? 0}
@@ -31,7 +32,7 @@ export function LockNutSlip({ nut, onClose }: { nut: LockNut; onClose: () => voi
         confirm={w.take}
         disabled={hand.wrenchId === null}
         onConfirm={() => take(hand.wrenchId)}
-        onClose={onClose}
+        onClose={close}
       />
     </Slip>
   );

@@ -63,7 +63,6 @@ function ByTurn({ card, view, place, current }: Props) {
         })
       : null;
   const nut = useLockNut(item);
-  const [choosing, setChoosing] = useState(false);
   const keep = useOnce(async () => {
     const data = { item: item.id, turns, ...(nut?.pulled && { nut: nut.pulled }) };
     const problem = await record('screw.set', data);
@@ -77,7 +76,7 @@ function ByTurn({ card, view, place, current }: Props) {
       card={card}
       view={view}
       confirm={{ label: w.turned, hint: degrees(setting.deg), onPress: keep }}
-      slip={choosing && nut ? <LockNutSlip nut={nut} onClose={() => setChoosing(false)} /> : null}
+      slip={nut?.choosing ? <LockNutSlip nut={nut} /> : null}
     >
       <SettingTop view={view} place={place} current={current}>
         <View className="flex-row items-center justify-between gap-2">
@@ -102,7 +101,7 @@ function ByTurn({ card, view, place, current }: Props) {
           />
         ) : null}
       </View>
-      {nut ? <LockNutRow nut={nut} onChange={() => setChoosing(true)} /> : null}
+      {nut ? <LockNutRow nut={nut} /> : null}
     </SettingFrame>
   );
 }

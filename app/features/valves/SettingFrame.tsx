@@ -34,7 +34,7 @@ export function SettingFrame(props: PropsWithChildren<Props>) {
   const [help, setHelp] = useState(false);
   useActKeys({
     confirm: slip ? undefined : confirm.onPress,
-    undo: last && !typing ? undo : undefined,
+    undo: last && !typing && !slip ? undo : undefined,
     help: () => setHelp(!help),
   });
   const { plan, next, doneCount, items } = view;

@@ -24,6 +24,9 @@ export interface LockNut {
   readonly says: string;
   readonly hand: NutHand;
   readonly take: (hand: NutHand) => void;
+  /** Is another being chosen, on a slip over the card? */
+  readonly choosing: boolean;
+  readonly choose: (choosing: boolean) => void;
   /** The wrench in hand; null by hand. */
   readonly wrench: string | null;
   /** Why that wrench cannot pull it as it stands. */
@@ -39,6 +42,7 @@ export function useLockNut(item: SettingItem): LockNut | null {
   const { sheet, state } = useJob();
   const crib = useTools().data?.tools ?? [];
   const [chosen, take] = useState<NutHand | null>(null);
+  const [choosing, choose] = useState(false);
   const printed = lockNutOf(sheet, item);
   if (!printed) return null;
   const nm = lockNutNm(printed);
@@ -61,6 +65,8 @@ export function useLockNut(item: SettingItem): LockNut | null {
     says: 'missing' in printed ? printed.missing : '',
     hand,
     take,
+    choosing,
+    choose,
     tools,
     wrench: wrench?.name ?? null,
     against,
