@@ -1,4 +1,4 @@
-import { forwardRef } from 'react';
+import { forwardRef, useState } from 'react';
 import { Text, TextInput, View, type TextInputProps } from 'react-native';
 import { usePalette } from './useTheme';
 import { Small } from './Words';
@@ -12,12 +12,17 @@ export interface FieldProps extends Omit<TextInputProps, 'aria-label'> {
   readonly unit?: string;
 }
 
+/** Upper and lower border, which what is in a field does not count. */
+const BORDERS = 2;
+
 /** A labelled input; what is wrong stands right under it. */
 export const Field = forwardRef<TextInput, FieldProps>(function Field(
   { label, hint, fault, big = false, unit, style, ...rest },
   ref,
 ) {
   const c = usePalette();
+  // A field of several lines grows with what is in it: nothing is typed out of sight.
+  const [tall, setTall] = useState(0);
   return (
     <View className="gap-1">
       <Small>{label}</Small>
@@ -30,12 +35,17 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
           placeholderTextColor={c.soft}
           autoComplete="off"
           autoCorrect={false}
+          onContentSizeChange={
+            rest.multiline
+              ? ({ nativeEvent }) => setTall(nativeEvent.contentSize.height + BORDERS)
+              : undefined
+          }
           {...rest}
           style={[
             {
               flex: 1,
               minWidth: 0,
-              minHeight: big ? 72 : 56,
+              minHeight: Math.max(big ? 72 : 56, tall),
               paddingHorizontal: 12,
               paddingVertical: 8,
               borderWidth: fault === undefined ? 1 : 2,

@@ -1,4 +1,4 @@
-import type { PropsWithChildren } from 'react';
+import type { PropsWithChildren, ReactNode } from 'react';
 import { useEffect, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Heading } from './Words';
@@ -6,10 +6,12 @@ import { Heading } from './Words';
 interface Props {
   readonly title: string;
   readonly onClose: () => void;
+  /** What it was laid there for: stays in reach however long the slip is. */
+  readonly foot?: ReactNode;
 }
 
 /** A slip of card laid over the lower part of the screen, for an answer that needs more than a tap. */
-export function Slip({ title, onClose, children }: PropsWithChildren<Props>) {
+export function Slip({ title, onClose, foot, children }: PropsWithChildren<Props>) {
   const place = useRef<View>(null);
   useEffect(() => {
     const before = document.activeElement;
@@ -33,10 +35,11 @@ export function Slip({ title, onClose, children }: PropsWithChildren<Props>) {
         tabIndex={-1}
         className="mx-auto max-h-[92%] w-full max-w-[560px] rounded-t-xl border-t-4 border-blue bg-card"
       >
-        <ScrollView contentContainerClassName="gap-3 p-4 pb-6">
+        <ScrollView contentContainerClassName={`gap-3 p-4 ${foot ? '' : 'pb-6'}`}>
           <Heading className="text-[24px] leading-7">{title}</Heading>
           {children}
         </ScrollView>
+        {foot ? <View className="border-t border-rule p-4">{foot}</View> : null}
       </View>
     </View>
   );

@@ -1,6 +1,9 @@
 import { wrenchChoose } from '../tightening/wrenchChoose';
 import { lastCheck, type ToolState } from './tool';
 
+/** A torque wrench of the crib, as its acts left it. */
+export type WrenchState = Extract<ToolState, { kind: 'torque-wrench' }>;
+
 /**
  * The crib's torque wrenches, best first for a value on a day; as they stand where there is no value.
  * @param on ISO date
@@ -9,7 +12,7 @@ export function wrenchesFor(
   tools: readonly ToolState[],
   targetNm: number,
   on: string,
-): readonly ToolState[] {
+): readonly WrenchState[] {
   const wrenches = tools.flatMap((tool) =>
     tool.kind === 'torque-wrench' && !tool.retired ? [tool] : [],
   );

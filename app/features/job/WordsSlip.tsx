@@ -49,7 +49,19 @@ export function WordsSlip({
     else setFault(problem);
   });
   return (
-    <Slip title={title} onClose={onClose}>
+    <Slip
+      title={title}
+      onClose={onClose}
+      foot={
+        <SlipButtons
+          confirm={confirm}
+          kind={kind}
+          disabled={disabled}
+          onConfirm={say}
+          onClose={onClose}
+        />
+      }
+    >
       {children}
       <Field
         label={label}
@@ -63,13 +75,6 @@ export function WordsSlip({
         fault={fault}
       />
       {fault === needsProof ? <ProveAgain onProved={() => setFault(undefined)} /> : null}
-      <SlipButtons
-        confirm={confirm}
-        kind={kind}
-        disabled={disabled}
-        onConfirm={say}
-        onClose={onClose}
-      />
     </Slip>
   );
 }

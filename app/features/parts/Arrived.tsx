@@ -43,7 +43,11 @@ export function Arrived({
     if (refusal === null) onClose();
   });
   return (
-    <Slip title={name} onClose={onClose}>
+    <Slip
+      title={name}
+      onClose={onClose}
+      foot={<SlipButtons confirm={w.keep} onConfirm={keep} onClose={onClose} />}
+    >
       <Body>{w.lay}</Body>
       {kept ? <Small>{w.oldKept(kept.count)}</Small> : null}
       <Small>{item.source}</Small>
@@ -68,7 +72,6 @@ export function Arrived({
         fault={tried && silent ? w.needWords : undefined}
       />
       {problem ? <Mark kind="out" word={problem} /> : null}
-      <SlipButtons confirm={w.keep} onConfirm={keep} onClose={onClose} />
     </Slip>
   );
 }

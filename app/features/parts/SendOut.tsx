@@ -33,7 +33,11 @@ export function SendOut({ onClose }: { onClose: () => void }) {
     if ((await record('work.sent', said)) === null) onClose();
   });
   return (
-    <Slip title={w.send} onClose={onClose}>
+    <Slip
+      title={w.send}
+      onClose={onClose}
+      foot={<SlipButtons confirm={w.sent} onConfirm={send} onClose={onClose} />}
+    >
       <Field
         label={w.what}
         hint={w.whatHint}
@@ -56,7 +60,6 @@ export function SendOut({ onClose }: { onClose: () => void }) {
         ]}
         onChange={setHolds}
       />
-      <SlipButtons confirm={w.sent} onConfirm={send} onClose={onClose} />
     </Slip>
   );
 }

@@ -39,7 +39,11 @@ export function PutIn({ onClose }: { onClose: () => void }) {
     if ((await record('thing.put-in', { thing: uuidv7(), ...said })) === null) onClose();
   });
   return (
-    <Slip title={w.put} onClose={onClose}>
+    <Slip
+      title={w.put}
+      onClose={onClose}
+      foot={<SlipButtons confirm={w.putIn} onConfirm={put} onClose={onClose} />}
+    >
       {(sheet.temporary ?? []).length > 0 ? (
         <View className="gap-1">
           <Small>{w.fromSheet}</Small>
@@ -89,7 +93,6 @@ export function PutIn({ onClose }: { onClose: () => void }) {
         onChange={(value) => setBars(value === 'nothing' ? null : value)}
       />
       <Small>{barsSentence(bars)}</Small>
-      <SlipButtons confirm={w.putIn} onConfirm={put} onClose={onClose} />
     </Slip>
   );
 }

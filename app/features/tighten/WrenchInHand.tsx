@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { isChecked, toolStanding } from '@cardinex/core/tools/standing';
 import type { ToolState } from '@cardinex/core/tools/tool';
+import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { wrenchesFor } from '@cardinex/core/tools/wrenchesFor';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { toolSpecText, toolStandingWord, toolsWords } from '@cardinex/words/en/tools';
@@ -22,6 +23,8 @@ interface Props {
   readonly tools: readonly ToolState[];
   /** The highest value it must reach. */
   readonly targetNm: number;
+  /** Is that the only value it is for? Then those that cannot give it are laid aside. */
+  readonly onlyOne?: boolean;
   /** Does the sheet demand tools with a check in date? */
   readonly calibrated: boolean;
   readonly hand: Hand;
@@ -29,18 +32,25 @@ interface Props {
 }
 
 /** The crib's wrenches, best first for this programme; adapters; what stands against the one chosen. */
-export function WrenchInHand({ tools, targetNm, calibrated, hand, onChange }: Props) {
+export function WrenchInHand(props: Props) {
+  const { tools, targetNm, onlyOne = false, calibrated, hand, onChange } = props;
+  const [all, setAll] = useState(false);
   const today = new Date().toISOString().slice(0, 10);
   const wrenches = wrenchesFor(tools, targetNm, today);
   const adapters = tools.filter((tool) => tool.kind === 'adapter' && !tool.retired);
   const chosen = wrenches.find((tool) => tool.id === hand.wrenchId);
   const standing = chosen ? toolStanding(chosen, today) : null;
+  const fit = wrenches.filter(
+    (tool) => !onlyOne || tool === chosen || reaches(tool.spec, targetNm),
+  );
+  const shown = all || fit.length === 0 ? wrenches : fit;
+  const aside = wrenches.length - shown.length;
   const doubtful = standing === 'off' || (calibrated && standing !== null && !isChecked(standing));
   return (
     <View className="gap-2">
       <Heading level={3}>{w.wrenchInHand}</Heading>
       <View className="gap-3">
-        {wrenches.map((tool) => (
+        {shown.map((tool) => (
           <Button
             key={tool.id}
             label={tool.name}
@@ -49,6 +59,7 @@ export function WrenchInHand({ tools, targetNm, calibrated, hand, onChange }: Pr
             onPress={() => onChange({ ...hand, wrenchId: tool.id })}
           />
         ))}
+        {aside > 0 ? <Button label={w.laidAside(aside)} onPress={() => setAll(true)} /> : null}
       </View>
       {standing !== null && !isChecked(standing) ? (
         <Mark kind={doubtful ? 'out' : 'waiting'} word={toolStandingWord(standing)} />

@@ -160,7 +160,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
           <Small>{w.goNoGoHow(pair.set)}</Small>
         </View>
       ) : view.spec.feel ? (
-        <Small className="px-3.5 pt-2">{w.feels[view.spec.feel]}</Small>
+        <Small className="px-3.5 py-2">{w.feels[view.spec.feel]}</Small>
       ) : null}
       <LeafStack limits={learnt ? { ...limits, aimMm: learnt.setToMm } : limits} />
       <ScrewAdvice view={current} limits={limits} phase={phase} />

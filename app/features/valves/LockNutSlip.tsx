@@ -19,21 +19,27 @@ export function LockNutSlip({ nut }: { nut: LockNut }) {
     close();
   };
   return (
-    <Slip title={w.title} onClose={close}>
+    <Slip
+      title={w.title}
+      onClose={close}
+      foot={
+        <SlipButtons
+          confirm={w.take}
+          disabled={hand.wrenchId === null}
+          onConfirm={() => take(hand.wrenchId)}
+          onClose={close}
+        />
+      }
+    >
       <WrenchInHand
         tools={nut.tools}
         targetNm={nut.nm ?? 0}
+        onlyOne
         calibrated={false}
         hand={hand}
         onChange={setHand}
       />
       <Button label={w.noWrench} onPress={() => take(null)} />
-      <SlipButtons
-        confirm={w.take}
-        disabled={hand.wrenchId === null}
-        onConfirm={() => take(hand.wrenchId)}
-        onClose={close}
-      />
     </Slip>
   );
 }

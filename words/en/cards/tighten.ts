@@ -239,6 +239,7 @@ export const tightenScreen = {
   treatment: 'On the thread',
   treatmentConfirm: 'It is on',
   wrenchInHand: 'Wrench in hand',
+  laidAside: (count: number) => `${count} more cannot give this value`,
   wrenchRange: (low: string, high: string) => `${low} to ${high}`,
   outOfRange: (value: string) => `not for ${value}`,
   spannerIs: (spanner: string) => `Spanner: ${spanner}`,

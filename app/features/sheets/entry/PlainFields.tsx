@@ -11,7 +11,8 @@ import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
 
 export function PlainText({ node, path, label }: FieldProps & { node: SchemaNode }) {
   const { value, change, faults } = useDraftValue<string>(path);
-  const long = (node.maxLength ?? 0) >= 400;
+  // A sentence of a manual does not fit on one line of a phone.
+  const long = (node.maxLength ?? 0) >= 160;
   return (
     <View className="gap-1">
       <Field
@@ -20,7 +21,7 @@ export function PlainText({ node, path, label }: FieldProps & { node: SchemaNode
         value={typeof value === 'string' ? value : ''}
         onChangeText={(text) => change(text === '' ? undefined : text)}
         multiline={long}
-        {...(long && { numberOfLines: 2 })}
+        {...(long && { numberOfLines: 1 })}
       />
       <Faults faults={faults} />
     </View>
