@@ -1,10 +1,11 @@
+import type { PropsWithChildren } from 'react';
 import { View } from 'react-native';
 import { shared } from '@cardinex/words/en/screens';
 import { Button } from './Button';
 
 interface Props {
   readonly onBack: () => void;
-  readonly confirm: {
+  readonly confirm?: {
     readonly label: string;
     readonly hint?: string;
     readonly disabled?: boolean;
@@ -12,12 +13,13 @@ interface Props {
   };
 }
 
-/** The foot of a page that is no card: the way back, and what the page is for. */
-export function PageBar({ onBack, confirm }: Props) {
+/** The foot of a page that is no card: the way back, what else can be done, and what the page is for. */
+export function PageBar({ onBack, confirm, children }: PropsWithChildren<Props>) {
   return (
     <View className="flex-row gap-3">
       <Button label={shared.back} kind="bench" tall onPress={onBack} className="flex-1" />
-      <Button {...confirm} kind="expected" tall className="flex-[2]" />
+      {children}
+      {confirm ? <Button {...confirm} kind="expected" tall className="flex-[2]" /> : null}
     </View>
   );
 }

@@ -4,9 +4,9 @@ import { View } from 'react-native';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { benchWords, calculatorTitles, type CalculatorName } from '@cardinex/words/en/bench';
 import { faultSentence } from '@cardinex/words/en/faults';
-import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 import { Marked } from '../../ui/Marked';
+import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TabbedCard } from '../../ui/TabbedCard';
@@ -26,16 +26,9 @@ export function CalculatorFrame({ name, onClear, answer, children }: PropsWithCh
     <Screen
       header={<ScreenHeader title={benchWords.title} hint={hint} />}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.back}
-            kind="bench"
-            tall
-            onPress={() => router.replace('/bench')}
-            className="flex-1"
-          />
+        <PageBar onBack={() => router.replace('/bench')}>
           <Button label={benchWords.clear} kind="bench" tall onPress={onClear} className="flex-1" />
-        </View>
+        </PageBar>
       }
     >
       <TabbedCard tab={title}>

@@ -12,6 +12,7 @@ import { useMemberName } from '../../session/SessionProvider';
 import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
+import { PageBar } from '../../ui/PageBar';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
@@ -49,14 +50,7 @@ export function ToolPage({ id }: { id: string }) {
         />
       }
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.back}
-            kind="bench"
-            tall
-            onPress={() => router.replace('/tools')}
-            className="flex-1"
-          />
+        <PageBar onBack={() => router.replace('/tools')}>
           <Button
             label={w.foundOff}
             kind="bench"
@@ -73,7 +67,7 @@ export function ToolPage({ id }: { id: string }) {
             onPress={() => setDoing('check')}
             className="flex-1"
           />
-        </View>
+        </PageBar>
       }
     >
       {problem === null ? null : (

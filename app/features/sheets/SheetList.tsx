@@ -4,11 +4,11 @@ import { View } from 'react-native';
 import type { SheetFault } from '@cardinex/contract/sheets/readSheet';
 import { entryWords } from '@cardinex/words/en/sheets/entry';
 import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
-import { shared } from '@cardinex/words/en/screens';
 import { useSheets } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
+import { PageBar } from '../../ui/PageBar';
 import { Mark } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
@@ -38,14 +38,7 @@ export function SheetList() {
       wide={wide}
       header={<ScreenHeader title={w.title} hint={w.hint} />}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={shared.back}
-            kind="bench"
-            tall
-            onPress={() => router.replace('/')}
-            className="flex-1"
-          />
+        <PageBar onBack={() => router.replace('/')}>
           <Button
             label={w.importFile}
             hint={w.importHint}
@@ -61,7 +54,7 @@ export function SheetList() {
             onPress={() => router.push('/sheets/new')}
             className="flex-1"
           />
-        </View>
+        </PageBar>
       }
     >
       <input
