@@ -121,11 +121,15 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await expect(page.getByTestId('valve')).toHaveText('E1');
   await readings(page, '0.41', '0.43');
   await expect(page.getByTestId('valve')).toHaveText('I1');
-  await readings(page, '0.32', '0.33', '0.32', '0.32', '0.42', '0.42');
+  await readings(page, '0.32', '0.33', '0.32', '0.32', '0.60', '0.41', '0.43');
   await expect(page.getByTestId('should-see')).toContainText('cylinder 1 rocking');
   await page.getByRole('button', { name: /I see that/ }).click();
   await expect(page.getByTestId('provisional')).toContainText('hot figure only');
-  await readings(page, '0.42', '0.42', '0.33', '0.33', '0.32', '0.33', '0.42', '0.43');
+  // What locking did to the exhaust valves before is set against: by the screw as by the words.
+  await readings(page, '0.50');
+  await expect(page.getByTestId('lock-shift')).toContainText('set this one to 0.405 mm');
+  await expect(page.getByTestId('advice')).toContainText('Turn the screw in 23°.');
+  await readings(page, '0.41', '0.43', '0.33', '0.33', '0.32', '0.33', '0.42', '0.43');
   await page.getByRole('button', { name: 'Leave it out' }).click();
   await page
     .getByRole('dialog')

@@ -68,7 +68,12 @@ describe('what is said of a gap', () => {
     expect(screwSentence(turn(0.45))).toBe('Turn the screw in 36°.');
     expect(screwSentence(turn(0.15))).toBe('Turn the screw out 36°.');
     expect(screwSentence(turn(0.3))).toBe('Leave the screw where it is.');
-    expect(screwSentence(turn(2.1))).toBe('Turn the screw in 1.20 turns.');
+    // Nobody turns by tenths of a degree.
+    expect(screwSentence(turn(0.3404))).toBe('Turn the screw in 10°.');
+    expect(screwSentence(turn(0.302))).toBe('Turn the screw in 1°.');
+    expect(screwSentence(turn(1.7999))).toBe('Turn the screw in one turn.');
+    expect(screwSentence(turn(2.1))).toBe('Turn the screw in one turn and 72°.');
+    expect(screwSentence(turn(3.3))).toBe('Turn the screw in 2 turns.');
   });
 
   it('says who rocks and whose push rods are loose', () => {

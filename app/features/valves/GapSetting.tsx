@@ -100,6 +100,8 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
     return other.kind === item.kind && other.id !== item.id && read ? [read.mm] : [];
   });
   const learnt = reading === 'set' ? shiftLearnt(view, current, limits) : null;
+  // What locking will do is set against: screw and leaves aim at the same figure.
+  const aimed = learnt ? { ...limits, aimMm: learnt.setToMm } : limits;
   const leafBetween = leafFor(view.spec, item.kind);
   return (
     <SettingFrame
@@ -151,6 +153,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
           entry={entry}
         />
       </View>
+      <ScrewAdvice view={current} limits={aimed} phase={phase} />
       {learnt ? <LockShiftHint learnt={learnt} /> : null}
       {locks ? <LockNutRow nut={locks} /> : null}
       {byPair ? (
@@ -162,8 +165,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
       ) : view.spec.feel ? (
         <Small className="px-3.5 py-2">{w.feels[view.spec.feel]}</Small>
       ) : null}
-      <LeafStack limits={learnt ? { ...limits, aimMm: learnt.setToMm } : limits} />
-      <ScrewAdvice view={current} limits={limits} phase={phase} />
+      <LeafStack limits={aimed} />
     </SettingFrame>
   );
 }

@@ -55,8 +55,17 @@ export function strokeWord(stroke: StrokeName): string {
 /** How far to turn the adjusting screw, in degrees and as a part of a turn. */
 export function screwSentence(turn: ScrewTurn): string {
   if (turn.direction === 'none') return 'Leave the screw where it is.';
-  const amount = turn.turns >= 1 ? `${turn.turns.toFixed(2)} turns` : degrees(turn.deg);
-  return `Turn the screw ${turn.direction} ${amount}.`;
+  return `Turn the screw ${turn.direction} ${turnOf(turn.deg)}.`;
+}
+
+/** Whole turns and the degrees over, as a hand on a screwdriver counts them: nobody turns by tenths. */
+function turnOf(deg: number): string {
+  const whole = Math.max(1, Math.round(deg));
+  const turns = Math.floor(whole / 360);
+  const over = whole % 360;
+  if (turns === 0) return degrees(over);
+  const counted = turns === 1 ? 'one turn' : `${turns} turns`;
+  return over === 0 ? counted : `${counted} and ${degrees(over)}`;
 }
 
 /** The reading that counts and what it says. */
