@@ -145,7 +145,7 @@ export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
     case 'bridge.seen':
       return `bridge ${act.data.valve}`;
     case 'crank.stood':
-      return degrees(act.data.atDeg);
+      return `crank at ${degrees(act.data.atDeg)}`;
     case 'thing.put-in':
       return act.data.what.toLowerCase();
     case 'bolt.pulled':

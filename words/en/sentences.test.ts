@@ -81,6 +81,9 @@ describe('what is said of a gap', () => {
     expect(valvesScreen.shouldSee([4], [1], two)).toBe(
       'cylinder 4 rocking, both push rods of cylinder 1 loose.',
     );
+    expect(valvesScreen.shouldSee([1, 6], [2, 3, 5], two)).toBe(
+      'cylinders 1 and 6 rocking, both push rods of cylinders 2, 3 and 5 loose.',
+    );
     expect(valvesScreen.shouldSee([], [], two)).toBe('no cylinder rocking.');
     expect(valvesScreen.shouldSee([], [2], { gear: 'push-rod', each: 1 })).toBe(
       'no cylinder rocking, the push rod of cylinder 2 loose.',

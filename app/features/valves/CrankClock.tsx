@@ -59,17 +59,17 @@ export function CrankClock(props: Props) {
           <Polygon points="-11,-137 11,-137 0,-114" fill={c.red} />
           {barDeg === null || barDeg === 0 ? null : <BarArrow deg={barDeg} turns={turns} />}
           <SvgText
-            y={barDeg === null || barDeg === 0 ? 4 : -6}
+            y={onRim.length > 0 ? -26 : 0}
             textAnchor="middle"
             fill={c.blue}
-            fontSize={54}
+            fontSize={onRim.length > 0 ? 48 : 54}
             fontFamily="BarlowSemiCondensed_700Bold"
           >
             {barDeg === null ? centre : degrees(barDeg)}
           </SvgText>
-          <Caption y={24} text={w.thisWay(rotation.direction)} />
-          {onRim.map((text, place) => (
-            <Caption key={text} y={46 + place * 20} text={text} />
+          {[rotation.direction, ...onRim].map((text, place) => (
+            // High enough that the lowest clears an arrow that goes all the way round.
+            <Caption key={text} y={(onRim.length > 0 ? 0 : 26) + place * 22} text={text} />
           ))}
         </G>
       </Svg>

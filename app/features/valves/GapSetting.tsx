@@ -144,6 +144,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
           reading={reading}
           onChoose={(kind) => setAsked({ item: item.id, reading: kind })}
         />
+        <ScrewAdvice view={current} limits={aimed} phase={phase} />
         <ReadingEntry
           label={`${itemShort(item)}, ${readingName(reading).toLowerCase()}`}
           reachMm={REACH_MM.gap}
@@ -153,7 +154,6 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
           entry={entry}
         />
       </View>
-      <ScrewAdvice view={current} limits={aimed} phase={phase} />
       {learnt ? <LockShiftHint learnt={learnt} /> : null}
       {locks ? <LockNutRow nut={locks} /> : null}
       {byPair ? (

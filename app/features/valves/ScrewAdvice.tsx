@@ -31,7 +31,7 @@ export function ScrewAdvice({ view, limits, phase }: Props) {
       inCloses: screw.inCloses,
     });
   return (
-    <View className="border-t border-rule px-3.5 py-2" testID="advice">
+    <View testID="advice">
       <Body>{lashSentence(view.verdict, units)}</Body>
       {counts.verdict === 'within' || !turn ? null : (
         <Body className="font-strong text-[24px] leading-7 text-blue">{screwSentence(turn)}</Body>

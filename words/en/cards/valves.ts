@@ -172,9 +172,13 @@ export function settableSentence(here: SettableHere): string {
   return may.length === 0 ? 'Nothing may be set here.' : `Here ${listed(may)} may be set.`;
 }
 
+function cylindersOf(some: readonly number[]): string {
+  return `${some.length > 1 ? 'cylinders' : 'cylinder'} ${listed(some)}`;
+}
+
 /** Who rocks, as it is seen. */
 export function rockingSays(cylinders: readonly number[]): string {
-  return cylinders.length > 0 ? `cylinder ${listed(cylinders)} rocking` : 'no cylinder rocking';
+  return cylinders.length > 0 ? `${cylindersOf(cylinders)} rocking` : 'no cylinder rocking';
 }
 
 export const valvesScreen = {
@@ -194,7 +198,7 @@ export const valvesScreen = {
     const what = gear === 'push-rod' ? 'push rod' : 'cam';
     const them = each > 1 ? `both ${what}s` : `the ${what}`;
     const how = gear === 'push-rod' ? 'loose' : 'turned away from the tappets';
-    return loose.length > 0 ? `${seen}, ${them} of cylinder ${listed(loose)} ${how}.` : `${seen}.`;
+    return loose.length > 0 ? `${seen}, ${them} of ${cylindersOf(loose)} ${how}.` : `${seen}.`;
   },
   iSeeThat: 'I see that',
   thenSetItems: (count: number) => `then set ${count}`,
@@ -292,7 +296,6 @@ export const valvesScreen = {
     'If another cylinder rocks, the crank is one turn out: bar one full turn forward and look again.',
   otherRocks: (rocking: readonly number[]) => `Cylinder ${listed(rocking)} rocks instead`,
   otherRocksHint: 'one turn out: the plan goes on from there',
-  thisWay: (direction: string) => `${direction}, this way`,
   firstFind: 'Bring cylinder 1 to its firing top',
   firstFindHow:
     'Bar forward until cylinder 1 is at the top with both its valves shut. Past it? Go well back and come up again.',
