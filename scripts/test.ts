@@ -76,7 +76,7 @@ try {
   const jestCounts = path.join(folder, 'jest.json');
   suite(
     'units and server',
-    [...npx, 'jest', '--maxWorkers=100%', '--json', `--outputFile=${jestCounts}`],
+    [...npx, 'jest', '--json', `--outputFile=${jestCounts}`],
     databases,
     jestCounts,
     (report: {

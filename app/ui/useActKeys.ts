@@ -21,10 +21,11 @@ const SENT_MS = 1000;
 
 /**
  * Keyboard and pedal on a card. Space, Enter and PageDown confirm; Backspace undoes; PageUp looks
- * back. A key held down confirms once, and the Enter behind a gauge's figures confirms nothing. Keys typed into a field, or pressed on a button reached by
- * keyboard, belong to that field or button. A tapped button lets go of the keys again: after a tap
- * on "Undo" the pedal must not undo once more. In the field for a reading, which is where the focus
- * stays while readings are taken, Space confirms too, and Backspace undoes when it stands empty.
+ * back. A key held down confirms once, and the Enter behind a gauge's figures confirms nothing. Keys
+ * typed into a field, or pressed on a button reached by keyboard, belong to that field or button. A
+ * tapped button lets go of the keys again: after a tap on "Undo" the pedal must not undo once more.
+ * In the field for a reading, which is where the focus stays while readings are taken, Space confirms
+ * too, and Backspace undoes when it stands empty.
  */
 export function useActKeys(keys: ActKeys): void {
   const latest = useRef(keys);

@@ -88,7 +88,6 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
           : w.countSet(view.doneCount, view.items.length)
       }
       back={<ValvesBack view={view} />}
-      foot={<Small className="py-2 text-bench-soft">{w.barCaution}</Small>}
       actBar={
         <ActBar
           undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
@@ -123,6 +122,7 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
           toDeg={next.atDeg}
           barDeg={leftDeg === null ? null : Math.max(0, Math.round(leftDeg))}
         />
+        <Body className="pb-1 font-strong">{w.barCaution}</Body>
       </View>
       <View className="gap-1 border-t border-rule px-3.5 py-2.5" testID="should-see">
         <Mark kind="waiting" word={w.youShouldSee} />
