@@ -214,6 +214,7 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
     );
     await expect(page.getByTestId('gasket')).toContainText(/three holes: compression 1\d\.\d:1/);
     await press(page, 'Take gasket two holes');
+    await expect(page.getByText('Gasket two holes', { exact: true })).toBeVisible();
     await page.goto(job);
     await expect(page.getByRole('link', { name: /Stand-out Done/ })).toBeVisible();
   });

@@ -147,6 +147,7 @@ test('a head that has warped, short bolts that came wrong, and marks translated 
   await expect(page.getByTestId('change')).toContainText('Marked anew: T E1 (1) becomes T E1 (10)');
   await fill(page, 'Why?', 'The figure is at the flywheel.');
   await press(page, 'It is: Valves counted from the flywheel');
+  await expect(page.getByText(/^Quillon 5C · Valves counted from the flywheel/)).toBeVisible();
   await page.goto(job);
   await expect(page.getByRole('link', { name: /2 Mark/ })).toContainText(
     '2 parts say something else',
