@@ -1,5 +1,6 @@
 import type { PropsWithChildren, ReactNode } from 'react';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { createPortal } from 'react-dom';
 import { ScrollView, View } from 'react-native';
 import { Heading } from './Words';
 
@@ -13,6 +14,8 @@ interface Props {
 /** A slip of card laid over the lower part of the screen, for an answer that needs more than a tap. */
 export function Slip({ title, onClose, foot, children }: PropsWithChildren<Props>) {
   const place = useRef<View>(null);
+  // Over the whole screen, also where it is asked for in the middle of a card.
+  const [screen] = useState(() => document.querySelector('main, [role="main"]'));
   useEffect(() => {
     const before = document.activeElement;
     const onKey = (event: KeyboardEvent): void => {
@@ -25,7 +28,7 @@ export function Slip({ title, onClose, foot, children }: PropsWithChildren<Props
       if (before instanceof HTMLElement) before.focus();
     };
   }, [onClose]);
-  return (
+  const slip = (
     <View className="absolute inset-0 z-10 justify-end bg-bench/70">
       <View
         ref={place}
@@ -43,4 +46,5 @@ export function Slip({ title, onClose, foot, children }: PropsWithChildren<Props
       </View>
     </View>
   );
+  return screen ? createPortal(slip, screen) : slip;
 }
