@@ -63,7 +63,6 @@ test('from the sign-in to the record by keyboard alone', async ({ page, shop }) 
   await page.waitForTimeout(300);
   await expect(page.getByTestId('should-see')).toBeVisible();
   await page.keyboard.press('PageDown');
-  await page.getByTestId('valve').waitFor();
   await readings(page, '0.42', '0.42', '0.32', '0.32', '0.32', '0.32', '0.42', '0.42');
   await expect(page.getByText('All valves set, provisionally.')).toBeVisible();
   await tabTo(page, /^Record$/);

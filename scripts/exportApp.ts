@@ -1,10 +1,9 @@
-import { execFile } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { promisify } from 'node:util';
 import { generateSW } from 'workbox-build';
+import { runQuietly } from './runQuietly';
 
 const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
 const app = path.join(root, 'app');
@@ -30,26 +29,21 @@ export async function exportApp(): Promise<void> {
  * @throws Error with what the export printed
  */
 export async function exportScreens(screens: 'app' | 'empty', folder: string): Promise<void> {
+  const command = ['expo', 'export', '--platform', 'web', '--output-dir', folder];
   try {
-    await promisify(execFile)(
-      'npx',
-      ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', folder],
-      {
-        cwd: app,
-        maxBuffer: 64 * 1024 * 1024,
-        env: {
-          ...process.env,
-          CARDINEX_SCREENS: screens,
-          EXPO_OFFLINE: '1',
-          EXPO_NO_TELEMETRY: '1',
-          CI: '1',
-          NODE_ENV: 'production',
-        },
+    await runQuietly(['npx', '--no-install', ...command], {
+      cwd: app,
+      env: {
+        ...process.env,
+        CARDINEX_SCREENS: screens,
+        EXPO_OFFLINE: '1',
+        EXPO_NO_TELEMETRY: '1',
+        CI: '1',
+        NODE_ENV: 'production',
       },
-    );
+    });
   } catch (error) {
-    const { stdout, stderr } = error as { stdout?: string; stderr?: string };
-    throw new Error(`The app could not be built.\n${stdout ?? ''}\n${stderr ?? String(error)}`);
+    throw new Error(`The app could not be built.\n${error instanceof Error ? error.message : ''}`);
   }
 }
 

@@ -1,11 +1,11 @@
-import { execFile, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { promisify } from 'node:util';
 import { chromium } from './debian';
 import { appFolder, exportApp } from './exportApp';
 import { startPostgres } from './postgres';
+import { runQuietly } from './runQuietly';
 import { scratchFolder } from './scratch';
 
 /**
@@ -31,14 +31,13 @@ function run(title: string, command: string[], env: Record<string, string> = {})
 }
 
 /** A check that either holds or does not; what it prints is shown whole, once it has ended. */
-async function check(title: string, [program = '', ...args]: string[]): Promise<void> {
+async function check(title: string, command: string[]): Promise<void> {
   try {
-    await promisify(execFile)(program, args, { cwd: root, maxBuffer: 64 * 1024 * 1024 });
+    await runQuietly(command, { cwd: root });
     console.log(`\n=== ${title}: holds`);
     passed += 1;
   } catch (error) {
-    const { stdout, stderr } = error as { stdout?: string; stderr?: string };
-    console.log(`\n=== ${title}: does not hold\n${stdout ?? ''}${stderr ?? String(error)}`);
+    console.log(`\n=== ${title}: does not hold\n${error instanceof Error ? error.message : ''}`);
     failed += 1;
   }
 }

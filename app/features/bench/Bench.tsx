@@ -1,8 +1,8 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { benchWords, calculatorTitles, type CalculatorName } from '@cardinex/words/en/bench';
-import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
+import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { CALCULATORS } from './calculators';
@@ -13,7 +13,7 @@ export function Bench() {
   return (
     <Screen
       header={<ScreenHeader title={benchWords.title} hint={benchWords.hint} />}
-      actBar={<Button label={shared.back} kind="bench" tall onPress={() => router.replace('/')} />}
+      actBar={<PageBar onBack={() => router.replace('/')} />}
     >
       <View className="gap-3">
         {names.map((name) => (

@@ -3,12 +3,13 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { client } from '@cardinex/contract/client';
 import type { TorqueUnit } from '@cardinex/core/quantity/units';
-import { deviceWords as w, roleNames, shared } from '@cardinex/words/en/screens';
+import { deviceWords as w, roleNames } from '@cardinex/words/en/screens';
 import { setPreferences, setUnits, usePreferences, useUnits } from '../../device/preferences';
 import { queryClient } from '../../session/queryClient';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { Body, Heading, Small } from '../../ui/Words';
@@ -36,7 +37,7 @@ export function Device() {
   return (
     <Screen
       header={<ScreenHeader title={w.title} />}
-      actBar={<Button label={shared.back} kind="bench" tall onPress={() => router.replace('/')} />}
+      actBar={<PageBar onBack={() => router.replace('/')} />}
     >
       <View className="gap-4 rounded-lg bg-card p-4">
         <View className="flex-row items-center justify-between gap-3">

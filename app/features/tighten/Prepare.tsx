@@ -1,4 +1,3 @@
-import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { coveringView } from '@cardinex/core/job/cards/covering';
@@ -19,6 +18,7 @@ import { refusalSentence } from '@cardinex/words/en/refusals';
 import { shared } from '@cardinex/words/en/screens';
 import { toolsWords as tools } from '@cardinex/words/en/tools';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
+import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useUnits } from '../../device/preferences';
 import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';

@@ -1,4 +1,3 @@
-import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { cardOfRun, readKey } from '@cardinex/core/job/run/runKey';
@@ -18,6 +17,7 @@ import { STRIP } from '@cardinex/core/job/slackening';
 import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
 import { isPause } from '@cardinex/core/tightening/programme';
+import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { stripWords as strip } from '@cardinex/words/en/cards/strip';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { faultName } from '@cardinex/words/en/boltFaults';

@@ -39,6 +39,9 @@ export function CrankClock(props: Props) {
   const standsAt = atDeg ?? toDeg;
   const marks = marksOnRim(firing, standsAt);
   const onRim = barDeg ? alongRim(barDeg, crank) : [];
+  // High enough that the lowest of several lines clears an arrow that goes all the way round.
+  const lines =
+    onRim.length > 0 ? { figure: -26, size: 48, first: 0 } : { figure: 0, size: 54, first: 26 };
   const label = w.clockLabel(
     atDeg === null ? '?' : degrees(atDeg),
     barDeg === null ? '' : degrees(barDeg),
@@ -59,17 +62,16 @@ export function CrankClock(props: Props) {
           <Polygon points="-11,-137 11,-137 0,-114" fill={c.red} />
           {barDeg === null || barDeg === 0 ? null : <BarArrow deg={barDeg} turns={turns} />}
           <SvgText
-            y={onRim.length > 0 ? -26 : 0}
+            y={lines.figure}
             textAnchor="middle"
             fill={c.blue}
-            fontSize={onRim.length > 0 ? 48 : 54}
+            fontSize={lines.size}
             fontFamily="BarlowSemiCondensed_700Bold"
           >
             {barDeg === null ? centre : degrees(barDeg)}
           </SvgText>
           {[rotation.direction, ...onRim].map((text, place) => (
-            // High enough that the lowest clears an arrow that goes all the way round.
-            <Caption key={text} y={(onRim.length > 0 ? 0 : 26) + place * 22} text={text} />
+            <Caption key={text} y={lines.first + place * 22} text={text} />
           ))}
         </G>
       </Svg>

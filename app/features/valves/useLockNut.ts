@@ -1,4 +1,3 @@
-import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useState } from 'react';
 import { lastNut, lockNutNm, lockNutOf } from '@cardinex/core/job/cards/lockNut';
 import type { NutPulled, WrenchShown } from '@cardinex/core/job/act';
@@ -9,6 +8,7 @@ import { isChecked, toolStanding } from '@cardinex/core/tools/standing';
 import type { ToolState } from '@cardinex/core/tools/tool';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import { wrenchesFor } from '@cardinex/core/tools/wrenchesFor';
+import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useTools } from '../../session/queries';
 import { useJob } from '../job/JobProvider';
 

@@ -210,8 +210,8 @@ function decidePull(
   if (!same(data.nm, nm) || !same(data.setNm, setNm) || data.wrench !== wrench.id) {
     return refused('figure-not-shown', { nm, setNm });
   }
-  const { lowNm, highNm } = wrench;
-  if (!reaches({ lowNm, highNm }, setNm)) {
+  if (!reaches(wrench, setNm)) {
+    const { lowNm, highNm } = wrench;
     return refused('wrench-out-of-range', { setNm, lowNm, highNm });
   }
   return decideReached(planned, data.reachedNm);

@@ -79,10 +79,10 @@ describe('the trace of a pull', () => {
 it('a turn is drawn from its mark, and says how far it is', () => {
   const { rerender } = render(<Protractor deg={90} turned={null} />);
   expect(
-    screen.getByRole('img', { name: 'Turn 90 degrees clockwise from the mark.' }),
-  ).toBeTruthy();
+    screen.getAllByRole('img', { name: 'Turn 90 degrees clockwise from the mark.' }),
+  ).toHaveLength(1);
   rerender(<Protractor deg={90} turned={42.4} />);
-  expect(screen.getByRole('img', { name: /Turned 42\.$/ })).toBeTruthy();
+  expect(screen.getAllByRole('img', { name: /Turned 42\.$/ })).toHaveLength(1);
 });
 
 it.each([
@@ -112,9 +112,9 @@ it('lengths are told on the map by letter and by number, and what goes on their 
   } as never;
   render(<GroupMap set={set} end="fan" />);
   expect(
-    screen.getByRole('img', {
+    screen.getAllByRole('img', {
       name: /A, long bolts: 1, 3\. B, short bolts: 2\. Oil: 1 and 3\. Sealant: 2\./,
     }),
-  ).toBeTruthy();
-  expect(screen.getByText('sealant')).toBeTruthy();
+  ).toHaveLength(1);
+  expect(screen.getAllByText('sealant')).toHaveLength(1);
 });
