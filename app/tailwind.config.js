@@ -16,6 +16,8 @@ const tokens = [
   'brass-fill',
   'green',
   'on-green',
+  'past',
+  'on-past',
 ];
 
 /** Colours are the theme's, set on the page by app/ui/theme; see palette.ts for their values. */

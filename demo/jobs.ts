@@ -103,9 +103,9 @@ function conveyor(now: Date): DemoJob {
     },
     'WH',
   )
-    .liner('1', 0.06, 0.07)
-    .liner('2', 0.09, 0.09)
-    .liner('3', 0.05, 0.11)
+    .liner('1', 0.06, 0.07, 0.06, 0.06)
+    .liner('2', 0.09, 0.09, 0.08, 0.09)
+    .liner('3', 0.05, 0.11, 0.08, 0.07)
     .end();
 }
 
@@ -122,10 +122,10 @@ function baler(now: Date): DemoJob {
     },
     'MO',
   )
-    .liner('1', 0.06, 0.07)
-    .liner('2', 0.08, 0.07)
-    .liner('3', 0.09, 0.08)
-    .liner('4', 0.1, 0.1)
+    .liner('1', 0.06, 0.07, 0.06, 0.07)
+    .liner('2', 0.08, 0.07, 0.07, 0.08)
+    .liner('3', 0.09, 0.08, 0.08, 0.09)
+    .liner('4', 0.1, 0.1, 0.09, 0.1)
     .act('liners.accepted', {})
     .by(crewMember(lockside, 'TR'))
     .prepare(DEMO_TOOL.wrench3)
@@ -272,10 +272,10 @@ export function gapsSet(
 /** Liners in and all three stages of the head closed. */
 function headDown(story: Storyteller): Storyteller {
   return story
-    .liner('1', 0.06, 0.06)
-    .liner('2', 0.07, 0.07)
-    .liner('3', 0.08, 0.09)
-    .liner('4', 0.09, 0.1)
+    .liner('1', 0.06, 0.06, 0.07, 0.06)
+    .liner('2', 0.07, 0.07, 0.07, 0.08)
+    .liner('3', 0.08, 0.09, 0.08, 0.08)
+    .liner('4', 0.09, 0.1, 0.1, 0.1)
     .act('liners.accepted', {})
     .wait(60)
     .prepare(DEMO_TOOL.wrench5)

@@ -7,6 +7,7 @@ import type {
   Printed,
   WrenchShown,
 } from '@cardinex/core/job/act';
+import { placesOf } from '@cardinex/core/job/cards/liners';
 import { lockNutNm, lockNutOf } from '@cardinex/core/job/cards/lockNut';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
@@ -85,9 +86,17 @@ export class Storyteller {
     return this.act('struck', { target, ...(words && { words }) });
   }
 
-  /** Two readings a liner, fan side and flywheel side. */
+  /**
+   * Readings of a liner, place by place. Of two for a sheet that names four places, each crosswise one
+   * lies between them.
+   */
   liner(bore: string, ...readingsMm: number[]): this {
-    readingsMm.forEach((mm, place) =>
+    const [one, other] = readingsMm;
+    const crosswise =
+      one !== undefined && other !== undefined && readingsMm.length === 2
+        ? Array.from({ length: placesOf(this.sheet) - 2 }, () => inHundredths((one + other) / 2))
+        : [];
+    [...readingsMm, ...crosswise].forEach((mm, place) =>
       this.act('liner.read', { bore, place, mm, printed: typed(mm) }),
     );
     return this;
@@ -182,6 +191,10 @@ export class Storyteller {
   end(): DemoJob {
     return { id: this.jobId, shop: this.shop, acts: this.told };
   }
+}
+
+function inHundredths(mm: number): number {
+  return Math.round(mm * 100) / 100;
 }
 
 function typed(mm: number): Printed {

@@ -13,3 +13,10 @@ globalThis.EventSource ??= class {
   addEventListener(): void {}
   close(): void {}
 } as unknown as typeof EventSource;
+
+HTMLDialogElement.prototype.showModal ??= function showModal(this: HTMLDialogElement): void {
+  this.setAttribute('open', '');
+};
+HTMLDialogElement.prototype.close ??= function close(this: HTMLDialogElement): void {
+  this.removeAttribute('open');
+};

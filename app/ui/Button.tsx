@@ -1,17 +1,18 @@
 import type { ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { cn } from './cn';
+import { takePress } from './hand/confirmGuard';
 
 export interface ButtonProps {
   readonly label: string;
   /** What follows from pressing it, below the label. */
   readonly hint?: string | undefined;
   readonly onPress: () => void;
-  /** `expected`: the answer most often right. `stop`: cannot be taken back. */
-  readonly kind?: 'expected' | 'bench' | 'card' | 'stop';
+  /** `expected`: the answer most often right. `stop`: cannot be taken back. `past`: leads back to what is in hand. */
+  readonly kind?: 'expected' | 'bench' | 'card' | 'stop' | 'past';
   readonly disabled?: boolean;
   readonly tall?: boolean;
-  /** A key rather than a word: the label as big as it goes. */
+  /** A key of a pad rather than a word: the label as big as it goes, pressed as fast as fingers are. */
   readonly large?: boolean;
   /** Its accessible name, where the label is only a picture. */
   readonly name?: string;
@@ -26,15 +27,20 @@ const FRAMES = {
   bench: 'bg-bench-button border-bench-edge',
   card: 'bg-card border-soft',
   stop: 'bg-card border-red',
+  past: 'bg-past border-on-bench',
 };
 const LABELS = {
   expected: 'text-on-blue',
   bench: 'text-on-bench',
   card: 'text-ink',
   stop: 'text-red',
+  past: 'text-on-past',
 };
 
-/** A target for a glove: 56 px at least, 72 on the act bar. */
+/**
+ * A target for a glove: 56 px at least, 72 on the act bar. Unless it only chooses or is a key of a pad,
+ * two presses of a bouncing thumb are one.
+ */
 export function Button({
   label,
   hint,
@@ -50,10 +56,14 @@ export function Button({
   testID,
 }: ButtonProps) {
   const chosen = selected === true;
+  const guarded = !large && selected === undefined;
+  const press = (): void => {
+    if (!guarded || takePress()) onPress();
+  };
   return (
     <Pressable
       role="button"
-      onPress={onPress}
+      onPress={press}
       disabled={disabled}
       aria-disabled={disabled}
       aria-pressed={selected}

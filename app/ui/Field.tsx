@@ -7,6 +7,8 @@ export interface FieldProps extends Omit<TextInputProps, 'aria-label'> {
   readonly label: string;
   readonly hint?: string;
   readonly fault?: string | undefined;
+  /** It is wrong, and why stands above the button that was pressed. */
+  readonly faulty?: boolean;
   /** Digits as big as the figure they become. */
   readonly big?: boolean;
   readonly unit?: string;
@@ -17,7 +19,7 @@ const BORDERS = 2;
 
 /** A labelled input; what is wrong stands right under it. */
 export const Field = forwardRef<TextInput, FieldProps>(function Field(
-  { label, hint, fault, big = false, unit, style, ...rest },
+  { label, hint, fault, faulty = fault !== undefined, big = false, unit, style, ...rest },
   ref,
 ) {
   const c = usePalette();
@@ -30,7 +32,7 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
         <TextInput
           ref={ref}
           aria-label={unit ? `${label}, ${unit}` : label}
-          aria-invalid={fault !== undefined}
+          aria-invalid={faulty}
           placeholder={hint}
           placeholderTextColor={c.soft}
           autoComplete="off"
@@ -48,8 +50,8 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
               minHeight: Math.max(big ? 72 : 56, tall),
               paddingHorizontal: 12,
               paddingVertical: 8,
-              borderWidth: fault === undefined ? 1 : 2,
-              borderColor: fault === undefined ? c.soft : c.red,
+              borderWidth: faulty ? 2 : 1,
+              borderColor: faulty ? c.red : c.soft,
               borderRadius: 8,
               color: c.ink,
               backgroundColor: c.card,

@@ -7,7 +7,7 @@ interface Props {
   readonly unit?: string;
   /** `act` is the figure of the act, the biggest thing on its card. */
   readonly size?: 'act' | 'large' | 'small';
-  readonly tone?: 'ink' | 'blue' | 'red' | 'green';
+  readonly tone?: 'ink' | 'blue' | 'red' | 'green' | 'past';
   readonly testID?: string;
   /** Shows the figure in the reader's next unit. */
   readonly onUnit?: (() => void) | undefined;
@@ -19,7 +19,13 @@ const SIZES = {
   small: 'text-[24px] leading-[28px]',
 };
 const UNITS = { act: 'text-[26px]', large: 'text-[20px]', small: 'text-[16px]' };
-const TONES = { ink: 'text-ink', blue: 'text-blue', red: 'text-red', green: 'text-green' };
+const TONES = {
+  ink: 'text-ink',
+  blue: 'text-blue',
+  red: 'text-red',
+  green: 'text-green',
+  past: 'text-past',
+};
 
 /** A number and its unit: the number big, the unit small but always there. */
 export function Figure({ value, unit, size = 'large', tone = 'ink', testID, onUnit }: Props) {
@@ -36,7 +42,7 @@ export function Figure({ value, unit, size = 'large', tone = 'ink', testID, onUn
           role="button"
           aria-label={shared.changeUnit(unit)}
           onPress={onUnit}
-          className="min-h-[44px] justify-end px-1 active:opacity-70"
+          className="min-h-[56px] min-w-[56px] justify-end px-1 active:opacity-70"
         >
           <Text className={cn('font-label underline', UNITS[size], TONES[tone])}>{unit}</Text>
         </Pressable>

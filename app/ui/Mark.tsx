@@ -3,7 +3,8 @@ import Svg, { Circle, Line, Path, Polygon, Rect } from 'react-native-svg';
 import { cn } from './cn';
 import { usePalette } from './useTheme';
 
-export type MarkKind = 'within' | 'out' | 'waiting' | 'barred' | 'now' | 'ahead' | 'leftOpen';
+export type MarkKind =
+  'within' | 'out' | 'waiting' | 'barred' | 'now' | 'ahead' | 'leftOpen' | 'past';
 
 const TEXT: Readonly<Record<MarkKind, string>> = {
   within: 'text-green',
@@ -13,6 +14,7 @@ const TEXT: Readonly<Record<MarkKind, string>> = {
   now: 'text-blue',
   ahead: 'text-soft',
   leftOpen: 'text-brass',
+  past: 'text-past',
 };
 
 interface Props {
@@ -73,6 +75,12 @@ function Shape({ kind, size }: { kind: MarkKind; size: number }) {
       return (
         <Svg {...box}>
           <Polygon points="10,1 19,10 10,19 1,10" fill={c.blue} />
+        </Svg>
+      );
+    case 'past':
+      return (
+        <Svg {...box}>
+          <Path d="M12 3 L5 10 L12 17 M5 10 L18 10" fill="none" stroke={c.past} strokeWidth={3} />
         </Svg>
       );
     case 'ahead':

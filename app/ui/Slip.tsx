@@ -1,7 +1,6 @@
-import type { PropsWithChildren, ReactNode } from 'react';
-import { useEffect, useRef, useState } from 'react';
-import { createPortal } from 'react-dom';
+import { useLayoutEffect, useRef, type PropsWithChildren, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
+import { RefusalLine, useRefusal } from './Refusal';
 import { Heading } from './Words';
 
 interface Props {
@@ -11,40 +10,54 @@ interface Props {
   readonly foot?: ReactNode;
 }
 
-/** A slip of card laid over the lower part of the screen, for an answer that needs more than a tap. */
+/**
+ * A slip of card laid over the lower part of the screen, for an answer that needs more than a tap. The
+ * browser's own modal: what lies behind takes neither touch nor key, the focus stays inside and goes
+ * back to where it was. What is refused at its foot is said there.
+ */
 export function Slip({ title, onClose, foot, children }: PropsWithChildren<Props>) {
-  const place = useRef<View>(null);
-  // Over the whole screen, also where it is asked for in the middle of a card.
-  const [screen] = useState(() => document.querySelector('main, [role="main"]'));
-  useEffect(() => {
-    const before = document.activeElement;
-    const onKey = (event: KeyboardEvent): void => {
-      if (event.key === 'Escape') onClose();
+  const dialog = useRef<HTMLDialogElement>(null);
+  const close = useRef(onClose);
+  const { clear } = useRefusal();
+  // What was refused before it was laid there, or on it, is not said beyond it.
+  useLayoutEffect(() => {
+    clear();
+    return clear;
+  }, [clear]);
+  useLayoutEffect(() => {
+    close.current = onClose;
+  });
+  useLayoutEffect(() => {
+    const shown = dialog.current;
+    // Escape, which the browser may take for itself the second time.
+    const ask = (event: Event): void => {
+      event.preventDefault();
+      close.current();
     };
-    (place.current as unknown as HTMLElement | null)?.focus();
-    window.addEventListener('keydown', onKey);
+    const closed = (): void => close.current();
+    shown?.addEventListener('cancel', ask);
+    shown?.addEventListener('close', closed);
+    // The slip itself, not its first button or field, which an Enter or a thumb board would meet.
+    shown?.setAttribute('autofocus', '');
+    shown?.showModal();
     return () => {
-      window.removeEventListener('keydown', onKey);
-      if (before instanceof HTMLElement) before.focus();
+      shown?.removeEventListener('cancel', ask);
+      shown?.removeEventListener('close', closed);
+      shown?.close();
     };
-  }, [onClose]);
-  const slip = (
-    <View className="absolute inset-0 z-10 justify-end bg-bench/70">
-      <View
-        ref={place}
-        role="dialog"
-        aria-modal
-        aria-label={title}
-        tabIndex={-1}
-        className="mx-auto max-h-[92%] w-full max-w-[560px] rounded-t-xl border-t-4 border-blue bg-card"
-      >
+  }, []);
+  return (
+    <dialog ref={dialog} aria-label={title} className="slip">
+      <View className="mx-auto max-h-[92%] w-full max-w-[560px] rounded-t-xl border-t-4 border-blue bg-card">
         <ScrollView contentContainerClassName={`gap-3 p-4 ${foot ? '' : 'pb-6'}`}>
           <Heading className="text-[24px] leading-7">{title}</Heading>
           {children}
         </ScrollView>
-        {foot ? <View className="border-t border-rule p-4">{foot}</View> : null}
+        <View className={foot ? 'gap-2 border-t border-rule p-4' : 'px-4'}>
+          <RefusalLine />
+          {foot}
+        </View>
       </View>
-    </View>
+    </dialog>
   );
-  return screen ? createPortal(slip, screen) : slip;
 }

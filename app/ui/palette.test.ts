@@ -22,6 +22,8 @@ const PAIRS: readonly [Colour, Colour, number][] = [
   ['onBench', 'bench', 7],
   ['onBlue', 'blue', 7],
   ['blue', 'card', 7],
+  ['onPast', 'past', 7],
+  ['past', 'card', 7],
   // Other text.
   ['soft', 'card', 4.5],
   ['ink', 'tab', 4.5],

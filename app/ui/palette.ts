@@ -24,6 +24,9 @@ export interface Palette {
   /** Within. */
   readonly green: string;
   readonly onGreen: string;
+  /** Looking back at what was done: a copying pencil's violet. */
+  readonly past: string;
+  readonly onPast: string;
   /** Width of the lines of a drawing, in pixels. */
   readonly stroke: number;
 }
@@ -48,6 +51,8 @@ export const palettes: Readonly<Record<ThemeName, Palette>> = {
     brassFill: '#E0B04A',
     green: '#2A5F37',
     onGreen: '#FFFFFF',
+    past: '#5B3A7E',
+    onPast: '#FFFFFF',
     stroke: 2,
   },
   lamp: {
@@ -68,6 +73,8 @@ export const palettes: Readonly<Record<ThemeName, Palette>> = {
     brassFill: '#E0B04A',
     green: '#86C795',
     onGreen: '#0C1110',
+    past: '#C8A8F0',
+    onPast: '#0C1110',
     stroke: 2,
   },
   glare: {
@@ -88,6 +95,8 @@ export const palettes: Readonly<Record<ThemeName, Palette>> = {
     brassFill: '#FFC83D',
     green: '#00471A',
     onGreen: '#FFFFFF',
+    past: '#3F0A6B',
+    onPast: '#FFFFFF',
     stroke: 3,
   },
 };

@@ -25,6 +25,9 @@ const pass = z.int().min(1).max(1000);
 const side = z.enum(['near', 'far']).optional();
 const read = z.enum(['typed', 'instrument']).optional();
 
+/** Nobody pulls more bolts than this before tapping; nor has a stage more values. */
+const MOST_AT_ONCE = 40;
+
 /** More figures than this are another sheet, not a leaflet. */
 const MOST_POINTS = 60;
 /** Characters of JSON; a whole programme of thirty bolts has some 6,000. */
@@ -122,6 +125,22 @@ const data = {
     side,
     reachedNm: measure(0, 20_000).optional(),
     read,
+  }),
+  'bolts.reported': z.strictObject({
+    pulls: z
+      .array(z.strictObject({ key: runKey, pass, nm, setNm: nm }))
+      .min(1)
+      .max(MOST_AT_ONCE, `names more than ${MOST_AT_ONCE} bolts`),
+    wrench: plainId,
+  }),
+  'stage.set': z.strictObject({
+    run,
+    stage: z
+      .string()
+      .max(90, 'is longer than a stage')
+      .regex(/^[\w.-]+\/[\w.-]+$/, 'must be cycle/stage'),
+    values: z.array(measure(0.001, 20_000)).max(MOST_AT_ONCE),
+    settingsNm: z.array(nm).max(MOST_AT_ONCE),
   }),
   'bolt.turned': z.strictObject({
     key: runKey,
@@ -228,6 +247,8 @@ export const actSchema = z.discriminatedUnion('type', [
   act('run.prepared'),
   act('wrench.let-back'),
   act('bolt.pulled'),
+  act('bolts.reported'),
+  act('stage.set'),
   act('bolt.turned'),
   act('bolt.eased'),
   act('stud.tensioned'),

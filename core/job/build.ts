@@ -1,11 +1,4 @@
-import {
-  boresToRemark,
-  boresToSeal,
-  boreIds,
-  FEWEST_PLACES,
-  linersFinding,
-  readingsOf,
-} from './cards/liners';
+import { boresToRemark, boresToSeal, boreIds, linersFinding, unreadBores } from './cards/liners';
 import { asOldGasket, gasketFinding } from './cards/standOut';
 import type { CheckCard } from './checks/check';
 import { checksOn } from './checks/allChecks';
@@ -39,7 +32,7 @@ export function linersCard(sheet: JobSheet, { liners }: JobState): Standing {
   const unmarked = boresToRemark(liners);
   if (unmarked.length > 0) return openFor({ code: 'liners-to-mark', bores: unmarked }, true);
   const unsealed = boresToSeal(sheet, liners);
-  const read = bores.filter((bore) => readingsOf(liners, bore).length >= FEWEST_PLACES).length;
+  const read = bores.length - unreadBores(sheet, liners).length;
   if (linersFinding(sheet, liners)?.overall === 'out') return openFor({ code: 'liners-out' }, true);
   const reason: TrayReason =
     read < bores.length

@@ -42,7 +42,10 @@ export function cardOf(act: Act, sheet: JobSheet): CardPlace | null {
     case 'liners.placed':
     case 'liner.sealed':
       return { card: 'liners' };
+    case 'bolts.reported':
+      return runCard(readKey(act.data.pulls[0]?.key ?? '').run);
     case 'run.prepared':
+    case 'stage.set':
     case 'wrench.let-back':
     case 'bolt.taken-out':
     case 'run.marked':

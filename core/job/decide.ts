@@ -23,6 +23,8 @@ import {
   decideRunPrepared,
   decideTakenOut,
 } from './run/runDecide';
+import { decideReported } from './run/reported';
+import { decideStageSet } from './run/stageSet';
 import {
   decideAdjusterRead,
   decideBarringChosen,
@@ -184,6 +186,10 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
     case 'step.done':
     case 'bolt.failed':
       return decideBolt(state, act, context);
+    case 'bolts.reported':
+      return decideReported(state, act, context);
+    case 'stage.set':
+      return decideStageSet(state.runs, act, context);
     case 'contest.decided':
       return decideContest(state.runs, act, context);
     case 'crank.stood':

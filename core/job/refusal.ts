@@ -56,6 +56,7 @@ export type RefusalCode =
   | 'stage-not-current'
   | 'pass-taken'
   | 'figure-not-shown'
+  | 'setting-not-shown'
   | 'not-this-way'
   | 'angle-not-shown'
   | 'pressure-not-shown'

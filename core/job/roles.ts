@@ -37,6 +37,8 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'run.prepared': ['mechanic', 'lead'],
   'wrench.let-back': ['mechanic', 'lead'],
   'bolt.pulled': ['mechanic', 'lead'],
+  'bolts.reported': ['mechanic', 'lead'],
+  'stage.set': ['mechanic', 'lead'],
   'bolt.turned': ['mechanic', 'lead'],
   'bolt.eased': ['mechanic', 'lead'],
   'stud.tensioned': ['mechanic', 'lead'],

@@ -8,7 +8,12 @@ import type { JobCache } from '../jobs/jobCache';
 import { sheetRevision } from '../sheets/sheets';
 
 /** What a wrench pulls: bolts, and the lock nuts of valve screws. */
-const PULLS: ReadonlySet<ActType> = new Set<ActType>(['bolt.pulled', 'valve.read', 'screw.set']);
+const PULLS: ReadonlySet<ActType> = new Set<ActType>([
+  'bolt.pulled',
+  'bolts.reported',
+  'valve.read',
+  'screw.set',
+]);
 
 /**
  * Everything pulled with a tool since its last good check, on any job: what must be looked at again

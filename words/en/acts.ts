@@ -1,14 +1,17 @@
 import type { LoggedAct } from '@cardinex/core/job/act';
+import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead';
 import { THE_SHEET } from '@cardinex/core/job/layers';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { buildLine } from './buildActs';
-import { capital } from './capital';
-import { boltName, runLine } from './runActs';
+import { checkedItemName } from './checkNames';
+import { capital, small } from './capital';
+import { boltNumber, runLine } from './runActs';
 import { intakeLine } from './intakeActs';
 import { itemNamed } from './itemNames';
 import { overheadLine } from './overheadActs';
 import { scopeTitle } from './scope';
+import { isolationSentence } from './cards/dead';
 import { nutPulledLine } from './cards/lockNut';
 import { readingName } from './overheadNames';
 import { METRIC, degrees, endName, length, type ReaderUnits } from './quantity';
@@ -98,6 +101,8 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'run.prepared':
     case 'wrench.let-back':
     case 'run.marked':
+    case 'bolts.reported':
+    case 'stage.set':
     case 'bolt.pulled':
     case 'bolt.turned':
     case 'bolt.eased':
@@ -134,7 +139,7 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
 }
 
 /** What undoing an act would take back, in as few words as a button has room for. */
-export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
+export function undoHint(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits = METRIC): string {
   switch (act.type) {
     case 'liner.read':
       return `liner ${act.data.bore}`;
@@ -147,16 +152,29 @@ export function undoHint(act: LoggedAct, sheet: EngineSheet): string {
     case 'crank.stood':
       return `crank at ${degrees(act.data.atDeg)}`;
     case 'thing.put-in':
-      return act.data.what.toLowerCase();
+      return small(act.data.what);
+    case 'mark.made':
+      return act.data.code;
     case 'bolt.pulled':
     case 'bolt.turned':
     case 'bolt.eased':
     case 'stud.tensioned':
     case 'step.done':
     case 'bolt.failed':
-      return boltName(sheet, act.data.key).toLowerCase();
+      return boltNumber(sheet, act.data.key);
+    case 'bolts.reported':
+      return `bolts ${act.data.pulls.map(({ key }) => boltNumber(sheet, key).replace('bolt ', '')).join(' ')}`;
+    case 'stage.set':
+      return 'the setting';
+    case 'check.read':
+    case 'piece.weighed':
+      return checkedItemName(sheet, act.data.check, act.data.item);
+    case 'check.seen':
+      return act.data.check === DEAD
+        ? small(isolationSentence(act.data.item as Isolation))
+        : checkedItemName(sheet, act.data.check, act.data.item);
     default:
-      return '';
+      return small(actLine(act, sheet, units).what);
   }
 }
 

@@ -6,7 +6,7 @@ import type { CheckDecision } from '@cardinex/core/job/checks/state';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { buildItem, buildName, buildPlace } from './buildNames';
-import { capital } from './capital';
+import { capital, small } from './capital';
 import { lineName } from './straightedge';
 
 /** What a check is called: "Head flatness", "Main journals". */
@@ -119,6 +119,13 @@ export function checkItemName(sheet: JobSheet, id: string, item: string): string
   if (!check) return id;
   const name = checkName(sheet, check);
   return item === '' ? name : `${name}, ${itemName(sheet, check, item).toLowerCase()}`;
+}
+
+/** One item of a check alone, as small as a button needs: "bolt 3", "battery off". */
+export function checkedItemName(sheet: JobSheet, id: string, item: string): string {
+  const check = checkOf(sheet, id);
+  if (!check) return item;
+  return small(item === '' ? checkName(sheet, check) : itemName(sheet, check, item));
 }
 
 export const decisionNames: Readonly<Record<CheckDecision, string>> = {

@@ -39,12 +39,12 @@ describe('figures for a reader', () => {
   });
 
   it('are whole where they are, else in tenths', () => {
-    expect([degrees(360), degrees(42.25), settingFigure(85), settingFigure(75.72)]).toEqual([
-      '360°',
-      '42.3°',
-      '85',
-      '75.7',
-    ]);
+    expect([
+      degrees(360),
+      degrees(42.25),
+      settingFigure(85, 'N·m'),
+      settingFigure(75.72, 'N·m'),
+    ]).toEqual(['360°', '42.3°', '85', '75.7']);
   });
 
   it('stand in a list as one says it', () => {

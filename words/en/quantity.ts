@@ -8,6 +8,7 @@ import {
 } from '@cardinex/core/quantity/units';
 import type { Printed } from '@cardinex/core/quantity/figure';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
+import { fixed, list, upTo } from './kit';
 
 /** The units a reader has chosen. */
 export interface ReaderUnits {
@@ -23,7 +24,7 @@ export function lengthFigure(mm: number, unit: LengthUnit): string {
   const value = lengthFromMm(mm, unit);
   const digits =
     unit === 'thou' ? 1 : Math.abs(value * 100 - Math.round(value * 100)) > 0.05 ? 3 : 2;
-  return minus(value.toFixed(digits));
+  return fixed(value, digits);
 }
 
 /** A length with its unit: "0.08 mm", "3.1 thou". */
@@ -35,7 +36,7 @@ export function length(mm: number, { length: unit }: ReaderUnits = METRIC): stri
 export function torqueFigure(nm: number, unit: TorqueUnit): string {
   const value = torqueFromNm(nm, unit);
   const digits = unit === 'kgf·m' || (value < 20 && !isWhole(value)) ? 1 : 0;
-  return value.toFixed(digits);
+  return fixed(value, digits);
 }
 
 /** A torque with its unit: "85 N·m", "63 lbf·ft". */
@@ -45,7 +46,7 @@ export function torque(nm: number, { torque: unit }: ReaderUnits = METRIC): stri
 
 /** A pressure without its unit: whole. */
 export function pressureFigure(bar: number, unit: PressureUnit): string {
-  return pressureFromBar(bar, unit).toFixed(0);
+  return fixed(pressureFromBar(bar, unit), 0);
 }
 
 /** A pressure with its unit: "700 bar", "10153 psi". */
@@ -53,14 +54,19 @@ export function pressure(bar: number, { pressure: unit }: ReaderUnits = METRIC):
   return `${pressureFigure(bar, unit)} ${unit}`;
 }
 
-/** What a wrench is set to, in N·m: whole where it is, else tenths. */
-export function settingFigure(nm: number): string {
-  return nm.toFixed(isWhole(nm) ? 0 : 1);
+/** What a wrench is set to, or was pulled to, without its unit: whole where it is, else tenths. */
+export function settingFigure(nm: number, unit: TorqueUnit): string {
+  return upTo(torqueFromNm(nm, unit), 1);
+}
+
+/** The same with its unit: "115.5 N·m", "85.2 lbf·ft". */
+export function setting(nm: number, { torque: unit }: ReaderUnits = METRIC): string {
+  return `${settingFigure(nm, unit)} ${unit}`;
 }
 
 /** An angle: whole degrees where it is one, else one decimal. */
 export function degrees(deg: number): string {
-  return `${isWhole(deg) ? Math.round(deg) : deg.toFixed(1)}°`;
+  return `${upTo(deg, 1)}°`;
 }
 
 /** How a unit is spoken, so that a voice says "newton metres". */
@@ -106,16 +112,8 @@ export function printedSource(printed: Printed<string>): string {
 }
 
 /** "1, 4 and 5" */
-export function listed(items: readonly (string | number)[]): string {
-  if (items.length < 2) return items.join('');
-  return `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
-}
+export const listed = list;
 
 function isWhole(value: number): boolean {
   return Math.abs(value - Math.round(value)) < 0.05;
-}
-
-/** A true minus sign, and no minus before a rounded zero. */
-function minus(text: string): string {
-  return /^-0(\.0+)?$/.test(text) ? text.slice(1) : text.replace('-', '\u2212');
 }

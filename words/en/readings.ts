@@ -12,6 +12,11 @@ export const readingsWords = {
   farAsk: 'Read it again, or keep it if it is so.',
   farKeep: 'It is so: keep it',
   farAgain: 'Read again',
+  stands: (what: string, before: string, now: string) =>
+    `${what} reads ${before}. Put ${now} there?`,
+  replaceAsk: 'What stood there stays in the record, and no longer counts.',
+  replace: 'Replace it',
+  leave: 'Leave it as it is',
   number: 'Number',
   what: 'What',
   save: 'Save as CSV',

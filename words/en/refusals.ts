@@ -1,8 +1,8 @@
-import { moment } from './moment';
+import { moment, plural } from './kit';
 import type { Refusal, RefusalCode } from '@cardinex/core/job/refusal';
 import type { SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
 import { cardTitle } from './cards/names';
-import { degrees, length, torque } from './quantity';
+import { METRIC, degrees, length, pressure, setting, torque, type ReaderUnits } from './quantity';
 import { crankHoldSentence } from './register';
 import type { CrankHold } from '@cardinex/core/job/crankHeld';
 import { sheetFindingSentence } from './sheets/findings';
@@ -10,7 +10,7 @@ import type { CardName } from '@cardinex/core/job/tray';
 
 type Facts = NonNullable<Refusal['facts']>;
 
-const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
+const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits) => string>> = {
   'role-may-not': () => 'Your role may look at this but not do it. Ask a mechanic or the lead.',
   'needs-fresh-proof': () =>
     'Give your PIN or passphrase again first: this lets something stand that the sheet does not.',
@@ -26,8 +26,8 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'not-parked': () => 'This job is not parked.',
   'unknown-check': ({ check }) => `This engine has no check ${String(check)}.`,
   'unknown-place-of-check': ({ item }) => `There is nothing to read at ${String(item)} here.`,
-  'beyond-reach': ({ low, high }) =>
-    `Between ${length(Number(low))} and ${length(Number(high))} is possible here. Look at the decimal mark.`,
+  'beyond-reach': ({ low, high }, units) =>
+    `Between ${length(Number(low), units)} and ${length(Number(high), units)} is possible here. Look at the decimal mark.`,
   'crank-held': ({ by, what }) =>
     crankHoldSentence({ code: by as CrankHold['code'], what: String(what ?? '') }),
   'not-loose-yet': () => 'Its bolts first: they are not all out.',
@@ -58,17 +58,19 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
     `${cardTitle(String(card) as CardName)} is barred until the card before it is done.`,
   'unknown-run': () => 'This sheet has no such set of fasteners or programme.',
   'run-not-prepared': () => 'Choose the wrench and confirm the treatment before the first pull.',
-  'wrench-out-of-range': ({ setNm, lowNm, highNm }) =>
-    `${torque(Number(setNm))} is outside this wrench, ${String(lowNm)} to ${String(highNm)} N·m. Take another.`,
+  'wrench-out-of-range': ({ setNm, lowNm, highNm }, units) =>
+    `${setting(Number(setNm), units)} is outside this wrench, ${setting(Number(lowNm), units)} to ${setting(Number(highNm), units)}. Take another.`,
   'unknown-fastener': () => 'That fastener is not in this stage.',
   'stage-not-current': ({ bolt }) =>
     `Bolt ${String(bolt)} is not in the stage now open. Close the open stage first.`,
   'pass-taken': ({ bolt }) => `Bolt ${String(bolt)} already has this pull.`,
-  'figure-not-shown': ({ nm, setNm }) =>
-    `The figures do not match the sheet and the wrench in hand: ${torque(Number(nm))}, set ${torque(Number(setNm))}.`,
+  'figure-not-shown': ({ nm, setNm }, units) =>
+    `The figures do not match the sheet and the wrench in hand: ${torque(Number(nm), units)}, set ${setting(Number(setNm), units)}.`,
+  'setting-not-shown': () =>
+    'What was set is not what the sheet and the wrench in hand ask for now. Look at the card again.',
   'not-this-way': () => 'This step is not done that way. Look at the card again.',
   'angle-not-shown': ({ deg }) => `The sheet turns this by ${degrees(Number(deg))}.`,
-  'pressure-not-shown': ({ bar }) => `The sheet wants ${String(bar)} bar here.`,
+  'pressure-not-shown': ({ bar }, units) => `The sheet wants ${pressure(Number(bar), units)} here.`,
   'sheet-lacks': () => 'The sheet lacks a figure for this. Enter it on the sheet first.',
   'tool-out-of-date': ({ name }) =>
     `${String(name)} has no check in date, and this sheet demands calibrated tools. Take another, or let the lead say why it may be used.`,
@@ -101,7 +103,7 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'stops-tell-nothing': () =>
     'Both stops are at one place, or half a turn apart: between them is no top to be told. Read them again.',
   'tensioner-waits': ({ left }) =>
-    `Its pin stays in until all before it is done: ${Number(left) === 1 ? '1 step is' : `${String(left)} steps are`} open. Put it back if it is out.`,
+    `Its pin stays in until all before it is done: ${String(left)} ${plural(Number(left), { one: 'step is', other: 'steps are' })} open. Put it back if it is out.`,
   'crank-elsewhere': ({ atDeg }) =>
     Number(atDeg) === 0
       ? 'The crank does not stand at cylinder 1’s firing top. Bring it there first.'
@@ -140,11 +142,16 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'head-not-on': () => 'The head is not on and flush yet.',
   'which-end': ({ bolt }) => `Bolt ${String(bolt)} is pulled by two together: say at which end.`,
   'still-to-wait': ({ minutes }) =>
-    Number(minutes) === 1
-      ? '1 minute is still to wait.'
-      : `${String(minutes)} minutes are still to wait.`,
-  'reached-outside': ({ reached, low, high }) =>
-    `It reached ${String(reached)}; from ${Number(low).toFixed(0)} to ${Number(high).toFixed(0)} was asked. Say “Not so”.`,
+    `${String(minutes)} ${plural(Number(minutes), { one: 'minute is', other: 'minutes are' })} still to wait.`,
+  'reached-outside': ({ by, reached, low, high }, units) => {
+    const say = (value: Facts[string] | undefined): string =>
+      by === 'bar'
+        ? pressure(Number(value), units)
+        : by === 'deg'
+          ? degrees(Number(value))
+          : setting(Number(value), units);
+    return `It reached ${say(reached)}; from ${say(low)} to ${say(high)} was asked. Say “Not so”.`;
+  },
   'stretch-spent': ({ bolt }) =>
     `Bolt ${String(bolt)} has been stretched and is not used again: a new one goes in.`,
   'heat-first': () => 'The engine has not been run to working heat yet.',
@@ -156,7 +163,7 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts) => string>> = {
   'cards-taken': () => 'This job has all the cards there are.',
 };
 
-/** Why an act was not accepted, and what to do. */
-export function refusalSentence({ code, facts }: Refusal): string {
-  return SENTENCES[code](facts ?? {});
+/** Why an act was not accepted, and what to do, in the reader's units. */
+export function refusalSentence({ code, facts }: Refusal, units: ReaderUnits = METRIC): string {
+  return SENTENCES[code](facts ?? {}, units);
 }

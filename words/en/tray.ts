@@ -1,7 +1,7 @@
 import type { TrayReason } from '@cardinex/core/job/tray';
 import type { Lack } from '@cardinex/core/job/lacks';
 import { capital } from './capital';
-import { moment } from './moment';
+import { moment } from './kit';
 import { markWords } from './cards/mark';
 import { cardTitle } from './cards/names';
 import { partHoldSentence } from './cards/parts';

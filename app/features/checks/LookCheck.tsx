@@ -11,10 +11,8 @@ import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
 import { Button } from '../../ui/Button';
 import { cn } from '../../ui/cn';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
@@ -60,7 +58,7 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [notGood, setNotGood] = useState(false);
   const { check } = view;
-  const { last, undo } = useUndo(OWN_ACTS, check.card);
+  const { undo } = useUndo(OWN_ACTS, check.card);
   const onMap = check.kind === 'holes';
   const stepped = check.places.length > 1;
   // One thing alone is not worth its name: the step is what matters.
@@ -82,10 +80,6 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
   const good = useOnce(async () => {
     if (at && !held && (await say('good')) === null) setChosen(null);
   });
-  useActKeys({
-    confirm: at && !notGood && !held ? good : undefined,
-    undo: last ? undo : undefined,
-  });
   const found = ({ item, place }: Slot) => seenOf(state.checks, check.id, item, place)?.found;
   const foundOf = (item: string): 'good' | 'not-good' | undefined => {
     const of = check.places.map((place) => found({ item, place }));
@@ -93,7 +87,6 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
     return of.every((one) => one === 'good') ? 'good' : undefined;
   };
   const step = at?.place ?? check.places.at(-1) ?? '';
-  const undoable = last?.type === 'check.seen' && last.data.check === check.id ? last : null;
   const says = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
   const nextName = ({ item, place }: Slot): string => {
     const ofItem = itemName(sheet, check, item);
@@ -118,29 +111,26 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
         />
       }
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
-      actBar={
-        at && !held ? (
-          <ActBar
-            undo={
-              undoable
-                ? { what: itemName(sheet, check, undoable.data.item).toLowerCase(), onPress: undo }
-                : null
+      acts={
+        at && !held
+          ? {
+              undo,
+              notSo: { label: w.notGood, onPress: () => setNotGood(true) },
+              confirm: {
+                label: stepped ? placeName(sheet, check, step) : w.good,
+                hint: following && stepped ? w.next(nextName(following)) : undefined,
+                onPress: good,
+              },
             }
-            notSo={{ label: w.notGood, onPress: () => setNotGood(true) }}
-            confirm={{
-              label: stepped ? placeName(sheet, check, step) : w.good,
-              hint: following && stepped ? w.next(nextName(following)) : undefined,
-              onPress: good,
-            }}
-          />
-        ) : (
-          <Button
-            label={w.toChecks}
-            kind={held || view.undecided.length > 0 ? 'bench' : 'expected'}
-            tall
-            onPress={() => router.push(checksHref(jobId, check))}
-          />
-        )
+          : null
+      }
+      actBar={
+        <Button
+          label={w.toChecks}
+          kind={held || view.undecided.length > 0 ? 'bench' : 'expected'}
+          tall
+          onPress={() => router.push(checksHref(jobId, check))}
+        />
       }
       slip={
         notGood && at ? (

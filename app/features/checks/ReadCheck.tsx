@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType, Printed } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
+import { readingOf } from '@cardinex/core/job/checks/state';
 import { isFar, isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
@@ -10,10 +11,8 @@ import { cardBacks, stepSays } from '@cardinex/words/en/cards/buildSteps';
 import { length } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
-import { useActKeys } from '../../ui/useActKeys';
 import { Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
@@ -28,9 +27,10 @@ import { GaugeInHand } from './GaugeInHand';
 import { HeldNotice } from './HeldNotice';
 import { PlacesOfItem } from './PlacesOfItem';
 import { ReadingGrid, type Slot } from './ReadingGrid';
+import { isOf } from './isOf';
 import { useGauge } from './useGauge';
 
-const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read', 'check.decided']);
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read']);
 
 /** Readings of one check: one at a time with big figures, or as a whole table. */
 export function ReadCheck({ view }: { view: CheckView }) {
@@ -41,7 +41,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [asGrid, setAsGrid] = useState(false);
   const { check } = view;
-  const { last, undo } = useUndo(OWN_ACTS, check.card);
+  const { undo } = useUndo(OWN_ACTS, check.card, isOf(check.id));
   const slots = check.items.flatMap((item) => check.places.map((place) => ({ item, place })));
   const next = slots.find(({ item, place }) => !isTaken(state.checks, check, item, place));
   const at = chosen ?? next ?? null;
@@ -63,10 +63,6 @@ export function ReadCheck({ view }: { view: CheckView }) {
   };
   const says = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
   const main = (): void => entry.handle.current?.keep();
-  useActKeys({
-    confirm: !at || held ? undefined : main,
-    undo: last && entry.text === '' ? undo : undefined,
-  });
   const nameOf = ({ item, place }: Slot): string =>
     [itemName(sheet, check, item), place === '' ? '' : placeName(sheet, check, place)]
       .filter(Boolean)
@@ -78,25 +74,27 @@ export function ReadCheck({ view }: { view: CheckView }) {
       aside={w.readOf(view.read, view.of)}
       back={<BackOfCard says={says} acts={OWN_ACTS} card={check.card} />}
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
-      actBar={
-        at && !held ? (
-          <ActBar
-            undo={
-              last?.type === 'check.read'
-                ? { what: length(last.data.mm, units), onPress: undo }
-                : null
+      acts={
+        at && !held
+          ? {
+              undo,
+              notSo: {
+                label: w.toChecks,
+                onPress: () => router.push(checksHref(jobId, check)),
+              },
+              confirm: { label: w.keep, hint: nameOf(at), onPress: main },
+              asked: entry.asked,
+              typing: entry.text !== '',
             }
-            notSo={{ label: w.toChecks, onPress: () => router.push(checksHref(jobId, check)) }}
-            confirm={{ label: w.keep, hint: nameOf(at), onPress: main }}
-          />
-        ) : (
-          <Button
-            label={w.toChecks}
-            kind={held || view.undecided.length > 0 ? 'bench' : 'expected'}
-            tall
-            onPress={() => router.push(checksHref(jobId, check))}
-          />
-        )
+          : null
+      }
+      actBar={
+        <Button
+          label={w.toChecks}
+          kind={held || view.undecided.length > 0 ? 'bench' : 'expected'}
+          tall
+          onPress={() => router.push(checksHref(jobId, check))}
+        />
       }
     >
       {held ? <HeldNotice by={held} /> : null}
@@ -115,6 +113,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
               w.beyond(length(check.reachMm[0], units), length(check.reachMm[1], units))
             }
             isFar={(mm) => isFar(state.checks, check, at, mm)}
+            standsMm={readingOf(state.checks, check.id, at.item, at.place)?.mm}
             onRead={read}
             entry={entry}
           />

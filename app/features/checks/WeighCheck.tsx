@@ -10,10 +10,8 @@ import { checkName, itemName } from '@cardinex/words/en/checkNames';
 import { mass } from '@cardinex/words/en/mass';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
-import { signal } from '../../ui/signal';
-import { useActKeys } from '../../ui/useActKeys';
+import { useRefusal } from '../../ui/Refusal';
 import { Small } from '../../ui/Words';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { FootMark } from '../job/FootMark';
@@ -23,18 +21,20 @@ import { useUndo } from '../job/useUndo';
 import { ReadingTile } from '../reading/ReadingTile';
 import { checksHref } from './checkHref';
 import { Findings } from './Findings';
+import { isOf } from './isOf';
 
-const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['piece.weighed', 'check.decided']);
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['piece.weighed']);
 const GRAMS = /^\d{1,6}([.,]\d{1,2})?$/;
 
 /** Pieces weighed one after the other, and what their masses come to together. */
 export function WeighCheck({ view }: { view: CheckView }) {
   const { jobId, sheet, state, record } = useJob();
   const [text, setText] = useState('');
-  const [fault, setFault] = useState<string | undefined>();
+  const [faulty, setFaulty] = useState(false);
+  const refusal = useRefusal();
   const [chosen, setChosen] = useState<string | null>(null);
   const { check } = view;
-  const { last, undo } = useUndo(OWN_ACTS, check.card);
+  const { undo } = useUndo(OWN_ACTS, check.card, isOf(check.id));
   const next = check.items.find((item) => !isTaken(state.checks, check, item, ''));
   const at = chosen ?? next ?? null;
   const keep = useOnce(async () => {
@@ -42,9 +42,8 @@ export function WeighCheck({ view }: { view: CheckView }) {
     const typed = text.trim();
     const grams = Number(typed.replace(',', '.'));
     if (!GRAMS.test(typed) || grams < 1) {
-      signal('refused');
-      setFault(b.notGrams);
-      return;
+      setFaulty(true);
+      return refusal.say(b.notGrams);
     }
     const problem = await record('piece.weighed', {
       check: check.id,
@@ -56,7 +55,6 @@ export function WeighCheck({ view }: { view: CheckView }) {
     setText('');
     setChosen(null);
   });
-  useActKeys({ confirm: at ? keep : undefined, undo: last && text === '' ? undo : undefined });
   const all = (): void => router.push(checksHref(jobId, check));
   return (
     <CardFrame
@@ -65,23 +63,23 @@ export function WeighCheck({ view }: { view: CheckView }) {
       aside={w.readOf(view.read, view.of)}
       back={<BackOfCard says={cardBacks.pistons} acts={OWN_ACTS} card={check.card} />}
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
-      actBar={
-        at === null ? (
-          <Button
-            label={w.toChecks}
-            kind={view.undecided.length > 0 ? 'bench' : 'expected'}
-            tall
-            onPress={all}
-          />
-        ) : (
-          <ActBar
-            undo={
-              last?.type === 'piece.weighed' ? { what: mass(last.data.grams), onPress: undo } : null
+      acts={
+        at === null
+          ? null
+          : {
+              undo,
+              notSo: { label: w.toChecks, onPress: all },
+              confirm: { label: b.weigh, hint: itemName(sheet, check, at), onPress: keep },
+              typing: text !== '',
             }
-            notSo={{ label: w.toChecks, onPress: all }}
-            confirm={{ label: b.weigh, hint: itemName(sheet, check, at), onPress: keep }}
-          />
-        )
+      }
+      actBar={
+        <Button
+          label={w.toChecks}
+          kind={view.undecided.length > 0 ? 'bench' : 'expected'}
+          tall
+          onPress={all}
+        />
       }
     >
       <View className="gap-3 px-3.5 py-3">
@@ -113,11 +111,12 @@ export function WeighCheck({ view }: { view: CheckView }) {
             value={text}
             onChangeText={(typed) => {
               setText(typed);
-              setFault(undefined);
+              setFaulty(false);
+              refusal.clear();
             }}
             onSubmitEditing={keep}
             blurOnSubmit={false}
-            fault={fault}
+            faulty={faulty}
             testID="reading"
           />
         )}

@@ -6,14 +6,13 @@ import { seenOf } from '@cardinex/core/job/checks/state';
 import { deadWords as w, isolationSentence } from '@cardinex/words/en/cards/dead';
 import { inspectWords } from '@cardinex/words/en/cards/inspect';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { SeenRow } from '../job/SeenRow';
+import { ToTrayButton } from '../job/ToTrayButton';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
@@ -23,7 +22,7 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen']);
 /** What can bring the engine to life, one by one, before hands go in. */
 export function DeadCard() {
   const { sheet, state, record } = useJob();
-  const { last, undo } = useUndo(OWN_ACTS);
+  const { undo } = useUndo(OWN_ACTS, 'dead');
   const [chosen, setChosen] = useState<Isolation | null>(null);
   const [notSo, setNotSo] = useState(false);
   const items = isolationOf(sheet);
@@ -35,8 +34,6 @@ export function DeadCard() {
     if (at === null) return;
     if ((await say('good')) === null) setChosen(null);
   });
-  const undoable = last?.type === 'check.seen' && last.data.check === DEAD;
-  useActKeys({ confirm: notSo ? undefined : confirm, undo: undoable ? undo : undefined });
   return (
     <CardFrame
       card="dead"
@@ -44,15 +41,16 @@ export function DeadCard() {
       aside={w.counts(items.length - live.length, items.length)}
       back={<BackOfCard says={w.back} acts={OWN_ACTS} />}
       foot={live.length === 0 ? <FootMark kind="within" word={w.done} /> : null}
-      actBar={
-        at === null ? undefined : (
-          <ActBar
-            undo={undoable ? { what: w.isSo, onPress: undo } : null}
-            notSo={{ label: inspectWords.notGood, onPress: () => setNotSo(true) }}
-            confirm={{ label: w.confirm, onPress: confirm }}
-          />
-        )
+      acts={
+        at === null
+          ? null
+          : {
+              undo,
+              notSo: { label: inspectWords.notGood, onPress: () => setNotSo(true) },
+              confirm: { label: w.confirm, onPress: confirm },
+            }
       }
+      actBar={<ToTrayButton done />}
       slip={
         notSo ? (
           <WordsSlip

@@ -1,9 +1,12 @@
 import { View } from 'react-native';
 import { shared } from '@cardinex/words/en/screens';
+import { Ask, type Asked } from '../../ui/Ask';
 import { Button } from '../../ui/Button';
+import { RefusalLine } from '../../ui/Refusal';
 
-export interface ActBarProps {
-  /** What undoing takes back, in a word; absent when there is nothing to undo here. */
+/** What can be done on a card in hand: its act bar, and its keys, which never do anything else. */
+export interface CardActs {
+  /** What undoing takes back; null when there is nothing to undo here. */
   readonly undo: { readonly what: string; readonly onPress: () => void } | null;
   /** Not as expected. */
   readonly notSo?: { readonly label: string; readonly onPress: () => void };
@@ -15,33 +18,65 @@ export interface ActBarProps {
     /** Not the answer one hopes for: drawn like the others. */
     readonly plain?: boolean;
   };
+  /** What was just pressed is asked about before it counts. */
+  readonly asked?: Asked | null;
+  /** Walks back over what was done; absent where nothing can be looked back at. */
+  readonly lookBack?: (() => void) | undefined;
+  /** Says the act again. */
+  readonly sayAgain?: (() => void) | undefined;
+  /** Something stands in a field: Backspace is its own. */
+  readonly typing?: boolean;
 }
 
-/** The foot of a card, within a thumb's reach: undo, "not so", and one large button for the expected answer. */
-export function ActBar({ undo, notSo, confirm }: ActBarProps) {
+/** One height on every card and state: a thumb finds it without looking. */
+const BAR = 'h-[84px]';
+
+/**
+ * The foot of a card, within a thumb's reach: undo, "not so", and one large button for the expected
+ * answer. What a press was refused for, or asked about, stands right above it.
+ */
+export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
   return (
-    <View className="flex-row gap-3">
-      <Button
-        label={shared.undo}
-        hint={undo?.what}
-        kind="bench"
-        tall
-        disabled={undo === null}
-        onPress={() => undo?.onPress()}
-        className="flex-1"
-      />
-      {notSo ? (
-        <Button label={notSo.label} kind="bench" tall onPress={notSo.onPress} className="flex-1" />
-      ) : null}
-      <Button
-        label={confirm.label}
-        hint={confirm.hint}
-        kind={confirm.plain ? 'bench' : 'expected'}
-        tall
-        testID="confirm"
-        onPress={confirm.onPress}
-        className={notSo ? 'flex-[2]' : 'flex-[3]'}
-      />
+    <View className="gap-2">
+      {asked ? <Ask asked={asked} /> : <RefusalLine />}
+      <View className="flex-row gap-3" testID="act-bar">
+        <Button
+          label={shared.undo}
+          hint={undo?.what}
+          kind="bench"
+          tall
+          disabled={undo === null}
+          onPress={() => undo?.onPress()}
+          className={`min-w-0 flex-1 ${BAR}`}
+        />
+        {notSo ? (
+          <Button
+            label={notSo.label}
+            kind="bench"
+            tall
+            onPress={notSo.onPress}
+            className={`min-w-0 flex-1 ${BAR}`}
+          />
+        ) : null}
+        <Button
+          label={confirm.label}
+          hint={confirm.hint}
+          kind={confirm.plain ? 'bench' : 'expected'}
+          tall
+          testID="confirm"
+          onPress={confirm.onPress}
+          className={`min-w-0 ${BAR} ${notSo ? 'flex-[2]' : 'flex-[3]'}`}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** The bar of a card that is not itself in sight: all it does is to lead back to it. */
+export function LeadBack({ label, onPress }: { label: string; onPress: () => void }) {
+  return (
+    <View testID="act-bar">
+      <Button label={label} kind="past" tall onPress={onPress} className={BAR} testID="lead-back" />
     </View>
   );
 }

@@ -2,11 +2,16 @@ import { useEffect, useState, type PropsWithChildren, type ReactNode } from 'rea
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import type { CardName } from '@cardinex/core/job/tray';
 import { shared } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { RefusalLine, useRefusal } from '../../ui/Refusal';
 import { Heading, Small } from '../../ui/Words';
+import { useActKeys, type ActKeys } from '../../ui/hand/useActKeys';
 import { useScreenAwake } from '../../ui/useScreenAwake';
 import { useWide } from '../../ui/useWide';
+import { ActBar, LeadBack, type CardActs } from './ActBar';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
+import { KeyHelp } from './KeyHelp';
 import { TabStrip } from './TabStrip';
 import { TrayList } from './TrayList';
 import { useJob } from './JobProvider';
@@ -20,11 +25,27 @@ interface Props {
   readonly aside?: string;
   /** Why this is done, what goes wrong, where the figures come from, what was recorded. */
   readonly back?: ReactNode;
+  /** What can be done on it, by touch and by key; nothing of it while something else is in sight. */
+  readonly acts?: CardActs | null;
+  /** Where nothing is to be done on it: the ways that lead on. */
   readonly actBar?: ReactNode;
+  /** Something done earlier, shown in place of the card. */
+  readonly past?: Past | null;
   /** Said below the card: the last thing done. */
   readonly foot?: ReactNode;
   /** Laid over the screen when open. */
   readonly slip?: ReactNode;
+}
+
+/** Looking back: another place, where nothing can be confirmed or undone. */
+export interface Past {
+  readonly title: string;
+  readonly content: ReactNode;
+  /** What one press leads back to. */
+  readonly backTo: string;
+  readonly onReturn: () => void;
+  /** One further back. */
+  readonly onFurther: () => void;
 }
 
 const TRAY = 'tray-beside';
@@ -32,59 +53,92 @@ const TRAY = 'tray-beside';
 /** A card in hand: on a phone its front or its back; on a wide screen tray, front and back side by side. */
 export function CardFrame(props: PropsWithChildren<Props>) {
   useScreenAwake();
-  return useWide() ? <WideCard {...props} /> : <PhoneCard {...props} />;
+  const [turned, setTurned] = useState(false);
+  const [help, setHelp] = useState(false);
+  const { clear } = useRefusal();
+  // What another card refused is not said on this one.
+  useEffect(() => clear, [clear]);
+  const wide = useWide();
+  const showsBack = !wide && turned && props.back !== undefined;
+  useActKeys({ ...keysOf(props, showsBack, () => setTurned(false)), help: () => setHelp(true) });
+  const framed = {
+    ...props,
+    slip: props.slip ?? (help ? <KeyHelp onClose={() => setHelp(false)} /> : null),
+  };
+  return wide ? (
+    <WideCard {...framed} />
+  ) : (
+    <PhoneCard {...framed} showsBack={showsBack} onTurn={() => setTurned(!turned)} />
+  );
 }
 
-function PhoneCard({
-  card,
-  set,
-  title,
-  aside,
-  back,
-  actBar,
-  foot,
-  slip,
-  children,
-}: PropsWithChildren<Props>) {
-  const [turned, setTurned] = useState(false);
-  const showsBack = turned && back !== undefined;
+/** The keys do what the bar in sight does. */
+function keysOf({ acts, past }: Props, showsBack: boolean, turnBack: () => void): ActKeys {
+  if (showsBack) return { confirm: turnBack };
+  if (past) return { confirm: past.onReturn, lookBack: past.onFurther };
+  return {
+    confirm: acts?.confirm.onPress,
+    undo: acts?.typing ? undefined : acts?.undo?.onPress,
+    lookBack: acts?.lookBack,
+    sayAgain: acts?.sayAgain,
+  };
+}
+
+/** What can be done about what is in sight: on the card, looking back, or with its back turned up. */
+function Bar({ acts, actBar, past, showsBack, onTurn }: Props & Partial<Turning>) {
+  if (acts && showsBack && onTurn) return <LeadBack label={shared.turnBack} onPress={onTurn} />;
+  if (past) return <LeadBack label={past.backTo} onPress={past.onReturn} />;
+  if (acts) return <ActBar {...acts} />;
+  return (
+    <View className="gap-2">
+      <RefusalLine />
+      {actBar}
+    </View>
+  );
+}
+
+interface Turning {
+  readonly showsBack: boolean;
+  readonly onTurn: () => void;
+}
+
+function PhoneCard(props: PropsWithChildren<Props & Turning>) {
+  const { card, set, title, aside, back, foot, slip, past, showsBack, onTurn, children } = props;
+  const edge = past && !showsBack ? 'border-[3px] border-past' : 'border border-rule';
   return (
     <View role="main" className="mx-auto h-full w-full max-w-[560px] bg-bench">
       <JobHeader card={card} />
       <TabStrip card={card} set={set} />
       <ScrollView className="flex-1" contentContainerClassName="px-2.5 pb-3">
-        <View className="print-sheet rounded-lg rounded-tl-none border border-rule bg-card">
-          <Title
-            title={showsBack ? shared.backOfCard : title}
-            aside={showsBack ? undefined : aside}
-          />
-          {showsBack ? <View className="p-3.5">{back}</View> : children}
+        <View className={`print-sheet rounded-lg rounded-tl-none bg-card ${edge}`}>
+          {past && !showsBack ? (
+            <LookedBack past={past} />
+          ) : (
+            <>
+              <Title
+                title={showsBack ? shared.backOfCard : title}
+                aside={showsBack ? undefined : aside}
+              />
+              {showsBack ? <View className="p-3.5">{back}</View> : children}
+            </>
+          )}
         </View>
         <View className="no-print flex-row items-start justify-between gap-2 px-1 pt-1.5">
           <View className="flex-1">{foot}</View>
-          {back === undefined ? null : (
-            <TurnCard turned={showsBack} onTurn={() => setTurned(!turned)} />
-          )}
+          {back === undefined || past ? null : <TurnCard turned={showsBack} onTurn={onTurn} />}
         </View>
         <JobNotices />
       </ScrollView>
-      {actBar ? <View className="no-print px-2.5 pb-3 pt-1">{actBar}</View> : null}
+      <View className="no-print px-2.5 pb-3 pt-1">
+        <Bar {...props} />
+      </View>
       {slip}
     </View>
   );
 }
 
-function WideCard({
-  card,
-  set,
-  title,
-  aside,
-  back,
-  actBar,
-  foot,
-  slip,
-  children,
-}: PropsWithChildren<Props>) {
+function WideCard(props: PropsWithChildren<Props>) {
+  const { card, set, title, aside, back, foot, slip, past, children } = props;
   const { sheet } = useJob();
   // A long tray is taller than the screen: the card in hand is kept in sight.
   useEffect(() => {
@@ -101,15 +155,23 @@ function WideCard({
         <View className="flex-[1.15]">
           <ScrollView
             role="region"
-            aria-label={title}
+            aria-label={past ? past.title : title}
             tabIndex={0}
-            className="print-sheet flex-1 rounded-lg bg-card"
+            className={`print-sheet flex-1 rounded-lg bg-card ${past ? 'border-[3px] border-past' : ''}`}
           >
-            <Title title={title} aside={aside} />
-            {children}
+            {past ? (
+              <LookedBack past={past} />
+            ) : (
+              <>
+                <Title title={title} aside={aside} />
+                {children}
+              </>
+            )}
           </ScrollView>
           <View className="no-print px-1 pt-1">{foot}</View>
-          {actBar ? <View className="no-print pt-2">{actBar}</View> : null}
+          <View className="no-print pt-2">
+            <Bar {...props} />
+          </View>
         </View>
         <View className="no-print ml-3.5 flex-1">
           {back === undefined ? null : (
@@ -131,6 +193,23 @@ function WideCard({
   );
 }
 
+/** What was done earlier, under its own colour and word. */
+function LookedBack({ past }: { past: Past }) {
+  return (
+    <View testID="looking-back">
+      <View className="min-h-[48px] flex-row items-center gap-2 bg-past px-3.5 py-2">
+        <Heading level={2} className="shrink text-[21px] text-on-past">
+          {past.title}
+        </Heading>
+      </View>
+      {past.content}
+      <View className="border-t border-rule p-3.5">
+        <Button label={shared.furtherBack} onPress={past.onFurther} />
+      </View>
+    </View>
+  );
+}
+
 function Title({ title, aside }: { title: string; aside?: string | undefined }) {
   return (
     <View className="min-h-[48px] flex-row items-center justify-between gap-2 border-b border-rule px-3.5 py-2">
@@ -144,7 +223,7 @@ function Title({ title, aside }: { title: string; aside?: string | undefined }) 
 
 function TurnCard({ turned, onTurn }: { turned: boolean; onTurn: () => void }) {
   return (
-    <Pressable role="button" onPress={onTurn} className="min-h-[44px] justify-center px-2">
+    <Pressable role="button" onPress={onTurn} className="min-h-[56px] justify-center px-2">
       <Text className="font-strong text-[16px] text-on-bench">
         {turned ? shared.turnBack : shared.turnCard} ⟲
       </Text>

@@ -7,9 +7,9 @@ import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { useJob } from './JobProvider';
 
-/** Said quietly: acts kept on this device. Said plainly: acts that were not accepted. */
+/** Said quietly: acts kept on this device. Said plainly: acts the server did not accept. */
 export function JobNotices() {
-  const { jobId, state, waiting, away, refused, problem } = useJob();
+  const { jobId, state, waiting, away, refused } = useJob();
   return (
     <View className="no-print gap-2 pt-1" aria-live="polite">
       {state.parked ? (
@@ -18,12 +18,6 @@ export function JobNotices() {
             <Mark kind="waiting" word={parkingWords.parked} />
           </View>
           <Button label={parkingWords.resume} onPress={() => router.replace(`/jobs/${jobId}`)} />
-        </View>
-      ) : null}
-      {problem ? (
-        <View className="flex-row gap-2 rounded-lg border-2 border-red bg-card p-3" role="alert">
-          <Mark kind="out" />
-          <Body className="flex-1">{problem}</Body>
         </View>
       ) : null}
       {away === 'sign-in' ? (

@@ -4,7 +4,6 @@ import {
   useCallback,
   useContext,
   useMemo,
-  useState,
   useSyncExternalStore,
   type PropsWithChildren,
 } from 'react';
@@ -20,8 +19,10 @@ import { shared } from '@cardinex/words/en/screens';
 import type { NewAct } from '../../ledger/jobLedger';
 import type { Away } from '../../ledger/outbox';
 import type { KeptAct } from '../../ledger/storage';
+import { useUnits } from '../../device/preferences';
 import { useActor, useBench } from '../../session/SessionProvider';
 import { Notice } from '../../ui/Notice';
+import { RefusalProvider, useRefusal } from '../../ui/Refusal';
 import { signal } from '../../ui/signal';
 import { useNow } from '../../ui/useNow';
 
@@ -43,28 +44,42 @@ export interface OpenJob {
   readonly recordAll: (acts: readonly NewAct[]) => Promise<string | null>;
   /** Goes on by a newer revision of the sheet. Resolves as `record` does. */
   readonly takeSheet: (revision: SheetRevision, words: string) => Promise<string | null>;
-  /** Why the last act was not accepted. */
-  readonly problem: string | null;
 }
 
 const JobContext = createContext<OpenJob | null>(null);
 
 /** Opens a job for the screens inside: its log on this device, folded, and the way to add to it. */
 export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: string }>) {
+  return (
+    <RefusalProvider>
+      <OpenJobProvider jobId={jobId}>{children}</OpenJobProvider>
+    </RefusalProvider>
+  );
+}
+
+function OpenJobProvider({ jobId, children }: PropsWithChildren<{ jobId: string }>) {
   const { ledgers } = useBench();
   const actor = useActor();
   const ledger = useMemo(() => ledgers.job(jobId), [ledgers, jobId]);
   const view = useSyncExternalStore(ledger.subscribe, ledger.getView);
   const away = useSyncExternalStore(ledgers.subscribe, ledgers.getAway);
   const now = useNow();
-  const [problem, setProblem] = useState<string | null>(null);
+  const { say, clear } = useRefusal();
+  const units = useUnits();
   /** Says what came of it, for eyes and hands. */
-  const told = useCallback((verdict: Verdict): string | null => {
-    const said = verdict.ok ? null : refusalSentence(verdict.refusal);
-    signal(verdict.ok ? 'confirmed' : 'refused');
-    setProblem(said);
-    return said;
-  }, []);
+  const told = useCallback(
+    (verdict: Verdict): string | null => {
+      if (verdict.ok) {
+        signal('confirmed');
+        clear();
+        return null;
+      }
+      const sentence = refusalSentence(verdict.refusal, units);
+      say(sentence);
+      return sentence;
+    },
+    [say, clear, units],
+  );
   const record = useCallback(
     async <T extends ActType>(type: T, data: ActData[T]) =>
       told(await ledger.record(type, data, actor)),
@@ -103,23 +118,8 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
         refused,
         record,
         recordAll,
-        problem,
       },
-    [
-      jobId,
-      sheet,
-      pinned,
-      takeSheet,
-      state,
-      tray,
-      now,
-      waiting,
-      away,
-      refused,
-      record,
-      recordAll,
-      problem,
-    ],
+    [jobId, sheet, pinned, takeSheet, state, tray, now, waiting, away, refused, record, recordAll],
   );
   if (view.status === 'unreachable' || view.status === 'missing') {
     const missing = view.status === 'missing';

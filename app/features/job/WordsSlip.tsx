@@ -1,6 +1,7 @@
 import { useState, type PropsWithChildren } from 'react';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { Field } from '../../ui/Field';
+import { useRefusal } from '../../ui/Refusal';
 import { Slip } from '../../ui/Slip';
 import { SlipButtons } from '../../ui/SlipButtons';
 import { ProveAgain } from './ProveAgain';
@@ -40,13 +41,15 @@ export function WordsSlip({
   children,
 }: PropsWithChildren<Props>) {
   const [words, setWords] = useState(starting);
-  const [fault, setFault] = useState<string | undefined>();
+  const [wordless, setWordless] = useState(false);
+  const refusal = useRefusal();
   const say = useOnce(async () => {
     if (disabled) return;
-    if (words.trim() === '') return setFault(need);
-    const problem = await onWords(words.trim());
-    if (problem === null) onClose();
-    else setFault(problem);
+    if (words.trim() === '') {
+      setWordless(true);
+      return refusal.say(need);
+    }
+    if ((await onWords(words.trim())) === null) onClose();
   });
   return (
     <Slip
@@ -69,12 +72,13 @@ export function WordsSlip({
         value={words}
         onChangeText={(text) => {
           setWords(text);
-          if (fault === need) setFault(undefined);
+          if (wordless) refusal.clear();
+          setWordless(false);
         }}
         onSubmitEditing={say}
-        fault={fault}
+        faulty={wordless}
       />
-      {fault === needsProof ? <ProveAgain onProved={() => setFault(undefined)} /> : null}
+      {refusal.text === needsProof ? <ProveAgain onProved={refusal.clear} /> : null}
     </Slip>
   );
 }

@@ -2,29 +2,38 @@ import { lastActOf } from '@cardinex/core/job/decide';
 import { isOn } from '@cardinex/core/job/cardOf';
 import type { CardName } from '@cardinex/core/job/tray';
 import type { ActType, LoggedAct } from '@cardinex/core/job/act';
+import { undoHint } from '@cardinex/words/en/acts';
+import { useUnits } from '../../device/preferences';
 import { useBench } from '../../session/SessionProvider';
+import type { CardActs } from './ActBar';
 import { useJob } from './JobProvider';
 
 /**
- * One's own last act, if it is of the card in hand, and the undoing of it: what was done on another
- * card is not undone from here, out of sight.
+ * One's own last act, if it is of the card in hand, and the undoing of it, named: what was done on
+ * another card is not undone from here, out of sight.
  * @param card the card in hand, where several share their acts
+ * @param isHere is it of what is in sight, where a card shows one thing of several?
  */
 export function useUndo(
   ofCard: ReadonlySet<ActType>,
   card?: CardName,
-): {
-  readonly last: LoggedAct | undefined;
-  readonly undo: () => void;
-} {
+  isHere: (act: LoggedAct) => boolean = () => true,
+): { readonly last: LoggedAct | undefined; readonly undo: CardActs['undo'] } {
   const { state, sheet, record } = useJob();
   const { member } = useBench();
+  const units = useUnits();
   const newest = lastActOf(state, member.id);
-  const last = newest && ofCard.has(newest.type) && isOn(card, newest, sheet) ? newest : undefined;
+  const last =
+    newest && ofCard.has(newest.type) && isOn(card, newest, sheet) && isHere(newest)
+      ? newest
+      : undefined;
   return {
     last,
-    undo: () => {
-      if (last) void record('struck', { target: last.id });
-    },
+    undo: last
+      ? {
+          what: undoHint(last, sheet, units),
+          onPress: () => void record('struck', { target: last.id }),
+        }
+      : null,
   };
 }

@@ -2,7 +2,6 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { LinerLimits } from '@cardinex/core/block/linerCheck';
-import { undoHint } from '@cardinex/words/en/acts';
 import { REACH_MM } from '@cardinex/core/job/reach';
 import {
   boreIds,
@@ -24,13 +23,10 @@ import { linersWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body, Heading, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
-import { ActBar } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
-import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
@@ -104,10 +100,9 @@ function StandOut({ heights, limits }: Props) {
   const { sheet, state, record } = useJob();
   const units = useUnits();
   const entry = useReadingField();
-  const { last, undo } = useUndo(LINERS_ACTS);
+  const { undo } = useUndo(LINERS_ACTS);
   const [chosen, setChosen] = useState<Place | null>(null);
   const [accepting, setAccepting] = useState(false);
-  const [help, setHelp] = useState(false);
   const at = chosen ?? nextPlace(sheet, state.liners);
   const check = linersFinding(sheet, state.liners);
   const unread = unreadBores(sheet, state.liners);
@@ -117,6 +112,7 @@ function StandOut({ heights, limits }: Props) {
   const typing = entry.text !== '';
 
   const keep = async (mm: number, printed: Printed): Promise<boolean> => {
+    if (!at) return false;
     const problem = await record('liner.read', { bore: at.bore, place: at.place, mm, printed });
     if (problem === null) setChosen(null);
     return problem === null;
@@ -125,14 +121,9 @@ function StandOut({ heights, limits }: Props) {
     if (within) await record('liners.accepted', {});
     else setAccepting(true);
   });
-  const accepts = complete && !accepted && !typing && chosen === null;
+  const accepts = at === null;
   const main = accepts ? accept : () => entry.handle.current?.keep();
-  useActKeys({
-    confirm: accepting ? undefined : main,
-    undo: last && !typing ? undo : undefined,
-    help: () => setHelp(!help),
-  });
-  const placeName = heights.places[at.place] ?? '';
+  const placeName = heights.places[at?.place ?? 0] ?? '';
   return (
     <CardFrame
       card="liners"
@@ -140,27 +131,20 @@ function StandOut({ heights, limits }: Props) {
       aside={`${length(limits.lowMm, units)} to ${length(limits.highMm, units)}`}
       back={<LinersBack heights={heights} limits={limits} check={check} />}
       foot={accepted ? <FootMark kind="within" word={w.accepted} /> : null}
-      actBar={
-        <ActBar
-          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
-          confirm={{
-            label: accepts ? (within ? w.accept : w.acceptOut) : w.keep,
-            hint: accepts
-              ? within
-                ? w.acceptHint
-                : w.acceptOutHint
-              : w.keepHint(at.bore, placeName),
-            onPress: main,
-            plain: accepts && !within,
-          }}
-        />
-      }
-      slip={
-        <>
-          {accepting ? <AcceptOut onClose={() => setAccepting(false)} /> : null}
-          {help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
-        </>
-      }
+      acts={{
+        undo,
+        confirm: at
+          ? { label: w.keep, hint: w.keepHint(at.bore, placeName), onPress: main }
+          : {
+              label: within ? w.accept : w.acceptOut,
+              hint: within ? w.acceptHint : w.acceptOutHint,
+              onPress: main,
+              plain: !within,
+            },
+        asked: entry.asked,
+        typing,
+      }}
+      slip={accepting ? <AcceptOut onClose={() => setAccepting(false)} /> : null}
     >
       {fitsLiners(sheet) ? <BeforeHeights sealed={heights.seals !== undefined} /> : null}
       <View className="px-3 pt-2">
@@ -171,23 +155,30 @@ function StandOut({ heights, limits }: Props) {
         <BlockPlan
           bores={boreIds(sheet)}
           check={check}
-          current={accepted && !chosen ? null : at.bore}
+          current={at?.bore ?? null}
           onPress={(bore) => setChosen({ bore, place: 0 })}
         />
         <HeightProfile sheet={sheet} check={check} limits={limits} />
       </View>
       <View className="gap-2 border-t border-rule px-3.5 py-2.5">
         {heights.readWhile ? <Small>{w.readWhile[heights.readWhile]}</Small> : null}
-        <Places names={heights.places} at={at} onChoose={setChosen} />
-        <ReadingEntry
-          label={`${w.liner(at.bore)}, ${placeName}`}
-          reachMm={REACH_MM.standOut}
-          signed
-          beyond={w.beyond}
-          isFar={(mm) => farFromFellows(mm, fellowsOf(state.liners, at), FLOOR_MM)}
-          onRead={keep}
-          entry={entry}
-        />
+        {at ? (
+          <>
+            <Places names={heights.places} bore={at.bore} place={at.place} onChoose={setChosen} />
+            <ReadingEntry
+              label={`${w.liner(at.bore)}, ${placeName}`}
+              reachMm={REACH_MM.standOut}
+              signed
+              beyond={w.beyond}
+              isFar={(mm) => farFromFellows(mm, fellowsOf(state.liners, at), FLOOR_MM)}
+              standsMm={state.liners.readings[at.bore]?.[at.place]?.mm}
+              onRead={keep}
+              entry={entry}
+            />
+          </>
+        ) : (
+          <Small>{w.allReadTap}</Small>
+        )}
       </View>
       {check && (complete || check.first) ? (
         <View className="gap-1 border-t border-rule px-3.5 py-2.5" testID="finding">

@@ -6,10 +6,8 @@ import { placingOf } from '@cardinex/core/job/cards/linerPlacing';
 import { viewsOn } from '@cardinex/core/job/checks/view';
 import { cardBacks, placeWords as w } from '@cardinex/words/en/cards/buildSteps';
 import { Button } from '../../ui/Button';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { CheckRow } from '../checks/CheckRow';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
@@ -24,7 +22,7 @@ import { LINERS_ACTS } from './ownActs';
 /** Which liner goes in which bore: ledges and flanges measured, as they are beside the best, then placed. */
 export function PlaceLiners() {
   const { jobId, sheet, state, record } = useJob();
-  const { last, undo } = useUndo(LINERS_ACTS);
+  const { undo } = useUndo(LINERS_ACTS, 'liners', ({ type }) => type === 'liners.placed');
   const arranging = useArranged(placingOf(sheet, state.checks));
   const back = (): void => router.push(`/jobs/${jobId}/liners`);
   const place = async ({ placement }: LinerArrange): Promise<void> => {
@@ -40,7 +38,6 @@ export function PlaceLiners() {
   const stay = useOnce(async () => {
     if (found?.standing) await place(found.standing);
   });
-  useActKeys({ confirm: found ? take : undefined });
   const moved = found?.best.moved.length ?? 0;
   return (
     <CardFrame
@@ -48,17 +45,16 @@ export function PlaceLiners() {
       title={w.title}
       back={<BackOfCard says={cardBacks.liners} acts={LINERS_ACTS} />}
       foot={state.liners.placed ? <FootMark kind="within" word={w.placed} /> : null}
-      actBar={
-        found ? (
-          <ActBar
-            undo={last?.type === 'liners.placed' ? { what: w.placed, onPress: undo } : null}
-            notSo={{ label: w.stay, onPress: found.standing && moved > 0 ? stay : back }}
-            confirm={{ label: w.take, hint: w.takeHint(moved), onPress: take }}
-          />
-        ) : (
-          <Button label={w.back} kind="bench" tall onPress={back} />
-        )
+      acts={
+        found
+          ? {
+              undo,
+              notSo: { label: w.stay, onPress: found.standing && moved > 0 ? stay : back },
+              confirm: { label: w.take, hint: w.takeHint(moved), onPress: take },
+            }
+          : null
       }
+      actBar={<Button label={w.back} kind="bench" tall onPress={back} />}
     >
       {viewsOn(sheet, state.checks, 'liners').map((view) => (
         <CheckRow key={view.check.id} view={view} />

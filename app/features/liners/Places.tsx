@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { lengthFigure } from '@cardinex/words/en/quantity';
+import { linersWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { useJob } from '../job/JobProvider';
 import { ReadingTile } from '../reading/ReadingTile';
@@ -7,19 +8,21 @@ import type { Place } from './nextPlace';
 
 interface Props {
   readonly names: readonly string[];
-  readonly at: Place;
+  readonly bore: string;
+  /** Of the reading in hand. */
+  readonly place: number;
   readonly onChoose: (place: Place) => void;
 }
 
 /** The places of the liner in hand, each with its newest reading; tap one to read it (again). */
-export function Places({ names, at, onChoose }: Props) {
+export function Places({ names, bore, place: current, onChoose }: Props) {
   const { state } = useJob();
   const units = useUnits();
   return (
-    <View className="flex-row gap-2" role="group" aria-label={`Liner ${at.bore}`}>
+    <View className="flex-row gap-2" role="group" aria-label={w.liner(bore)}>
       {names.map((name, place) => {
-        const reading = state.liners.readings[at.bore]?.[place];
-        const here = place === at.place;
+        const reading = state.liners.readings[bore]?.[place];
+        const here = place === current;
         const figure = reading ? lengthFigure(reading.mm, units.length) : '–';
         return (
           <ReadingTile
@@ -27,7 +30,7 @@ export function Places({ names, at, onChoose }: Props) {
             figure={figure}
             name={name}
             here={here}
-            onPress={() => onChoose({ bore: at.bore, place })}
+            onPress={() => onChoose({ bore, place })}
             lines={2}
             className="min-h-[64px] px-0.5"
           />

@@ -12,9 +12,7 @@ import { heightsOf, type LinerSeals } from '@cardinex/core/sheet/spec/block';
 import { sealWords as w } from '@cardinex/words/en/cards/buildSteps';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
@@ -32,7 +30,7 @@ export function SealLiners() {
 
 function Count({ seals }: { seals: LinerSeals }) {
   const { jobId, sheet, state, record } = useJob();
-  const { last, undo } = useUndo(LINERS_ACTS);
+  const { undo } = useUndo(LINERS_ACTS, 'liners', ({ type }) => type === 'liner.sealed');
   const [chosen, setChosen] = useState<string | null>(null);
   const { each } = seals;
   const [counted, setCounted] = useState({ out: each, in: each });
@@ -47,7 +45,6 @@ function Count({ seals }: { seals: LinerSeals }) {
     const problem = await record('liner.sealed', { bore, ...counted });
     if (problem === null) choose(null);
   });
-  useActKeys({ confirm: bore ? keep : undefined, undo: last ? undo : undefined });
   const back = (): void => router.push(`/jobs/${jobId}/liners`);
   const lubricants = (sheet.lubricants ?? []).filter(({ contact }) => /seal/i.test(contact));
   const standing = (of: string) => sealStanding(each, state.liners.seals[of]);
@@ -56,21 +53,20 @@ function Count({ seals }: { seals: LinerSeals }) {
       card="liners"
       title={w.title}
       back={<BackOfCard says={[w.says(each), w.readAgain]} acts={LINERS_ACTS} />}
-      actBar={
-        bore ? (
-          <ActBar
-            undo={
-              last?.type === 'liner.sealed'
-                ? { what: w.keep(last.data.out, last.data.in), onPress: undo }
-                : null
+      acts={
+        bore
+          ? {
+              undo,
+              notSo: { label: w.back, onPress: back },
+              confirm: {
+                label: w.counted,
+                hint: w.keep(counted.out, counted.in),
+                onPress: keep,
+              },
             }
-            notSo={{ label: w.back, onPress: back }}
-            confirm={{ label: w.counted, hint: w.keep(counted.out, counted.in), onPress: keep }}
-          />
-        ) : (
-          <Button label={w.back} kind="expected" tall onPress={back} />
-        )
+          : null
       }
+      actBar={<Button label={w.back} kind="expected" tall onPress={back} />}
     >
       {bore ? (
         <View className="gap-3 px-3.5 py-3">

@@ -24,11 +24,15 @@ describe('where the next reading goes', () => {
   it.each([
     ['nothing read', read(), '1', 0],
     ['one place of the first', read(1), '1', 1],
-    ['the first done', read(2), '2', 0],
-    ['more places of one than needed', read(4, 1), '2', 1],
-    ['one left out', read(2, 0, 2, 2), '2', 0],
-    ['all read', read(2, 2, 2, 2), '1', 0],
+    ['two of the four places the sheet names', read(2), '1', 2],
+    ['the first done', read(4), '2', 0],
+    ['one place of the second', read(4, 1), '2', 1],
+    ['one left out', read(4, 0, 4, 4), '2', 0],
   ] as const)('after %s', (_, liners, bore, place) => {
     expect(nextPlace(tolvane44, liners)).toEqual({ bore, place });
+  });
+
+  it('is nowhere once all are read: none is read over again by itself', () => {
+    expect(nextPlace(tolvane44, read(4, 4, 4, 4))).toBeNull();
   });
 });

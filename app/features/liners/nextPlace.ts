@@ -1,18 +1,17 @@
-import { FEWEST_PLACES, boreIds, type LinersState } from '@cardinex/core/job/cards/liners';
-import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { boreIds, placesOf, type LinersState } from '@cardinex/core/job/cards/liners';
+import type { JobSheet } from '@cardinex/core/job/scope';
 
 export interface Place {
   readonly bore: string;
   readonly place: number;
 }
 
-/** Where the next reading goes: liner by liner, the first places of each; then round again. */
-export function nextPlace(sheet: EngineSheet, liners: LinersState): Place {
-  const bores = boreIds(sheet);
-  for (const bore of bores) {
-    for (let place = 0; place < FEWEST_PLACES; place += 1) {
+/** Where the next reading goes: liner by liner, every place of each; null once all are read. */
+export function nextPlace(sheet: JobSheet, liners: LinersState): Place | null {
+  for (const bore of boreIds(sheet)) {
+    for (let place = 0; place < placesOf(sheet); place += 1) {
       if (!liners.readings[bore]?.[place]) return { bore, place };
     }
   }
-  return { bore: bores[0] ?? '1', place: 0 };
+  return null;
 }

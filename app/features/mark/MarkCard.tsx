@@ -13,16 +13,15 @@ import {
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body, Heading, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
-import { ActBar } from '../job/ActBar';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
+import { ToTrayButton } from '../job/ToTrayButton';
 import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
@@ -32,7 +31,7 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['mark.made']);
 /** Parts marked before they leave their places, one at a time, each with its end and its way up. */
 export function MarkCard({ part }: { part: string | undefined }) {
   const { sheet, state, record } = useJob();
-  const { last, undo } = useUndo(OWN_ACTS);
+  const { undo } = useUndo(OWN_ACTS);
   const [chosen, setChosen] = useState<string | null>(part ?? null);
   const { instead } = useEntry({ card: 'mark' });
   const views = markViews(sheet, state.marks);
@@ -44,7 +43,6 @@ export function MarkCard({ part }: { part: string | undefined }) {
     const { id, kind, code, place } = at.mark;
     if ((await record('mark.made', { mark: id, kind, code, place })) === null) setChosen(null);
   });
-  useActKeys({ confirm: instead ? undefined : confirm, undo: last ? undo : undefined });
   if (instead) return instead;
   const kinds = [...new Set(views.map(({ mark }) => mark.kind))];
   const next = left.find((view) => view !== at);
@@ -55,18 +53,17 @@ export function MarkCard({ part }: { part: string | undefined }) {
       aside={w.counts(views.length - left.length, views.length)}
       back={<BackOfCard says={w.back} acts={OWN_ACTS} />}
       foot={left.length === 0 ? <FootMark kind="within" word={w.allDone} /> : null}
-      actBar={
-        at ? (
-          <ActBar
-            undo={last?.type === 'mark.made' ? { what: last.data.code, onPress: undo } : null}
-            confirm={{
-              label: at.translated ? w.again : w.made,
-              hint: next ? `${w.next}: ${next.mark.code}` : undefined,
-              onPress: confirm,
-            }}
-          />
-        ) : undefined
+      acts={
+        at && {
+          undo,
+          confirm: {
+            label: at.translated ? w.again : w.made,
+            hint: next ? `${w.next}: ${next.mark.code}` : undefined,
+            onPress: confirm,
+          },
+        }
       }
+      actBar={<ToTrayButton done />}
     >
       <View className="flex-row items-center justify-between px-3.5 pt-2">
         <EndMark end={sheet.cylinder1End} />

@@ -5,7 +5,7 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Slip } from '../../ui/Slip';
 import { SlipButtons } from '../../ui/SlipButtons';
-import { Mark } from '../../ui/Mark';
+import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -25,22 +25,22 @@ export function Arrived({
   const [verdict, setVerdict] = useState<PartVerdict>('right');
   const [words, setWords] = useState('');
   const [tried, setTried] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const refusal = useRefusal();
   const name = kitName(item, sheet);
   const kept = state.oldBolts[item.id.replace(/^bolts\//, '')];
   const counted = /^\d+$/.test(count.trim());
   const silent = verdict !== 'right' && words.trim() === '';
   const keep = useOnce(async () => {
     setTried(true);
-    if (!counted || silent) return;
-    const refusal = await record('part.arrived', {
+    if (!counted) return refusal.say(w.needCount);
+    if (silent) return refusal.say(w.needWords);
+    const problem = await record('part.arrived', {
       part: item.id,
       count: Number(count),
       verdict,
       ...(words.trim() !== '' && { words: words.trim() }),
     });
-    setProblem(refusal);
-    if (refusal === null) onClose();
+    if (problem === null) onClose();
   });
   return (
     <Slip
@@ -56,7 +56,7 @@ export function Arrived({
         inputMode="numeric"
         value={count}
         onChangeText={setCount}
-        fault={tried && !counted ? w.needCount : undefined}
+        faulty={tried && !counted}
       />
       <Choice
         label={name}
@@ -69,9 +69,8 @@ export function Arrived({
         hint={w.wordsHint}
         value={words}
         onChangeText={setWords}
-        fault={tried && silent ? w.needWords : undefined}
+        faulty={tried && silent}
       />
-      {problem ? <Mark kind="out" word={problem} /> : null}
     </Slip>
   );
 }

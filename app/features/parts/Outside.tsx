@@ -5,6 +5,7 @@ import { partsWords as w } from '@cardinex/words/en/cards/parts';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
+import { useRefusal } from '../../ui/Refusal';
 import { Body, Heading, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -28,10 +29,11 @@ function Work({ work, waits }: { work: OutsideWork; waits: string }) {
   const [result, setResult] = useState('');
   const [certificate, setCertificate] = useState('');
   const [tried, setTried] = useState(false);
+  const refusal = useRefusal();
   const { id, what, to, back } = work;
   const cameBack = (washed: boolean) => async (): Promise<void> => {
     setTried(true);
-    if (result.trim() === '') return;
+    if (result.trim() === '') return refusal.say(w.needResult);
     const paper = certificate.trim() === '' ? {} : { certificate: certificate.trim() };
     await record('work.back', { work: id, result: result.trim(), ...paper, washed });
   };
@@ -73,7 +75,7 @@ function Work({ work, waits }: { work: OutsideWork; waits: string }) {
             label={w.result}
             value={result}
             onChangeText={setResult}
-            fault={tried && result.trim() === '' ? w.needResult : undefined}
+            faulty={tried && result.trim() === ''}
           />
           <Field label={w.certificate} value={certificate} onChangeText={setCertificate} />
           <Small>{w.washWhy}</Small>

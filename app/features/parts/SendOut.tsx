@@ -5,6 +5,7 @@ import { entryTitle } from '@cardinex/words/en/cards/names';
 import { partsWords as w } from '@cardinex/words/en/cards/parts';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { useRefusal } from '../../ui/Refusal';
 import { Slip } from '../../ui/Slip';
 import { SlipButtons } from '../../ui/SlipButtons';
 import { useJob } from '../job/JobProvider';
@@ -19,6 +20,7 @@ export function SendOut({ onClose }: { onClose: () => void }) {
   const [to, setTo] = useState('');
   const [holds, setHolds] = useState(NOTHING);
   const [tried, setTried] = useState(false);
+  const refusal = useRefusal();
   const cards = tray.flatMap((entry): readonly { key: string; label: string; holds: Holds }[] => {
     const { card, set } = entry;
     if (card !== 'liners' && card !== 'tighten' && card !== 'valves') return [];
@@ -27,7 +29,8 @@ export function SendOut({ onClose }: { onClose: () => void }) {
   });
   const send = useOnce(async () => {
     setTried(true);
-    if (what.trim() === '' || to.trim() === '') return;
+    if (what.trim() === '') return refusal.say(w.needWhat);
+    if (to.trim() === '') return refusal.say(w.needTo);
     const held = cards.find(({ key }) => key === holds)?.holds;
     const said = { work: uuidv7(), what: what.trim(), to: to.trim(), ...(held && { holds: held }) };
     if ((await record('work.sent', said)) === null) onClose();
@@ -43,14 +46,9 @@ export function SendOut({ onClose }: { onClose: () => void }) {
         hint={w.whatHint}
         value={what}
         onChangeText={setWhat}
-        fault={tried && what.trim() === '' ? w.needWhat : undefined}
+        faulty={tried && what.trim() === ''}
       />
-      <Field
-        label={w.to}
-        value={to}
-        onChangeText={setTo}
-        fault={tried && to.trim() === '' ? w.needTo : undefined}
-      />
+      <Field label={w.to} value={to} onChangeText={setTo} faulty={tried && to.trim() === ''} />
       <Choice
         label={w.holds}
         value={holds}

@@ -3,12 +3,14 @@ import { View, type TextInput } from 'react-native';
 import { parseReading, type ReadingFault } from '@cardinex/core/quantity/parseReading';
 import type { Printed } from '@cardinex/core/job/act';
 import { length } from '@cardinex/words/en/quantity';
+import { readingsWords as r } from '@cardinex/words/en/readings';
 import { linersWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
+import type { Asked } from '../../ui/Ask';
+import { useRefusal } from '../../ui/Refusal';
 import { signal } from '../../ui/signal';
-import { FarReading } from './FarReading';
 import { useDigitsTo } from './useDigitsTo';
 
 interface Props {
@@ -20,16 +22,25 @@ interface Props {
   readonly beyond: (value: string, reach: string) => string;
   /** Is it far from its fellows? Then it is asked about before it is kept. */
   readonly isFar?: (mm: number) => boolean;
+  /** What was read there before, in millimetres: replaced only once that is said to be meant. */
+  readonly standsMm?: number | undefined;
   /** Keeps the reading; resolves to false when it was not accepted and should stay in the field. */
   readonly onRead: (mm: number, printed: Printed, far: boolean) => Promise<boolean>;
   readonly entry: ReadingField;
 }
+
+/** What makes a reading doubtful: it is far from its fellows, or another stands in its place. */
+type Doubt = 'far' | 'stands';
+type Answered = { readonly [D in Doubt]?: boolean };
 
 /** What stands in the field, shared with the card's act bar. */
 export interface ReadingField {
   readonly text: string;
   readonly setText: (text: string) => void;
   readonly handle: RefObject<ReadingHandle | null>;
+  /** What is asked before the reading is kept; stands above the act bar. */
+  readonly asked: Asked | null;
+  readonly ask: (asked: Asked | null) => void;
 }
 
 /** What the act bar may ask of the entry. */
@@ -41,7 +52,8 @@ export interface ReadingHandle {
 export function useReadingField(): ReadingField {
   const [text, setText] = useState('');
   const handle = useRef<ReadingHandle>(null);
-  return { text, setText, handle };
+  const [asked, ask] = useState<Asked | null>(null);
+  return { text, setText, handle, asked, ask };
 }
 
 /**
@@ -54,41 +66,68 @@ export function ReadingEntry({
   signed = false,
   beyond,
   isFar,
+  standsMm,
   onRead,
   entry,
 }: Props) {
   const units = useUnits();
-  const { text, setText, handle } = entry;
-  const [fault, setFault] = useState<string | undefined>();
+  const { text, setText, handle, asked, ask } = entry;
+  const [faulty, setFaulty] = useState(false);
+  const refusal = useRefusal();
   const field = useRef<TextInput>(null);
   useDigitsTo(field);
   const busy = useRef(false);
   // A gauge sends its next reading while the last is still being written: neither may be lost.
   const since = useRef({ typed: false, entered: false });
-  const [asking, setAsking] = useState<string | null>(null);
-  const keepReading = async (itIsSo = false): Promise<void> => {
+  const ready = (): void => {
+    ask(null);
+    setText('');
+    field.current?.focus();
+  };
+  /** Asks, and says by its tone that the reading is not kept yet. */
+  const question = (sentence: string, about: Doubt, answered: Answered): void => {
+    signal('refused');
+    ask({
+      text: sentence,
+      kind: about === 'far' ? 'out' : 'waiting',
+      more: about === 'far' ? r.farAsk : r.replaceAsk,
+      yes: {
+        label: about === 'far' ? r.farKeep : r.replace,
+        onPress: () => void keepReading({ ...answered, [about]: true }),
+      },
+      no: { label: about === 'far' ? r.farAgain : r.leave, onPress: ready },
+      testID: about,
+    });
+  };
+  const keepReading = async (answered: Answered = {}): Promise<void> => {
     if (busy.current) {
       since.current.entered = since.current.typed;
       return;
     }
     // A gauge that sends twice does not answer the question.
-    if (asking !== null && !itIsSo) return;
+    if (asked !== null && !answered.far && !answered.stands) return signal('refused');
     const result = parseReading(text, units.length, reachMm);
     if (!result.ok) {
-      signal('refused');
-      setFault(faultWords(result.fault, `${text} ${units.length}`, beyond, length(reachMm, units)));
+      setFaulty(true);
+      refusal.say(
+        faultWords(result.fault, `${text} ${units.length}`, beyond, length(reachMm, units)),
+      );
       return;
     }
-    setFault(undefined);
-    if (!itIsSo && isFar?.(result.mm)) {
-      signal('refused');
-      setAsking(length(result.mm, units));
-      return;
+    setFaulty(false);
+    const value = length(result.mm, units);
+    if (!answered.stands && standsMm !== undefined) {
+      return question(r.stands(label, length(standsMm, units), value), 'stands', answered);
     }
-    setAsking(null);
+    if (!answered.far && isFar?.(result.mm)) return question(r.far(value), 'far', answered);
+    ask(null);
     busy.current = true;
     since.current = { typed: false, entered: false };
-    const kept = await onRead(result.mm, { text: result.text, unit: units.length }, itIsSo);
+    const kept = await onRead(
+      result.mm,
+      { text: result.text, unit: units.length },
+      answered.far === true,
+    );
     busy.current = false;
     if (kept && !since.current.typed) setText('');
     // By then the card asks for the next.
@@ -99,8 +138,9 @@ export function ReadingEntry({
     if (isFirst) since.current.typed = true;
     // What stands behind the figure being written is the next one.
     setText(isFirst && typed.startsWith(text) ? typed.slice(text.length) : typed);
-    setFault(undefined);
-    setAsking(null);
+    setFaulty(false);
+    refusal.clear();
+    ask(null);
   };
   useImperativeHandle(handle, () => ({ keep: () => void keepReading() }));
   return (
@@ -117,7 +157,7 @@ export function ReadingEntry({
             onChangeText={type}
             onSubmitEditing={() => void keepReading()}
             blurOnSubmit={false}
-            fault={fault}
+            faulty={faulty}
             testID="reading"
           />
         </View>
@@ -127,17 +167,6 @@ export function ReadingEntry({
           </View>
         ) : null}
       </View>
-      {asking === null ? null : (
-        <FarReading
-          value={asking}
-          onKeep={() => void keepReading(true)}
-          onAgain={() => {
-            setAsking(null);
-            setText('');
-            field.current?.focus();
-          }}
-        />
-      )}
     </View>
   );
 }

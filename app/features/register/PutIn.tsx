@@ -11,6 +11,7 @@ import {
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { useRefusal } from '../../ui/Refusal';
 import { Slip } from '../../ui/Slip';
 import { SlipButtons } from '../../ui/SlipButtons';
 import { Small } from '../../ui/Words';
@@ -27,6 +28,7 @@ export function PutIn({ onClose }: { onClose: () => void }) {
   const [where, setWhere] = useState('');
   const [bars, setBars] = useState<ThingBars | null>(THING_BARS.rag);
   const [tried, setTried] = useState(false);
+  const refusal = useRefusal();
   const choose = (next: ThingKind): void => {
     setKind(next);
     setBars(THING_BARS[next]);
@@ -34,7 +36,8 @@ export function PutIn({ onClose }: { onClose: () => void }) {
   };
   const put = useOnce(async () => {
     setTried(true);
-    if (what.trim() === '' || where.trim() === '') return;
+    if (what.trim() === '') return refusal.say(w.needWhat);
+    if (where.trim() === '') return refusal.say(w.needWhere);
     const said = { kind, what: what.trim(), where: where.trim(), bars };
     if ((await record('thing.put-in', { thing: uuidv7(), ...said })) === null) onClose();
   });
@@ -74,14 +77,14 @@ export function PutIn({ onClose }: { onClose: () => void }) {
         hint={w.whatHint}
         value={what}
         onChangeText={setWhat}
-        fault={tried && what.trim() === '' ? w.needWhat : undefined}
+        faulty={tried && what.trim() === ''}
       />
       <Field
         label={w.where}
         hint={w.whereHint}
         value={where}
         onChangeText={setWhere}
-        fault={tried && where.trim() === '' ? w.needWhere : undefined}
+        faulty={tried && where.trim() === ''}
       />
       <Choice
         label={w.bars}

@@ -69,6 +69,7 @@ export function PinPad({ entered, onChange }: Props) {
             label=""
             name={signInWords.rubOut}
             tall
+            large
             icon={<Delete color={c.ink} size={28} />}
             onPress={() => onChange(entered.slice(0, -1))}
           />

@@ -1,6 +1,5 @@
 import { View } from 'react-native';
 import { stripWords as w } from '@cardinex/words/en/cards/strip';
-import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { BackOfCard } from '../job/BackOfCard';
@@ -17,7 +16,7 @@ export function HydraulicsCaution({ set }: { set: string }) {
       card="strip"
       title={w.slackenTitle(set)}
       back={<BackOfCard says={w.back} />}
-      actBar={<Button label={w.hydraulicsRead} kind="expected" tall onPress={read} />}
+      acts={{ undo: null, confirm: { label: w.hydraulicsRead, onPress: read } }}
     >
       <View className="flex-row gap-3 p-4">
         <Mark kind="out" size={26} />

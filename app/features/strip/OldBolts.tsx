@@ -25,7 +25,7 @@ function Group({ old }: { old: Old }) {
   const { state, record } = useJob();
   const [count, setCount] = useState('');
   const [uses, setUses] = useState('');
-  const [fault, setFault] = useState<string | undefined>();
+  const [faulty, setFaulty] = useState(false);
   const counted = state.oldBolts[old.key];
   const { set, group } = old;
   const limited = typeof group.uses === 'object';
@@ -36,7 +36,7 @@ function Group({ old }: { old: Old }) {
       count: Number(count),
       ...(limited && uses.trim() !== '' && { uses: Number(uses) }),
     });
-    setFault(problem ?? undefined);
+    setFaulty(problem !== null);
   });
   const name = group.name;
   return (
@@ -53,7 +53,7 @@ function Group({ old }: { old: Old }) {
             inputMode="numeric"
             value={count}
             onChangeText={setCount}
-            fault={fault}
+            faulty={faulty}
           />
           {limited ? (
             <Field label={w.usesField} inputMode="numeric" value={uses} onChangeText={setUses} />

@@ -4,7 +4,7 @@ import { AFTER_HEAT, afterHeatFrom, afterHeatOf } from '@cardinex/core/job/after
 import { runsOf } from '@cardinex/core/job/tray';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { afterHeatWords as w } from '@cardinex/words/en/cards/afterHeat';
-import { moment } from '@cardinex/words/en/moment';
+import { moment } from '@cardinex/words/en/kit';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';

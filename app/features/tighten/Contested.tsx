@@ -8,6 +8,7 @@ import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
+import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
@@ -31,10 +32,13 @@ export function Contested({ view, bolt, number }: Props) {
   const nameOf = useMemberName();
   const [words, setWords] = useState('');
   const [wordless, setWordless] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const refusal = useRefusal();
   const decide = useOnce(async () => {
-    if (words.trim() === '') return setWordless(true);
-    setProblem(await record('contest.decided', { key: bolt.act.key, words: words.trim() }));
+    if (words.trim() === '') {
+      setWordless(true);
+      return refusal.say(refusalSentence({ code: 'words-needed' }));
+    }
+    await record('contest.decided', { key: bolt.act.key, words: words.trim() });
   });
   return (
     <CardFrame
@@ -66,11 +70,12 @@ export function Contested({ view, bolt, number }: Props) {
           onChangeText={(text) => {
             setWords(text);
             setWordless(false);
+            refusal.clear();
           }}
           onSubmitEditing={decide}
-          fault={wordless ? refusalSentence({ code: 'words-needed' }) : undefined}
+          faulty={wordless}
         />
-        {problem === needsProof ? <ProveAgain onProved={() => setProblem(null)} /> : null}
+        {refusal.text === needsProof ? <ProveAgain onProved={refusal.clear} /> : null}
       </View>
     </CardFrame>
   );

@@ -20,6 +20,8 @@ interface Props {
   readonly onPress?: ((id: string) => void) | undefined;
   /** What goes on each thread, where they differ. */
   readonly treatments?: ReadonlyMap<string, TreatmentKind>;
+  /** The one in sight was done earlier: its cross-hair has the colour of looking back. */
+  readonly past?: boolean;
 }
 
 const BOLT_MM = 25;
@@ -28,7 +30,8 @@ const BOLT_MM = 25;
  * A head from above, cylinder 1 at the left. Every standing has a shape of its own with the number
  * kept: hexagon to do, disc with a tick done, cross-hair now, dashed next, triangle not so.
  */
-export function HeadMap({ set, bolts, currentId, nextId, label, onPress, treatments }: Props) {
+export function HeadMap(props: Props) {
+  const { set, bolts, currentId, nextId, label, onPress, treatments, past = false } = props;
   const statusOf = new Map(bolts.map((bolt) => [bolt.id, bolt.status]));
   const scale = markScale(set, BOLT_MM);
   return (
@@ -40,6 +43,7 @@ export function HeadMap({ set, bolts, currentId, nextId, label, onPress, treatme
             status={statusOf.get(id) ?? 'open'}
             current={id === currentId}
             next={id === nextId}
+            past={past}
           />
           <Treated kind={treatments?.get(id)} current={id === currentId} />
         </G>
@@ -64,6 +68,7 @@ interface BoltProps {
   readonly status: BoltStatus;
   readonly current: boolean;
   readonly next: boolean;
+  readonly past: boolean;
 }
 
 const HEXAGON = [0, 60, 120, 180, 240, 300]
@@ -73,16 +78,17 @@ const HEXAGON = [0, 60, 120, 180, 240, 300]
   })
   .join(' ');
 
-function Bolt({ number, status, current, next }: BoltProps) {
+function Bolt({ number, status, current, next, past }: BoltProps) {
   const c = usePalette();
   if (current) {
     const reach = BOLT_MM * 1.75;
+    const [colour, onColour] = past ? [c.past, c.onPast] : [c.blue, c.onBlue];
     return (
       <G>
-        <Line x1={-reach} x2={reach} stroke={c.blue} strokeWidth={5} />
-        <Line y1={-reach} y2={reach} stroke={c.blue} strokeWidth={5} />
-        <Circle r={BOLT_MM * 1.3} fill={c.blue} />
-        <Label x={0} y={0} text={number} fill={c.onBlue} size={36} />
+        <Line x1={-reach} x2={reach} stroke={colour} strokeWidth={5} />
+        <Line y1={-reach} y2={reach} stroke={colour} strokeWidth={5} />
+        <Circle r={BOLT_MM * 1.3} fill={colour} />
+        <Label x={0} y={0} text={number} fill={onColour} size={36} />
       </G>
     );
   }

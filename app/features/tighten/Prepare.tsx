@@ -24,6 +24,7 @@ import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
+import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
 import { GroupMap } from '../covering/GroupMap';
 import { CardFrame } from '../job/CardFrame';
@@ -58,6 +59,7 @@ export function Prepare({ view, instances, onCancel }: Props) {
   const [flush, setFlush] = useState(before !== null || onSteps);
   const [treated, setTreated] = useState(before !== null);
   const [safe, setSafe] = useState(before !== null);
+  const lies = liesWell[view.set.kind];
   const tool = crib.find((candidate) => candidate.id === hand.wrenchId);
   const wrench = tool ? wrenchShown(tool) : null;
   const { adapter } = hand;
@@ -71,24 +73,31 @@ export function Prepare({ view, instances, onCancel }: Props) {
     (wrench.off === true || (sheet.calibratedTools !== undefined && !isInDate(wrench, today)));
   const override = hand.override.trim();
   const inHand = byTorque ? wrench !== null && settings?.fault === undefined : true;
-  const ready =
-    flush && treated && (!hydraulic || safe) && inHand && (!doubtful || override !== '');
-  const [problem, setProblem] = useState<string | null>(null);
+  const missing = !flush
+    ? w.confirmFirst(lies.confirm)
+    : !treated
+      ? w.confirmFirst(w.treatmentConfirm)
+      : hydraulic && !safe
+        ? w.confirmFirst(w.hydraulicsConfirm)
+        : !inHand
+          ? w.wrenchFirst
+          : doubtful && override === ''
+            ? w.overrideFirst
+            : null;
+  const refusal = useRefusal();
   const begin = useOnce(async () => {
-    if (!ready) return;
+    if (missing !== null) return refusal.say(missing);
     if (hydraulic && !state.cautions.hydraulics) {
       await record('caution.acknowledged', { caution: 'hydraulics' });
     }
-    const refusal = await record('run.prepared', {
+    await record('run.prepared', {
       run: view.name,
       wrench: byTorque ? wrench : null,
       adapter: byTorque ? adapter : null,
       treatment: treatmentOf(view.set),
       ...(doubtful && override !== '' && { override }),
     });
-    setProblem(refusal);
   });
-  const lies = liesWell[view.set.kind];
   return (
     <CardFrame
       card={cardOfRun(view.name)}
@@ -101,14 +110,7 @@ export function Prepare({ view, instances, onCancel }: Props) {
           {onCancel ? (
             <Button label={shared.cancel} kind="bench" tall onPress={onCancel} className="flex-1" />
           ) : null}
-          <Button
-            label={w.begin}
-            kind="expected"
-            tall
-            disabled={!ready}
-            onPress={begin}
-            className="flex-[2]"
-          />
+          <Button label={w.begin} kind="expected" tall onPress={begin} className="flex-[2]" />
         </View>
       }
     >
@@ -147,7 +149,7 @@ export function Prepare({ view, instances, onCancel }: Props) {
           />
         ) : null}
         {settings ? <Settings settings={settings} wrench={wrench} /> : null}
-        {problem === needsProof ? <ProveAgain onProved={() => setProblem(null)} /> : null}
+        {refusal.text === needsProof ? <ProveAgain onProved={refusal.clear} /> : null}
       </View>
     </CardFrame>
   );
@@ -240,7 +242,7 @@ function Settings({
             {Math.abs(setNm - nm) < 0.05 ? null : <Small>{tools.asked(torque(nm, units))}</Small>}
           </View>
           <View className="shrink items-end">
-            <Figure size="small" value={settingFigure(setNm)} unit="N·m" />
+            <Figure size="small" value={settingFigure(setNm, units.torque)} unit={units.torque} />
             {inRange ? null : <Mark kind="out" word={w.outOfRange(torque(nm, units))} />}
             {inRange && setNm < fifth ? <Small>{tools.lowInRange}</Small> : null}
           </View>

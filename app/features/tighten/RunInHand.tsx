@@ -2,12 +2,15 @@ import { useState } from 'react';
 import { coveringView } from '@cardinex/core/job/cards/covering';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import { numberOf, type RunView } from '@cardinex/core/job/run/runView';
+import { stageToSet } from '@cardinex/core/job/run/stageSet';
 import { currentRun } from '@cardinex/core/job/tray';
 import { Covering } from '../covering/Covering';
+import { useActor } from '../../session/SessionProvider';
 import { useJob } from '../job/JobProvider';
 import { Contested } from './Contested';
 import { Instances } from './Instances';
 import { Prepare } from './Prepare';
+import { StageStop } from './run/StageStop';
 import { RunDone } from './RunDone';
 import { TightenRun } from './TightenRun';
 import { TurnByHand } from './TurnByHand';
@@ -15,6 +18,7 @@ import { TurnByHand } from './TurnByHand';
 /** The run to work on of a set: put on, prepared, pulled stage by stage, closed; instance by instance. */
 export function RunInHand({ runs }: { runs: readonly RunView[] }) {
   const { sheet, state, now } = useJob();
+  const { device: deviceId } = useActor();
   const [instance, setInstance] = useState<string | null>(null);
   // Which preparation is being changed: over as soon as there is a newer one.
   const [changing, setChanging] = useState<string | null>(null);
@@ -42,6 +46,18 @@ export function RunInHand({ runs }: { runs: readonly RunView[] }) {
   const contested = current.bolts.find((bolt) => bolt.status === 'contested');
   if (contested)
     return <Contested view={view} bolt={contested} number={numberOf(view, contested)} />;
+  const toSet = stageToSet(view, deviceId);
+  if (toSet) {
+    return (
+      <StageStop
+        view={view}
+        asked={toSet}
+        prepared={run.prepared}
+        instances={instances}
+        onChangeWrench={() => setChanging(run.prepared?.actId ?? null)}
+      />
+    );
+  }
   return (
     <TightenRun
       key={view.name.instance}

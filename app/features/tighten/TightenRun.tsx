@@ -1,8 +1,8 @@
 import { useEffect, useState, type ReactNode } from 'react';
-import { Pressable, Text, View } from 'react-native';
-import { cardOfRun, readKey } from '@cardinex/core/job/run/runKey';
+import { View } from 'react-native';
+import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import type { HowRead } from '@cardinex/core/job/act';
-import { isRunAct, type RunState } from '@cardinex/core/job/run/runState';
+import type { RunState } from '@cardinex/core/job/run/runState';
 import {
   isSwept,
   nextOf,
@@ -14,29 +14,29 @@ import {
 } from '@cardinex/core/job/run/runView';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { STRIP } from '@cardinex/core/job/slackening';
-import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
+import { printedFor } from '@cardinex/core/sheet/programmeOf';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
 import { isPause } from '@cardinex/core/tightening/programme';
 import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { stripWords as strip } from '@cardinex/words/en/cards/strip';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { faultName } from '@cardinex/words/en/boltFaults';
-import { settingFigure, torque } from '@cardinex/words/en/quantity';
+import { setting, torque } from '@cardinex/words/en/quantity';
 import { treatmentsSaid } from '@cardinex/words/en/treatments';
 import { nextUnit, usePreferences, useUnits } from '../../device/preferences';
 import { useInstrument } from '../../device/instrument/useInstrument';
+import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
 import { signal, speak } from '../../ui/signal';
-import { useActKeys } from '../../ui/useActKeys';
+import { pullPace } from '../../ui/hand/pullPace';
+import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
 import { ago } from '../board/ago';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
-import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
@@ -48,15 +48,18 @@ import { asPrinted, otherUnit } from './run/asPrinted';
 import { Ends, useEnd } from './run/Ends';
 import { JackFacts, NutTravel } from './run/JackFacts';
 import { LastPull } from './run/LastPull';
+import { LookedBack } from './run/LookedBack';
 import { Protractor } from './run/Protractor';
 import { PumpGauge, usePumped } from './run/PumpGauge';
 import { ReachedRow } from './run/ReachedRow';
 import { recordDone } from './run/recordDone';
+import { Several, severalFrom } from './run/Several';
 import { targetOf, traceFault } from './run/target';
 import { TryBelow } from './run/TryBelow';
 import { useLookBack } from './run/useLookBack';
 import { judged, pumpFault, reachedKind, useReached, type Reached } from './run/useReached';
 import { clock, useWait, WaitNotice } from './run/Waiting';
+import { WrenchRow } from './run/WrenchRow';
 import { TightenBack } from './TightenBack';
 import { TreatmentKey } from './TreatmentKey';
 import { TIGHTEN_ACTS } from './ownActs';
@@ -76,13 +79,15 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const { sheet, record, now } = useJob();
   const units = useUnits();
   const { speech, end: side } = usePreferences();
-  const { last, undo } = useUndo(TIGHTEN_ACTS);
+  const { undo } = useUndo(TIGHTEN_ACTS);
+  const refusal = useRefusal();
   const [notSo, setNotSo] = useState<Known | 'asked' | null>(null);
   const [cutting, setCutting] = useState(false);
   const [byPower, setByPower] = useState(false);
-  const [fault, setFault] = useState<string | null>(null);
-  const [help, setHelp] = useState(false);
-  const [lookBackBy, setLookBackBy] = useState(0);
+  const [faulty, setFaulty] = useState(false);
+  const [several, setSeveral] = useState(false);
+  /** The pull that followed too soon on the last, asked about. */
+  const [tooSoon, setTooSoon] = useState<string | null>(null);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const { current, sweeping } = view;
   const bolts = current?.bolts ?? [];
@@ -90,7 +95,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const own = onSide(bolts, side);
   const bolt =
     own.find((b) => b.act.fastener === chosenId && isPullable(b)) ?? nextOf(own) ?? view.next;
-  const { lookedAt, step } = useLookBack(view, lookBackBy, setLookBackBy);
+  const { lookedAt, further, back } = useLookBack(view);
   const number = bolt ? numberOf(view, bolt) : '';
   const nm = bolt?.act.nm;
   const setNm = nm === undefined || !prepared ? null : wrenchSettingNm(nm, prepared);
@@ -115,19 +120,26 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
     signal('refused');
     setNotSo(missed);
   };
-  const keep = useOnce(async (got: Reached | null, read: HowRead) => {
-    if (!bolt || end === null) return;
+  const keep = useOnce(async (got: Reached | null, read: HowRead, surely = false) => {
+    if (!bolt) return;
+    if (end === null) return refusal.say(bolt.act.together ? w.otherEnd : w.otherSide);
     if (got?.ok === false) {
       // What cannot be read is typed again; what missed is not so.
-      if (got.fault) refuse(got);
-      else setFault(got.says);
-      return;
+      if (got.fault) return refuse(got);
+      setFaulty(true);
+      return refusal.say(got.says);
     }
+    // A figure that was read is a pull of its own, however soon it comes.
+    if (got === null && !surely && !isPause(bolt.act) && pullPace.isTooSoon()) {
+      signal('refused');
+      return setTooSoon(bolt.act.key);
+    }
+    setTooSoon(null);
     const pumpedBar = jacked ? (pumped.bar ?? undefined) : undefined;
-    const stopped = pumpedBar === undefined ? null : pumpFault(bolt.act, pumpedBar);
+    const stopped = pumpedBar === undefined ? null : pumpFault(bolt.act, pumpedBar, units);
     if (stopped) return refuse(stopped);
-    setFault(null);
-    setLookBackBy(0);
+    setFaulty(false);
+    back();
     setChosenId(null);
     const how = {
       setNm: setNm ?? 0,
@@ -137,7 +149,8 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       byPower,
       pumpedBar,
     };
-    await recordDone(record, bolt, { ...how, ...(got && { reached: got }) });
+    const problem = await recordDone(record, bolt, { ...how, ...(got && { reached: got }) });
+    if (problem === null && !isPause(bolt.act)) pullPace.pulled();
   });
   const hand = useInstrument(
     jacked ? 'pump' : kind === null ? null : 'wrench',
@@ -150,21 +163,17 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       if (value === undefined) return;
       const missed = traceFault(bolt.act, samples);
       if (missed) return refuse(missed);
-      void keep(judged(bolt.act, kind, value), 'instrument');
+      void keep(judged(bolt.act, kind, value, units), 'instrument');
     },
   );
   const pull = (): void => void keep(reached.read(), 'typed');
   const waits = leftMs !== null && leftMs > 0;
   // A value the wrench cannot give is not pulled with it: another wrench first.
-  const main = waits ? () => undefined : inRange ? pull : onChangeWrench;
-  const undoable = last && isRunAct(last) ? last : null;
-  useActKeys({
-    confirm: notSo || cutting ? undefined : main,
-    undo: undoable && !notSo && !cutting ? undo : undefined,
-    lookBack: step,
-    help: () => setHelp(!help),
-    sayAgain: () => speak(spoken),
-  });
+  const main = waits
+    ? () => refusal.say(w.waitFirst(clock(leftMs)))
+    : inRange
+      ? pull
+      : onChangeWrench;
   if (!current || !bolt || !face) return null;
   const asked = askOf(bolt.act, { slackens, again: bolt.status === 'sweep' });
   const stageNumber = view.stages.indexOf(current) + 1;
@@ -175,15 +184,21 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const following = nextOf(own.filter((b) => b !== bolt));
   const ends = bolt.act.from && side !== 'both' ? w.lastOfSide : w.lastOfStage;
   const nextHint = following ? w.nextIs(numberOf(view, following)) : ends;
-  const shown = lookedAt ?? bolt;
+  const ahead = prepared ? severalFrom(view, bolt, side) : [];
+  // Within one stage, where lengths differ, the last pull may have been at another setting.
+  const before = view.last?.bolt.act;
+  const otherValue =
+    nm !== undefined &&
+    setNm !== null &&
+    before?.nm !== undefined &&
+    before.stage === bolt.act.stage &&
+    before.nm !== nm;
   const printed = printedFor(view.set, current.stage, bolt.act.fastener);
-  const fastener = view.set.fasteners.find((f) => f.id === bolt.act.fastener);
-  const group = fastener && groupOf(view.set, fastener);
   const doneNumbers = bolts.filter((b) => b.status === 'done').map((b) => numberOf(view, b));
   const lastFault = bolt.status === 'failed' ? bolt.attempts.at(-1)?.fault : undefined;
   const choose = (id: string): void => {
-    setLookBackBy(0);
     setChosenId(id);
+    setTooSoon(null);
   };
   return (
     <CardFrame
@@ -195,55 +210,67 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       aside={sweeping ? w.sweepCounts(toSweep, open) : w.counts(done, bolts.length - done)}
       back={slackens ? <BackOfCard says={strip.back} /> : <TightenBack view={view} />}
       foot={<LastPull view={view} />}
-      actBar={
-        <ActBar
-          undo={
-            undoable
-              ? { what: w.boltNumber(numberOfKey(view, undoable.data.key)), onPress: undo }
-              : null
-          }
-          notSo={
-            waits
-              ? { label: w.cutShort, onPress: () => setCutting(true) }
-              : { label: w.notSo, onPress: () => setNotSo('asked') }
-          }
-          confirm={{
-            label: inRange ? asked.did : w.changeWrench,
-            hint: waits
-              ? `${clock(leftMs)} ${w.waitLeft}`
-              : inRange
-                ? nextHint
-                : w.outOfRange(torque(nm ?? 0, units)),
-            onPress: main,
-            plain: waits || end === null,
-          }}
-        />
+      acts={{
+        undo,
+        notSo: waits
+          ? { label: w.cutShort, onPress: () => setCutting(true) }
+          : { label: w.notSo, onPress: () => setNotSo('asked') },
+        confirm: {
+          label: inRange ? asked.did : w.changeWrench,
+          hint: waits
+            ? `${clock(leftMs)} ${w.waitLeft}`
+            : inRange
+              ? nextHint
+              : w.outOfRange(torque(nm ?? 0, units)),
+          onPress: main,
+          plain: waits || end === null,
+        },
+        asked:
+          tooSoon === bolt.act.key
+            ? {
+                text: w.tooSoon(number),
+                more: w.tooSoonWhy,
+                kind: 'waiting',
+                yes: { label: w.tooSoonYes, onPress: () => keep(null, 'typed', true) },
+                no: { label: w.tooSoonNo, onPress: () => setTooSoon(null) },
+                testID: 'too-soon',
+              }
+            : null,
+        lookBack: further,
+        sayAgain: () => speak(spoken),
+      }}
+      past={
+        lookedAt && {
+          title: w.lookingBack(numberOf(view, lookedAt.bolt)),
+          content: <LookedBack view={view} at={lookedAt} />,
+          backTo: w.backToBolt(number),
+          onReturn: back,
+          onFurther: further,
+        }
       }
       slip={
-        <>
-          {notSo ? (
-            <NotSo
-              view={view}
-              bolt={bolt}
-              number={number}
-              known={notSo === 'asked' ? null : notSo}
-              onClose={() => setNotSo(null)}
-            />
-          ) : null}
-          {cutting ? (
-            <WordsSlip
-              title={w.cutShort}
-              label={w.whyShort}
-              confirm={w.cutShort}
-              kind="stop"
-              onWords={(words) =>
-                record('step.done', { key: bolt.act.key, pass: bolt.nextPass, words })
-              }
-              onClose={() => setCutting(false)}
-            />
-          ) : null}
-          {help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
-        </>
+        notSo ? (
+          <NotSo
+            view={view}
+            bolt={bolt}
+            number={number}
+            known={notSo === 'asked' ? null : notSo}
+            onClose={() => setNotSo(null)}
+          />
+        ) : cutting ? (
+          <WordsSlip
+            title={w.cutShort}
+            label={w.whyShort}
+            confirm={w.cutShort}
+            kind="stop"
+            onWords={(words) =>
+              record('step.done', { key: bolt.act.key, pass: bolt.nextPass, words })
+            }
+            onClose={() => setCutting(false)}
+          />
+        ) : several && prepared ? (
+          <Several view={view} bolt={bolt} prepared={prepared} onClose={() => setSeveral(false)} />
+        ) : null
       }
     >
       {instances}
@@ -268,7 +295,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
         <HeadMap
           set={view.set}
           bolts={bolts.map((b) => ({ id: b.act.fastener, status: b.status }))}
-          currentId={shown.act.fastener}
+          currentId={bolt.act.fastener}
           nextId={following?.act.fastener ?? null}
           label={[w.mapLabel(doneNumbers, number), slackens ? '' : treatmentsSaid(view.set)]
             .filter(Boolean)
@@ -280,8 +307,8 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       </View>
       <View className="flex-row gap-8 border-t border-rule px-3.5 py-2">
         <View>
-          <Small>{lookedAt ? w.lookBack : isPause(shown.act) ? w.step : w.bolt}</Small>
-          <Figure size="act" tone="blue" value={numberOf(view, shown)} testID="bolt" />
+          <Small>{isPause(bolt.act) ? w.step : w.bolt}</Small>
+          <Figure size="act" tone="blue" value={number} testID="bolt" />
         </View>
         <View className="flex-1">
           <Small>{asked.ask}</Small>
@@ -304,16 +331,22 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
         ) : null}
       </View>
       {jacked ? <PumpGauge hand={hand} act={bolt.act} bar={pumped.bar} /> : null}
-      {kind === null || lookedAt ? null : (
+      {otherValue ? (
+        <View className="border-t border-rule bg-tab px-3.5 py-2" testID="other-value">
+          <Mark kind="waiting" word={w.valueChanges(setting(setNm, units))} />
+        </View>
+      ) : null}
+      {kind === null ? null : (
         <ReachedRow
           kind={kind}
           text={reached.text}
           onText={(text) => {
-            setFault(null);
+            setFaulty(false);
+            refusal.clear();
             reached.setText(text);
           }}
           onEnter={main}
-          fault={fault ?? undefined}
+          faulty={faulty}
           hand={hand}
         />
       )}
@@ -344,26 +377,18 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
         <JackFacts view={view} bar={bolt.act.bar} />
       ) : null}
       {slackens ? null : (
-        <View className="flex-row items-center justify-between gap-2 border-t border-rule px-3.5 py-1.5">
-          <Pressable
-            role="button"
-            onPress={onChangeWrench}
-            className="min-h-[44px] flex-row items-center gap-2"
-          >
-            <Text className="font-strong text-[17px] text-ink underline">
-              {wrench && setNm !== null ? w.wrenchSet(wrench.name) : w.getReady}
-            </Text>
-            {wrench && setNm !== null ? (
-              <Figure size="small" value={settingFigure(setNm)} unit="N·m" />
-            ) : null}
-          </Pressable>
-          <Small className="shrink text-right">{group?.treatment.says ?? ''}</Small>
-        </View>
+        <WrenchRow
+          view={view}
+          bolt={bolt}
+          prepared={prepared}
+          setNm={setNm}
+          onChange={onChangeWrench}
+        />
       )}
-      {lookedAt ? (
-        <Body className="border-t border-rule px-3.5 py-2">
-          {w.lookingBack(numberOf(view, lookedAt))}
-        </Body>
+      {ahead.length > 1 ? (
+        <View className="border-t border-rule px-3.5 py-2">
+          <Button label={w.severalPulled} onPress={() => setSeveral(true)} />
+        </View>
       ) : null}
       {foot}
     </CardFrame>
@@ -372,9 +397,4 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
 
 function isPullable(bolt: BoltView): boolean {
   return bolt.status !== 'done' && bolt.status !== 'contested';
-}
-
-function numberOfKey(view: RunView, key: string): string {
-  const { fastener } = readKey(key);
-  return view.set.fasteners.find((f) => f.id === fastener)?.number ?? fastener;
 }

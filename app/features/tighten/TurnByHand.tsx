@@ -7,15 +7,14 @@ import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { turnWords as w } from '@cardinex/words/en/cards/buildSteps';
 import { listed } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
 import { CrankDrawing, type CapStanding } from '../crank/CrankDrawing';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
+import { ToTrayButton } from '../job/ToTrayButton';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
@@ -30,7 +29,7 @@ interface Props {
 /** After each cap the crank is turned by hand: one that binds is found before the next is on. */
 export function TurnByHand({ view, turn, instances }: Props) {
   const { sheet, state, record } = useJob();
-  const { last, undo } = useUndo(TIGHTEN_ACTS);
+  const { undo } = useUndo(TIGHTEN_ACTS);
   const [binding, setBinding] = useState(false);
   const { set, name: run } = view;
   const { stage, fasteners } = turn;
@@ -40,22 +39,22 @@ export function TurnByHand({ view, turn, instances }: Props) {
   const say = (found: 'free' | 'binds', words?: string): Promise<string | null> =>
     record('cap.turned', { run, stage, fasteners, found, ...(words && { words }) });
   const free = useOnce(() => say('free'));
-  useActKeys({ confirm: binding || held ? undefined : free, undo: last ? undo : undefined });
   return (
     <CardFrame
       card={cardOfRun(run)}
       set={set.id}
       title={set.name}
       back={<BackOfCard says={[w.says, w.bindsSays]} acts={TIGHTEN_ACTS} />}
-      actBar={
-        held ? null : (
-          <ActBar
-            undo={last ? { what: bolts, onPress: undo } : null}
-            notSo={{ label: w.binds, onPress: () => setBinding(true) }}
-            confirm={{ label: w.free, onPress: free }}
-          />
-        )
+      acts={
+        held
+          ? null
+          : {
+              undo,
+              notSo: { label: w.binds, onPress: () => setBinding(true) },
+              confirm: { label: w.free, onPress: free },
+            }
       }
+      actBar={<ToTrayButton done={false} />}
       slip={
         binding ? (
           <WordsSlip

@@ -5,6 +5,8 @@ export const TIGHTEN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'run.prepared',
   'wrench.let-back',
   'bolt.pulled',
+  'bolts.reported',
+  'stage.set',
   'bolt.turned',
   'bolt.eased',
   'stud.tensioned',

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { Text, View } from 'react-native';
-import { undoHint } from '@cardinex/words/en/acts';
 import type { ActType } from '@cardinex/core/job/act';
 import { isOn } from '@cardinex/core/job/cardOf';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
@@ -12,13 +11,10 @@ import { cardTitle } from '@cardinex/words/en/cards/names';
 import { valvesScreen } from '@cardinex/words/en/cards/valves';
 import { degrees, endName } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
-import { KeyHelp } from '../job/KeyHelp';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';
@@ -48,11 +44,13 @@ export function PumpCard() {
 
 function Steps({ view }: { view: PumpView }) {
   const { sheet, state, record } = useJob();
-  const { last, undo } = useUndo(OWN_ACTS);
+  const { undo } = useUndo(
+    OWN_ACTS,
+    undefined,
+    (act) => act.type === 'crank.stood' || isOn('pump', act, sheet),
+  );
   const [wrong, setWrong] = useState(false);
-  const [help, setHelp] = useState(false);
   const { next, atDeg, barDeg, failed } = view;
-  const mine = last && (last.type === 'crank.stood' || isOn('pump', last, sheet));
   const [held] = next === 'stand' || next === 'again' ? crankHeldBy(sheet, state) : [];
   const cycle = cycleDegrees(sheet.strokes);
   const says = asks(view);
@@ -68,11 +66,6 @@ function Steps({ view }: { view: PumpView }) {
   const rocks = useOnce(() =>
     record('crank.stood', { atDeg: wrap(atDeg + 360, cycle), seen: w.rocks }),
   );
-  useActKeys({
-    confirm: next && !held && !wrong ? confirm : undefined,
-    undo: mine ? undo : undefined,
-    help: () => setHelp(!help),
-  });
   const { timing, rotation } = sheet;
   const firing = firingOf(sheet);
   const companion = firing.find((one) => areCompanions(one.atDeg, 0))?.cylinder;
@@ -82,21 +75,20 @@ function Steps({ view }: { view: PumpView }) {
       card="pump"
       title={cardTitle('pump')}
       back={<BackOfCard says={w.back} acts={OWN_ACTS} card="pump" />}
-      actBar={
-        next && !held ? (
-          <ActBar
-            undo={mine ? { what: undoHint(last, sheet), onPress: undo } : null}
-            {...(next === 'stand' && sheet.strokes === 4 && !isOther
-              ? { notSo: { label: w.rocks, onPress: rocks } }
-              : next === 'again'
-                ? { notSo: { label: w.notAgain, onPress: () => setWrong(true) } }
-                : {})}
-            confirm={{ label: says.confirm, onPress: confirm }}
-          />
-        ) : (
-          <ToTrayButton done={!next} />
-        )
+      acts={
+        next && !held
+          ? {
+              undo,
+              ...(next === 'stand' && sheet.strokes === 4 && !isOther
+                ? { notSo: { label: w.rocks, onPress: rocks } }
+                : next === 'again'
+                  ? { notSo: { label: w.notAgain, onPress: () => setWrong(true) } }
+                  : {}),
+              confirm: { label: says.confirm, onPress: confirm },
+            }
+          : null
       }
+      actBar={<ToTrayButton done={!next} />}
       slip={
         wrong ? (
           <WordsSlip
@@ -110,8 +102,6 @@ function Steps({ view }: { view: PumpView }) {
           >
             {view.toothDeg === null ? null : <Body>{w.tooth(degrees(view.toothDeg))}</Body>}
           </WordsSlip>
-        ) : help ? (
-          <KeyHelp onClose={() => setHelp(false)} />
         ) : null
       }
     >

@@ -2,7 +2,6 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
-import { undoHint } from '@cardinex/words/en/acts';
 import type { ActType } from '@cardinex/core/job/act';
 import { isOn } from '@cardinex/core/job/cardOf';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
@@ -26,16 +25,13 @@ import {
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { degrees, endName } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body, Small } from '../../ui/Words';
 import { checkHref } from '../checks/checkHref';
 import { HeldNotice } from '../checks/HeldNotice';
 import { ReadCheck } from '../checks/ReadCheck';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { entryHref } from '../job/entryHref';
-import { KeyHelp } from '../job/KeyHelp';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';
@@ -74,12 +70,14 @@ export function TimingCard({ check }: { check: string | undefined }) {
 
 function Steps({ view }: { view: TimingView }) {
   const { jobId, sheet, state, record } = useJob();
-  const { last, undo } = useUndo(OWN_ACTS);
-  const [wrong, setWrong] = useState(false);
-  const [help, setHelp] = useState(false);
-  const { next, steps, doneCount, failed } = view;
   // What was read or looked at on another card is not undone from here.
-  const mine = last && (!last.type.startsWith('check.') || isOn('timing', last, sheet));
+  const { undo } = useUndo(
+    OWN_ACTS,
+    undefined,
+    (act) => !act.type.startsWith('check.') || isOn('timing', act, sheet),
+  );
+  const [wrong, setWrong] = useState(false);
+  const { next, steps, doneCount, failed } = view;
   const turns = next?.kind === 'look' && next.check.id === TWO_TURNS;
   const [held] = turns ? crankHeldBy(sheet, state) : [];
   const act = next ? timingAct(sheet, next) : w.allDone;
@@ -103,11 +101,6 @@ function Steps({ view }: { view: TimingView }) {
   const confirm = useOnce(async () => {
     if (next && !held) await take(next);
   });
-  useActKeys({
-    confirm: next && !held && !wrong ? confirm : undefined,
-    undo: mine ? undo : undefined,
-    help: () => setHelp(!help),
-  });
   const after = next ? steps.find(({ done, key }) => !done && key !== next.key) : undefined;
   const { timing } = sheet;
   const tooth = timing?.wheels?.[0]?.teeth;
@@ -117,23 +110,22 @@ function Steps({ view }: { view: TimingView }) {
       title={cardTitle('timing')}
       aside={w.count(doneCount, steps.length)}
       back={<BackOfCard says={w.back} acts={OWN_ACTS} card="timing" />}
-      actBar={
-        next && !held ? (
-          <ActBar
-            undo={mine ? { what: undoHint(last, sheet), onPress: undo } : null}
-            {...(next.kind === 'look' && {
-              notSo: { label: w.notSo, onPress: () => setWrong(true) },
-            })}
-            confirm={{
-              label: timingConfirm(next),
-              hint: after && w.next(timingNext(sheet, after)),
-              onPress: confirm,
-            }}
-          />
-        ) : (
-          <ToTrayButton done={!next} />
-        )
+      acts={
+        next && !held
+          ? {
+              undo,
+              ...(next.kind === 'look' && {
+                notSo: { label: w.notSo, onPress: () => setWrong(true) },
+              }),
+              confirm: {
+                label: timingConfirm(next),
+                hint: after && w.next(timingNext(sheet, after)),
+                onPress: confirm,
+              },
+            }
+          : null
       }
+      actBar={<ToTrayButton done={!next} />}
       slip={
         wrong && next?.kind === 'look' ? (
           <WordsSlip
@@ -156,8 +148,6 @@ function Steps({ view }: { view: TimingView }) {
               <Body>{w.tooth(degrees(360 / tooth))}</Body>
             ) : null}
           </WordsSlip>
-        ) : help ? (
-          <KeyHelp onClose={() => setHelp(false)} />
         ) : null
       }
     >

@@ -24,13 +24,13 @@ interface Props {
 
 /** Where both stops are read. */
 export function ReadStops({ typed, onChange, tried }: Props) {
-  const field = (name: 'forward' | 'back' | 'arc', fault: string, isRight: boolean) => (
+  const field = (name: 'forward' | 'back' | 'arc', isRight: boolean) => (
     <Field
       label={w[name]}
       value={typed[name]}
       onChangeText={(text) => onChange({ ...typed, [name]: text })}
       inputMode="decimal"
-      fault={tried && !isRight ? fault : undefined}
+      faulty={tried && !isRight}
     />
   );
   return (
@@ -47,14 +47,19 @@ export function ReadStops({ typed, onChange, tried }: Props) {
       <Body>{typed.way === 'wheel' ? w.wheelSays : w.rimSays}</Body>
       {typed.way === 'wheel' ? (
         <>
-          {field('forward', w.notDegrees, onWheel(typed.forward) !== null)}
-          {field('back', w.notDegrees, onWheel(typed.back) !== null)}
+          {field('forward', onWheel(typed.forward) !== null)}
+          {field('back', onWheel(typed.back) !== null)}
         </>
       ) : (
-        field('arc', w.notMm, alongRim(typed.arc) !== null)
+        field('arc', alongRim(typed.arc) !== null)
       )}
     </>
   );
+}
+
+/** What would be right in the fields of one way. */
+export function stopsWanted({ way }: StopsTyped): string {
+  return way === 'rim' ? w.notMm : w.notDegrees;
 }
 
 /** What was typed as it is recorded; null while something of it cannot be right. */

@@ -10,10 +10,9 @@ import { valvesScreen } from '@cardinex/words/en/cards/valves';
 import { useUnits } from '../../device/preferences';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
+import { useRefusal } from '../../ui/Refusal';
 import { Body } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
-import { ActBar } from '../job/ActBar';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
@@ -21,7 +20,7 @@ import { useOnce } from '../job/useOnce';
 import { ToTrayButton } from '../job/ToTrayButton';
 import { useUndo } from '../job/useUndo';
 import { BarringCaution } from '../valves/BarringCaution';
-import { NOTHING_TYPED, ReadStops, stopsRead } from './ReadStops';
+import { NOTHING_TYPED, ReadStops, stopsRead, stopsWanted } from './ReadStops';
 import { StopsDrawing } from './StopsDrawing';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
@@ -41,27 +40,26 @@ export function TopScreen() {
 function Steps() {
   const { sheet, state, record } = useJob();
   const units = useUnits();
-  const { last, undo } = useUndo(OWN_ACTS);
+  const { undo } = useUndo(OWN_ACTS);
+  const refusal = useRefusal();
   const [stops, setStops] = useState(NOTHING_TYPED);
   const [made, setMade] = useState('');
   const [tried, setTried] = useState(false);
   const [again, setAgain] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
   const { step, stop, found } = topView(state, again);
   const [held] = crankHeldBy(sheet, state);
   const heldHere = step === 'read' ? held : undefined;
   const read = async (): Promise<void> => {
     const data = stopsRead(stops);
     setTried(data === null);
-    if (!data) return;
-    const refused = await record('top.found', data);
-    setProblem(refused);
-    if (refused === null) setAgain(false);
+    if (!data) return refusal.say(stopsWanted(stops));
+    if ((await record('top.found', data)) === null) setAgain(false);
   };
   const mark = async (): Promise<void> => {
     const words = made.trim();
     setTried(words === '');
-    if (words !== '') await record('crank.marked', { words });
+    if (words === '') return refusal.say(w.needMark);
+    await record('crank.marked', { words });
   };
   const confirm = useOnce(async () => {
     switch (step) {
@@ -77,29 +75,27 @@ function Steps() {
         return router.back();
     }
   });
-  useActKeys({ confirm: heldHere ? undefined : confirm, undo: last ? undo : undefined });
   const result = found ? topFinding(sheet, found) : null;
   return (
     <CardFrame
       card="top"
       title={w.title}
       back={<BackOfCard says={w.back2} acts={OWN_ACTS} />}
-      actBar={
-        step === 'done' || heldHere ? (
-          <ToTrayButton done={step === 'done'} />
-        ) : (
-          <ActBar
-            undo={last ? { what: '', onPress: undo } : null}
-            {...(step === 'mark' && {
-              notSo: { label: w.again, onPress: () => setAgain(true) },
-            })}
-            confirm={{
-              label: step === 'read' ? w.keeps[stops.way] : w.steps[step],
-              onPress: confirm,
-            }}
-          />
-        )
+      acts={
+        step === 'done' || heldHere
+          ? null
+          : {
+              undo,
+              ...(step === 'mark' && {
+                notSo: { label: w.again, onPress: () => setAgain(true) },
+              }),
+              confirm: {
+                label: step === 'read' ? w.keeps[stops.way] : w.steps[step],
+                onPress: confirm,
+              },
+            }
       }
+      actBar={<ToTrayButton done={step === 'done'} />}
     >
       {heldHere ? <HeldNotice by={heldHere} /> : null}
       <View className="gap-2.5 p-3.5">
@@ -111,10 +107,9 @@ function Steps() {
               tried={tried}
               onChange={(typed) => {
                 setStops(typed);
-                setProblem(null);
+                refusal.clear();
               }}
             />
-            {problem ? <Mark kind="out" word={problem} /> : null}
           </>
         ) : null}
         {result && found ? (
@@ -138,9 +133,12 @@ function Steps() {
               label={w.markLabel}
               hint={w.markHint}
               value={made}
-              onChangeText={setMade}
+              onChangeText={(words) => {
+                setMade(words);
+                refusal.clear();
+              }}
               onSubmitEditing={confirm}
-              fault={tried && made.trim() === '' ? w.needMark : undefined}
+              faulty={tried && made.trim() === ''}
             />
           </>
         ) : null}

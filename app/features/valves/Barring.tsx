@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { undoHint } from '@cardinex/words/en/acts';
 import type { CardName } from '@cardinex/core/job/tray';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import { cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
@@ -10,11 +9,9 @@ import { degrees, endName } from '@cardinex/words/en/quantity';
 import { useEncoder } from '../../device/instrument/useEncoder';
 import { usePreferences } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
+import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
-import { ActBar } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
-import { KeyHelp } from '../job/KeyHelp';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useSpoken } from '../job/useSpoken';
@@ -45,9 +42,9 @@ export function Barring({ card, view }: { card: CardName; view: OverheadView }) 
 function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
   const { sheet, state, record } = useJob();
   const { speech } = usePreferences();
-  const { last, undo } = useUndo(VALVES_ACTS);
+  const { undo } = useUndo(VALVES_ACTS);
+  const refusal = useRefusal();
   const [doubting, setDoubting] = useState(false);
-  const [help, setHelp] = useState(false);
   const { next, plan, barDeg } = view;
   const number = next ? plan.positions.indexOf(next) + 1 : 0;
   const [turnedDeg, setTurnedDeg] = useState(0);
@@ -63,11 +60,6 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
   const waits = leftMs !== null && leftMs > 0 && barDeg !== 0;
   const stand = useOnce(async () => {
     if (next) await record('crank.stood', { atDeg: next.atDeg, seen });
-  });
-  useActKeys({
-    confirm: doubting || waits ? undefined : stand,
-    undo: last ? undo : undefined,
-    help: () => setHelp(!help),
   });
   useSpoken(
     barDeg === null
@@ -88,25 +80,20 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
           : w.countSet(view.doneCount, view.items.length)
       }
       back={<ValvesBack view={view} />}
-      actBar={
-        <ActBar
-          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
-          notSo={{ label: w.notSo, onPress: () => setDoubting(true) }}
-          confirm={{
-            label: waits ? w.wait : w.iSeeThat,
-            hint: waits ? `${clock(leftMs)} ${w.waitLeft}` : w.thenSetItems(toSet.length),
-            onPress: waits ? () => undefined : stand,
-            plain: waits,
-          }}
-        />
-      }
+      acts={{
+        undo,
+        notSo: { label: w.notSo, onPress: () => setDoubting(true) },
+        confirm: {
+          label: waits ? w.wait : w.iSeeThat,
+          hint: waits ? `${clock(leftMs)} ${w.waitLeft}` : w.thenSetItems(toSet.length),
+          onPress: waits ? () => refusal.say(w.waitFirst(clock(leftMs))) : stand,
+          plain: waits,
+        },
+      }}
       slip={
-        <>
-          {doubting ? (
-            <NotWhatISee view={view} waits={waits} onClose={() => setDoubting(false)} />
-          ) : null}
-          {help ? <KeyHelp onClose={() => setHelp(false)} /> : null}
-        </>
+        doubting ? (
+          <NotWhatISee view={view} waits={waits} onClose={() => setDoubting(false)} />
+        ) : null
       }
     >
       <View className="px-3 pt-2">

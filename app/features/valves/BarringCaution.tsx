@@ -2,9 +2,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import type { CardName } from '@cardinex/core/job/tray';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
-import { useActKeys } from '../../ui/useActKeys';
 import { Body } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
@@ -20,21 +18,12 @@ export function BarringCaution({
 }) {
   const { record } = useJob();
   const acknowledge = useOnce(() => record('caution.acknowledged', { caution: 'barring' }));
-  useActKeys({ confirm: acknowledge });
   return (
     <CardFrame
       card={card}
       title={w.beforeBarring}
       back={back}
-      actBar={
-        <Button
-          label={w.beforeBarringDone}
-          kind="expected"
-          tall
-          onPress={acknowledge}
-          testID="confirm"
-        />
-      }
+      acts={{ undo: null, confirm: { label: w.beforeBarringDone, onPress: acknowledge } }}
     >
       <View className="gap-3 p-3.5">
         <View className="flex-row gap-3 rounded-lg border-2 border-red p-3.5">

@@ -18,7 +18,7 @@ export function CodesPart() {
   const { codes } = state.valves;
   const [chosen, setChosen] = useState<number | null>(null);
   const [text, setText] = useState('');
-  const [fault, setFault] = useState<string | undefined>();
+  const [faulty, setFaulty] = useState(false);
   const cylinders = [...new Set(settingItems(sheet).map(({ cylinder }) => cylinder))].sort(
     (a, b) => a - b,
   );
@@ -27,7 +27,7 @@ export function CodesPart() {
     if (next === null || read.trim() === '') return;
     const code = read.trim().toUpperCase();
     const problem = await record('injector.coded', { cylinder: next, code });
-    setFault(problem ?? undefined);
+    setFaulty(problem !== null);
     if (problem !== null) return;
     setText('');
     setChosen(null);
@@ -63,11 +63,11 @@ export function CodesPart() {
             autoCapitalize="characters"
             onChangeText={(typed) => {
               setText(typed);
-              setFault(undefined);
+              setFaulty(false);
             }}
             onSubmitEditing={keep}
             blurOnSubmit={false}
-            fault={fault}
+            faulty={faulty}
           />
           <Button label={w.keepCode} onPress={keep} />
         </View>

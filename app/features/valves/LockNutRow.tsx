@@ -22,7 +22,7 @@ export function LockNutRow({ nut }: { nut: LockNut }) {
         <Body className="font-strong">{w.nut(torque(nm, units))}</Body>
         <Small className="underline">
           {pulled
-            ? w.setTo(pulled.name, pulled.setNm, pulled.adapter !== undefined)
+            ? w.setTo(pulled.name, pulled.setNm, pulled.adapter !== undefined, units)
             : (wrench ?? w.byHand)}
         </Small>
       </Pressable>

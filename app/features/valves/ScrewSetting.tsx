@@ -13,11 +13,13 @@ import { benchWords } from '@cardinex/words/en/bench';
 import { itemName } from '@cardinex/words/en/itemNames';
 import { hydraulicSentence, injectorSentence } from '@cardinex/words/en/overhead';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { fixed } from '@cardinex/words/en/kit';
 import { degrees, length } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
 import { Field } from '../../ui/Field';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
+import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
@@ -122,8 +124,10 @@ function ByHeight({ card, view, place, current }: Props) {
     measuredMm !== null && measuredMm > 0 && pitchMm !== undefined && !near
       ? injectorSetting({ method: 'height', gaugeMm, measuredMm, pitchMm })
       : null;
+  const refusal = useRefusal();
   const keep = useOnce(async () => {
-    if (text !== '' && measuredMm === null) return;
+    if (text !== '' && measuredMm === null) return refusal.say(benchWords.notNumber);
+    if (advice) return refusal.say(w.notAtGauge(injectorSentence(advice)));
     const data = {
       item: item.id,
       heightMm: measuredMm ?? gaugeMm,
@@ -139,13 +143,13 @@ function ByHeight({ card, view, place, current }: Props) {
       confirm={{
         label: w.gaugeFits,
         hint: measuredMm === null ? '' : length(measuredMm, units),
-        onPress: advice ? () => undefined : keep,
+        onPress: keep,
         plain: advice !== null,
       }}
     >
       <SettingTop view={view} place={place} current={current}>
         <Small>{w.toGauge}</Small>
-        <Figure size="act" value={gaugeMm.toFixed(1)} unit="mm" testID="target" />
+        <Figure size="act" value={fixed(gaugeMm, 1)} unit="mm" testID="target" />
       </SettingTop>
       <View className="gap-2 border-t border-rule px-3.5 py-2.5">
         <Body>{w.gaugeHow}</Body>
@@ -158,9 +162,12 @@ function ByHeight({ card, view, place, current }: Props) {
           hint={w.heightHint}
           inputMode="decimal"
           value={typed.item === item.id ? typed.text : ''}
-          onChangeText={(next) => setTyped({ item: item.id, text: next })}
-          onSubmitEditing={() => (advice ? undefined : keep())}
-          fault={text !== '' && measuredMm === null ? benchWords.notNumber : undefined}
+          onChangeText={(next) => {
+            setTyped({ item: item.id, text: next });
+            refusal.clear();
+          }}
+          onSubmitEditing={keep}
+          faulty={text !== '' && measuredMm === null}
           testID="height"
         />
         {advice ? (

@@ -1,13 +1,9 @@
-import { useState, type PropsWithChildren, type ReactNode } from 'react';
-import { undoHint } from '@cardinex/words/en/acts';
+import type { PropsWithChildren, ReactNode } from 'react';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { CardName } from '@cardinex/core/job/tray';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { useActKeys } from '../../ui/useActKeys';
-import { ActBar, type ActBarProps } from '../job/ActBar';
+import type { CardActs } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
-import { KeyHelp } from '../job/KeyHelp';
-import { useJob } from '../job/JobProvider';
 import { useUndo } from '../job/useUndo';
 import { ValvesBack } from './ValvesBack';
 import { VALVES_ACTS } from './ownActs';
@@ -17,8 +13,9 @@ interface Props {
   readonly view: OverheadView;
   /** Instead of which position it is. */
   readonly title?: string;
-  readonly confirm: ActBarProps['confirm'];
-  readonly notSo?: ActBarProps['notSo'];
+  readonly confirm: CardActs['confirm'];
+  readonly notSo?: CardActs['notSo'];
+  readonly asked?: CardActs['asked'];
   /** Does the last act stay as it is while something is being typed? */
   readonly typing?: boolean;
   readonly foot?: ReactNode;
@@ -28,15 +25,8 @@ interface Props {
 
 /** The card at one position of the plan: which of how many, what is done, and its keys. */
 export function SettingFrame(props: PropsWithChildren<Props>) {
-  const { card, view, title, confirm, notSo, typing = false, foot = null, slip, children } = props;
-  const { sheet } = useJob();
-  const { last, undo } = useUndo(VALVES_ACTS);
-  const [help, setHelp] = useState(false);
-  useActKeys({
-    confirm: slip ? undefined : confirm.onPress,
-    undo: last && !typing && !slip ? undo : undefined,
-    help: () => setHelp(!help),
-  });
+  const { card, view, title, confirm, notSo, asked, typing = false, foot = null, slip } = props;
+  const { undo } = useUndo(VALVES_ACTS);
   const { plan, next, doneCount, items } = view;
   const number = next ? plan.positions.indexOf(next) + 1 : 0;
   return (
@@ -50,16 +40,10 @@ export function SettingFrame(props: PropsWithChildren<Props>) {
       }
       back={<ValvesBack view={view} />}
       foot={foot}
-      actBar={
-        <ActBar
-          undo={last ? { what: undoHint(last, sheet), onPress: undo } : null}
-          {...(notSo && { notSo })}
-          confirm={confirm}
-        />
-      }
-      slip={slip ?? (help ? <KeyHelp onClose={() => setHelp(false)} /> : null)}
+      acts={{ undo, ...(notSo && { notSo }), confirm, asked: asked ?? null, typing }}
+      slip={slip}
     >
-      {children}
+      {props.children}
     </CardFrame>
   );
 }

@@ -25,6 +25,25 @@ export interface RunActData {
     readonly reachedNm?: number;
     readonly read?: HowRead;
   };
+  /** Several pulled in their order before anybody could tap: said afterwards, and marked so. */
+  'bolts.reported': {
+    readonly pulls: readonly {
+      readonly key: string;
+      readonly pass: number;
+      readonly nm: number;
+      readonly setNm: number;
+    }[];
+    readonly wrench: string;
+  };
+  /** Between stages: what the hand was set to, or took up, for the one that begins. */
+  'stage.set': {
+    readonly run: RunName;
+    readonly stage: string;
+    /** What the stage asks for, lowest first: N·m, degrees or bar as its kind has it. */
+    readonly values: readonly number[];
+    /** What the wrench was set to for each; empty where none is. */
+    readonly settingsNm: readonly number[];
+  };
   'bolt.turned': {
     readonly key: string;
     readonly pass: number;

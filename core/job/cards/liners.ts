@@ -9,9 +9,6 @@ import { mayOverride } from '../roles';
 import { cylindersInScope, fitsLiners, type JobSheet } from '../scope';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 
-/** Fewest places a liner is read at before anything is said of it: one reading shows no tilt. */
-export const FEWEST_PLACES = 2;
-
 export interface LinerReading {
   readonly mm: number;
   readonly printed: Printed;
@@ -146,7 +143,12 @@ export function readingsOf(state: LinersState, bore: string): readonly number[] 
     .map(([, reading]) => reading.mm);
 }
 
-/** What the liners read so far say; null before any has been read at enough places, or without limits. */
+/** Places of one liner: all the sheet names are read before anything is said of it. */
+export function placesOf(sheet: JobSheet): number {
+  return heightsOf(sheet.liners)?.places.length ?? 0;
+}
+
+/** What the liners read so far say; null before any has been read at all its places, or without limits. */
 export function linersFinding(sheet: JobSheet, state: LinersState): LinerCheck | null {
   const heights = heightsOf(sheet.liners);
   const limits = heights && linerLimitsMm(heights);
@@ -157,19 +159,19 @@ export function linersFinding(sheet: JobSheet, state: LinersState): LinerCheck |
       readingsMm: readingsOf(state, String(cylinder)),
       ...boreStands(sheet, cylinder),
     }))
-    .filter((bore) => bore.readingsMm.length >= FEWEST_PLACES);
+    .filter((bore) => bore.readingsMm.length >= placesOf(sheet));
   return bores.length === 0 ? null : linerCheck({ bores, limits, rise: heights.rise });
 }
 
-/** Bores still short of readings. */
+/** Bores of which a place is still unread. */
 export function unreadBores(sheet: JobSheet, state: LinersState): readonly string[] {
-  return boreIds(sheet).filter((id) => readingsOf(state, id).length < FEWEST_PLACES);
+  return boreIds(sheet).filter((id) => readingsOf(state, id).length < placesOf(sheet));
 }
 
 export function decideLinerRead(act: ActOf<'liner.read'>, { sheet }: DecideContext): Verdict {
   if (!boreIds(sheet).includes(act.data.bore))
     return refused('unknown-bore', { bore: act.data.bore });
-  const places = heightsOf(sheet.liners)?.places.length ?? 0;
+  const places = placesOf(sheet);
   if (act.data.place >= places) {
     return refused('unknown-place', { place: act.data.place + 1, places });
   }

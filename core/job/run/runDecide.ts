@@ -221,8 +221,8 @@ function decidePull(
 function decideReached(planned: TightenAct, reached: number | undefined): Verdict {
   if (reached === undefined || reachedVerdict(planned, reached) === 'within') return ACCEPTED;
   const { low, high } = bandOf(planned) ?? { low: 0, high: 0 };
-  const unit = planned.bar !== undefined ? ' bar' : planned.kind === 'angle' ? '°' : ' N·m';
-  return refused('reached-outside', { reached: `${reached}${unit}`, low, high });
+  const by = planned.bar !== undefined ? 'bar' : planned.kind === 'angle' ? 'deg' : 'nm';
+  return refused('reached-outside', { by, reached, low, high });
 }
 
 /** One fastener comes out again; one that is spent only for a new one. */

@@ -19,6 +19,8 @@ export interface Attempt {
   /** How far its nut went, in holes. */
   readonly holes?: number;
   readonly wrench?: string;
+  /** Said only after others had been pulled too. */
+  readonly afterwards?: true;
   /** Absent when the bolt was pulled and reached its value. */
   readonly fault?: { readonly kind: BoltFault; readonly words: string };
 }
@@ -51,7 +53,14 @@ export interface RunState {
   >;
   /** Every head marked with paint. */
   readonly marked: { readonly at: string; readonly by: string } | null;
+  /** For which stage each hand was last set, or last worked; nothing since all was made ready anew. */
+  readonly hands: {
+    readonly by: Readonly<Record<string, string>>;
+    readonly last: string | null;
+  };
 }
+
+const NO_HANDS: RunState['hands'] = { by: {}, last: null };
 
 export const NO_RUN: RunState = {
   prepared: null,
@@ -63,6 +72,7 @@ export const NO_RUN: RunState = {
   turned: {},
   takenOut: {},
   marked: null,
+  hands: NO_HANDS,
 };
 
 export type RunsState = Readonly<Record<string, RunState>>;
@@ -89,8 +99,18 @@ export function evolveRuns(state: RunsState, act: LoggedAct): RunsState {
     case 'run.prepared': {
       const { wrench, adapter, treatment } = act.data;
       const prepared = { actId: act.id, wrench, adapter, treatment, at: act.at, by: act.by };
-      return changed(state, act.data.run, (run) => ({ ...run, prepared }));
+      return changed(state, act.data.run, (run) => ({ ...run, prepared, hands: NO_HANDS }));
     }
+    case 'bolts.reported': {
+      const [first] = act.data.pulls;
+      if (!first) return state;
+      return changed(state, readKey(first.key).run, (run) => reported(run, act));
+    }
+    case 'stage.set':
+      return changed(state, act.data.run, (run) => ({
+        ...run,
+        hands: inHand(run, act.device, act.data.stage),
+      }));
     case 'cap.turned':
       return changed(state, act.data.run, (run) => turnedAfter(run, act));
     case 'bolt.taken-out':
@@ -122,9 +142,23 @@ function changed(state: RunsState, name: RunName, change: (run: RunState) => Run
   return { ...state, [key]: change(state[key] ?? NO_RUN) };
 }
 
+function inHand({ hands }: RunState, device: string, stage: string): RunState['hands'] {
+  return { by: { ...hands.by, [device]: stage }, last: stage };
+}
+
+/** As many pulls, each marked as said afterwards. */
+function reported(run: RunState, act: LoggedAct & ActOf<'bolts.reported'>): RunState {
+  const { pulls, wrench } = act.data;
+  return pulls.reduce((after, pull) => {
+    const data = { ...pull, wrench };
+    return attempted(after, { ...act, type: 'bolt.pulled', data }, { afterwards: true });
+  }, run);
+}
+
 function attempted(
   run: RunState,
   act: LoggedAct & { [T in RunActType]: ActOf<T> }[RunActType],
+  more: Pick<Attempt, 'afterwards'> = {},
 ): RunState {
   const { key, pass } = act.data;
   const { stage, fastener } = readKey(key);
@@ -134,6 +168,7 @@ function attempted(
     at: act.at,
     by: act.by,
     device: act.device,
+    ...more,
     ...(act.type === 'bolt.pulled' && readOf(act.data)),
     ...(act.type === 'bolt.turned' && turnOf(act.data)),
     ...(act.type === 'stud.tensioned' && act.data.holes !== undefined && { holes: act.data.holes }),
@@ -149,6 +184,8 @@ function attempted(
     lastAt: { ...run.lastAt, [stage]: later(before, act.at) },
     letBack: null,
     marked: null,
+    // A wait or a turn of the crank leaves the hand as it was.
+    hands: act.type === 'step.done' ? run.hands : inHand(run, act.device, stage),
   };
 }
 

@@ -1,12 +1,12 @@
 import type { NutPulled } from '@cardinex/core/job/act';
-import { METRIC, settingFigure, torque, type ReaderUnits } from '../quantity';
+import { METRIC, setting, torque, type ReaderUnits } from '../quantity';
 
 /** The lock nut of a valve's screw, as it stands on the card. */
 export const lockNutWords = {
   nut: (value: string) => `Lock nut ${value}`,
   notPrinted: (says: string) => `Lock nut: ${says}`,
-  setTo: (wrench: string, nm: number, through: boolean) =>
-    `${wrench}${through ? ' with its adapter' : ''} set to ${settingFigure(nm)} N·m`,
+  setTo: (wrench: string, nm: number, through: boolean, units: ReaderUnits) =>
+    `${wrench}${through ? ' with its adapter' : ''} set to ${setting(nm, units)}`,
   byHand: 'By hand; no wrench is written down',
   title: 'What pulls the lock nut?',
   noWrench: 'By hand, without a wrench',
@@ -22,6 +22,6 @@ export function nutPulledLine(
   { nm, setNm, name, adapter }: NutPulled,
   units: ReaderUnits = METRIC,
 ): string {
-  const set = lockNutWords.setTo(name, setNm, adapter !== undefined);
+  const set = lockNutWords.setTo(name, setNm, adapter !== undefined, units);
   return `lock nut ${torque(nm, units)}, ${set}`;
 }

@@ -204,6 +204,8 @@ export const valvesScreen = {
   thenSetItems: (count: number) => `then set ${count}`,
   seenAt: (atDeg: number) => `crank at ${degrees(atDeg)}`,
   wait: 'Wait',
+  waitFirst: (left: string) =>
+    `Tappets are still giving way: ${left} to wait before the crank turns.`,
   waitLeft: 'still to wait',
   notWaiting: 'Not waited for',
   notWaitingHint: 'the tappets have given way already',
@@ -274,6 +276,7 @@ export const valvesScreen = {
     `${count} of ${of} ${step === 60 ? 'flats' : 'quarters'}`,
   contactHow: 'Screw in until the plunger is just touched, then turn on by the angle, hold, lock.',
   toGauge: 'Follower to the gauge',
+  notAtGauge: (advice: string) => `It is not at its height yet. ${advice}`,
   gaugeHow:
     'Gauge in its hole, foot on the body: turn until its shoulder just touches, hold, lock.',
   gaugeWithin: (mm: string, printed: boolean) =>

@@ -3,7 +3,7 @@ import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { adapterSetting } from '@cardinex/core/tightening/adapterSetting';
 import { wrenchChoose, type WrenchSetting } from '@cardinex/core/tightening/wrenchChoose';
 import { wrenchBench as w } from '@cardinex/words/en/bench';
-import { settingFigure, torque, torqueFigure } from '@cardinex/words/en/quantity';
+import { settingFigure, torque } from '@cardinex/words/en/quantity';
 import { wrenchSentence } from '@cardinex/words/en/wrenches';
 import { useUnits } from '../../../device/preferences';
 import { Figure } from '../../../ui/Figure';
@@ -95,11 +95,7 @@ function Setting({ found: { setting, atWrenchNm } }: { found: Found }) {
       <Figure
         size="act"
         tone={setting.inRange ? 'ink' : 'red'}
-        value={
-          units.torque === 'N·m'
-            ? settingFigure(setting.settingNm)
-            : torqueFigure(setting.settingNm, units.torque)
-        }
+        value={settingFigure(setting.settingNm, units.torque)}
         unit={units.torque}
         testID="result"
       />

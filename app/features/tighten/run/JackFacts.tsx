@@ -4,9 +4,12 @@ import { nutsOf } from '@cardinex/core/job/run/nuts';
 import { readThread } from '@cardinex/core/tightening/screwThread';
 import { tensioner } from '@cardinex/core/tightening/tensioner';
 import { JACK_LOSS, STEEL_GPA } from '@cardinex/core/tightening/usualJoint';
-import { nutTravelSentence } from '@cardinex/words/en/clamp';
+import { clampForce, nutTravelSentence } from '@cardinex/words/en/clamp';
+import { upTo } from '@cardinex/words/en/kit';
+import { degrees, length } from '@cardinex/words/en/quantity';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { View } from 'react-native';
+import { useUnits } from '../../../device/preferences';
 import { Button } from '../../../ui/Button';
 import { Marked } from '../../../ui/Marked';
 import { Body, Small } from '../../../ui/Words';
@@ -15,6 +18,7 @@ import { useOnce } from '../../job/useOnce';
 
 /** What this pressure does to a stud, and how far its nut should follow. */
 export function JackFacts({ view, bar }: { view: RunView; bar: number }) {
+  const units = useUnits();
   const { tensioner: spec, groups } = view.set;
   const thread = readThread(groups[0]?.thread ?? '');
   if (!spec || !thread) return null;
@@ -32,10 +36,10 @@ export function JackFacts({ view, bar }: { view: RunView; bar: number }) {
     <View className="border-t border-rule px-3.5 py-2" testID="jack">
       <Body>
         {w.jackDoes(
-          `${found.jackLoadKn.toFixed(0)} kN`,
-          `${found.stretchMm.toFixed(2)} mm`,
-          `${found.nutTurnDeg.toFixed(0)}°`,
-          found.holes?.toFixed(1),
+          clampForce(found.jackLoadKn),
+          length(found.stretchMm, units),
+          degrees(Math.round(found.nutTurnDeg)),
+          found.holes === undefined ? undefined : upTo(found.holes, 1),
         )}
       </Body>
       <Small>{w.jackAssumed}</Small>

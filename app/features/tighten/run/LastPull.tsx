@@ -1,6 +1,6 @@
-import { format } from 'date-fns/format';
 import { numberOf, type RunView } from '@cardinex/core/job/run/runView';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { timeOfDay } from '@cardinex/words/en/kit';
 import { useBench, useMemberName } from '../../../session/SessionProvider';
 import { Small } from '../../../ui/Words';
 
@@ -13,7 +13,7 @@ export function LastPull({ view }: { view: RunView }) {
   const who = attempt.by === member.id ? w.you : nameOf(attempt.by);
   return (
     <Small className="py-2.5 text-[16px] text-bench-soft" testID="last">
-      {w.last(numberOf(view, bolt), format(new Date(attempt.at), 'HH:mm'), who)}
+      {w.last(numberOf(view, bolt), timeOfDay(attempt.at), who)}
     </Small>
   );
 }

@@ -15,12 +15,12 @@ interface Props {
   readonly text: string;
   readonly onText: (text: string) => void;
   readonly onEnter: () => void;
-  readonly fault: string | undefined;
+  readonly faulty: boolean;
   readonly hand: InHand;
 }
 
 /** What the wrench showed: typed, or read from it while it is pulled. */
-export function ReachedRow({ kind, text, onText, onEnter, fault, hand }: Props) {
+export function ReachedRow({ kind, text, onText, onEnter, faulty, hand }: Props) {
   const { torque } = useUnits();
   const field = useRef<TextInput>(null);
   useDigitsTo(field);
@@ -51,7 +51,7 @@ export function ReachedRow({ kind, text, onText, onEnter, fault, hand }: Props) 
           onChangeText={onText}
           onSubmitEditing={onEnter}
           blurOnSubmit={false}
-          fault={fault}
+          faulty={faulty}
           testID="reached"
         />
       </View>

@@ -27,13 +27,16 @@ describe('what is typed beside a pull', () => {
   });
 
   it('within the band it is kept, beyond it says which way, with what is known', () => {
-    expect(judged(pull(), 'torque', 45.9)).toEqual({ ok: true, nm: 45.9 });
-    expect(judged(pull(), 'torque', 30)).toEqual({
+    expect(judged(pull(), 'torque', 45.9, METRIC)).toEqual({ ok: true, nm: 45.9 });
+    expect(judged(pull(), 'torque', 30, METRIC)).toEqual({
       ok: false,
       fault: 'did-not-reach',
-      says: 'reached 30.0 N·m',
+      says: 'reached 30 N·m',
     });
-    expect(judged(pull({ kind: 'angle', deg: 90 }), 'angle', 100)).toMatchObject({
+    expect(judged(pull(), 'torque', 30, { ...METRIC, torque: 'lbf·ft' })).toMatchObject({
+      says: 'reached 22.1 lbf·ft',
+    });
+    expect(judged(pull({ kind: 'angle', deg: 90 }), 'angle', 100, METRIC)).toMatchObject({
       ok: false,
       fault: 'over',
     });

@@ -1,14 +1,33 @@
-import type { RunView } from '@cardinex/core/job/run/runView';
+import { useState } from 'react';
+import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
 
-/** PageUp walks back over the bolts done, without undoing anything. */
-export function useLookBack(view: RunView, by: number, setBy: (by: number) => void) {
-  const doneInOrder = (view.current?.bolts ?? [])
-    .filter((b) => b.attempts.length > 0)
-    .sort(
-      (a, b) => Date.parse(b.attempts.at(-1)?.at ?? '') - Date.parse(a.attempts.at(-1)?.at ?? ''),
-    );
+/** A bolt done earlier, and in which stage. */
+export interface LookedAt {
+  readonly bolt: BoltView;
+  readonly stage: number;
+}
+
+/**
+ * PageUp walks back over what was done, newest first, without undoing anything.
+ * @returns `lookedAt` null while the act in hand is in sight
+ */
+export function useLookBack(view: RunView): {
+  readonly lookedAt: LookedAt | null;
+  readonly further: () => void;
+  readonly back: () => void;
+} {
+  const [by, setBy] = useState(0);
+  const done = view.stages
+    .flatMap(({ bolts }, at) => bolts.map((bolt) => ({ bolt, stage: at + 1 })))
+    .filter(({ bolt }) => bolt.attempts.length > 0)
+    .sort((a, b) => lastAt(b.bolt) - lastAt(a.bolt));
   return {
-    lookedAt: by > 0 ? (doneInOrder[by - 1] ?? null) : null,
-    step: () => setBy(by >= doneInOrder.length ? 0 : by + 1),
+    lookedAt: by > 0 ? (done[by - 1] ?? null) : null,
+    further: () => setBy((before) => Math.min(before + 1, done.length)),
+    back: () => setBy(0),
   };
+}
+
+function lastAt({ attempts }: BoltView): number {
+  return Date.parse(attempts.at(-1)?.at ?? '');
 }

@@ -5,7 +5,8 @@ import { reachedVerdict } from '@cardinex/core/job/run/reached';
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
 import type { BoltFault } from '@cardinex/core/job/act';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import type { ReaderUnits } from '@cardinex/words/en/quantity';
+import { degrees, pressure, type ReaderUnits } from '@cardinex/words/en/quantity';
+import { reachedNmWords } from '@cardinex/words/en/runActs';
 
 /** What is typed beside an act: what the wrench showed, how far it was turned, how far a nut went. */
 export type ReachedKind = 'torque' | 'angle' | 'holes';
@@ -26,12 +27,17 @@ export function reachedKind({ kind }: TightenAct, counts: boolean): ReachedKind 
 }
 
 /** Holds a reading, in core's units, against what was asked. */
-export function judged(act: TightenAct, kind: ReachedKind, value: number): Reached {
+export function judged(
+  act: TightenAct,
+  kind: ReachedKind,
+  value: number,
+  units: ReaderUnits,
+): Reached {
   if (kind === 'holes') return { ok: true, holes: value };
   const verdict = reachedVerdict(act, value);
   if (verdict === 'within')
     return kind === 'torque' ? { ok: true, nm: value } : { ok: true, deg: value };
-  const says = kind === 'torque' ? w.reachedNm(value.toFixed(1)) : w.reachedDeg(value.toFixed(0));
+  const says = kind === 'torque' ? reachedNmWords(value, units) : w.reachedDeg(degrees(value));
   return missed(verdict, says);
 }
 
@@ -40,9 +46,13 @@ function missed(verdict: 'short' | 'over', says: string): Reached & { ok: false 
 }
 
 /** Holds where a pump was stopped against the pressure that was asked; null where it is as asked. */
-export function pumpFault(act: TightenAct, bar: number): (Reached & { ok: false }) | null {
+export function pumpFault(
+  act: TightenAct,
+  bar: number,
+  units: ReaderUnits,
+): (Reached & { ok: false }) | null {
   const verdict = reachedVerdict(act, bar);
-  return verdict === 'within' ? null : missed(verdict, w.reachedBar(bar.toFixed(0)));
+  return verdict === 'within' ? null : missed(verdict, w.reachedBar(pressure(bar, units)));
 }
 
 /** The reading typed beside the act in hand; emptied when another act is in hand. */
@@ -55,7 +65,7 @@ export function useReached(act: TightenAct | null, kind: ReachedKind | null, uni
     // No pull has a sign.
     const value = /^[\d.,]/.test(bare) ? readDecimal(bare) : null;
     if (value === null) return { ok: false, says: w.notFigure };
-    return judged(act, kind, kind === 'torque' ? torqueToNm(value, units.torque) : value);
+    return judged(act, kind, kind === 'torque' ? torqueToNm(value, units.torque) : value, units);
   };
   return {
     text,

@@ -1,5 +1,7 @@
 import { useEffect, useRef } from 'react';
-import { signal } from './signal';
+import { signal } from '../signal';
+import { takePress } from './confirmGuard';
+import { isModalOpen } from './modal';
 
 export interface ActKeys {
   readonly confirm?: (() => void) | undefined;
@@ -10,9 +12,6 @@ export interface ActKeys {
   readonly sayAgain?: (() => void) | undefined;
 }
 
-/** Two presses nearer than this are one press of a bouncing pedal. */
-const BOUNCE_MS = 250;
-
 /** Backspace in an emptied field undoes only after a pause: whoever rubs out a figure goes one too far. */
 const QUIET_MS = 1000;
 
@@ -21,7 +20,7 @@ const SENT_MS = 1000;
 
 /**
  * Keyboard and pedal on a card. Space, Enter and PageDown confirm; Backspace undoes; PageUp looks
- * back. A key held down confirms once, and the Enter behind a gauge's figures confirms nothing. Keys
+ * back. A key held down confirms once, no key counts while a slip lies over the card, and the Enter behind a gauge's figures confirms nothing. Keys
  * typed into a field, or pressed on a button reached by keyboard, belong to that field or button. A
  * tapped button lets go of the keys again: after a tap on "Undo" the pedal must not undo once more.
  * In the field for a reading, which is where the focus stays while readings are taken, Space confirms
@@ -33,10 +32,11 @@ export function useActKeys(keys: ActKeys): void {
     latest.current = keys;
   });
   useEffect(() => {
-    let confirmedAt = -Infinity;
     let typedAt = -Infinity;
     let figureAt = -Infinity;
     const onKey = (event: KeyboardEvent): void => {
+      // What lies over the card has the keys; what is behind it hears nothing.
+      if (isModalOpen()) return;
       const act = actOf(event);
       const quiet = event.timeStamp - typedAt > QUIET_MS;
       if (!act || !belongsHere(event, quiet)) {
@@ -51,11 +51,9 @@ export function useActKeys(keys: ActKeys): void {
         signal('refused');
         return;
       }
-      if (act === 'confirm') {
-        if (event.timeStamp - confirmedAt < BOUNCE_MS) return;
-        confirmedAt = event.timeStamp;
-      }
-      latest.current[act]?.();
+      const answer = latest.current[act];
+      if (!answer || (changesTheLog(act) && !takePress())) return;
+      answer();
     };
     window.addEventListener('keydown', onKey, true);
     window.addEventListener('click', letGo, true);
@@ -64,6 +62,10 @@ export function useActKeys(keys: ActKeys): void {
       window.removeEventListener('click', letGo, true);
     };
   }, []);
+}
+
+function changesTheLog(act: keyof ActKeys): boolean {
+  return act === 'confirm' || act === 'undo';
 }
 
 const KEYS: Readonly<Record<string, keyof ActKeys>> = {
@@ -97,7 +99,6 @@ function belongsHere(event: KeyboardEvent, quiet: boolean): boolean {
   if (!target || target === document.body) return true;
   // A pedal's PageDown and PageUp mean the same wherever the focus happens to be.
   if (event.key === 'PageDown' || event.key === 'PageUp') return true;
-  if (target.closest('[role="dialog"]')) return false;
   if (target instanceof HTMLInputElement && target.inputMode === 'decimal')
     return (
       ' ?rR'.includes(event.key) || (event.key === 'Backspace' && target.value === '' && quiet)

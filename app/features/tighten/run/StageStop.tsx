@@ -1,0 +1,160 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { cardOfRun } from '@cardinex/core/job/run/runKey';
+import type { StageSetting } from '@cardinex/core/job/run/stageSet';
+import type { RunState } from '@cardinex/core/job/run/runState';
+import type { RunView } from '@cardinex/core/job/run/runView';
+import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
+import { inMillionths } from '@cardinex/core/quantity/withinLimits';
+import { reaches } from '@cardinex/core/tightening/wrenchChoose';
+import { groupOf } from '@cardinex/core/sheet/programmeOf';
+import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { pressureFigure, settingFigure, torque, degrees } from '@cardinex/words/en/quantity';
+import { nextUnit, useUnits } from '../../../device/preferences';
+import { Figure } from '../../../ui/Figure';
+import { Mark } from '../../../ui/Mark';
+import { Body, Small } from '../../../ui/Words';
+import { CardFrame } from '../../job/CardFrame';
+import { useJob } from '../../job/JobProvider';
+import { useOnce } from '../../job/useOnce';
+import { useSpoken } from '../../job/useSpoken';
+import { useUndo } from '../../job/useUndo';
+import { TIGHTEN_ACTS } from '../ownActs';
+import { TightenBack } from '../TightenBack';
+
+interface Props {
+  readonly view: RunView;
+  readonly asked: StageSetting;
+  readonly prepared: NonNullable<RunState['prepared']>;
+  readonly instances: ReactNode;
+  readonly onChangeWrench: () => void;
+}
+
+/**
+ * Between two stages the hand is stopped: what to set, take or change before the first bolt of the
+ * next, in one press. The thumb that drummed the last stage through finds another card here.
+ */
+export function StageStop({ view, asked, prepared, instances, onChangeWrench }: Props) {
+  const { record } = useJob();
+  const units = useUnits();
+  const { undo } = useUndo(TIGHTEN_ACTS);
+  const { stage, kind, values, settingsNm } = asked;
+  const set = useOnce(() => record('stage.set', { run: view.name, stage, values, settingsNm }));
+  const number = view.stages.findIndex(({ key }) => key === stage) + 1;
+  const { wrench } = prepared;
+  const outOfRange = values.filter(
+    (nm) => settingsNm.length > 0 && wrench && !reaches(wrench, wrenchSettingNm(nm, prepared)),
+  );
+  const inRange = outOfRange.length === 0;
+  const shown = values.map((value) => ({
+    value,
+    figure: figureOf(kind, value, prepared, units),
+    groups: groupsAt(view, stage, value),
+  }));
+  useSpoken(
+    `${TITLES[kind]} ${shown.map(({ figure }) => `${figure.value} ${figure.unit}`).join('. ')}`,
+  );
+  return (
+    <CardFrame
+      card={cardOfRun(view.name)}
+      set={view.set.id}
+      title={w.stageBegins(number, view.stages.length)}
+      aside={view.set.name}
+      back={<TightenBack view={view} />}
+      acts={{
+        undo,
+        ...(settingsNm.length > 0 && {
+          notSo: { label: w.changeWrench, onPress: onChangeWrench },
+        }),
+        confirm: inRange
+          ? { label: settingsNm.length > 0 ? w.itIsSet : w.inMyHand, onPress: set }
+          : {
+              label: w.changeWrench,
+              hint: w.outOfRange(torque(outOfRange[0] ?? 0, units)),
+              onPress: onChangeWrench,
+            },
+      }}
+    >
+      {instances}
+      <View className="gap-3 border-l-[6px] border-brass px-4 py-5" testID="stage-stop">
+        <Mark kind="waiting" word={TITLES[kind]} size={24} />
+        {shown.map(({ value, figure, groups }) => (
+          <View key={value}>
+            {shown.length > 1 ? <Body className="font-strong">{groups}</Body> : null}
+            <Figure
+              size="act"
+              value={figure.value}
+              unit={figure.unit}
+              onUnit={figure.quantity && (() => figure.quantity && nextUnit(figure.quantity))}
+              testID="setting"
+            />
+            {figure.gives === undefined ? null : <Small>{w.atTheBolt(figure.gives)}</Small>}
+          </View>
+        ))}
+        {wrench && settingsNm.length > 0 ? <Body>{wrench.name}</Body> : null}
+        {kind === 'angle' ? <Body>{w.takeAngleSays}</Body> : null}
+      </View>
+    </CardFrame>
+  );
+}
+
+const TITLES: Readonly<Record<StageSetting['kind'], string>> = {
+  torque: w.setTo,
+  check: w.setToCheck,
+  angle: w.takeAngle,
+  slacken: w.nowSlacken,
+  hydraulic: w.setPump,
+  'hydraulic-check': w.setPump,
+  wait: '',
+  'turn-crank': '',
+};
+
+interface Shown {
+  readonly value: string;
+  readonly unit: string;
+  readonly quantity?: 'torque' | 'pressure';
+  /** What the bolt gets, where the wrench is set to something else. */
+  readonly gives?: string;
+}
+
+function figureOf(
+  kind: StageSetting['kind'],
+  value: number,
+  prepared: NonNullable<RunState['prepared']>,
+  units: ReturnType<typeof useUnits>,
+): Shown {
+  switch (kind) {
+    case 'hydraulic':
+    case 'hydraulic-check':
+      return {
+        value: pressureFigure(value, units.pressure),
+        unit: units.pressure,
+        quantity: 'pressure',
+      };
+    case 'angle':
+    case 'slacken':
+      return { value: degrees(value), unit: '' };
+    default: {
+      const setNm = wrenchSettingNm(value, prepared);
+      return {
+        value: settingFigure(setNm, units.torque),
+        unit: units.torque,
+        quantity: 'torque',
+        ...(inMillionths(setNm) !== inMillionths(value) && { gives: torque(value, units) }),
+      };
+    }
+  }
+}
+
+/** Which groups get one of a stage's values. */
+function groupsAt(view: RunView, stage: string, value: number): string {
+  const bolts = view.stages.find(({ key }) => key === stage)?.bolts ?? [];
+  const names = bolts.flatMap(({ act }) => {
+    const fastener = view.set.fasteners.find(({ id }) => id === act.fastener);
+    const asked = act.nm ?? act.deg ?? act.bar;
+    return fastener && asked !== undefined && inMillionths(asked) === inMillionths(value)
+      ? (groupOf(view.set, fastener)?.name ?? [])
+      : [];
+  });
+  return [...new Set(names)].join(', ');
+}

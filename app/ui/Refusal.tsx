@@ -1,0 +1,64 @@
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useMemo,
+  useState,
+  type PropsWithChildren,
+} from 'react';
+import { View } from 'react-native';
+import { Mark } from './Mark';
+import { signal } from './signal';
+import { Body } from './Words';
+
+interface Refusals {
+  /** Why what was last pressed was not done and what to do; null while there is nothing to say. */
+  readonly text: string | null;
+  /** How often something was refused: the same words once more are said once more. */
+  readonly count: number;
+  /** Says why, for eyes, ears and hands. */
+  readonly say: (text: string) => void;
+  readonly clear: () => void;
+}
+
+const NOTHING: Refusals = { text: null, count: 0, say: () => undefined, clear: () => undefined };
+
+const RefusalContext = createContext<Refusals>(NOTHING);
+
+/** Remembers what was refused until something else is done; a slip or an act bar inside says it. */
+export function RefusalProvider({ children }: PropsWithChildren) {
+  const [{ text, count }, setSaid] = useState({ text: null as string | null, count: 0 });
+  const say = useCallback((words: string) => {
+    signal('refused');
+    setSaid((before) => ({ text: words, count: before.count + 1 }));
+  }, []);
+  const clear = useCallback(
+    () => setSaid((before) => (before.text === null ? before : { ...before, text: null })),
+    [],
+  );
+  const refusals = useMemo(() => ({ text, count, say, clear }), [text, count, say, clear]);
+  return <RefusalContext.Provider value={refusals}>{children}</RefusalContext.Provider>;
+}
+
+export function useRefusal(): Refusals {
+  return useContext(RefusalContext);
+}
+
+/** The line right above the button that was pressed: why it was not done. Announced. */
+export function RefusalLine() {
+  const { text, count } = useRefusal();
+  if (text === null) return null;
+  return (
+    <View
+      key={count}
+      role="alert"
+      testID="refusal"
+      className="flex-row items-start gap-2 rounded-lg border-2 border-red bg-card p-2.5"
+    >
+      <View className="pt-0.5">
+        <Mark kind="out" />
+      </View>
+      <Body className="flex-1 font-strong leading-[22px]">{text}</Body>
+    </View>
+  );
+}

@@ -1,0 +1,80 @@
+import { inMillionths } from '../../quantity/withinLimits';
+import { isPause } from '../../tightening/programme';
+import type { TightenAct } from '../../tightening/tightenPlan';
+import type { ActOf } from '../act';
+import type { DecideContext } from '../decide';
+import { ACCEPTED, refused, type Verdict } from '../refusal';
+import { STRIP } from '../slackening';
+import type { RunsState, RunState } from './runState';
+import { runView, type RunView, type StageView } from './runView';
+import { wrenchSettingNm } from './wrenchSetting';
+
+/** What the hand has to be set to, or to take up, for a stage. */
+export interface StageSetting {
+  readonly stage: string;
+  readonly kind: TightenAct['kind'];
+  /** What the stage asks for, lowest first: N·m, degrees or bar as its kind has it; empty where nothing is printed. */
+  readonly values: readonly number[];
+  /** What the wrench in hand is set to for each of them; empty where none is. */
+  readonly settingsNm: readonly number[];
+}
+
+/** What one stage asks of the hand. */
+function settingOf({ key, bolts, stage }: StageView, prepared: RunState['prepared']): StageSetting {
+  const { kind } = stage;
+  const asked = bolts.flatMap(({ act: { nm, deg, bar } }) => nm ?? deg ?? bar ?? []);
+  const values = [...new Set(asked.map(inMillionths))].sort((a, b) => a - b).map((m) => m / 1e6);
+  const byTorque = bolts.some(({ act }) => act.nm !== undefined);
+  return {
+    stage: key,
+    kind,
+    values,
+    settingsNm:
+      byTorque && prepared?.wrench ? values.map((nm) => wrenchSettingNm(nm, prepared)) : [],
+  };
+}
+
+/** Is the same done with the same hand, set the same? */
+function isAlike(one: StageSetting, other: StageSetting): boolean {
+  return (
+    one.kind === other.kind &&
+    one.values.map(inMillionths).join() === other.values.map(inMillionths).join()
+  );
+}
+
+/**
+ * What has to be set before the stage in hand goes on, because the hand was last set for another: its
+ * value, its method or both differ. Null where the hand is right: just made ready, or still the same.
+ * Where two work at one stage each with a wrench of their own, each sets it.
+ * @param device whose hand it is
+ */
+export function stageToSet(view: RunView, device: string): StageSetting | null {
+  const { current, run, stages, name } = view;
+  if (!current || name.programme === STRIP || isPause(current.stage)) return null;
+  const shared = current.bolts.some(({ act }) => act.together || act.from !== undefined);
+  const inHand = (shared ? run.hands.by[device] : undefined) ?? run.hands.last;
+  const before = stages.find(({ key }) => key === inHand);
+  if (!before || before === current) return null;
+  const asked = settingOf(current, run.prepared);
+  return isAlike(settingOf(before, run.prepared), asked) ? null : asked;
+}
+
+/** The figures that were shown are those that the stage and the wrench in hand give. */
+export function decideStageSet(
+  runs: RunsState,
+  { data, at }: ActOf<'stage.set'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const view = runView(sheet, data.run, runs, at);
+  const stage = view?.stages.find(({ key }) => key === data.stage);
+  if (!view || !stage) return refused('unknown-run');
+  if (!view.run.prepared) return refused('run-not-prepared');
+  const { values, settingsNm } = settingOf(stage, view.run.prepared);
+  return same(values, data.values) && same(settingsNm, data.settingsNm)
+    ? ACCEPTED
+    : refused('setting-not-shown');
+}
+
+function same(one: readonly number[], other: readonly number[]): boolean {
+  return one.map(inMillionths).join() === other.map(inMillionths).join();
+}

@@ -1,0 +1,87 @@
+/**
+ * What every language needs to put figures, lists, counts and times into its sentences. Nothing else
+ * formats: screens, records, speech and PDF read from what is built on this.
+ */
+export interface Kit {
+  /** With so many decimals, never grouped, a true minus sign, no minus before a rounded zero. */
+  readonly fixed: (value: number, decimals: number) => string;
+  /** With as many decimals as it needs, up to a most. */
+  readonly upTo: (value: number, decimals: number) => string;
+  /** Several as a sentence lists them: "1, 4 and 5". */
+  readonly list: (items: readonly (string | number)[]) => string;
+  /** The form of a word that goes with a count. */
+  readonly plural: <Form extends string>(count: number, forms: PluralForms<Form>) => Form;
+  /** "14:30", in the zone given, else in the reader's own. */
+  readonly timeOfDay: (iso: string, timeZone?: string) => string;
+  /** "14:30:05", where seconds tell two acts apart. */
+  readonly timeToSecond: (iso: string, timeZone?: string) => string;
+  /** "26 Nov" */
+  readonly day: (iso: string, timeZone?: string) => string;
+  /** "26 Nov, 14:30" */
+  readonly moment: (iso: string, timeZone?: string) => string;
+}
+
+/** A word's forms by the language's own plural rules; `other` stands for those not given. */
+export type PluralForms<Form extends string> = Partial<Record<Intl.LDMLPluralRule, Form>> & {
+  readonly other: Form;
+};
+
+const MINUS = '\u2212';
+
+/**
+ * The kit of one language, over the platform's own `Intl`.
+ * @param locale a BCP 47 tag
+ * @example kitOf('en-GB').fixed(-0.004, 2) // "0.00"
+ */
+export function kitOf(locale: string): Kit {
+  const numbers = memoized((key: string) => {
+    const [least = 0, most = 0] = key.split('-').map(Number);
+    return new Intl.NumberFormat(locale, {
+      minimumFractionDigits: least,
+      maximumFractionDigits: most,
+      useGrouping: false,
+      signDisplay: 'negative',
+    });
+  });
+  const dates = memoized((key: string) => {
+    const [form = '', timeZone = ''] = key.split('|');
+    return new Intl.DateTimeFormat(locale, {
+      ...DATE_FORMS[form],
+      ...(timeZone !== '' && { timeZone }),
+    });
+  });
+  const lists = new Intl.ListFormat(locale, { type: 'conjunction' });
+  const plurals = new Intl.PluralRules(locale);
+  const number = (value: number, least: number, most: number): string =>
+    numbers(`${least}-${most}`).format(value).replace('-', MINUS);
+  const date = (form: string, iso: string, timeZone = ''): string =>
+    dates(`${form}|${timeZone}`).format(new Date(iso));
+  const day = (iso: string, timeZone?: string): string => date('day', iso, timeZone);
+  const timeOfDay = (iso: string, timeZone?: string): string => date('time', iso, timeZone);
+  return {
+    fixed: (value, decimals) => number(value, decimals, decimals),
+    upTo: (value, decimals) => number(value, 0, decimals),
+    list: (items) => lists.format(items.map(String)),
+    plural: (count, forms) => forms[plurals.select(count)] ?? forms.other,
+    timeOfDay,
+    timeToSecond: (iso, timeZone) => date('second', iso, timeZone),
+    day,
+    moment: (iso, timeZone) => `${day(iso, timeZone)}, ${timeOfDay(iso, timeZone)}`,
+  };
+}
+
+const DATE_FORMS: Readonly<Record<string, Intl.DateTimeFormatOptions>> = {
+  time: { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' },
+  second: { hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' },
+  day: { day: 'numeric', month: 'short' },
+};
+
+/** Makes each of a kind once: these are dear to make, and few. */
+function memoized<Made>(make: (key: string) => Made): (key: string) => Made {
+  const made = new Map<string, Made>();
+  return (key) => {
+    const known = made.get(key) ?? make(key);
+    made.set(key, known);
+    return known;
+  };
+}
