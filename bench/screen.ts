@@ -108,7 +108,8 @@ async function timeConfirms(page: Page): Promise<number[]> {
           }),
       ),
     );
-    await page.waitForTimeout(400);
+    // Nobody pulls the next bolt sooner; whoever does is asked.
+    await page.waitForTimeout(1600);
   }
   return times;
 }

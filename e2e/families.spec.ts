@@ -10,6 +10,7 @@ import { quillon5c } from '../demo/sheets/quillon5c';
 import { DEMO_TOOL } from '../demo/tools';
 import { fill, press } from './support/hands';
 import { confirm, expect, signIn, test } from './support/shop';
+import { anotherPhone } from './support/slowHands';
 import { handOn } from './support/standIns';
 import { onTheStand } from './support/stories';
 
@@ -216,7 +217,7 @@ test('a manifold is run down by two, a row each in its own order, on two devices
   await press(page, /Wrench 1/);
   await press(page, 'Begin pulling');
   await page.getByTestId('ends').getByRole('button', { name: 'Near side' }).click();
-  const other = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const other = await anotherPhone(browser);
   const far = await other.newPage();
   await signIn(far, shop.address, 'WH');
   await far.goto(at);

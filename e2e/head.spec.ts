@@ -9,6 +9,7 @@ import { DEMO_TOOL } from '../demo/tools';
 import { fill, press } from './support/hands';
 import { pressThrough } from './support/intake';
 import { confirm, expect, signIn, test } from './support/shop';
+import { anotherPhone } from './support/slowHands';
 import { handOn } from './support/standIns';
 import { onTheStand, readyToPull } from './support/stories';
 
@@ -180,10 +181,11 @@ test('two people pull through bolts together, each at an end, on two devices', a
   const base = fasteners.filter(({ group }) => group === 'base').length;
   await page.getByTestId('bolt').waitFor();
   await confirm(page, base + fasteners.length);
+  await press(page, 'It is set');
   await expect(page.getByTestId('ends')).toBeVisible();
   await page.getByRole('button', { name: 'Near end' }).click();
 
-  const other = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const other = await anotherPhone(browser);
   const far = await other.newPage();
   await signIn(far, shop.address, 'WH');
   await far.goto(at);

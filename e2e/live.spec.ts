@@ -1,21 +1,22 @@
 import { DEMO_JOB } from '@cardinex/demo/jobs';
 import { expect, readings, signIn, test } from './support/shop';
+import { anotherPhone } from './support/slowHands';
 import { readyToPull } from './support/stories';
 
 test('two devices on one job see each other’s acts', async ({ page, shop, browser }) => {
   const address = `${shop.address}/jobs/${DEMO_JOB.conveyor}/liners`;
-  const second = await (await browser.newContext()).newPage();
+  const second = await (await anotherPhone(browser, true)).newPage();
   await signIn(page, shop.address, 'TR');
   await signIn(second, shop.address, 'WH');
   await page.goto(address);
   await second.goto(address);
   await expect(page.getByText('Put right first')).toBeVisible();
   await expect(second.getByText('Put right first')).toBeVisible();
-  await readings(page, '0.10');
+  await readings(page, '0.10', '0.10', '0.10');
   await expect(second.getByRole('button', { name: '0.10 fan side' })).toBeVisible({
     timeout: 3000,
   });
-  await readings(second, '0.11');
+  await readings(second, '0.12');
   await expect(page.getByRole('img', { name: /Liner 4 0.105 mm/ })).toBeVisible({ timeout: 3000 });
   await second.close();
 });
@@ -29,7 +30,7 @@ test('one bolt pulled by two who could not see each other is kept, shown and dec
   const job = readyToPull(`lock gate ${project.name}`).end();
   await shop.tell(job);
   const address = `${shop.address}/jobs/${job.id}/tighten`;
-  const others = await browser.newContext();
+  const others = await anotherPhone(browser, true);
   const second = await others.newPage();
   await signIn(page, shop.address, 'TR');
   await signIn(second, shop.address, 'WH');
@@ -56,7 +57,7 @@ test('one bolt pulled by two who could not see each other is kept, shown and dec
   await page.getByRole('button', { name: 'Decide' }).click();
   await expect(page.getByText('Your role may look at this but not do it.')).toBeVisible();
 
-  const lead = await (await browser.newContext()).newPage();
+  const lead = await (await anotherPhone(browser, true)).newPage();
   await signIn(lead, shop.address, 'MO');
   await lead.goto(address);
   await lead

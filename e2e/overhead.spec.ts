@@ -170,10 +170,10 @@ test('bridges, injectors to their gauge, then the housing, then the brakes; the 
   await scanner.close();
   await code.fill('AB23CD');
   await page.keyboard.press('Enter');
-  await expect(codes.getByRole('alert')).toContainText('Cylinder 1 has that code already');
+  await expect(page.getByTestId('refusal')).toContainText('Cylinder 1 has that code already');
   await code.fill('AB23C0');
   await page.keyboard.press('Enter');
-  await expect(codes.getByRole('alert')).toContainText('No code has a “0”');
+  await expect(page.getByTestId('refusal')).toContainText('No code has a “0”');
   for (const letter of ['E', 'F', 'G', 'H', 'J']) {
     await code.fill(`AB23C${letter}`);
     await page.keyboard.press('Enter');

@@ -9,7 +9,8 @@ describe('figures', () => {
     [-0.03, 2, '\u22120.03'],
     [-0.004, 2, '0.00'],
     [12345.6, 1, '12345.6'],
-    [1.005, 2, '1.00'],
+    [1.005, 2, '1.01'],
+    [-0.5, 0, '\u22121'],
   ])('%s with %s decimals is %s', (value, decimals, text) => {
     expect(en.fixed(value, decimals)).toBe(text);
   });
@@ -18,14 +19,17 @@ describe('figures', () => {
     expect([en.upTo(85, 1), en.upTo(75.72, 1), en.upTo(-0.01, 1)]).toEqual(['85', '75.7', '0']);
   });
 
-  it('are what the machine would write, but for the minus', () => {
+  it('are as near as their decimals allow, and read back as what they are', () => {
     fc.assert(
       fc.property(
         fc.double({ min: -1e6, max: 1e6, noNaN: true }),
         fc.integer({ min: 0, max: 4 }),
         (value, decimals) => {
-          const plain = value.toFixed(decimals).replace(/^-(0(\.0*)?)$/, '$1');
-          expect(en.fixed(value, decimals)).toBe(plain.replace('-', '\u2212'));
+          const text = en.fixed(value, decimals);
+          expect(text.split('.')[1] ?? '').toHaveLength(decimals);
+          expect(text).not.toMatch(/^\u2212[0.]*$/);
+          const read = Number(text.replace('\u2212', '-'));
+          expect(Math.abs(read - value)).toBeLessThanOrEqual(0.5 * 10 ** -decimals + 1e-9);
         },
       ),
     );

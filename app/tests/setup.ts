@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
 import { webcrypto } from 'node:crypto';
+import { handClock } from '../ui/hand/handClock';
 
 // jsdom lacks what every browser has.
 if (!globalThis.structuredClone) {
@@ -13,6 +14,10 @@ globalThis.EventSource ??= class {
   addEventListener(): void {}
   close(): void {}
 } as unknown as typeof EventSource;
+
+// A hand in a test takes its time between two presses; a test of a hurried one sets the clock itself.
+let pressed = 0;
+handClock.now = () => (pressed += 2000);
 
 HTMLDialogElement.prototype.showModal ??= function showModal(this: HTMLDialogElement): void {
   this.setAttribute('open', '');

@@ -25,7 +25,7 @@ describe('readings as CSV', () => {
     ]);
     const { acts, faults } = readReadings(csv, tables);
     expect(faults).toEqual([]);
-    expect(acts).toHaveLength(8);
+    expect(acts).toHaveLength(16);
     expect(acts[0]).toEqual({
       type: 'liner.read',
       data: { bore: '1', place: 0, mm: 0.06, printed: { text: '0.06', unit: 'mm' } },

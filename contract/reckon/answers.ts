@@ -82,6 +82,8 @@ export const reckonAnswers = {
     overall: limitVerdict,
     oversizeMm: mm.nullable().optional(),
     oneSidedOversizeMm: mm.nullable().optional(),
+    neededMm: mm.optional(),
+    oneSidedNeededMm: mm.optional(),
     reason,
   }),
   undersize: z.strictObject({

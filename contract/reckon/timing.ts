@@ -46,6 +46,7 @@ export const timingAnswers = {
     verdict: z.enum(['within', 'out', 'proud', 'wobbles']),
     shimMm: mm.nullable(),
     leftMm: mm,
+    stands: z.enum(['behind', 'in-line', 'before']),
     reason,
   }),
 };

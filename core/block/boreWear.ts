@@ -36,6 +36,9 @@ export interface BoreWear {
   readonly oversizeMm?: number | null;
   /** The one needed where all the wear is on one side, twice as deep from the bore's own middle. */
   readonly oneSidedOversizeMm?: number | null;
+  /** How much over nominal cleans it up, evenly worn or on one side; absent while within. */
+  readonly neededMm?: number;
+  readonly oneSidedNeededMm?: number;
 }
 
 /**
@@ -79,6 +82,8 @@ export function boreWear(input: BoreWearInput): BoreWear {
     ...(overall === 'over' && {
       oversizeMm: smallest(wearMm + cleanUpMm),
       oneSidedOversizeMm: smallest(2 * wearMm + cleanUpMm),
+      neededMm: wearMm + cleanUpMm,
+      oneSidedNeededMm: 2 * wearMm + cleanUpMm,
     }),
   };
 }

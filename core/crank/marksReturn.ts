@@ -34,7 +34,7 @@ export interface MarksReturn {
  * A wheel stands as before whenever the teeth that went past are a multiple of its own; so a mark
  * returns after the least common multiple of crank, wheels and links, counted in turns of the crank.
  *
- * @throws ReckoningFault where a mark names a wheel that is not there, or a link where none are counted
+ * @throws ReckoningFault where the turns are more than can be counted exactly (2^53), where a mark names a wheel that is not there, or a link where none are counted
  * @example
  * marksReturn({ crankTeeth: 21, wheels: [{ id: 'cam', teeth: 42 }], links: 108,
  *   marks: [{ id: 'cam', wheels: ['cam'] }, { id: 'link', wheels: [], onLink: true }] })
@@ -52,8 +52,12 @@ export function marksReturn({ crankTeeth, wheels, links, marks }: MarksReturnInp
     'marks',
     marks.map(({ id }) => id),
   );
-  const turnsOf = (teeth: readonly number[]): number =>
-    teeth.reduce(leastCommonMultiple, crankTeeth) / crankTeeth;
+  const turnsOf = (teeth: readonly number[], field: string): number => {
+    const all = teeth.reduce((so, far) => leastCommonMultiple(so, BigInt(far)), BigInt(crankTeeth));
+    const turns = all / BigInt(crankTeeth);
+    if (turns > Number.MAX_SAFE_INTEGER) throw new ReckoningFault(field, 'beyond-counting');
+    return Number(turns);
+  };
   const teethOf = new Map(wheels.map(({ id, teeth }) => [id, teeth]));
   const each = marks.map(({ id, wheels: own, onLink = false }, place) => {
     const teeth = own.map((wheel) => {
@@ -67,17 +71,20 @@ export function marksReturn({ crankTeeth, wheels, links, marks }: MarksReturnInp
     return { id, teeth: onLink && links !== undefined ? [...teeth, links] : teeth };
   });
   return {
-    marks: each.map(({ id, teeth }) => ({ id, turns: turnsOf(teeth) })),
-    allTurns: turnsOf(each.flatMap(({ teeth }) => teeth)),
+    marks: each.map(({ id, teeth }, at) => ({ id, turns: turnsOf(teeth, `marks[${at}].wheels`) })),
+    allTurns: turnsOf(
+      each.flatMap(({ teeth }) => teeth),
+      'wheels',
+    ),
   };
 }
 
-function leastCommonMultiple(a: number, b: number): number {
+function leastCommonMultiple(a: bigint, b: bigint): bigint {
   return (a / greatestCommonDivisor(a, b)) * b;
 }
 
-function greatestCommonDivisor(a: number, b: number): number {
-  return b === 0 ? a : greatestCommonDivisor(b, a % b);
+function greatestCommonDivisor(a: bigint, b: bigint): bigint {
+  return b === 0n ? a : greatestCommonDivisor(b, a % b);
 }
 
 function requireTeeth(field: string, count: number): void {

@@ -61,6 +61,27 @@ describe('marks of a timing drive', () => {
     );
   });
 
+  it('are refused, not rounded, where their turns are more than can be counted exactly', () => {
+    // Primes: no two share a tooth.
+    const wheels = [997, 991, 983, 977, 971, 967].map((teeth, at) => ({ id: `w${at}`, teeth }));
+    const marks = [{ id: 'm', wheels: wheels.map(({ id }) => id) }];
+    expect(() => marksReturn({ crankTeeth: 7, wheels, marks })).toThrow(
+      expect.objectContaining({ field: 'marks[0].wheels', code: 'beyond-counting' }),
+    );
+    // All of them together, though each mark by itself comes round in time.
+    const apart = wheels.map(({ id }) => ({ id, wheels: [id] }));
+    expect(() => marksReturn({ crankTeeth: 7, wheels, marks: apart })).toThrow(
+      expect.objectContaining({ field: 'wheels', code: 'beyond-counting' }),
+    );
+    const five = wheels.slice(0, 5);
+    const [mark] = marksReturn({
+      crankTeeth: 7,
+      wheels: five,
+      marks: [{ id: 'm', wheels: five.map(({ id }) => id) }],
+    }).marks;
+    expect(mark?.turns).toBe(997 * 991 * 983 * 977 * 971);
+  });
+
   it.each([
     ['a wheel that is not there', { marks: [{ id: 'm', wheels: ['pump'] }] }, 'marks[0].wheels'],
     ['a link where none are counted', { links: undefined }, 'links'],
@@ -89,6 +110,31 @@ describe('wheels in one line', () => {
     expect(at([0.6, 0.6, 0.6])).toMatchObject({ shimMm: 0.6, leftMm: 0 });
     expect(at([-0.6, -0.6, -0.6])).toMatchObject({ verdict: 'proud', shimMm: null });
     expect(at([0.6, 0.6, 0.6], [])).toMatchObject({ verdict: 'out', shimMm: null });
+  });
+
+  it('are never offered a shim that leaves as much as none would', () => {
+    expect(at([0.25, 0.25, 0.25], [0.5])).toMatchObject({ shimMm: null, stands: 'behind' });
+    expect(at([0.25, 0.25, 0.25], [0.6])).toMatchObject({ shimMm: null, leftMm: 0.25 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 300 }),
+        fc.array(fc.integer({ min: 1, max: 600 }), { minLength: 1, maxLength: 5 }),
+        (mean, sizes) => {
+          const found = at(
+            [mean / 100],
+            sizes.map((size) => size / 100),
+          );
+          if (found.shimMm === null) return;
+          expect(Math.abs(found.leftMm)).toBeLessThan(found.meanMm);
+        },
+      ),
+    );
+  });
+
+  it('say on which side they then stand', () => {
+    expect(at([0.5], [0.3]).stands).toBe('behind');
+    expect(at([0.5], [0.7]).stands).toBe('before');
+    expect(at([0.5], [0.5]).stands).toBe('in-line');
   });
 
   it('are not cured by a shim where one runs out', () => {

@@ -172,7 +172,7 @@ describe('liners that were out', () => {
     expect(liners.accepted).toBeNull();
     expect(boresToRemark(liners)).toEqual(['2', '3']);
     // Only those that moved lose what was read and counted.
-    expect(['1', '2'].map((bore) => readingsOf(liners, bore).length)).toEqual([2, 0]);
+    expect(['1', '2'].map((bore) => readingsOf(liners, bore).length)).toEqual([4, 0]);
     expect(cardIn(story, tolvane44, 'liners').reason.code).toBe('liners-to-mark');
     story.liner('2', 0.08, 0.08).liner('3', 0.1, 0.1);
     expect(refusalIn(story, tolvane44, 'liners.accepted', {})).toBe('seals-first');

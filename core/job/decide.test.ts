@@ -120,7 +120,7 @@ describe('striking', () => {
   });
 
   it('moves the last act back to the one before', () => {
-    const story = opened().liner('1', 0.06, 0.07).strikeLast();
+    const story = opened().liner('1', 0.07, 0.06, 0.09).strikeLast();
     const last = lastActOf(stateOf(story), tobin.id);
     expect(last?.type === 'liner.read' && last.data.mm).toBe(0.06);
     expect(lastActOf(stateOf(story), wren.id)).toBeUndefined();

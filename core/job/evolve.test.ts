@@ -30,10 +30,10 @@ describe('folding a log', () => {
   });
 
   it('keeps a struck act in the log and out of the state', () => {
-    const state = stateOf(opened().liner('1', 0.06, 0.09).strikeLast());
+    const state = stateOf(opened().liner('1', 0.06, 0.07, 0.09).strikeLast());
     expect(state.liners.readings['1']).toMatchObject({ 0: { mm: 0.06 } });
-    expect(state.liners.readings['1']?.[1]).toBeUndefined();
-    expect(state.log).toHaveLength(4);
+    expect(state.liners.readings['1']?.[2]).toBeUndefined();
+    expect(state.log).toHaveLength(5);
   });
 
   it('brings back the reading that a struck one had replaced', () => {

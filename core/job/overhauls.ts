@@ -61,6 +61,11 @@ export function gapTrends(sheet: EngineSheet, overhauls: readonly Overhaul[]): r
     const closesAtMm = target.lowMm;
     return [{ item, readings, closesAtMm, found: lashTrend({ readings, closesAtMm }) }];
   });
-  const reaches = ({ found }: GapTrend): number => ('atHours' in found ? found.atHours : Infinity);
+  const reaches = ({ found }: GapTrend): number =>
+    found.code === 'already-closed'
+      ? (found.atHours ?? -Infinity)
+      : found.code === 'closing'
+        ? found.atHours
+        : Infinity;
   return trends.sort((a, b) => reaches(a) - reaches(b));
 }

@@ -291,6 +291,26 @@ describe('against every set of stops on small engines', () => {
 });
 
 describe('what may be set at an angle', () => {
+  it('a stroke is told to a millionth: a dead centre is one for all that thirds leave over', () => {
+    const third = 720 / 7;
+    const firing = [0, 1, 2, 3, 4, 5, 6].map((nth) => ({ cylinder: nth + 1, atDeg: nth * third }));
+    const items = engine([1, 3, 4, 2]).items.slice(0, 1);
+    for (const { cylinder, atDeg } of firing) {
+      const here = settable({
+        strokes: 4,
+        firing,
+        items,
+        marginDeg: 20,
+        atDeg: atDeg + 180 + 1e-9,
+      });
+      expect(here.cylinders.find((one) => one.cylinder === cylinder)?.stroke).toBe('power');
+      const round = settable({ strokes: 4, firing, items, marginDeg: 20, atDeg: atDeg - 1e-10 });
+      expect(round.cylinders.find((one) => one.cylinder === cylinder)?.stroke).toBe('compression');
+      const after = settable({ strokes: 4, firing, items, marginDeg: 20, atDeg: atDeg + 1e-10 });
+      expect(after.cylinders.find((one) => one.cylinder === cylinder)?.stroke).toBe('compression');
+    }
+  });
+
   it('tells strokes, overlap and companions', () => {
     const here = settable({ ...engine([1, 3, 4, 2]), marginDeg: 20, atDeg: 0 });
     const byCylinder = new Map(here.cylinders.map((c) => [c.cylinder, c]));

@@ -27,15 +27,18 @@ export interface LashTrendInput {
 export type LashTrend = { readonly readings: number } & (
   | { readonly code: 'fewer-than-three' | 'same-hours' }
   | ({ readonly code: 'not-closing' | 'slope-not-sure' } & Fit)
-  | ({
-      readonly code: 'closing' | 'already-closed';
-      /** When the line reaches the limit. */
-      readonly atHours: number;
-      /** Between which hours nine of ten such lines would. */
-      readonly lowHours: number;
-      readonly highHours: number;
-    } & Fit)
+  | ({ readonly code: 'closing' } & Fit & Reaches)
+  /** Nothing but the last gap is needed to know that; what the readings tell besides comes with it. */
+  | ({ readonly code: 'already-closed' } & Partial<Fit & Reaches>)
 );
+
+interface Reaches {
+  /** When the line reaches the limit. */
+  readonly atHours: number;
+  /** Between which hours nine of ten such lines would. */
+  readonly lowHours: number;
+  readonly highHours: number;
+}
 
 interface Fit {
   readonly slopeMmPer1000h: number;
@@ -54,12 +57,22 @@ const BAND = 0.9;
  * limit moved by the same. A straight line by least squares; its slope with the standard error on n − 2
  * degrees of freedom; the hours at the limit with their 90 % band by Fieller's theorem.
  *
+ * `already-closed`: left at or below its limit, before anything else is asked; or the line is there.
  * `not-closing`: it stays or opens. `slope-not-sure`: the readings scatter too much for their slope to
- * be told from none, and no hours are given. `already-closed`: left at its limit, or the line is there.
+ * be told from none, and no hours are given.
  * @throws ReckoningFault naming the field; hours that fall
  */
 export function lashTrend({ readings, closesAtMm }: LashTrendInput): LashTrend {
   requireTrend(readings, closesAtMm);
+  const trend = trendOf({ readings, closesAtMm });
+  const last = readings.at(-1);
+  return atMost(last?.setMm ?? last?.mm ?? 0, closesAtMm)
+    ? { ...trend, code: 'already-closed' }
+    : trend;
+}
+
+/** What the line through the readings says, whatever the last gap is. */
+function trendOf({ readings, closesAtMm }: LashTrendInput): LashTrend {
   const count = { readings: readings.length };
   if (readings.length < FEWEST) return { code: 'fewer-than-three', ...count };
   const hours = readings.map((reading) => reading.hours);
@@ -99,10 +112,8 @@ export function lashTrend({ readings, closesAtMm }: LashTrendInput): LashTrend {
   const c = drop ** 2 - (t ** 2 * variance) / readings.length;
   const root = Math.sqrt(Math.max(0, b ** 2 - a * c));
   const atHours = meanHours + drop / slope;
-  const last = readings.at(-1);
-  const closed = atMost(last?.setMm ?? last?.mm ?? 0, closesAtMm) || atMost(atHours, most);
   return {
-    code: closed ? 'already-closed' : 'closing',
+    code: atMost(atHours, most) ? 'already-closed' : 'closing',
     ...count,
     ...fit,
     atHours,

@@ -47,7 +47,8 @@ export function settable(input: SettableInput): SettableHere {
       return {
         cylinder: f.cylinder,
         localDeg,
-        stroke: strokeAt(localDeg, input.strokes),
+        // To a millionth: what is a dead centre but for the last bit of a difference is one.
+        stroke: strokeAt(inMillionths(localDeg) / 1e6, input.strokes),
         companions: input.firing
           .filter((other) => input.strokes === 4 && areCompanions(f.atDeg, other.atDeg))
           .map((other) => other.cylinder),

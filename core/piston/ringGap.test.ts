@@ -101,3 +101,20 @@ it.each([
   const input = { rings: [{ id: 'a', measuredMm: 0.4 }], boreMm: 105, fileable: true, ...wrong };
   expect(() => ringGap(input)).toThrow(expect.objectContaining({ field }));
 });
+
+it('with one ring that has no limit nothing is said of the whole: it was not held against one', () => {
+  const limit = { lowMm: 0.3, highMm: 0.6 };
+  const overall = (...limits: (typeof limit | undefined)[]) =>
+    ringGap({
+      rings: limits.map((one, at) => ({
+        id: `r${at}`,
+        measuredMm: 0.4,
+        ...(one && { limit: one }),
+      })),
+      boreMm: 100,
+      fileable: true,
+    }).overall;
+  expect(overall(limit, limit)).toBe('within');
+  expect(overall(limit, undefined)).toBe('no-limit');
+  expect(overall(undefined, { lowMm: 0.5, highMm: 0.6 })).toBe('out');
+});

@@ -48,6 +48,7 @@ export interface RingGapFinding {
 export interface RingGap {
   readonly rings: readonly RingGapFinding[];
   readonly tightestBoreMm: number;
+  /** `within` only when every ring was held against a limit. */
   readonly overall: 'within' | 'out' | 'no-limit';
 }
 
@@ -110,5 +111,5 @@ function limitsOf(limit: RingGapLimit, boreMm: number, field: string): readonly 
 
 function overallOf(found: readonly RingGapFinding[]): RingGap['overall'] {
   if (found.some(({ verdict }) => verdict !== 'within' && verdict !== 'no-limit')) return 'out';
-  return found.some(({ verdict }) => verdict === 'within') ? 'within' : 'no-limit';
+  return found.every(({ verdict }) => verdict === 'within') ? 'within' : 'no-limit';
 }

@@ -56,7 +56,8 @@ export type ReckoningFaultCode =
   | 'must-not-fall'
   | 'stops-alike'
   | 'stops-opposite'
-  | 'rod-too-short';
+  | 'rod-too-short'
+  | 'beyond-counting';
 
 /** Refuses NaN and the infinities, which JSON cannot carry but a caller in code can. */
 export function requireNumber(field: string, value: number): void {

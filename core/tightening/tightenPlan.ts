@@ -90,6 +90,14 @@ export type TightenFinding =
       readonly beforeNm: number;
     }
   | {
+      readonly code: 'value-falls';
+      readonly cycle: string;
+      readonly stage: string;
+      readonly group: string | null;
+      readonly bar: number;
+      readonly beforeBar: number;
+    }
+  | {
       readonly code: 'no-wrench';
       readonly cycle: string;
       readonly stage: string;
@@ -120,8 +128,9 @@ export interface TightenPlan {
  *
  * Checked per stage: every fastener in its order exactly once, or left out on purpose; a value for
  * every group; a wrench that reaches it. Per cycle: a group's torque never falls (repeating it is
- * allowed; slackening right off begins again from nothing; a check may lie below), nor its pressure;
- * no fastener is turned further than its limit. Over all: nothing eases or re-pulls one-use stretch
+ * allowed; slackening all of the group right off begins again from nothing; a check may lie below), nor
+ * its pressure; no fastener is turned further than its limit. A cycle is where the book begins anew:
+ * nothing is held against the cycle before (see docs/decisions/0019). Over all: nothing eases or re-pulls one-use stretch
  * fasteners outside their own programme, and opposite demands are named with both sources for
  * someone to decide. A range is aimed at its middle.
  * @throws ReckoningFault on an unknown fastener, a repeated id, or a value that cannot be
@@ -132,7 +141,7 @@ export function tightenPlan(input: TightenPlanInput): TightenPlan {
   const acts: TightenAct[] = [];
   const findings: TightenFinding[] = [];
   for (const cycle of input.programme.cycles) {
-    const reached = new Map<string | null, number>();
+    const reached: Reached = { nm: new Map(), bar: new Map() };
     for (const stage of cycle.stages) {
       const key = (fastener: string): string =>
         [input.set, input.instance, input.programme.id, cycle.id, stage.id, fastener].join('/');
@@ -325,12 +334,11 @@ function valueFindings(
   cycle: string,
   stage: PullStage,
   groupOf: ReadonlyMap<string, string | null>,
-  reached: Map<string | null, number>,
+  reached: Reached,
   wrenches: readonly WrenchRange[] | undefined,
 ): TightenFinding[] {
   if (stage.kind === 'slacken') {
-    if (stage.byDeg === undefined)
-      stage.order.forEach((id) => reached.delete(groupOf.get(id) ?? null));
+    if (stage.byDeg === undefined) slackened(stage, groupOf, reached);
     return [];
   }
   const groups = [...new Set(stage.order.map((id) => groupOf.get(id) ?? null))];
@@ -342,9 +350,9 @@ function valueFindings(
     }
     const findings: TightenFinding[] = [];
     if (nm !== undefined) {
-      const beforeNm = reached.get(group) ?? 0;
+      const beforeNm = reached.nm.get(group) ?? 0;
       if (stage.kind === 'torque') {
-        reached.set(group, nm);
+        reached.nm.set(group, nm);
         if (inMillionths(nm) < inMillionths(beforeNm)) {
           findings.push({ code: 'value-falls', ...of, group, nm, beforeNm });
         }
@@ -353,8 +361,36 @@ function valueFindings(
         findings.push({ code: 'no-wrench', ...of, nm });
       }
     }
+    if (bar !== undefined && stage.kind === 'hydraulic') {
+      const beforeBar = reached.bar.get(group) ?? 0;
+      reached.bar.set(group, bar);
+      if (inMillionths(bar) < inMillionths(beforeBar)) {
+        findings.push({ code: 'value-falls', ...of, group, bar, beforeBar });
+      }
+    }
     return findings;
   });
+}
+
+/** What each group was last pulled, or pumped, to in the cycle in hand. */
+interface Reached {
+  readonly nm: Map<string | null, number>;
+  readonly bar: Map<string | null, number>;
+}
+
+/** A group begins again from nothing once all of it is slack: one left in still holds what it had. */
+function slackened(
+  { order }: PullStage,
+  groupOf: ReadonlyMap<string, string | null>,
+  { nm, bar }: Reached,
+): void {
+  const slack = new Set(order);
+  const held = new Set([...groupOf].filter(([id]) => !slack.has(id)).map(([, group]) => group));
+  for (const group of new Set(groupOf.values())) {
+    if (held.has(group)) continue;
+    nm.delete(group);
+    bar.delete(group);
+  }
 }
 
 /** How far each fastener is turned past its seat in one cycle, against its limit. */

@@ -104,6 +104,48 @@ describe('a tightening plan', () => {
     expect(plan([pull('s1', 80), slacken, pull('s2', 40)]).findings).toEqual([]);
   });
 
+  it('finds a pressure that falls within a cycle, but not one that is only tried again', () => {
+    const pump = (id: string, bar: number, kind: 'hydraulic' | 'hydraulic-check' = 'hydraulic') =>
+      ({ id, kind, bar, order: ['a', 'b', 'c'] }) as Stage;
+    expect(plan([pump('s1', 500), pump('s2', 400)]).findings).toEqual(
+      ['short', 'long'].map((group) =>
+        expect.objectContaining({
+          code: 'value-falls',
+          stage: 's2',
+          group,
+          bar: 400,
+          beforeBar: 500,
+        }),
+      ),
+    );
+    expect(plan([pump('s1', 500), pump('s2', 500)]).findings).toEqual([]);
+    expect(plan([pump('s1', 500), pump('s2', 400, 'hydraulic-check')]).findings).toEqual([]);
+    const slacken: Stage = { id: 'ease', kind: 'slacken', order: ['c', 'b', 'a'] };
+    expect(plan([pump('s1', 500), slacken, pump('s2', 400)]).findings).toEqual([]);
+  });
+
+  it('begins again only once all of a group is slack: a bolt left in still holds what it had', () => {
+    const stages = (order: string[], leaveOut: string[]): Stage[] => [
+      pull('s1', 80),
+      { id: 'ease', kind: 'slacken', order, leaveOut },
+      pull('s2', 40),
+    ];
+    expect(plan(stages(['c', 'b', 'a'], [])).findings).toEqual([]);
+    const kept = plan(stages(['b', 'a'], ['c'])).findings;
+    expect(kept.map(({ code }) => code)).toEqual(['value-falls']);
+  });
+
+  it('holds nothing against the cycle before: a cycle is where the book begins anew', () => {
+    const programme = {
+      id: 'main',
+      cycles: [
+        { id: '1', stages: [pull('s1', 80)] },
+        { id: '2', stages: [pull('s1', 40)] },
+      ],
+    };
+    expect(plan([], { programme }).findings).toEqual([]);
+  });
+
   it('says which stage no wrench here reaches, the ends of a range included', () => {
     const wrenches = [{ id: 'w', lowNm: 40, highNm: 80 }];
     expect(plan([pull('s1', 40), pull('s2', 80)], { wrenches }).findings).toEqual([]);

@@ -52,6 +52,39 @@ it('bottomed: at its torque long before the turn it should take', () => {
   expect(judge(trace(clamps(3), 56), { finalNm: 80, angleDeg: 70 }).verdict).toBe('bottomed');
 });
 
+it.each([
+  ['at 97 %', 97.1],
+  ['just under it', 99.9],
+  ['at its torque', 100],
+])('bottomed: %s after 80 of the 200 degrees expected', (_, arrivedNm) => {
+  const samples = trace((deg) => (deg / 80) * arrivedNm, 80);
+  const plan = { snugNm: 1, finalNm: 100, angleDeg: 200 };
+  expect(traceVerdict({ samples, plan }).verdict).toBe('bottomed');
+});
+
+describe('before it seats', () => {
+  const up = Array.from({ length: 101 }, (_, nm) => ({ deg: 20 + nm, nm }));
+  const before = (nm: (deg: number) => number): TraceSample[] =>
+    Array.from({ length: 20 }, (_, deg) => ({ deg, nm: nm(deg) }));
+  const plan = { snugNm: 20, finalNm: 100 };
+
+  it.each([
+    ['the noise of an empty thread', before((deg) => 0.1 * (deg % 2))],
+    ['a locking nut’s even drag', before(() => 5)],
+    ['a locking nut’s rough drag', before((deg) => 5 + (deg % 3))],
+  ])('%s is not stick and slip', (_, dragging) => {
+    expect(traceVerdict({ samples: [...dragging, ...up], plan })).toMatchObject({
+      verdict: 'sound',
+      drops: 0,
+    });
+  });
+
+  it('falling back once it has seated still is', () => {
+    const slipping = up.map(({ deg, nm }) => ({ deg, nm: nm > 30 && nm % 10 < 3 ? nm - 12 : nm }));
+    expect(traceVerdict({ samples: slipping, plan }).verdict).toBe('stick-slip');
+  });
+});
+
 it('soft: far more turn than expected, or too little torque for the turn', () => {
   expect(judge(trace(clamps(0.4), 225), { finalNm: 80, angleDeg: 70 }).verdict).toBe('soft');
   const turned = judge(trace(clamps(0.3), 150), { angleDeg: 90, lowNm: 60, highNm: 110 });

@@ -44,7 +44,7 @@ export interface TraceVerdict {
   readonly slopeNmPerDeg: number | null;
   /** Where it began to stretch for good; null when it did not. */
   readonly yieldedAt: TraceSample | null;
-  /** How often the torque fell back on the way up. */
+  /** How often the torque fell back on the way up from its seat. */
   readonly drops: number;
 }
 
@@ -87,12 +87,13 @@ export function traceVerdict({ samples, plan }: TraceVerdictInput): TraceVerdict
   requireTrace(samples, plan);
   const peakNm = Math.max(...samples.map(({ nm }) => nm));
   const seatedAt = seatOf(samples, plan.snugNm);
-  const drops = dropsIn(samples);
-  const unseated = { seatedAt, turnedDeg: 0, peakNm, slopeNmPerDeg: null, yieldedAt: null, drops };
-  if (!seatedAt) return { verdict: 'short', ...unseated };
+  const unseated = { seatedAt, turnedDeg: 0, peakNm, slopeNmPerDeg: null, yieldedAt: null };
+  if (!seatedAt) return { verdict: 'short', ...unseated, drops: 0 };
   const past = [seatedAt, ...samples.filter(({ deg }) => deg > seatedAt.deg)];
   const turnedDeg = (past.at(-1)?.deg ?? seatedAt.deg) - seatedAt.deg;
-  if (past.length < FEWEST_PAST_SEAT) return { verdict: 'short', ...unseated, turnedDeg };
+  // Before it seats, a locking nut drags and a thread rubs unevenly: that is not stick and slip.
+  const drops = dropsIn(past);
+  if (past.length < FEWEST_PAST_SEAT) return { verdict: 'short', ...unseated, turnedDeg, drops };
   const windows = slopesAlong(risen(past));
   const yieldedAt = yieldIn(windows);
   const facts: Facts = { past, plan, peakNm, turnedDeg, drops, windows, yieldedAt };
@@ -147,7 +148,9 @@ function isBottomed({ past, plan, turnedDeg, peakNm, windows }: Facts): boolean 
   if (knee) return true;
   if (angleDeg === undefined) return false;
   if (finalNm !== undefined) {
-    return atLeast(peakNm, finalNm) && turnedDeg < angleDeg * T.bottomedTurnShare;
+    // A wrench that stops within its own share of the value has arrived.
+    const arrived = atLeast(peakNm, finalNm * (1 - T.shortShare));
+    return arrived && turnedDeg < angleDeg * T.bottomedTurnShare;
   }
   const from = past[0]?.deg ?? 0;
   const passed = past.find(({ nm }) => highNm !== undefined && nm > highNm);

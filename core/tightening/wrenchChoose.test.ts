@@ -146,3 +146,14 @@ describe('choosing a wrench', () => {
     expect(() => wrenchChoose({ targetNm: 60, on: ON, wrenches })).toThrow(field);
   });
 });
+
+it.each(['2026-02-31', '2026-02-29', '2026-04-31', '2026-13-01'])('%s is not a day', (day) => {
+  const wrench = { id: 'w', lowNm: 20, highNm: 100, points: [] };
+  const choose =
+    (more: object, on = ON) =>
+    () =>
+      wrenchChoose({ targetNm: 60, on, wrenches: [{ ...wrench, ...more }] });
+  expect(choose({}, day)).toThrow('on: not-a-date');
+  expect(choose({ dueOn: day })).toThrow('wrenches[0].dueOn: not-a-date');
+  expect(choose({ dueOn: '2028-02-29' })).not.toThrow();
+});

@@ -196,5 +196,11 @@ function requireWrench(field: string, wrench: CalibratedWrench): void {
 const DATE = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
 
 function requireDate(field: string, text: string): void {
-  if (!DATE.test(text)) throw new ReckoningFault(field, 'not-a-date');
+  if (!DATE.test(text) || !isOnCalendar(text)) throw new ReckoningFault(field, 'not-a-date');
+}
+
+/** Is there such a day? The 31st of February reads back as the 3rd of March. */
+function isOnCalendar(text: string): boolean {
+  const day = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(day.getTime()) && day.toISOString().startsWith(text);
 }

@@ -23,7 +23,7 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
     'folded back this far leaves less than half the arm: use a longer wrench or a shorter adapter',
   'must-rise': () => 'must be above the point before it: a wrench’s points are listed rising',
   'must-be-whole': () => 'must be a whole number',
-  'not-a-date': () => 'must be a date like 2026-03-31',
+  'not-a-date': () => 'must be a day there is, like 2026-03-31',
   'due-before-check': () => 'is before the check it follows',
   'not-that-many': ({ most }) => `must be a whole number from 1 to ${String(most)}`,
   'so-many': ({ count }) => `needs ${String(count)} readings`,
@@ -46,6 +46,8 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'stops-alike': () => 'is where the other stop was met: between them is no top',
   'stops-opposite': () =>
     'is exactly half a turn from the other stop: which of the two middles is the top cannot be told',
+  'beyond-counting': () =>
+    'come round together only after more turns than can be counted exactly: look at the teeth once more',
   'rod-too-short': () => 'must be longer than half the stroke and the offset together',
   'must-turn-on': () => 'must be an angle beyond the sample before it',
   'one-of': ({ fields }) => `: give exactly one of ${String(fields)}`,

@@ -51,7 +51,12 @@ describe('what an inspection says', () => {
     });
     expect(boreWearSentence(bore)).toBe(
       'Wear 0.20 mm: over its limit, taper 0.20 mm: no limit given, ovality 0.20 mm: no limit given. ' +
-        'Oversize: 0.25 mm; if it is all on one side, none there is.',
+        'Oversize: 0.25 mm; if it is all on one side, none given here reaches the 0.40 mm it takes.',
+    );
+    const { oversizeMm, oneSidedOversizeMm, ...rest } = bore;
+    expect([oversizeMm, oneSidedOversizeMm]).toEqual([0.25, null]);
+    expect(boreWearSentence({ ...rest, oversizeMm: null, oneSidedOversizeMm: null })).toMatch(
+      /Oversize: none given here reaches the 0\.20 mm it takes; if it is all on one side, none given here reaches the 0\.40 mm it takes\.$/,
     );
     const journal = { standardMm: 80, stepsMm: [0.25], minimumMm: 79.6, wearMm: 0.03 };
     expect(undersizeSentence(undersize({ ...journal, journalMm: [79.9] }))).toBe(

@@ -49,15 +49,17 @@ export function boreWearSentence(found: BoreWear, units: ReaderUnits = METRIC): 
     checkSentence('taper', found.taperMm, found.taper, units),
     checkSentence('ovality', found.ovalityMm, found.ovality, units),
   ];
-  const { oversizeMm, oneSidedOversizeMm } = found;
+  const { oversizeMm, oneSidedOversizeMm, neededMm, oneSidedNeededMm } = found;
   if (oversizeMm === undefined) return `${checks.join(', ')}.`;
-  const size = (mm: number | null | undefined): string =>
-    mm === null || mm === undefined ? 'none there is' : length(mm, units);
+  const needs = (mm: number | null | undefined, needed: number | undefined): string =>
+    mm === null || mm === undefined
+      ? `none given here reaches the ${length(needed ?? 0, units)} it takes`
+      : length(mm, units);
   const one =
-    oneSidedOversizeMm === oversizeMm
+    oneSidedOversizeMm === oversizeMm && oversizeMm !== null
       ? ''
-      : `; if it is all on one side, ${size(oneSidedOversizeMm)}`;
-  return `${checks.join(', ')}. Oversize: ${size(oversizeMm)}${one}.`;
+      : `; if it is all on one side, ${needs(oneSidedOversizeMm, oneSidedNeededMm)}`;
+  return `${checks.join(', ')}. Oversize: ${needs(oversizeMm, neededMm)}${one}.`;
 }
 
 /** Which undersize a journal is at, how far it is worn, and what follows. */

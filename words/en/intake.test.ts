@@ -72,7 +72,11 @@ describe('from opening to inspection', () => {
           value: '5, missing',
           words: 'One bolt left out of the bag; ordered again.',
         });
-        expect(lines.some(({ what }) => /^Bolt \d+, slackening step 1$/.test(what))).toBe(true);
+        expect(
+          lines.some(({ what }) =>
+            /^Head (bolts|studs)( \d)?: bolt \d+, slackening step 1$/.test(what),
+          ),
+        ).toBe(true);
       }
     }
   });

@@ -99,10 +99,18 @@ export function trendSentence(found: LashTrend, units: ReaderUnits = METRIC): st
     case 'slope-not-sure':
       return `The readings scatter too much to tell a trend: ${slope(found, units)}.`;
     case 'already-closed':
-      return `It is at its limit: ${slope(found, units)}, there by ${hours(found.atHours)}. Look at the seat.`;
+      return `It is at its limit now${closingSince(found, units)}. Look at the seat.`;
     case 'closing':
       return `It closes: ${slope(found, units)}. At its limit by ${hours(found.atHours)}, nine times in ten between ${hours(Math.max(0, found.lowHours))} and ${hours(found.highHours)}.`;
   }
+}
+
+/** How fast it came there, where enough readings tell. */
+function closingSince(found: LashTrend & { code: 'already-closed' }, units: ReaderUnits): string {
+  const { slopeMmPer1000h, slopeErrorMmPer1000h, atHours } = found;
+  if (slopeMmPer1000h === undefined || slopeErrorMmPer1000h === undefined) return '';
+  const by = slope({ slopeMmPer1000h, slopeErrorMmPer1000h }, units);
+  return atHours === undefined ? `: ${by}` : `: ${by}, there by ${hours(atHours)}`;
 }
 
 function slope(

@@ -122,6 +122,21 @@ describe('the gasket', () => {
     expect(said(0.5, 0.9)).toMatch(/too close\.$/);
     expect(said(0.7)).toMatch(/above every grade.*cylinder 3 with 0\.70 mm/);
   });
+
+  it('with a step up that no grade has says so, and not that the mean is above the table', () => {
+    const found = gasketGrade({
+      pistons: [
+        { cylinder: 1, readingsMm: [0.5] },
+        { cylinder: 2, readingsMm: [0.6] },
+      ],
+      grades,
+      rule: 'mean-then-highest',
+    });
+    expect(found).toMatchObject({ verdict: 'above-table', steppedUp: true, mark: null });
+    expect(gradeSentence(found)).toMatch(
+      /^The mean 0\.55 mm has its grade, but cylinder 2 stands 0\.60 mm: .* none above it\./,
+    );
+  });
 });
 
 it('compression says what a thicker gasket does', () => {

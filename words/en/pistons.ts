@@ -90,6 +90,9 @@ export function gradeSentence(found: GasketGrade, units: ReaderUnits = METRIC): 
     'below-table': `Stand-out ${mm(byMm)} is below every grade of the table`,
     'between-grades': `Stand-out ${mm(byMm)} falls between two grades of the table`,
   };
+  if (steppedUp && mark === null) {
+    return `The mean ${mm(byMm)} has its grade, but cylinder ${highestCylinder} stands ${mm(highestMm)}: that asks for one grade up, and the table has none above it. Read it again; then look at that piston, its rod and the deck.`;
+  }
   if (verdict !== 'graded') {
     return `${away[verdict]}. Read it again; then look at pistons, rods and deck. The highest is cylinder ${highestCylinder} with ${mm(highestMm)}.`;
   }

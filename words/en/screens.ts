@@ -170,7 +170,7 @@ export const linersWords = {
   liner: (bore: string) => `Liner ${bore}`,
   standOut: 'Stand-out',
   limits: (low: string, high: string) => `${low} to ${high}`,
-  keep: 'Keep reading',
+  keep: 'Write it down',
   keepHint: (bore: string, place: string) => `liner ${bore}, ${place}`,
   next: 'next',
   accept: 'Accept the liners',

@@ -4,7 +4,7 @@ import { METRIC, length, listed, type ReaderUnits } from './quantity';
 
 /** Whether the wheels run in one line, and what would bring them there. */
 export function wheelLineSentence(found: WheelLine, units: ReaderUnits = METRIC): string {
-  const { meanMm, wobbleMm, verdict, shimMm, leftMm } = found;
+  const { meanMm, wobbleMm, verdict, shimMm } = found;
   const by = length(Math.abs(meanMm), units);
   switch (verdict) {
     case 'within':
@@ -15,9 +15,16 @@ export function wheelLineSentence(found: WheelLine, units: ReaderUnits = METRIC)
       return `It stands ${by} before the line. Take a shim out, or look whether another wheel is not home.`;
     case 'out':
       return shimMm === null
-        ? `It stands ${by} behind the line, and there is no shim for it.`
-        : `It stands ${by} behind the line. A shim of ${length(shimMm, units)} behind it leaves ${length(Math.abs(leftMm), units)}.`;
+        ? `It stands ${by} behind the line, and there is no shim that would bring it nearer.`
+        : `It stands ${by} behind the line. With a shim of ${length(shimMm, units)} behind it it stands ${standsThen(found, units)}.`;
   }
+}
+
+function standsThen({ stands, leftMm }: WheelLine, units: ReaderUnits): string {
+  const left = length(Math.abs(leftMm), units);
+  return { behind: `${left} behind it still`, 'in-line': 'in line', before: `${left} before it` }[
+    stands
+  ];
 }
 
 function turns(count: number): string {

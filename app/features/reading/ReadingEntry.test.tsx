@@ -2,6 +2,8 @@ import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { Printed } from '@cardinex/core/job/act';
 import { setPreferences, setUnits } from '../../device/preferences';
+import { Ask } from '../../ui/Ask';
+import { RefusalLine, RefusalProvider } from '../../ui/Refusal';
 import { ReadingEntry, useReadingField } from './ReadingEntry';
 
 type Kept = [mm: number, printed: Printed, far: boolean];
@@ -10,35 +12,46 @@ function Entry({
   onRead,
   signed,
   isFar,
+  standsMm,
 }: {
   onRead: (...kept: Kept) => Promise<boolean>;
   signed?: boolean;
   isFar?: (mm: number) => boolean;
+  standsMm?: number;
 }) {
   const entry = useReadingField();
   return (
-    <ReadingEntry
-      label="Liner 1"
-      reachMm={2}
-      signed={signed ?? false}
-      beyond={(value, reach) => `${value} is beyond ${reach}`}
-      {...(isFar && { isFar })}
-      onRead={onRead}
-      entry={entry}
-    />
+    <>
+      <ReadingEntry
+        label="Liner 1"
+        reachMm={2}
+        signed={signed ?? false}
+        beyond={(value, reach) => `${value} is beyond ${reach}`}
+        {...(isFar && { isFar })}
+        {...(standsMm !== undefined && { standsMm })}
+        onRead={onRead}
+        entry={entry}
+      />
+      {entry.asked ? <Ask asked={entry.asked} /> : <RefusalLine />}
+    </>
   );
 }
 
 function open(
-  options: { accept?: boolean; signed?: boolean; isFar?: (mm: number) => boolean } = {},
+  options: {
+    accept?: boolean;
+    signed?: boolean;
+    isFar?: (mm: number) => boolean;
+    standsMm?: number;
+  } = {},
 ) {
   const kept: Kept[] = [];
   const onRead = async (...one: Kept): Promise<boolean> => {
     kept.push(one);
     return options.accept ?? true;
   };
-  const { signed = false, isFar } = options;
-  render(<Entry onRead={onRead} signed={signed} {...(isFar && { isFar })} />);
+  const { accept: _, ...given } = options;
+  render(<Entry onRead={onRead} {...given} />, { wrapper: RefusalProvider });
   return { kept, field: screen.getByTestId<HTMLInputElement>('reading'), user: userEvent.setup() };
 }
 
@@ -64,7 +77,7 @@ describe('a reading', () => {
       kept.push(one);
       return new Promise((done) => written.push(() => done(true)));
     };
-    render(<Entry onRead={onRead} />);
+    render(<Entry onRead={onRead} />, { wrapper: RefusalProvider });
     const field = screen.getByTestId<HTMLInputElement>('reading');
     const user = userEvent.setup();
     await user.keyboard('0.08{Enter}0.11{Enter}');
@@ -92,7 +105,7 @@ describe('a reading', () => {
     ['1.234,5', 'one decimal mark only'],
     ['40', '40 mm is beyond 2.00 mm'],
     ['', 'Type the reading first'],
-  ])('of %p is not kept, and what would be right stands at the field', async (typed, said) => {
+  ])('of %p is not kept, and what would be right is said above the button', async (typed, said) => {
     const { kept, field, user } = open();
     await user.type(field, `${typed}{Enter}`);
     expect(kept).toEqual([]);
@@ -140,6 +153,27 @@ describe('a reading far from its fellows', () => {
     expect(field.value).toBe('');
     await user.keyboard('0.09{Enter}');
     expect(kept).toEqual([[0.09, { text: '0.09', unit: 'mm' }, false]]);
+  });
+
+  it('that is to take the place of another is asked about too, first', async () => {
+    const { kept, user } = open({ isFar, standsMm: 0.08 });
+    await user.keyboard('0.9{Enter}');
+    expect(kept).toEqual([]);
+    expect(screen.getByTestId('stands').textContent).toContain(
+      'Liner 1 reads 0.08 mm. Put 0.90 mm there?',
+    );
+    await user.click(screen.getByRole('button', { name: 'Replace it' }));
+    expect(kept).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'It is so: keep it' }));
+    expect(kept).toEqual([[0.9, { text: '0.9', unit: 'mm' }, true]]);
+  });
+
+  it('leaves what stands where it is, when that is the answer', async () => {
+    const { kept, field, user } = open({ standsMm: 0.08 });
+    await user.keyboard('0.11{Enter}{Enter}');
+    expect(kept).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'Leave it as it is' }));
+    expect([kept, field.value, screen.queryByTestId('stands')]).toEqual([[], '', null]);
   });
 
   it('typed anew is a new reading', async () => {

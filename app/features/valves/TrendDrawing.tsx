@@ -14,6 +14,21 @@ interface Props {
   readonly found: LashTrend;
 }
 
+interface Reaches {
+  readonly atHours: number;
+  readonly lowHours: number;
+  readonly highHours: number;
+}
+
+/** When the line reaches the limit, where the readings tell. */
+function reachesOf(found: LashTrend): Reaches | null {
+  if (found.code !== 'closing' && found.code !== 'already-closed') return null;
+  const { atHours, lowHours, highHours } = found;
+  return atHours === undefined || lowHours === undefined || highHours === undefined
+    ? null
+    : { atHours, lowHours, highHours };
+}
+
 const WIDTH = 320;
 const HEIGHT = 150;
 const LEFT = 46;
@@ -26,7 +41,7 @@ const FOOT = 24;
 export function TrendDrawing({ readings, closesAtMm, found }: Props) {
   const c = usePalette();
   const units = useUnits();
-  const at = 'atHours' in found ? found : null;
+  const at = reachesOf(found);
   const [first, last] = [readings[0], readings.at(-1)];
   if (!first || !last) return null;
   const from = first.hours;

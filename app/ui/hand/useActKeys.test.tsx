@@ -1,4 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import { handClock } from './handClock';
 import { useActKeys } from './useActKeys';
 
 function Card(keys: { confirm?: () => void; undo?: () => void; lookBack?: () => void }) {
@@ -9,9 +10,6 @@ function Card(keys: { confirm?: () => void; undo?: () => void; lookBack?: () => 
       <input aria-label="reading" inputMode="decimal" />
       <div role="button" tabIndex={0}>
         Not so
-      </div>
-      <div role="dialog" tabIndex={-1}>
-        slip
       </div>
     </div>
   );
@@ -27,6 +25,10 @@ Object.defineProperty(HTMLInputElement.prototype, 'inputMode', {
 
 const body = () => document.body;
 let clock = 0;
+
+beforeEach(() => {
+  handClock.now = () => clock;
+});
 
 /** A key pressed a good second after the last one. */
 function press(target: Element, key: string, more: object = {}): void {
@@ -87,13 +89,12 @@ describe('keys and pedal on a card', () => {
     expect(confirm).toHaveBeenCalledTimes(1);
   });
 
-  it('keys typed into a field, a slip or another button are not the card’s', () => {
+  it('keys typed into a field or on another button are not the card’s', () => {
     const acts = { confirm: jest.fn(), undo: jest.fn() };
     render(<Card {...acts} />);
     press(screen.getByLabelText('words'), 'Backspace');
     press(screen.getByLabelText('words'), ' ');
     press(screen.getByLabelText('reading'), 'Enter');
-    press(screen.getByRole('dialog'), 'Enter');
     press(screen.getByRole('button'), 'Enter');
     expect(acts.confirm).not.toHaveBeenCalled();
     expect(acts.undo).not.toHaveBeenCalled();
@@ -138,6 +139,30 @@ describe('keys and pedal on a card', () => {
     expect(document.activeElement).toBe(document.body);
     press(document.activeElement ?? body(), ' ');
     expect(confirm).toHaveBeenCalledTimes(1);
+  });
+
+  it.each([' ', 'Enter', 'PageDown', 'Backspace'])(
+    '%p does nothing while something lies over the card, wherever the focus is',
+    (key) => {
+      const acts = { confirm: jest.fn(), undo: jest.fn() };
+      render(<Card {...acts} />);
+      const slip = document.body.appendChild(document.createElement('dialog'));
+      slip.setAttribute('open', '');
+      press(body(), key);
+      press(slip, key);
+      slip.remove();
+      expect(acts.confirm).not.toHaveBeenCalled();
+      expect(acts.undo).not.toHaveBeenCalled();
+    },
+  );
+
+  it('Backspace that bounces takes back one act', () => {
+    const undo = jest.fn();
+    render(<Card undo={undo} />);
+    press(body(), 'Backspace');
+    clock -= 900;
+    press(body(), 'Backspace');
+    expect(undo).toHaveBeenCalledTimes(1);
   });
 
   it('leaves the browser its own shortcuts', () => {

@@ -14,6 +14,7 @@ const fit = {
   r2: z.number(),
 };
 const hours = z.number();
+const reaches = { atHours: hours, lowHours: hours, highHours: hours };
 
 /** What each reckoning of the overhead answers. */
 export const overheadAnswers = {
@@ -124,12 +125,16 @@ export const overheadAnswers = {
       reason,
     }),
     z.strictObject({
-      code: z.enum(['closing', 'already-closed']),
+      code: z.literal('closing'),
       readings: z.number(),
       ...fit,
-      atHours: hours,
-      lowHours: hours,
-      highHours: hours,
+      ...reaches,
+      reason,
+    }),
+    z.strictObject({
+      code: z.literal('already-closed'),
+      readings: z.number(),
+      ...z.strictObject({ ...fit, ...reaches }).partial().shape,
       reason,
     }),
   ]),

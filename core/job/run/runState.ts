@@ -53,11 +53,15 @@ export interface RunState {
   >;
   /** Every head marked with paint. */
   readonly marked: { readonly at: string; readonly by: string } | null;
-  /** For which stage each hand was last set, or last worked; nothing since all was made ready anew. */
-  readonly hands: {
-    readonly by: Readonly<Record<string, string>>;
-    readonly last: string | null;
-  };
+  /** Each hand by its device, and whichever worked last; nothing since all was made ready anew. */
+  readonly hands: { readonly by: Readonly<Record<string, HandAt>>; readonly last: HandAt | null };
+}
+
+/** At which stage a hand last worked, or for which it was set. */
+export interface HandAt {
+  readonly stage: string;
+  /** The last one that was not eased: easing leaves a wrench set as it was. */
+  readonly pulledAt: string | null;
 }
 
 const NO_HANDS: RunState['hands'] = { by: {}, last: null };
@@ -142,8 +146,15 @@ function changed(state: RunsState, name: RunName, change: (run: RunState) => Run
   return { ...state, [key]: change(state[key] ?? NO_RUN) };
 }
 
-function inHand({ hands }: RunState, device: string, stage: string): RunState['hands'] {
-  return { by: { ...hands.by, [device]: stage }, last: stage };
+function inHand(
+  { hands }: RunState,
+  device: string,
+  stage: string,
+  eases = false,
+): RunState['hands'] {
+  const before = hands.by[device] ?? hands.last;
+  const at = { stage, pulledAt: eases ? (before?.pulledAt ?? null) : stage };
+  return { by: { ...hands.by, [device]: at }, last: at };
 }
 
 /** As many pulls, each marked as said afterwards. */
@@ -185,7 +196,10 @@ function attempted(
     letBack: null,
     marked: null,
     // A wait or a turn of the crank leaves the hand as it was.
-    hands: act.type === 'step.done' ? run.hands : inHand(run, act.device, stage),
+    hands:
+      act.type === 'step.done'
+        ? run.hands
+        : inHand(run, act.device, stage, act.type === 'bolt.eased'),
   };
 }
 

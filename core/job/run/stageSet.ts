@@ -34,6 +34,10 @@ function settingOf({ key, bolts, stage }: StageView, prepared: RunState['prepare
   };
 }
 
+function easesOne({ stage, bolts }: StageView): boolean {
+  return stage.kind === 'slacken' && bolts.length === 1;
+}
+
 /** Is the same done with the same hand, set the same? */
 function isAlike(one: StageSetting, other: StageSetting): boolean {
   return (
@@ -45,15 +49,18 @@ function isAlike(one: StageSetting, other: StageSetting): boolean {
 /**
  * What has to be set before the stage in hand goes on, because the hand was last set for another: its
  * value, its method or both differ. Null where the hand is right: just made ready, or still the same.
- * Where two work at one stage each with a wrench of their own, each sets it.
+ * Where two work at one stage each with a wrench of their own, each sets it. One fastener eased to be
+ * pulled again at once, as after heat, stops nobody: the wrench stays as it is set.
  * @param device whose hand it is
  */
 export function stageToSet(view: RunView, device: string): StageSetting | null {
   const { current, run, stages, name } = view;
   if (!current || name.programme === STRIP || isPause(current.stage)) return null;
+  if (easesOne(current)) return null;
   const shared = current.bolts.some(({ act }) => act.together || act.from !== undefined);
-  const inHand = (shared ? run.hands.by[device] : undefined) ?? run.hands.last;
-  const before = stages.find(({ key }) => key === inHand);
+  const hand = (shared ? run.hands.by[device] : undefined) ?? run.hands.last;
+  const at = stages.find(({ key }) => key === hand?.stage);
+  const before = at && easesOne(at) ? stages.find(({ key }) => key === hand?.pulledAt) : at;
   if (!before || before === current) return null;
   const asked = settingOf(current, run.prepared);
   return isAlike(settingOf(before, run.prepared), asked) ? null : asked;

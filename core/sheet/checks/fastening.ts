@@ -186,8 +186,9 @@ function planFinding(
     case 'value-falls':
       return [
         fault(placeOf(programme, finding, at), 'value-falls', {
-          nm: finding.nm,
-          beforeNm: finding.beforeNm,
+          ...('nm' in finding
+            ? { nm: finding.nm, beforeNm: finding.beforeNm }
+            : { bar: finding.bar, beforeBar: finding.beforeBar }),
         }),
       ];
     case 'stretch-disturbed':

@@ -56,7 +56,7 @@ export const inspectWords = {
   crankHeld: 'crank held',
   decided: 'decided',
   toChecks: 'All checks',
-  keep: 'Keep reading',
+  keep: 'Write it down',
   gridItem: 'What',
   reading: 'Reading',
   odd: 'far from its fellows',

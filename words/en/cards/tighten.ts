@@ -1,7 +1,7 @@
 import type { Advice } from '@cardinex/core/job/run/advice';
 import type { TightenFinding } from '@cardinex/core/tightening/tightenPlan';
 import type { SetKind } from '@cardinex/core/sheet/spec/fastening';
-import { degrees, torque } from '../quantity';
+import { degrees, pressure, torque } from '../quantity';
 
 const DEMANDS: Readonly<Record<'settle-and-check' | 'after-heat' | 'reuse', string>> = {
   'settle-and-check': 'a settle and check',
@@ -23,7 +23,9 @@ export function tightenFindingSentence(f: TightenFinding): string {
         ? `Stage ${f.stage} has no value.`
         : `Stage ${f.stage} has no value for group ${f.group}.`;
     case 'value-falls':
-      return `In stage ${f.stage} the value falls from ${torque(f.beforeNm)} to ${torque(f.nm)} without slackening between.`;
+      return 'nm' in f
+        ? `In stage ${f.stage} the value falls from ${torque(f.beforeNm)} to ${torque(f.nm)} without slackening between.`
+        : `In stage ${f.stage} the pressure falls from ${pressure(f.beforeBar)} to ${pressure(f.bar)} without slackening between.`;
     case 'angle-over':
       return `In cycle ${f.cycle}, ${f.fastener} is turned ${degrees(f.deg)}; its limit is ${degrees(f.limitDeg)}.`;
     case 'no-wrench':

@@ -1,5 +1,5 @@
 import type { SheetFinding, SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
-import { degrees, torque } from '../quantity';
+import { degrees, pressure, torque } from '../quantity';
 
 type Facts = SheetFinding['facts'];
 
@@ -51,8 +51,10 @@ const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = 
     group === ''
       ? 'No value is given here; the card asks for one before it opens.'
       : `No value is given for group ${group}; the card asks for one before it opens.`,
-  'value-falls': ({ nm, beforeNm }) =>
-    `The value falls from ${torque(Number(beforeNm))} to ${torque(Number(nm))} without slackening between.`,
+  'value-falls': ({ nm, beforeNm, bar, beforeBar }) =>
+    bar === undefined
+      ? `The value falls from ${torque(Number(beforeNm))} to ${torque(Number(nm))} without slackening between.`
+      : `The pressure falls from ${pressure(Number(beforeBar))} to ${pressure(Number(bar))} without slackening between.`,
   'value-repeated': () => 'This group has a value in this stage already.',
   'stretch-disturbed': ({ about, source }) =>
     `${source} asks for ${DEMANDS[String(about)]}, which disturbs stretch bolts outside their own programme.`,

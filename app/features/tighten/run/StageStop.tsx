@@ -21,6 +21,7 @@ import { useSpoken } from '../../job/useSpoken';
 import { useUndo } from '../../job/useUndo';
 import { TIGHTEN_ACTS } from '../ownActs';
 import { TightenBack } from '../TightenBack';
+import { NutTravel } from './JackFacts';
 
 interface Props {
   readonly view: RunView;
@@ -76,6 +77,7 @@ export function StageStop({ view, asked, prepared, instances, onChangeWrench }: 
       }}
     >
       {instances}
+      <NutTravel view={view} />
       <View className="gap-3 border-l-[6px] border-brass px-4 py-5" testID="stage-stop">
         <Mark kind="waiting" word={TITLES[kind]} size={24} />
         {shown.map(({ value, figure, groups }) => (
