@@ -245,6 +245,7 @@ test('nuts are counted under the jacks, and the odd one is tensioned again', asy
   await expect(page.getByText('Stage 2 of 3')).toBeVisible();
   await expect(nuts).toHaveCount(0);
   // What was pumped to belongs to its stage: the next pressure is pumped to anew.
+  await press(page, 'It is set');
   await expect(gauge).not.toContainText('Pumped to');
   await pump.close();
   await page.goto(`${shop.address}/jobs/${job.id}/record`);

@@ -55,12 +55,12 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await rereadLiner(page, '3', '0.09');
   await expect(page.getByTestId('finding')).toContainText('All 4 liners are within their limits.');
   await page.getByRole('button', { name: /Accept the liners/ }).click();
-  await expect(page.getByText('Liners accepted')).toBeVisible();
+  await expect(page.getByText('Liners accepted', { exact: true })).toBeVisible();
   await expect(page.getByTestId('kept-here')).toContainText('Kept on this device');
 
   // With no network at all the page opens again, from what the device keeps.
   await page.reload();
-  await expect(page.getByText('Liners accepted')).toBeVisible();
+  await expect(page.getByText('Liners accepted', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: '7 Stand-out' }).click();
   await page.getByRole('button', { name: 'one hole, as the one that came off' }).click();
   await expect(page.getByText('Gasket one hole')).toBeVisible();

@@ -54,7 +54,11 @@ export function getPreferences(): Preferences {
 
 export function setPreferences(change: Partial<Preferences>): void {
   current = { ...current, ...change };
-  localStorage.setItem(KEY, JSON.stringify(current));
+  try {
+    localStorage.setItem(KEY, JSON.stringify(current));
+  } catch {
+    // No room: it holds until the page is closed.
+  }
   listeners.forEach((listener) => listener());
 }
 

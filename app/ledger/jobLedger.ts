@@ -1,13 +1,15 @@
 import { v7 as uuidv7 } from 'uuid';
 import { formatISO } from 'date-fns/formatISO';
 import type { SheetRevision } from '@cardinex/contract/api';
+import { client } from '@cardinex/contract/client';
 import type { Act, ActData, ActType, JobEvent, LoggedAct } from '@cardinex/core/job/act';
 import type { Role } from '@cardinex/core/job/roles';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve, fold } from '@cardinex/core/job/evolve';
-import type { Verdict } from '@cardinex/core/job/refusal';
+import type { Refusal, Verdict } from '@cardinex/core/job/refusal';
 import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
-import { fetchJob } from './fetchJob';
+import { StorageFault, type StorageTrouble } from './deviceDatabase';
+import { fetchJob, onlyStorage } from './fetchJob';
 import { LiveLog } from './liveLog';
 import type { KeptAct, LedgerStorage } from './storage';
 
@@ -52,6 +54,8 @@ export class JobLedger {
   view: LedgerView = LOADING;
   private confirmed: JobState = EMPTY_JOB;
   private kept: readonly KeptAct[] = [];
+  /** In the server's log, though this device could not write it down: its outbox may hold them still. */
+  private readonly arrived = new Set<string>();
   private readonly listeners = new Set<() => void>();
   private readonly live: LiveLog;
   /** Whatever changes this copy of the log waits its turn here, so that nothing is folded twice. */
@@ -83,11 +87,14 @@ export class JobLedger {
   /** Reads what the device holds; asks the server only when it holds nothing. */
   load(): Promise<void> {
     return this.inTurn(async () => {
-      const [sheet, events, kept] = await Promise.all([
+      const read = await Promise.all([
         this.storage.sheetOf(this.jobId),
         this.storage.eventsOf(this.jobId),
         this.storage.keptOf(this.jobId),
-      ]);
+      ]).catch((error: unknown) => onlyStorage(error));
+      // What cannot be read here is fetched as if nothing were.
+      if (!read) return this.fetchWhole();
+      const [sheet, events, kept] = read;
       this.kept = kept;
       // A sheet alone is a job begun here whose opening was never written: not a job.
       if (!sheet || events.length + kept.length === 0) return this.fetchWhole();
@@ -99,7 +106,8 @@ export class JobLedger {
   /** Puts a new job onto this device, before the server knows of it. */
   begin(sheet: SheetRevision): Promise<void> {
     return this.inTurn(async () => {
-      await this.storage.putSheet(this.jobId, sheet);
+      // A sheet that finds no room is said with the act that needs it.
+      await this.storage.putSheet(this.jobId, sheet).catch(onlyStorage);
       this.publish('ready', sheet);
     });
   }
@@ -108,18 +116,85 @@ export class JobLedger {
    * Records an act: decided here first, then written to the outbox. Resolves once the write is on
    * the disk, with the state already moved on.
    */
-  record<T extends ActType>(type: T, data: ActData[T], actor: Actor): Promise<Verdict> {
+  record<T extends ActType>(type: T, data: ActData[T], actor: Actor): Promise<Recorded> {
     return this.recordAll([{ type, data } as NewAct], actor);
   }
 
   /**
    * Records several acts in order, all or none: each is decided on what those before it come to, and
    * all are written together.
+   * @param at when it was done, where that was before: an act tried again keeps its time
    */
-  async recordAll(acts: readonly NewAct[], actor: Actor): Promise<Verdict> {
+  async recordAll(
+    acts: readonly NewAct[],
+    actor: Actor,
+    at = formatISO(new Date()),
+  ): Promise<Recorded> {
+    const made = this.decideAll(acts, actor, at);
+    if (!made.ok) return made;
+    const { makeActs } = made;
+    try {
+      const kept = await this.storage.keep(this.jobId, makeActs, this.countedBy(actor.device));
+      this.kept = [
+        ...this.kept,
+        ...kept.map((act) => ({ place: Infinity, jobId: this.jobId, act })),
+      ];
+    } catch (error) {
+      if (!(error instanceof StorageFault)) throw error;
+      return { ok: false, unkept: { acts, actor, at, trouble: error.trouble } };
+    }
+    this.publish();
+    this.onKept();
+    return { ok: true };
+  }
+
+  /**
+   * Sends what this device could not write straight to the server, behind what still waits here.
+   * Resolves to why rules or server do not accept it, if so.
+   * @throws when no answer came
+   */
+  async sendStraight({ acts, actor, at }: Unkept): Promise<Sent> {
+    const made = this.decideAll(acts, actor, at);
+    if (!made.ok) return made;
+    const first = this.storage.nextCount(this.jobId, this.countedBy(actor.device));
+    const straight = made.makeActs.map((make, place) => make(first + place));
+    const waiting = this.kept.filter(({ problem }) => !problem).map(({ act }) => act);
+    const { outcomes } = await client.sendActs(this.jobId, [...waiting, ...straight]);
+    const events = outcomes.flatMap((one) => (one.status === 'refused' ? [] : [one.event]));
+    const refused = outcomes
+      .slice(waiting.length)
+      .flatMap((one) => (one.status === 'refused' ? [one.problem.detail] : []));
+    if (refused.length === 0) this.storage.counted(this.jobId, first + straight.length - 1);
+    await this.inTurn(() => this.takeIn(events));
+    const [detail] = refused;
+    return detail === undefined ? { ok: true } : { ok: false, detail };
+  }
+
+  /** The acts as they would be sent, for a file that can be handed on. */
+  unkeptActs({ acts, actor, at }: Unkept): readonly Act[] {
+    const made = this.decideAll(acts, actor, at);
+    const first = this.storage.nextCount(this.jobId, this.countedBy(actor.device));
+    return made.ok ? made.makeActs.map((make, place) => make(first + place)) : [];
+  }
+
+  /** How far a device has counted its acts on this job, by all that is known of it here. */
+  private countedBy(device: string): number {
+    return this.view.state.log.reduce(
+      (most, act) => (act.device === device ? Math.max(most, act.count) : most),
+      0,
+    );
+  }
+
+  /** Decides acts in order, each on what those before it come to. */
+  private decideAll(
+    acts: readonly NewAct[],
+    actor: Actor,
+    now: string,
+  ):
+    | { readonly ok: true; readonly makeActs: readonly ((count: number) => Act)[] }
+    | { readonly ok: false; readonly refusal: Refusal } {
     const { sheet, state } = this.view;
     if (!sheet) return { ok: false, refusal: { code: 'not-open' } };
-    const now = formatISO(new Date());
     const make = ({ type, data }: NewAct, count: number): Act =>
       ({
         id: uuidv7(),
@@ -141,21 +216,14 @@ export class JobLedger {
       if (!verdict.ok) return verdict;
       if (acts.length > 1) after = evolve(after, asLogged(act, after));
     }
-    const kept = await this.storage.keep(
-      this.jobId,
-      acts.map((one) => (count: number) => make(one, count)),
-    );
-    this.kept = [...this.kept, ...kept.map((act) => ({ place: Infinity, jobId: this.jobId, act }))];
-    this.publish();
-    this.onKept();
-    return { ok: true };
+    return { ok: true, makeActs: acts.map((one) => (count: number) => make(one, count)) };
   }
 
   /**
    * Goes on by a newer revision of the job's sheet: recorded as an act, and its figures kept here at
    * once.
    */
-  async takeSheet(revision: SheetRevision, words: string, actor: Actor): Promise<Verdict> {
+  async takeSheet(revision: SheetRevision, words: string, actor: Actor): Promise<Recorded> {
     const { sheet, hash } = revision;
     const named = { id: sheet.id, revision: sheet.revision, hash };
     const verdict = await this.record('sheet.taken', { sheet: named, words }, actor);
@@ -171,8 +239,13 @@ export class JobLedger {
   /** Reads the device's copy again: another tab, or the server, has changed it. */
   reload(): void {
     void this.inTurn(async () => {
-      const events = await this.storage.eventsOf(this.jobId, headSeq(this.confirmed));
-      this.kept = await this.storage.keptOf(this.jobId);
+      const read = await Promise.all([
+        this.storage.eventsOf(this.jobId, headSeq(this.confirmed)),
+        this.storage.keptOf(this.jobId),
+      ]).catch((error: unknown) => onlyStorage(error));
+      if (!read) return;
+      const [events, kept] = read;
+      this.kept = kept.filter(({ act }) => !this.arrived.has(act.id));
       this.confirmed = events.reduce(evolve, this.confirmed);
       this.publish();
       if (this.isBesideItsSheet()) await this.fetchWhole();
@@ -191,8 +264,13 @@ export class JobLedger {
     const first = fresh[0];
     if (!first) return;
     if (first.seq !== head + 1) return this.fetchWhole();
-    await this.storage.putEvents(this.jobId, fresh);
+    // What finds no room here is worked with all the same; it is fetched again when there is.
+    const stored = await this.storage.putEvents(this.jobId, fresh).then(
+      () => true,
+      (error: unknown) => onlyStorage(error),
+    );
     this.confirmed = fresh.reduce(evolve, this.confirmed);
+    if (!stored) fresh.forEach(({ id }) => this.arrived.add(id));
     const arrived = new Set(fresh.map((event) => event.id));
     this.kept = this.kept.filter((kept) => !arrived.has(kept.act.id));
     this.publish();
@@ -211,7 +289,11 @@ export class JobLedger {
   private async fetchWhole(): Promise<void> {
     try {
       const { sheet, events } = await fetchJob(this.storage, this.jobId);
-      this.kept = await this.storage.keptOf(this.jobId);
+      const kept = await this.storage
+        .keptOf(this.jobId)
+        .catch((error: unknown) => onlyStorage(error));
+      const known = new Set(events.map(({ id }) => id));
+      this.kept = (kept ?? this.kept).filter(({ act }) => !known.has(act.id));
       this.confirmed = fold(events);
       this.publish('ready', sheet);
     } catch (error) {
@@ -240,6 +322,20 @@ export class JobLedger {
     this.listenIfKnown();
     this.listeners.forEach((listener) => listener());
   }
+}
+
+/** What came of recording: accepted and on the disk, refused by the rules, or not written down. */
+export type Recorded = Verdict | { readonly ok: false; readonly unkept: Unkept };
+
+/** What came of sending straight to the server; `detail` is the server's own sentence. */
+export type Sent = Verdict | { readonly ok: false; readonly detail: string };
+
+/** What the rules accept and this device could not write: it is nowhere until someone sees to it. */
+export interface Unkept {
+  readonly acts: readonly NewAct[];
+  readonly actor: Actor;
+  readonly at: string;
+  readonly trouble: StorageTrouble;
 }
 
 /** An act before it is anybody's: what was done. */

@@ -35,6 +35,8 @@ export class Ledgers {
   }
 
   static async open(instance: string): Promise<Ledgers> {
+    // Asked for, because a browser short of room clears what it was not asked to keep.
+    void navigator.storage?.persist?.().catch(() => undefined);
     return new Ledgers(await LedgerStorage.open(instance), instance);
   }
 
@@ -75,7 +77,8 @@ export class Ledgers {
     if (this.bringing) return;
     this.bringing = true;
     for (const { id, headSeq } of jobs) {
-      if (this.jobs.has(id) || (await this.storage.headOf(id)) >= headSeq) continue;
+      const head = await this.storage.headOf(id).catch(() => headSeq);
+      if (this.jobs.has(id) || head >= headSeq) continue;
       await idle();
       // No answer now: the board asks again before long.
       await fetchJob(this.storage, id).catch(() => undefined);

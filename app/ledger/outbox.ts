@@ -1,13 +1,14 @@
 import { AnsweredProblem, client } from '@cardinex/contract/client';
 import { MOST_IN_BATCH } from '@cardinex/contract/acts/limits';
 import type { JobEvent } from '@cardinex/core/job/act';
+import { StorageFault } from './deviceDatabase';
 import type { KeptAct, LedgerStorage } from './storage';
 
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 5000;
 
-/** Why nothing goes out: no answer came, or nobody is signed in here any more. */
-export type Away = 'no-answer' | 'sign-in' | null;
+/** Why nothing goes out: no answer came, nobody is signed in here any more, or this device cannot write. */
+export type Away = 'no-answer' | 'sign-in' | 'device' | null;
 
 export interface OutboxListener {
   /** Events the server made of acts, or knew already. */
@@ -66,7 +67,7 @@ export class Outbox {
       await onlyOneTab(this.lockName, () => this.sendInTurn());
       this.setAway(null);
     } catch (error) {
-      this.setAway(isSignedOut(error) ? 'sign-in' : 'no-answer');
+      this.setAway(whyAway(error));
       this.again = false;
       if (!this.closed) this.timer = setTimeout(this.nudge, this.waitMs);
       this.waitMs = Math.min(this.waitMs * 2, LONGEST_WAIT_MS);
@@ -125,14 +126,20 @@ export class Outbox {
       return outcome.status === 'refused' && kept ? [{ ...kept, problem: outcome.problem }] : [];
     });
     if (events.length > 0) {
-      await this.storage.putEvents(jobId, events);
+      // Also where this device cannot write it down: the server has them, and the screen shows it.
       this.listener.arrived(jobId, events);
+      await this.storage.putEvents(jobId, events);
     }
     if (refusals.length > 0) {
       await this.storage.refuse(refusals);
       this.listener.changed();
     }
   }
+}
+
+function whyAway(error: unknown): Exclude<Away, null> {
+  if (error instanceof StorageFault) return 'device';
+  return isSignedOut(error) ? 'sign-in' : 'no-answer';
 }
 
 function isSignedOut(error: unknown): boolean {

@@ -1,7 +1,9 @@
-import { openDB, type DBSchema, type IDBPDatabase, type IDBPObjectStore } from 'idb';
+import type { IDBPObjectStore } from 'idb';
 import type { SheetRevision } from '@cardinex/contract/api';
 import type { Outcome } from '@cardinex/contract/acts/outcome';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
+import { countFloor, raiseCountFloor } from './countFloor';
+import { DeviceDatabase, type LedgerSchema } from './deviceDatabase';
 
 /** An act this device has not yet seen in the server's log. */
 export interface KeptAct {
@@ -24,60 +26,34 @@ export interface KeptPhotograph {
   readonly problem?: string;
 }
 
-interface LedgerSchema extends DBSchema {
-  jobs: { key: string; value: { id: string; sheet: SheetRevision } };
-  /** Events as they arrived together, by the first of them: a row each would take long to write. */
-  events: {
-    key: [string, number];
-    value: { jobId: string; firstSeq: number; events: readonly JobEvent[] };
-  };
-  outbox: {
-    key: number;
-    value: Omit<KeptAct, 'place'> & { place?: number };
-    indexes: { job: string };
-  };
-  /** Up to which event of a job's log there is no gap. */
-  heads: { key: string; value: number };
-  counts: { key: string; value: number };
-  photographs: { key: string; value: KeptPhotograph; indexes: { job: string } };
-}
-
 /**
  * The device's own copy of the logs it works on, and its outbox. Named by the database's own id,
  * so that a copy of Cardinex on another database never sees these acts.
  */
 export class LedgerStorage {
-  private constructor(private readonly db: IDBPDatabase<LedgerSchema>) {}
+  private readonly database: DeviceDatabase;
 
+  private constructor(private readonly name: string) {
+    this.database = new DeviceDatabase(name);
+  }
+
+  /** @throws StorageFault when the browser keeps nothing on this device */
   static async open(instance: string): Promise<LedgerStorage> {
-    const db = await openDB<LedgerSchema>(`cardinex-${instance}`, 2, {
-      // A newer app in another tab must not wait for this one for ever.
-      blocking: (_now, _wanted, event) => (event.target as IDBDatabase).close(),
-      upgrade(fresh, before) {
-        fresh.createObjectStore('photographs', { keyPath: 'id' }).createIndex('job', 'jobId');
-        if (before === 1) return;
-        fresh.createObjectStore('jobs', { keyPath: 'id' });
-        fresh.createObjectStore('events', { keyPath: ['jobId', 'firstSeq'] });
-        fresh
-          .createObjectStore('outbox', { keyPath: 'place', autoIncrement: true })
-          .createIndex('job', 'jobId');
-        fresh.createObjectStore('heads');
-        fresh.createObjectStore('counts');
-      },
-    });
-    return new LedgerStorage(db);
+    const storage = new LedgerStorage(`cardinex-${instance}`);
+    await storage.database.run(async () => undefined);
+    return storage;
   }
 
   close(): void {
-    this.db.close();
+    this.database.close();
   }
 
   async keepPhotograph(photograph: KeptPhotograph): Promise<void> {
-    await this.db.put('photographs', photograph, undefined);
+    await this.database.run((db) => db.put('photographs', photograph, undefined));
   }
 
   async photographsOf(jobId: string): Promise<KeptPhotograph[]> {
-    return this.db.getAllFromIndex('photographs', 'job', jobId);
+    return this.database.run((db) => db.getAllFromIndex('photographs', 'job', jobId));
   }
 
   /** The next photograph that has not gone out, of which the server's log tells already. */
@@ -87,21 +63,23 @@ export class LedgerStorage {
         act.type === 'photograph.taken' ? [act.data.photograph] : [],
       ),
     );
-    for (let cursor = await this.db.transaction('photographs').store.openCursor(); cursor;) {
-      const { id, picture, problem } = cursor.value;
-      if (picture && problem === undefined && !untold.has(id)) return cursor.value;
-      cursor = await cursor.continue();
-    }
-    return null;
+    return this.database.run(async (db) => {
+      for (let cursor = await db.transaction('photographs').store.openCursor(); cursor;) {
+        const { id, picture, problem } = cursor.value;
+        if (picture && problem === undefined && !untold.has(id)) return cursor.value;
+        cursor = await cursor.continue();
+      }
+      return null;
+    });
   }
 
   async sheetOf(jobId: string): Promise<SheetRevision | undefined> {
-    return (await this.db.get('jobs', jobId))?.sheet;
+    return (await this.database.run((db) => db.get('jobs', jobId)))?.sheet;
   }
 
   /** The server's log of a job after a place in it, as far as this device has it without a gap. */
   async eventsOf(jobId: string, afterSeq = 0): Promise<JobEvent[]> {
-    const rows = await this.db.getAll('events', allOf(jobId));
+    const rows = await this.database.run((db) => db.getAll('events', allOf(jobId)));
     const bySeq = new Map(rows.flatMap((row) => row.events).map((event) => [event.seq, event]));
     const events: JobEvent[] = [];
     for (let seq = afterSeq + 1; ; seq += 1) {
@@ -113,20 +91,21 @@ export class LedgerStorage {
 
   /** Up to which event of the server's log this device has all; 0 when it has none. */
   async headOf(jobId: string): Promise<number> {
-    return (await this.db.get('heads', jobId)) ?? 0;
+    return (await this.database.run((db) => db.get('heads', jobId))) ?? 0;
   }
 
   /** Acts not in the server's log yet, in order; refused ones among them. */
   async keptOf(jobId: string): Promise<KeptAct[]> {
-    return (await this.db.getAllFromIndex('outbox', 'job', jobId)).map(placed);
+    const rows = await this.database.run((db) => db.getAllFromIndex('outbox', 'job', jobId));
+    return rows.map(placed);
   }
 
   async allKept(): Promise<KeptAct[]> {
-    return (await this.db.getAll('outbox')).map(placed);
+    return (await this.database.run((db) => db.getAll('outbox'))).map(placed);
   }
 
   async putSheet(id: string, sheet: SheetRevision): Promise<void> {
-    await this.db.put('jobs', { id, sheet });
+    await this.database.run((db) => db.put('jobs', { id, sheet }));
   }
 
   /**
@@ -140,66 +119,122 @@ export class LedgerStorage {
     events: readonly JobEvent[],
     sheet?: SheetRevision,
   ): Promise<void> {
-    const tx = this.db.transaction(['jobs', 'events', 'heads', 'outbox'], 'readwrite');
-    const [kept, head = 0] = await Promise.all([
-      tx.objectStore('outbox').index('job').getAll(jobId),
-      tx.objectStore('heads').get(jobId),
-    ]);
-    const arrived = new Set(events.map((event) => event.id));
-    const runs = unbroken(events);
-    const newHead = runs.reduce(
-      (to, run) => (run.first <= to + 1 ? Math.max(to, run.last) : to),
-      head,
+    const stores = ['jobs', 'events', 'heads', 'outbox'] as const;
+    await this.database.run((db) =>
+      whole(db.transaction(stores, 'readwrite'), async (tx) => {
+        const [kept, head = 0] = await Promise.all([
+          tx.objectStore('outbox').index('job').getAll(jobId),
+          tx.objectStore('heads').get(jobId),
+        ]);
+        const arrived = new Set(events.map((event) => event.id));
+        const runs = unbroken(events);
+        const newHead = runs.reduce(
+          (to, run) => (run.first <= to + 1 ? Math.max(to, run.last) : to),
+          head,
+        );
+        await Promise.all([
+          ...(sheet ? [tx.objectStore('jobs').put({ id: jobId, sheet })] : []),
+          ...runs.map((run) => putRun(tx.objectStore('events'), jobId, run)),
+          tx.objectStore('heads').put(newHead, jobId),
+          ...kept.flatMap(({ act, place }) =>
+            arrived.has(act.id) && place !== undefined
+              ? [tx.objectStore('outbox').delete(place)]
+              : [],
+          ),
+        ]);
+      }),
     );
-    await Promise.all([
-      ...(sheet ? [tx.objectStore('jobs').put({ id: jobId, sheet })] : []),
-      ...runs.map((run) => putRun(tx.objectStore('events'), jobId, run)),
-      tx.objectStore('heads').put(newHead, jobId),
-      ...kept.flatMap(({ act, place }) =>
-        arrived.has(act.id) && place !== undefined ? [tx.objectStore('outbox').delete(place)] : [],
-      ),
-      tx.done,
-    ]);
   }
 
   /**
    * Writes acts to the outbox in order, counted, all of them or none. Resolves when the write is on
    * the disk: only then may the next act be shown.
+   * @param countedSoFar how far this device has counted by the server's log
+   * @throws StorageFault when they were not written; then none of them was counted either
    */
   async keep(
     jobId: string,
     makeActs: readonly ((count: number) => Act)[],
+    countedSoFar = 0,
   ): Promise<readonly Act[]> {
-    const tx = this.db.transaction(['outbox', 'counts'], 'readwrite', { durability: 'strict' });
-    const before = (await tx.objectStore('counts').get(jobId)) ?? 0;
-    const acts = makeActs.map((make, place) => make(before + place + 1));
-    await Promise.all([
-      tx.objectStore('counts').put(before + acts.length, jobId),
-      ...acts.map((act) => tx.objectStore('outbox').add({ jobId, act })),
-      tx.done,
-    ]);
+    const acts = await this.database.run((db) =>
+      whole(
+        db.transaction(['outbox', 'counts'], 'readwrite', { durability: 'strict' }),
+        async (tx) => {
+          const before = Math.max(
+            (await tx.objectStore('counts').get(jobId)) ?? 0,
+            countedSoFar,
+            countFloor(this.name, jobId),
+          );
+          const made = makeActs.map((make, place) => make(before + place + 1));
+          await Promise.all([
+            tx.objectStore('counts').put(before + made.length, jobId),
+            ...made.map((act) => tx.objectStore('outbox').add({ jobId, act })),
+          ]);
+          return made;
+        },
+      ),
+    );
+    raiseCountFloor(this.name, jobId, acts.at(-1)?.count ?? 0);
     return acts;
+  }
+
+  /** What the next act of this device on a job counts, where it goes out without being kept here. */
+  nextCount(jobId: string, countedSoFar: number): number {
+    return Math.max(countedSoFar, countFloor(this.name, jobId)) + 1;
+  }
+
+  /** An act went out with this count, past what is kept here. */
+  counted(jobId: string, count: number): void {
+    raiseCountFloor(this.name, jobId, count);
   }
 
   /** Marks acts the server would not take. */
   async refuse(refusals: readonly KeptAct[]): Promise<void> {
-    const tx = this.db.transaction('outbox', 'readwrite');
-    await Promise.all([...refusals.map((kept) => tx.store.put(kept)), tx.done]);
+    await this.changeOutbox((outbox) => refusals.map((kept) => outbox.put(kept)));
   }
 
   /** Takes the mark off refused acts: they wait to be sent again. */
   async forgive(refused: readonly KeptAct[]): Promise<void> {
-    const tx = this.db.transaction('outbox', 'readwrite');
-    await Promise.all([
-      ...refused.map(({ problem: _put, ...kept }) => tx.store.put(kept)),
-      tx.done,
-    ]);
+    await this.changeOutbox((outbox) =>
+      refused.map(({ problem: _put, ...kept }) => outbox.put(kept)),
+    );
   }
 
   /** Puts a refused act aside, its reader having seen it. */
   async drop(places: readonly number[]): Promise<void> {
-    const tx = this.db.transaction('outbox', 'readwrite');
-    await Promise.all([...places.map((place) => tx.store.delete(place)), tx.done]);
+    await this.changeOutbox((outbox) => places.map((place) => outbox.delete(place)));
+  }
+
+  private async changeOutbox(
+    change: (outbox: OutboxStore) => readonly Promise<unknown>[],
+  ): Promise<void> {
+    await this.database.run((db) =>
+      whole(db.transaction('outbox', 'readwrite'), (tx) => Promise.all(change(tx.store))),
+    );
+  }
+}
+
+type OutboxStore = IDBPObjectStore<LedgerSchema, ['outbox'], 'outbox', 'readwrite'>;
+
+/** All of a transaction or nothing of it: what is thrown on the way takes back what was written before. */
+async function whole<Tx extends { readonly done: Promise<void>; abort(): void }, T>(
+  tx: Tx,
+  work: (tx: Tx) => Promise<T>,
+): Promise<T> {
+  // Awaited below, unless something else is thrown first.
+  tx.done.catch(() => undefined);
+  try {
+    const result = await work(tx);
+    await tx.done;
+    return result;
+  } catch (error) {
+    try {
+      tx.abort();
+    } catch {
+      // It is over already.
+    }
+    throw error;
   }
 }
 

@@ -2,6 +2,7 @@ import { Redirect } from 'expo-router';
 import type { PropsWithChildren } from 'react';
 import { shared, signInWords } from '@cardinex/words/en/screens';
 import { Notice } from '../ui/Notice';
+import { NoStorage } from './NoStorage';
 import { queryClient } from './queryClient';
 import { useSessionState } from './SessionProvider';
 import { useReadyOffline } from './useReadyOffline';
@@ -10,6 +11,7 @@ import { useReadyOffline } from './useReadyOffline';
 export function AtBench({ children }: PropsWithChildren) {
   const state = useSessionState();
   if (state === 'loading') return <Notice text={shared.loading} />;
+  if (state === 'no-storage') return <NoStorage />;
   if (state === 'no-server') {
     return (
       <Notice

@@ -20,7 +20,7 @@ export interface AtTheBench {
   readonly ledgers: Ledgers;
 }
 
-type SessionState = AtTheBench | 'loading' | 'no-server';
+type SessionState = AtTheBench | 'loading' | 'no-server' | 'no-storage';
 
 const SessionContext = createContext<SessionState>('loading');
 
@@ -31,6 +31,7 @@ export function SessionProvider({ children }: PropsWithChildren) {
   const ledgers = useLedgers(instance.data?.instance);
   const state = useMemo((): SessionState => {
     if (!instance.data) return instance.isError ? 'no-server' : 'loading';
+    if (ledgers === 'no-storage') return ledgers;
     if (!ledgers || (session.data === undefined && !session.isError)) return 'loading';
     const known = session.data ?? null;
     const member = known?.crew.find((m) => m.id === memberId && known.proved[m.id]) ?? null;
@@ -39,17 +40,23 @@ export function SessionProvider({ children }: PropsWithChildren) {
   return <SessionContext.Provider value={state}>{children}</SessionContext.Provider>;
 }
 
-function useLedgers(instance: string | undefined): Ledgers | null {
-  const [ledgers, setLedgers] = useState<Ledgers | null>(null);
+/** Null until they are open; a browser that keeps nothing here is said, not waited for. */
+function useLedgers(instance: string | undefined): Ledgers | 'no-storage' | null {
+  const [ledgers, setLedgers] = useState<Ledgers | 'no-storage' | null>(null);
   useEffect(() => {
     if (instance === undefined) return undefined;
     let open: Ledgers | null = null;
     let left = false;
-    void Ledgers.open(instance).then((opened) => {
-      if (left) return opened.close();
-      open = opened;
-      setLedgers(opened);
-    });
+    void Ledgers.open(instance).then(
+      (opened) => {
+        if (left) return opened.close();
+        open = opened;
+        setLedgers(opened);
+      },
+      () => {
+        if (!left) setLedgers('no-storage');
+      },
+    );
     return () => {
       left = true;
       open?.close();

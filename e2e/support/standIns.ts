@@ -29,9 +29,6 @@ export async function handOn(
   const hand = new WebSocket(`ws://${instruments.address}/${kind}`);
   await new Promise((open) => hand.once('open', open));
   const pull: HandOn['pull'] = async (say = {}) => {
-    // Between two stages the hand is stopped until it has set what is asked.
-    if ((await page.getByTestId('stage-stop').count()) > 0)
-      await page.getByTestId('confirm').click();
     // A run says what it hears; what only counts or scans is heard wherever it is asked for.
     if (kind === 'wrench' || kind === 'pump')
       await expect(page.getByTestId('live')).toContainText('is ready');
@@ -47,6 +44,11 @@ export async function handOn(
   return {
     pull,
     pullOn: async (say) => {
+      // Between two stages the hand is stopped until it has set what is asked.
+      if ((await page.getByTestId('stage-stop').count()) > 0) {
+        await page.getByTestId('confirm').click();
+        await page.getByTestId('bolt').waitFor();
+      }
       const before = await asked();
       await pull(say);
       await expect.poll(asked).not.toBe(before);

@@ -15,6 +15,7 @@ import { ScreenHeader } from '../../ui/ScreenHeader';
 import { Body, Heading, Small } from '../../ui/Words';
 import { InstrumentFields } from './InstrumentFields';
 import { KeptActs } from './KeptActs';
+import { RoomLeft } from './RoomLeft';
 import { useKeptActs } from './useKeptActs';
 
 const TORQUES: readonly TorqueUnit[] = ['N·m', 'lbf·ft', 'lbf·in', 'kgf·m'];
@@ -88,6 +89,7 @@ export function Device() {
         />
         <InstrumentFields />
         <KeptActs kept={kept} />
+        <RoomLeft />
         <View className="gap-2 border-t border-rule pt-3">
           {held && kept.length > 0 ? <Body className="text-red">{w.signOutKept}</Body> : null}
           <Button label={w.signOut} kind="stop" onPress={signOut} />

@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { View } from 'react-native';
 import { parkingWords } from '@cardinex/words/en/parking';
 import { shared } from '@cardinex/words/en/screens';
+import { storageWords } from '@cardinex/words/en/storage';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
@@ -30,6 +31,12 @@ export function JobNotices() {
         <Small className="px-1 text-bench-soft" testID="kept-here">
           {waiting > 0 ? shared.keptHere(waiting) : shared.away}
         </Small>
+      ) : null}
+      {away === 'device' ? (
+        <View className="flex-row gap-2 rounded-lg border-2 border-red bg-card p-3" role="alert">
+          <Mark kind="out" />
+          <Body className="flex-1 font-strong">{storageWords.cannotWrite}</Body>
+        </View>
       ) : null}
       {refused.length > 0 ? (
         <View className="flex-row items-center gap-3 rounded-lg bg-card p-3">

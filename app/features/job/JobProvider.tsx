@@ -4,19 +4,20 @@ import {
   useCallback,
   useContext,
   useMemo,
+  useState,
   useSyncExternalStore,
   type PropsWithChildren,
 } from 'react';
 import type { SheetRevision } from '@cardinex/contract/api';
 import type { ActData, ActType } from '@cardinex/core/job/act';
-import type { Verdict } from '@cardinex/core/job/refusal';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { trayOf, type TrayCard } from '@cardinex/core/job/tray';
 import type { JobState } from '@cardinex/core/job/state';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { shared } from '@cardinex/words/en/screens';
-import type { NewAct } from '../../ledger/jobLedger';
+import { storageWords } from '@cardinex/words/en/storage';
+import type { NewAct, Recorded, Unkept } from '../../ledger/jobLedger';
 import type { Away } from '../../ledger/outbox';
 import type { KeptAct } from '../../ledger/storage';
 import { useUnits } from '../../device/preferences';
@@ -25,6 +26,7 @@ import { Notice } from '../../ui/Notice';
 import { RefusalProvider, useRefusal } from '../../ui/Refusal';
 import { signal } from '../../ui/signal';
 import { useNow } from '../../ui/useNow';
+import { NotKept } from './NotKept';
 
 export interface OpenJob {
   readonly jobId: string;
@@ -65,14 +67,20 @@ function OpenJobProvider({ jobId, children }: PropsWithChildren<{ jobId: string 
   const away = useSyncExternalStore(ledgers.subscribe, ledgers.getAway);
   const now = useNow();
   const { say, clear } = useRefusal();
+  const [unkept, setUnkept] = useState<Unkept | null>(null);
   const units = useUnits();
   /** Says what came of it, for eyes and hands. */
   const told = useCallback(
-    (verdict: Verdict): string | null => {
+    (verdict: Recorded): string | null => {
       if (verdict.ok) {
         signal('confirmed');
         clear();
         return null;
+      }
+      if ('unkept' in verdict) {
+        signal('refused');
+        setUnkept(verdict.unkept);
+        return storageWords.title;
       }
       const sentence = refusalSentence(verdict.refusal, units);
       say(sentence);
@@ -132,7 +140,14 @@ function OpenJobProvider({ jobId, children }: PropsWithChildren<{ jobId: string 
     );
   }
   if (!job) return <Notice text={shared.loading} />;
-  return <JobContext.Provider value={job}>{children}</JobContext.Provider>;
+  return (
+    <JobContext.Provider value={job}>
+      {children}
+      {unkept ? (
+        <NotKept ledger={ledger} sheet={job.sheet} unkept={unkept} onDone={setUnkept} />
+      ) : null}
+    </JobContext.Provider>
+  );
 }
 
 function latest(now: string, state: JobState): string {

@@ -14,6 +14,7 @@ import { openQuestions, optionForSerial } from '@cardinex/core/sheet/variants';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { causeName, scopeWords } from '@cardinex/words/en/scope';
 import { newJobWords as w, shared } from '@cardinex/words/en/screens';
+import { storageWords } from '@cardinex/words/en/storage';
 import { useSheets } from '../../session/queries';
 import { useActor, useBench } from '../../session/SessionProvider';
 import { Choice } from '../../ui/Choice';
@@ -99,7 +100,13 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
       actor,
     );
     if (verdict.ok) router.replace(`/jobs/${id}`);
-    else form.setError('end', { message: refusalSentence(verdict.refusal) });
+    else {
+      const message =
+        'unkept' in verdict
+          ? storageWords.says[verdict.unkept.trouble]
+          : refusalSentence(verdict.refusal);
+      form.setError('end', { message });
+    }
   });
   return (
     <Screen

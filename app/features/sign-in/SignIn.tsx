@@ -9,6 +9,7 @@ import { setPreferences, usePreferences } from '../../device/preferences';
 import { queryClient } from '../../session/queryClient';
 import { useSessionState, type AtTheBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
+import { NoStorage } from '../../session/NoStorage';
 import { Notice } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
 import { Body, Heading, Small } from '../../ui/Words';
@@ -18,6 +19,7 @@ import { SecretEntry } from './SecretEntry';
 export function SignIn() {
   const state = useSessionState();
   if (state === 'loading') return <Notice text={shared.loading} />;
+  if (state === 'no-storage') return <NoStorage />;
   if (state === 'no-server') {
     const again = (): void => void queryClient.refetchQueries();
     return <Notice text={signInWords.noServer} action={shared.tryAgain} onAction={again} />;

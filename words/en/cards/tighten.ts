@@ -277,13 +277,11 @@ export const tightenScreen = {
   takeAngleSays:
     'A wrench that clicks says nothing here. Mark head and socket, or set the gauge to nought at each.',
   nowSlacken: 'Now let go again, in the same order',
-  forThe: (group: string) => group,
   atTheBolt: (value: string) => `gives ${value} at the bolt`,
   stageBegins: (stage: number, of: number) => `Stage ${stage} of ${of} begins`,
-  stageWas: (before: string) => `Until now: ${before}.`,
   itIsSet: 'It is set',
   inMyHand: 'In my hand',
-  readOn: 'I go on',
+  nowSlackenDone: 'Letting go now',
   valueChanges: (value: string) => `Another value here: set the wrench to ${value}`,
   lookingBack: (bolt: string) => `Looking back at bolt ${bolt}`,
   mapLabel: (done: readonly string[], next: string | null) =>

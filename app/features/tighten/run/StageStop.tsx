@@ -68,7 +68,7 @@ export function StageStop({ view, asked, prepared, instances, onChangeWrench }: 
           notSo: { label: w.changeWrench, onPress: onChangeWrench },
         }),
         confirm: inRange
-          ? { label: settingsNm.length > 0 ? w.itIsSet : w.inMyHand, onPress: set }
+          ? { label: ANSWERS[kind], onPress: set }
           : {
               label: w.changeWrench,
               hint: w.outOfRange(torque(outOfRange[0] ?? 0, units)),
@@ -99,6 +99,17 @@ export function StageStop({ view, asked, prepared, instances, onChangeWrench }: 
     </CardFrame>
   );
 }
+
+const ANSWERS: Readonly<Record<StageSetting['kind'], string>> = {
+  torque: w.itIsSet,
+  check: w.itIsSet,
+  angle: w.inMyHand,
+  slacken: w.nowSlackenDone,
+  hydraulic: w.itIsSet,
+  'hydraulic-check': w.itIsSet,
+  wait: '',
+  'turn-crank': '',
+};
 
 const TITLES: Readonly<Record<StageSetting['kind'], string>> = {
   torque: w.setTo,

@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { actLine } from '@cardinex/words/en/acts';
+import { refusalSentence } from '@cardinex/words/en/refusals';
+import { storageWords as w } from '@cardinex/words/en/storage';
+import type { LoggedAct } from '@cardinex/core/job/act';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { useUnits } from '../../device/preferences';
+import type { JobLedger, Unkept } from '../../ledger/jobLedger';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { useRefusal } from '../../ui/Refusal';
+import { Slip } from '../../ui/Slip';
+import { Body } from '../../ui/Words';
+import { saveFile } from '../device/saveFile';
+import { useOnce } from './useOnce';
+
+interface Props {
+  readonly ledger: JobLedger;
+  readonly sheet: EngineSheet;
+  readonly unkept: Unkept;
+  /** It is kept, sent or put aside; or, tried again, still not. */
+  readonly onDone: (still: Unkept | null) => void;
+}
+
+/**
+ * What this device could not write down, in large words, over everything: nothing else is done until it
+ * is written, sent, downloaded or said not to have been done.
+ */
+export function NotKept({ ledger, sheet, unkept, onDone }: Props) {
+  const units = useUnits();
+  const refusal = useRefusal();
+  const [downloaded, setDownloaded] = useState(false);
+  const { acts, actor, at, trouble } = unkept;
+  const again = useOnce(async () => {
+    const recorded = await ledger.recordAll(acts, actor, at);
+    if (recorded.ok) return onDone(null);
+    if ('unkept' in recorded) {
+      refusal.say(w.says[recorded.unkept.trouble]);
+      return onDone(recorded.unkept);
+    }
+    refusal.say(refusalSentence(recorded.refusal, units));
+  });
+  const send = useOnce(async () => {
+    try {
+      const sent = await ledger.sendStraight(unkept);
+      if (sent.ok) onDone(null);
+      else refusal.say('detail' in sent ? sent.detail : refusalSentence(sent.refusal, units));
+    } catch {
+      refusal.say(w.noAnswer);
+    }
+  });
+  const download = (): void => {
+    const kept = ledger
+      .unkeptActs(unkept)
+      .map((act, place) => ({ place, jobId: ledger.jobId, act }));
+    const content = JSON.stringify(
+      { format: 'cardinex-kept-acts', version: 1, acts: kept },
+      null,
+      2,
+    );
+    saveFile('cardinex-kept-acts.json', new Blob([content], { type: 'application/json' }));
+    setDownloaded(true);
+  };
+  return (
+    <Slip
+      title={w.title}
+      // Escape is no answer to this.
+      onClose={() => undefined}
+      foot={
+        <View className="flex-row gap-3">
+          <Button label={w.again} tall onPress={again} className="flex-1" />
+          <Button label={w.send} kind="expected" tall onPress={send} className="flex-[2]" />
+        </View>
+      }
+    >
+      <View testID="not-kept" className="gap-3">
+        <Mark kind="out" size={30} />
+        <Body className="font-strong text-[22px] leading-7">{w.says[trouble]}</Body>
+        <Body>{w.what(acts.length)}</Body>
+        {acts.map((act, place) => {
+          const line = actLine(act as unknown as LoggedAct, sheet, units);
+          return (
+            <Body key={place} className="font-strong">
+              {[line.what, line.value].filter(Boolean).join(', ')}
+            </Body>
+          );
+        })}
+        <Button label={w.download} onPress={download} />
+        {downloaded ? (
+          <>
+            <Body>{w.downloaded}</Body>
+            <Button label={w.putAside} hint={w.putAsideHint} onPress={() => onDone(null)} />
+          </>
+        ) : null}
+        <Button label={w.notDone} kind="stop" onPress={() => onDone(null)} />
+      </View>
+    </Slip>
+  );
+}
