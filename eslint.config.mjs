@@ -31,6 +31,18 @@ const oneWay = Object.entries(rooms).map(([room, barred]) => ({
   },
 }));
 
+/** One place formats figures: what is shown elsewhere would miss the reader's unit and language. */
+const figures = {
+  selector: "MemberExpression[property.name='toFixed']",
+  message: 'Figures are formatted in words/: use its kit, or its quantities.',
+};
+
+const figuresInWords = {
+  files: ['app/**/*.{ts,tsx}', 'server/**/*.ts', 'contract/**/*.ts', 'words/**/*.ts'],
+  ignores: ['**/*.test.ts', '**/*.test.tsx', 'app/ui/pathNumber.ts'],
+  rules: { 'no-restricted-syntax': ['error', figures] },
+};
+
 const pureCore = {
   files: ['core/**/*.ts'],
   ignores: ['core/**/*.test.ts'],
@@ -46,6 +58,7 @@ const pureCore = {
     ],
     'no-restricted-syntax': [
       'error',
+      figures,
       {
         selector: "NewExpression[callee.name='Date'][arguments.length=0]",
         message: 'The core has no clock: take the time as a parameter.',
@@ -98,6 +111,7 @@ export default [
   },
   { files: ['scripts/**', 'bench/**', 'server/main.ts', 'e2e/**'], rules: { 'no-console': 'off' } },
   ...oneWay,
+  figuresInWords,
   pureCore,
   prettier,
 ];

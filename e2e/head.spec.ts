@@ -93,7 +93,8 @@ test('a head is built, looked under, put on, and pulled by a wrench that speaks'
   await fill(page, 'Which one, and what for?', 'the lifting bracket');
   await page.getByRole('dialog').getByRole('button', { name: 'One has to come out' }).click();
   for (const stage of [1, 2, 3]) {
-    await expect(page.getByText(`Stage ${stage} of 3`)).toBeVisible();
+    await expect(page.getByText(`Stage ${stage} of 3 begins`)).toBeVisible();
+    await press(page, 'It is set');
     await expect(page.getByTestId('bolt')).toHaveText('7');
     await wrench.pullOn(stage === 1 ? { fresh: true } : {});
   }

@@ -81,7 +81,7 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await page.getByRole('button', { name: 'Not so' }).click();
   await page.getByRole('button', { name: /Slipped/ }).click();
   await page.getByRole('button', { name: 'Keep this' }).click();
-  await expect(page.getByText('Say in a few words why.')).toBeVisible();
+  await expect(page.getByTestId('refusal')).toHaveText('Say in a few words why.');
   await page.getByLabel('In a few words').fill('socket walked off');
   await page.getByRole('button', { name: 'Keep this' }).click();
   await expect(page.getByTestId('bolt')).toHaveText('6');

@@ -17,6 +17,10 @@ export interface Kit {
   readonly timeToSecond: (iso: string, timeZone?: string) => string;
   /** "26 Nov" */
   readonly day: (iso: string, timeZone?: string) => string;
+  /** "26 Nov 2026" */
+  readonly date: (iso: string, timeZone?: string) => string;
+  /** "Thursday 26 November 2026" */
+  readonly longDay: (iso: string, timeZone?: string) => string;
   /** "26 Nov, 14:30" */
   readonly moment: (iso: string, timeZone?: string) => string;
 }
@@ -66,6 +70,8 @@ export function kitOf(locale: string): Kit {
     timeOfDay,
     timeToSecond: (iso, timeZone) => date('second', iso, timeZone),
     day,
+    date: (iso, timeZone) => date('date', iso, timeZone),
+    longDay: (iso, timeZone) => date('longDay', iso, timeZone),
     moment: (iso, timeZone) => `${day(iso, timeZone)}, ${timeOfDay(iso, timeZone)}`,
   };
 }
@@ -74,6 +80,8 @@ const DATE_FORMS: Readonly<Record<string, Intl.DateTimeFormatOptions>> = {
   time: { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' },
   second: { hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' },
   day: { day: 'numeric', month: 'short' },
+  date: { day: 'numeric', month: 'short', year: 'numeric' },
+  longDay: { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' },
 };
 
 /** Makes each of a kind once: these are dear to make, and few. */

@@ -19,9 +19,20 @@ interface Refusals {
   /** Says why, for eyes, ears and hands. */
   readonly say: (text: string) => void;
   readonly clear: () => void;
+  /** How many slips lie over the card: what is refused is said on the upper one alone. */
+  readonly slips: number;
+  /** A slip is laid over the card; returns its taking away. Neither is what was refused said beyond it. */
+  readonly lay: () => () => void;
 }
 
-const NOTHING: Refusals = { text: null, count: 0, say: () => undefined, clear: () => undefined };
+const NOTHING: Refusals = {
+  text: null,
+  count: 0,
+  say: () => undefined,
+  clear: () => undefined,
+  slips: 0,
+  lay: () => () => undefined,
+};
 
 const RefusalContext = createContext<Refusals>(NOTHING);
 
@@ -36,7 +47,19 @@ export function RefusalProvider({ children }: PropsWithChildren) {
     () => setSaid((before) => (before.text === null ? before : { ...before, text: null })),
     [],
   );
-  const refusals = useMemo(() => ({ text, count, say, clear }), [text, count, say, clear]);
+  const [slips, setSlips] = useState(0);
+  const lay = useCallback(() => {
+    clear();
+    setSlips((before) => before + 1);
+    return () => {
+      clear();
+      setSlips((before) => before - 1);
+    };
+  }, [clear]);
+  const refusals = useMemo(
+    () => ({ text, count, say, clear, slips, lay }),
+    [text, count, say, clear, slips, lay],
+  );
   return <RefusalContext.Provider value={refusals}>{children}</RefusalContext.Provider>;
 }
 
@@ -45,9 +68,9 @@ export function useRefusal(): Refusals {
 }
 
 /** The line right above the button that was pressed: why it was not done. Announced. */
-export function RefusalLine() {
-  const { text, count } = useRefusal();
-  if (text === null) return null;
+export function RefusalLine({ onSlip = false }: { readonly onSlip?: boolean }) {
+  const { text, count, slips } = useRefusal();
+  if (text === null || (slips > 0 && !onSlip)) return null;
   return (
     <View
       key={count}

@@ -18,12 +18,8 @@ interface Props {
 export function Slip({ title, onClose, foot, children }: PropsWithChildren<Props>) {
   const dialog = useRef<HTMLDialogElement>(null);
   const close = useRef(onClose);
-  const { clear } = useRefusal();
-  // What was refused before it was laid there, or on it, is not said beyond it.
-  useLayoutEffect(() => {
-    clear();
-    return clear;
-  }, [clear]);
+  const { lay } = useRefusal();
+  useLayoutEffect(lay, [lay]);
   useLayoutEffect(() => {
     close.current = onClose;
   });
@@ -37,9 +33,9 @@ export function Slip({ title, onClose, foot, children }: PropsWithChildren<Props
     const closed = (): void => close.current();
     shown?.addEventListener('cancel', ask);
     shown?.addEventListener('close', closed);
-    // The slip itself, not its first button or field, which an Enter or a thumb board would meet.
-    shown?.setAttribute('autofocus', '');
     shown?.showModal();
+    // The slip itself, not its first button or field, which an Enter or a thumb board would meet.
+    shown?.focus();
     return () => {
       shown?.removeEventListener('cancel', ask);
       shown?.removeEventListener('close', closed);
@@ -47,14 +43,14 @@ export function Slip({ title, onClose, foot, children }: PropsWithChildren<Props
     };
   }, []);
   return (
-    <dialog ref={dialog} aria-label={title} className="slip">
+    <dialog ref={dialog} aria-label={title} tabIndex={-1} className="slip">
       <View className="mx-auto max-h-[92%] w-full max-w-[560px] rounded-t-xl border-t-4 border-blue bg-card">
         <ScrollView contentContainerClassName={`gap-3 p-4 ${foot ? '' : 'pb-6'}`}>
           <Heading className="text-[24px] leading-7">{title}</Heading>
           {children}
         </ScrollView>
         <View className={foot ? 'gap-2 border-t border-rule p-4' : 'px-4'}>
-          <RefusalLine />
+          <RefusalLine onSlip />
           {foot}
         </View>
       </View>

@@ -1,30 +1,39 @@
-import { readDecimal } from './readDecimal';
-import { lengthToMm, type LengthUnit } from './units';
+import { readQuantity, type QuantityFault } from './readQuantity';
+import { lengthToMm, type LengthUnit, type PrintedLengthUnit } from './units';
 
-export type ReadingFault = 'empty' | 'letters' | 'grouped' | 'beyond-gauge';
+export type ReadingFault = QuantityFault | 'beyond-gauge';
 
 export type ReadingResult =
-  | { readonly ok: true; readonly mm: number; readonly text: string }
+  | {
+      readonly ok: true;
+      readonly mm: number;
+      /** As typed, without a unit; and the unit it was typed in. */
+      readonly text: string;
+      readonly unit: PrintedLengthUnit;
+    }
   | { readonly ok: false; readonly fault: ReadingFault; readonly text: string };
 
 /**
- * What a mechanic typed, or a keyboard-wedge gauge sent, as millimetres.
- *
- * Comma and point are both decimal marks and no grouping is allowed, so `1.234,5` is refused
- * rather than guessed at. The text is kept as typed beside the value.
+ * What a mechanic typed, or a keyboard-wedge gauge sent, as millimetres: read as every figure is, kept
+ * as typed beside the value.
  * @param text as typed; spaces around it are ignored
- * @param unit the unit it was typed in
+ * @param unit the unit it was typed in, unless it names its own
  * @param reachMm the largest size this kind of reading can have; beyond it the decimal mark was
  *   almost certainly missed
- * @example parseReading('0,08', 'mm', 2) // { ok: true, mm: 0.08, text: '0,08' }
+ * @example parseReading('0,08', 'mm', 2) // { ok: true, mm: 0.08, text: '0,08', unit: 'mm' }
  */
 export function parseReading(text: string, unit: LengthUnit, reachMm: number): ReadingResult {
-  const trimmed = text.trim();
-  if (trimmed === '') return { ok: false, fault: 'empty', text };
-  if (/\d[.,]\d*[.,]/.test(trimmed)) return { ok: false, fault: 'grouped', text };
-  const value = readDecimal(trimmed);
-  if (value === null) return { ok: false, fault: 'letters', text };
-  const mm = lengthToMm(value, unit);
+  const read = readQuantity(text, unit);
+  if (!read.ok) return { ok: false, fault: read.fault, text };
+  const typedIn = AS_PRINTED.find((one) => one === read.unit);
+  const mm = lengthToMm(read.value, unit);
   if (Math.abs(mm) > reachMm) return { ok: false, fault: 'beyond-gauge', text };
-  return { ok: true, mm: mm === 0 ? 0 : mm, text: trimmed };
+  return {
+    ok: true,
+    mm: mm === 0 ? 0 : mm,
+    // A unit that no manual prints lengths in is kept as what it comes to.
+    ...(typedIn ? { text: read.digits, unit: typedIn } : { text: String(mm), unit: 'mm' }),
+  };
 }
+
+const AS_PRINTED: readonly PrintedLengthUnit[] = ['mm', 'thou', 'in'];

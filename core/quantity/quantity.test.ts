@@ -39,15 +39,20 @@ describe('units', () => {
 
 describe('a typed reading', () => {
   it('takes comma or point, a sign of either kind, and spaces around it', () => {
-    expect(parseReading('0,08', 'mm', 2)).toEqual({ ok: true, mm: 0.08, text: '0,08' });
-    expect(parseReading(' .08 ', 'mm', 2)).toEqual({ ok: true, mm: 0.08, text: '.08' });
+    expect(parseReading('0,08', 'mm', 2)).toEqual({
+      ok: true,
+      mm: 0.08,
+      text: '0,08',
+      unit: 'mm',
+    });
+    expect(parseReading(' .08 ', 'mm', 2)).toMatchObject({ ok: true, mm: 0.08, text: '.08' });
     expect(parseReading('-0.02', 'mm', 2)).toMatchObject({ mm: -0.02 });
     expect(parseReading('\u22120.02', 'mm', 2)).toMatchObject({ mm: -0.02 });
     expect(parseReading('3', 'thou', 2)).toMatchObject({ ok: true, mm: 3 * 0.0254 });
   });
 
   it('never yields minus zero', () => {
-    expect(parseReading('-0', 'mm', 2)).toEqual({ ok: true, mm: 0, text: '-0' });
+    expect(parseReading('-0', 'mm', 2)).toMatchObject({ ok: true, mm: 0, text: '-0' });
   });
 
   it.each([

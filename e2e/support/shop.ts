@@ -60,9 +60,9 @@ export class ShopServer {
 
 /** Each spec file's worker has a server of its own, freshly seeded. */
 export const test = base.extend<object, { shop: ShopServer }>({
-  context: async ({ context }, use) => {
+  context: async ({ context }, give) => {
     await giveSlowHands(context);
-    await use(context);
+    await give(context);
   },
   shop: [
     // eslint-disable-next-line no-empty-pattern -- the runner reads the pattern for what a fixture needs

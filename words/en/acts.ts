@@ -1,5 +1,6 @@
 import type { LoggedAct } from '@cardinex/core/job/act';
 import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead';
+import type { JobState } from '@cardinex/core/job/state';
 import { THE_SHEET } from '@cardinex/core/job/layers';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -24,8 +25,19 @@ export interface ActLine {
   readonly words?: string;
 }
 
-/** One line of the record for an act. */
-export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits = METRIC): ActLine {
+/** What a job knows of things that acts name only by their id. */
+export type Known = Pick<JobState, 'register' | 'parts'>;
+
+/**
+ * One line of the record for an act.
+ * @param known names what went in or out; without it a line says only that something did
+ */
+export function actLine(
+  act: LoggedAct,
+  sheet: EngineSheet,
+  units: ReaderUnits = METRIC,
+  known?: Known,
+): ActLine {
   switch (act.type) {
     case 'job.opened':
       return {
@@ -51,7 +63,7 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
     case 'part.arrived':
     case 'work.sent':
     case 'work.back':
-      return intakeLine(act, sheet, units);
+      return intakeLine(act, sheet, units, known);
     case 'cards.taken':
     case 'liners.placed':
     case 'liner.sealed':
@@ -139,7 +151,12 @@ export function actLine(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits =
 }
 
 /** What undoing an act would take back, in as few words as a button has room for. */
-export function undoHint(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits = METRIC): string {
+export function undoHint(
+  act: LoggedAct,
+  sheet: EngineSheet,
+  units: ReaderUnits = METRIC,
+  known?: Known,
+): string {
   switch (act.type) {
     case 'liner.read':
       return `liner ${act.data.bore}`;
@@ -174,7 +191,7 @@ export function undoHint(act: LoggedAct, sheet: EngineSheet, units: ReaderUnits 
         ? small(isolationSentence(act.data.item as Isolation))
         : checkedItemName(sheet, act.data.check, act.data.item);
     default:
-      return small(actLine(act, sheet, units).what);
+      return small(actLine(act, sheet, units, known).what);
   }
 }
 

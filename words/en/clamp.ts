@@ -1,3 +1,4 @@
+import { fixed } from './kit';
 import type { AnglePreload } from '@cardinex/core/tightening/anglePreload';
 import type { ClampSimulate } from '@cardinex/core/tightening/clampSimulate';
 import type { NutTravel } from '@cardinex/core/tightening/nutTravel';
@@ -10,7 +11,7 @@ import { METRIC, degrees, length, listed, pressure, torque, type ReaderUnits } f
 
 /** A clamp: tenths below a hundred kilonewtons, whole ones from there. */
 export function clampForce(kn: number): string {
-  return `${kn.toFixed(Math.abs(kn) < 100 ? 1 : 0)} kN`;
+  return `${fixed(kn, Math.abs(kn) < 100 ? 1 : 0)} kN`;
 }
 
 function percent(share: number): string {
@@ -26,20 +27,20 @@ export function preloadSentence(found: Preload, units: ReaderUnits = METRIC): st
     : '';
   const worked =
     shareOfYield === undefined
-      ? ` While it is pulled the bolt bears ${vonMisesMpa.toFixed(0)} MPa.`
-      : ` While it is pulled the bolt bears ${vonMisesMpa.toFixed(0)} MPa, ${percent(shareOfYield)} of its yield${shareOfYield > 1 ? ': it stretches for good' : ''}.`;
+      ? ` While it is pulled the bolt bears ${fixed(vonMisesMpa, 0)} MPa.`
+      : ` While it is pulled the bolt bears ${fixed(vonMisesMpa, 0)} MPa, ${percent(shareOfYield)} of its yield${shareOfYield > 1 ? ': it stretches for good' : ''}.`;
   return `${clamp}${scatter}${worked} Of the torque ${percent(shares.clamp)} clamps; thread and head rub away the rest.`;
 }
 
 /** What a turn adds. */
 export function anglePreloadSentence({ addedKn, endKn, knPerDeg }: AnglePreload): string {
-  return `The turn adds ${clampForce(addedKn)}: ${clampForce(endKn)} in all, ${knPerDeg.toFixed(2)} kN for each degree, as long as nothing yields.`;
+  return `The turn adds ${clampForce(addedKn)}: ${clampForce(endKn)} in all, ${fixed(knPerDeg, 2)} kN for each degree, as long as nothing yields.`;
 }
 
 /** What a jack does, and how far the nut follows. */
 export function tensionerSentence(found: Tensioner, units: ReaderUnits = METRIC): string {
   const { jackLoadKn, loadLeftKn, stretchMm, nutTurnDeg, holes, stages, shareOfYield } = found;
-  const travel = holes === undefined ? '' : `, ${holes.toFixed(1)} holes`;
+  const travel = holes === undefined ? '' : `, ${fixed(holes, 1)} holes`;
   const over =
     shareOfYield !== undefined && shareOfYield > 1
       ? ' That is beyond the yield of the stud: do not press it.'
@@ -92,7 +93,7 @@ export function traceSentence(found: TraceVerdict, units: ReaderUnits = METRIC):
     over: 'It got more than was asked. Ease it off and look at it before it stays.',
   };
   const facts = seatedAt
-    ? ` Seated at ${torque(seatedAt.nm, units)}, turned ${degrees(turnedDeg)} from there, ${torque(peakNm, units)} at the most${slopeNmPerDeg === null ? '' : `, ${slopeNmPerDeg.toFixed(2)} N·m for each degree`}.`
+    ? ` Seated at ${torque(seatedAt.nm, units)}, turned ${degrees(turnedDeg)} from there, ${torque(peakNm, units)} at the most${slopeNmPerDeg === null ? '' : `, ${fixed(slopeNmPerDeg, 2)} N·m for each degree`}.`
     : ` It never seated; ${torque(peakNm, units)} at the most.`;
   return `${said[verdict]}${facts}`;
 }

@@ -1,5 +1,7 @@
 import type { ReckoningFault, ReckoningFaultCode } from '@cardinex/core/quantity/reckoningFault';
 
+import { capital } from './capital';
+
 type Facts = ReckoningFault['facts'];
 
 const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> = {
@@ -53,7 +55,31 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'one-of': ({ fields }) => `: give exactly one of ${String(fields)}`,
 };
 
-/** What is wrong with the input of a reckoning, beginning with the field. */
-export function faultSentence(fault: Pick<ReckoningFault, 'field' | 'code' | 'facts'>): string {
+type Fault = Pick<ReckoningFault, 'field' | 'code' | 'facts'>;
+
+/** What is wrong with the input of a reckoning, beginning with the field as the wire names it. */
+export function faultSentence(fault: Fault): string {
   return `${fault.field} ${SENTENCES[fault.code](fault.facts)}.`;
+}
+
+/** The same for whoever looks at a screen: "Bore must be above zero." */
+export function faultInWords(fault: Fault): string {
+  return `${capital(fieldInWords(fault.field))} ${SENTENCES[fault.code](fault.facts)}.`;
+}
+
+/** Units that a field's name ends in; the figure beside it shows them. */
+const UNIT = /(Mm2|Mm|Nm|Deg|Bar|Kn|Mpa|Gpa|Grams|Cc|TempC|PerK)$/;
+
+/** "rings[1].limit.highMm" as "rings, number 2, limit, high". */
+function fieldInWords(field: string): string {
+  return field
+    .split('.')
+    .map((part) => {
+      const [, name = part, nth] = /^(.*?)(?:\[(\d+)\])?$/.exec(part) ?? [];
+      const words = (name.replace(UNIT, '') || name)
+        .replace(/([a-z0-9])([A-Z])/g, '$1 $2')
+        .toLowerCase();
+      return nth === undefined ? words : `${words}, number ${Number(nth) + 1}`;
+    })
+    .join(', ');
 }

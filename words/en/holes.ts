@@ -1,4 +1,6 @@
+import { plural, upTo } from './kit';
+
 /** So many holes. */
 export function holesText(count: number): string {
-  return `${Number(count.toFixed(2))} ${count === 1 ? 'hole' : 'holes'}`;
+  return `${upTo(count, 2)} ${plural(count, { one: 'hole', other: 'holes' })}`;
 }

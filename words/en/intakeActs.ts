@@ -5,11 +5,13 @@ import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { STRIP } from '@cardinex/core/job/slackening';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
-import type { ActLine } from './acts';
+import type { ActLine, Known } from './acts';
+import { capital, small } from './capital';
 import { isolationSentence } from './cards/dead';
 import { cardTitle } from './cards/names';
 import { checkItemName, decisionDone, placeName } from './checkNames';
 import { partName, standingWord } from './cards/parts';
+import { partedName } from './cards/strip';
 import { markLook } from './markLook';
 import { length, METRIC, type ReaderUnits } from './quantity';
 import { causeName, scopeTitle } from './scope';
@@ -34,6 +36,7 @@ export function intakeLine(
   act: { [T in IntakeType]: ActOf<T> }[IntakeType],
   sheet: JobSheet,
   units: ReaderUnits = METRIC,
+  known?: Known,
 ): ActLine {
   const said = (words: string | undefined): { words?: string } => (words ? { words } : {});
   switch (act.type) {
@@ -53,7 +56,7 @@ export function intakeLine(
       const { check: id, item, place = '', mm, gauge, far } = act.data;
       const check = checkOf(sheet, id);
       const where = check && place !== '' ? `, ${placeName(sheet, check, place)}` : '';
-      const words = [gauge?.name, far && 'far from its fellows, kept'].filter(Boolean).join('; ');
+      const words = [gauge?.name, far && 'questioned, and kept'].filter(Boolean).join('; ');
       return {
         what: `${checkItemName(sheet, id, item)}${where}`,
         value: length(mm, units),
@@ -76,7 +79,7 @@ export function intakeLine(
     case 'thing.put-in':
       return { what: `In: ${act.data.what}`, words: act.data.where };
     case 'thing.taken-out':
-      return { what: 'Out again' };
+      return takenOut(act.data.thing, known);
     case 'part.arrived': {
       const { part, count, verdict, words } = act.data;
       return {
@@ -89,12 +92,30 @@ export function intakeLine(
       return { what: `Sent out: ${act.data.what}`, words: act.data.to };
     case 'work.back': {
       const { result, certificate, washed } = act.data;
+      const sent = known?.parts.outside.find(({ id }) => id === act.data.work)?.what;
+      const back = washed ? 'back and washed' : 'back, not washed yet';
       return {
-        what: washed ? 'Back and washed' : 'Back, not washed yet',
+        what: sent === undefined ? capital(back) : `${sent}: ${back}`,
         words: [result, certificate].filter(Boolean).join('. '),
       };
     }
   }
+}
+
+/** What came out, and from where. */
+function takenOut(thing: string, known: Known | undefined): ActLine {
+  const found = known?.register.find(({ id }) => id === thing);
+  return found
+    ? { what: `Out again: ${small(found.what)}`, words: found.where }
+    : { what: 'Out again' };
+}
+
+/** A head, a cylinder or the liners, off. */
+function partedLine(item: string, sheet: JobSheet): string {
+  const [, set = '', instance = ''] = item.split('/');
+  const found = setOf(sheet, set);
+  const name = partedName({ item, instance }, (found?.instances.length ?? 1) > 1);
+  return found && found.instances.length > 1 ? `${found.name}: ${small(name)}` : name;
 }
 
 function seenLine({ data }: ActOf<'check.seen'>, sheet: JobSheet): ActLine {
@@ -102,7 +123,7 @@ function seenLine({ data }: ActOf<'check.seen'>, sheet: JobSheet): ActLine {
   const value = found === 'good' ? 'so' : 'not good';
   const more = words ? { words } : {};
   if (id === DEAD) return { what: isolationSentence(item as Isolation), value, ...more };
-  if (id === STRIP) return { what: `Off: ${item.split('/').slice(1).join(' ') || item}`, ...more };
+  if (id === STRIP) return { what: partedLine(item, sheet), ...more };
   const check = checkOf(sheet, id);
   const place = check && step !== '' ? placeName(sheet, check, step).toLowerCase() : markLook(id);
   const where = place === undefined ? '' : `, ${place}`;

@@ -1,4 +1,5 @@
 import { kitOf } from '../kit';
 
 /** English, as it is written where comma and point are not mixed up: day before month, 24 hours. */
-export const { fixed, upTo, list, plural, timeOfDay, timeToSecond, day, moment } = kitOf('en-GB');
+export const { fixed, upTo, list, plural, timeOfDay, timeToSecond, day, date, longDay, moment } =
+  kitOf('en-GB');

@@ -1,4 +1,6 @@
+import { upTo } from './kit';
+
 /** A mass: whole grams, tenths where they are given. */
 export function mass(grams: number): string {
-  return `${Number(grams.toFixed(1))} g`;
+  return `${upTo(grams, 1)} g`;
 }

@@ -1,3 +1,4 @@
+import { fixed, upTo } from './kit';
 import type { DeadCentre } from '@cardinex/core/crank/deadCentre';
 import type { PistonTravel } from '@cardinex/core/crank/pistonTravel';
 import type { HydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
@@ -26,7 +27,7 @@ export function injectorSentence({ deg, flats, quarterTurns, direction }: Inject
 }
 
 function plain(value: number): string {
-  return String(Number(value.toFixed(2)));
+  return upTo(value, 2);
 }
 
 /** Which adjusters stand out of line, and what to look at. */
@@ -134,9 +135,9 @@ export function deadCentreSentence({ tdcDeg, correctionDeg }: DeadCentre): strin
 
 /** Tenths and hundredths of a degree are kept where there are any. */
 function exact(deg: number): string {
-  return `${Number(deg.toFixed(2))}°`;
+  return `${upTo(deg, 2)}°`;
 }
 
 export function pistonTravelSentence({ belowTopMm }: PistonTravel): string {
-  return `The piston stands ${belowTopMm.toFixed(2)} mm below its top.`;
+  return `The piston stands ${fixed(belowTopMm, 2)} mm below its top.`;
 }

@@ -1,3 +1,4 @@
+import { fixed } from './kit';
 import type { Compression } from '@cardinex/core/piston/compression';
 import type { GasketGrade } from '@cardinex/core/piston/gasketGrade';
 import type { MatchMass } from '@cardinex/core/piston/matchMass';
@@ -70,7 +71,7 @@ export function massSentence(found: MatchMass): string {
 
 /** How warm the part must be, and whether it may. */
 export function heatSentence({ tempC, verdict, clearanceAtMaxMm }: PinHeat): string {
-  const warm = `Warm it to ${tempC.toFixed(0)} °C.`;
+  const warm = `Warm it to ${fixed(tempC, 0)} °C.`;
   switch (verdict) {
     case 'within':
       return `${warm} It may be: within what it stands.`;
@@ -115,13 +116,13 @@ export function sideName(side: PistonSide): string {
 
 /** A compression ratio as it is written: 17.4:1. */
 export function ratio(value: number): string {
-  return `${value.toFixed(1)}:1`;
+  return `${fixed(value, 1)}:1`;
 }
 
 /** The ratio, and what a tenth more of gasket does to it. */
 export function compressionSentence(found: Compression): string {
   const { changePerTenthMm, clearanceCc } = found;
-  return `${ratio(found.ratio)}, ${clearanceCc.toFixed(1)} cc left above the piston. A gasket 0.1 mm thicker makes it ${ratio(found.ratio + changePerTenthMm)}.`;
+  return `${ratio(found.ratio)}, ${fixed(clearanceCc, 1)} cc left above the piston. A gasket 0.1 mm thicker makes it ${ratio(found.ratio + changePerTenthMm)}.`;
 }
 
 export const clockWords = {

@@ -187,9 +187,10 @@ export const linersWords = {
   mean: 'mean',
   unread: 'not read',
   allReadTap: 'All places are read. Tap a liner to read it again.',
-  letters: 'A reading is digits with one comma or point, e.g. 0.08.',
+  letters: 'A reading is digits with one comma or point, e.g. 0.08, or a fraction.',
   grouped: 'Use one decimal mark only, e.g. 0.08.',
   empty: 'Type the reading first.',
+  otherUnit: 'A length is wanted here: millimetres, thou or inches.',
   beyond: (value: string, reach: string) =>
     `${value} cannot be a stand-out: the most is ${reach}. Is the decimal mark missing?`,
   beyondGap: (value: string, reach: string) =>

@@ -1,3 +1,4 @@
+import { fixed } from './kit';
 import type { WrenchSetting } from '@cardinex/core/tightening/wrenchChoose';
 import { METRIC, torque, type ReaderUnits } from './quantity';
 
@@ -38,5 +39,5 @@ function left({ errorNm }: WrenchSetting, units: ReaderUnits): string {
 function exact(nm: number, units: ReaderUnits): string {
   return Math.abs(nm - Math.round(nm)) < 0.05 || units.torque !== 'N·m'
     ? torque(nm, units)
-    : `${nm.toFixed(1)} N·m`;
+    : `${fixed(nm, 1)} N·m`;
 }

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { faultSentence } from '@cardinex/words/en/faults';
+import { faultInWords } from '@cardinex/words/en/faults';
 import { Button } from '../../ui/Button';
 import { Marked } from '../../ui/Marked';
 import { Body } from '../../ui/Words';
@@ -45,6 +45,6 @@ export function WorkStanding({ work, words: w }: Props) {
         </View>
       );
     case 'fault':
-      return <Marked kind="out">{faultSentence(work.fault)}</Marked>;
+      return <Marked kind="out">{faultInWords(work.fault)}</Marked>;
   }
 }

@@ -3,7 +3,7 @@ import type { PropsWithChildren, ReactNode } from 'react';
 import { View } from 'react-native';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { benchWords, calculatorTitles, type CalculatorName } from '@cardinex/words/en/bench';
-import { faultSentence } from '@cardinex/words/en/faults';
+import { faultInWords } from '@cardinex/words/en/faults';
 import { Button } from '../../ui/Button';
 import { Marked } from '../../ui/Marked';
 import { PageBar } from '../../ui/PageBar';
@@ -49,5 +49,5 @@ export function CalculatorFrame({ name, onClear, answer, children }: PropsWithCh
 function Answer({ answer }: Pick<Props, 'answer'>) {
   if (answer === null) return <Body>{benchWords.fill}</Body>;
   if (!(answer instanceof ReckoningFault)) return answer;
-  return <Marked kind="out">{faultSentence(answer)}</Marked>;
+  return <Marked kind="out">{faultInWords(answer)}</Marked>;
 }

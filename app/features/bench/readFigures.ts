@@ -1,4 +1,4 @@
-import { readDecimal } from '@cardinex/core/quantity/readDecimal';
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { lengthToMm, torqueToNm } from '@cardinex/core/quantity/units';
 import { benchWords } from '@cardinex/words/en/bench';
 import type { ReaderUnits } from '@cardinex/words/en/quantity';
@@ -35,11 +35,12 @@ export function readFigures(
   const lists: Record<string, readonly number[]> = {};
   const faults: Record<string, string> = {};
   let complete = true;
-  for (const { key, kind, optional = false } of fields) {
-    const parts = (values[key] ?? '').trim().split(/\s+/).filter(Boolean);
-    const read = parts.map((text) => inCoreUnit(text, kind, units));
-    if (parts.length === 0) complete &&= optional;
-    else if (read.some(Number.isNaN) || (!isList(kind) && read.length > 1)) {
+  for (const { key, kind, unit = '', optional = false } of fields) {
+    const text = (values[key] ?? '').trim();
+    const parts = isList(kind) ? text.split(/\s+/) : [text];
+    const read = parts.map((part) => inCoreUnit(part, { kind, unit }, units));
+    if (text === '') complete &&= optional;
+    else if (read.some(Number.isNaN)) {
       faults[key] = isList(kind) ? benchWords.notList : benchWords.notNumber;
       complete = false;
     } else if (isList(kind)) lists[key] = read;
@@ -71,8 +72,14 @@ export function isList(kind: FigureField['kind']): boolean {
   return kind === 'gaps' || kind === 'mms' || kind === 'numbers';
 }
 
-function inCoreUnit(text: string, kind: FigureField['kind'], units: ReaderUnits): number {
-  const value = readDecimal(text) ?? NaN;
+function inCoreUnit(
+  text: string,
+  field: Pick<FigureField, 'kind' | 'unit'>,
+  units: ReaderUnits,
+): number {
+  const { kind } = field;
+  const beside = unitOf(field, units);
+  const value = valueIn(text, beside === '°' ? 'deg' : beside) ?? NaN;
   if (kind === 'gap' || kind === 'gaps') return lengthToMm(value, units.length);
   return kind === 'torque' ? torqueToNm(value, units.torque) : value;
 }

@@ -82,7 +82,7 @@ export function Board() {
       {doubtful > 0 ? (
         <GoTo
           href="/tools"
-          className="mb-2.5 min-h-[48px] justify-center rounded-lg bg-card px-3.5 py-2"
+          className="mb-2.5 min-h-[56px] justify-center rounded-lg bg-card px-3.5 py-2"
         >
           <Mark kind="out" word={toolsWords.overdue(doubtful)} />
         </GoTo>

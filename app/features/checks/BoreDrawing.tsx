@@ -1,3 +1,4 @@
+import { pathNumber } from '../../ui/pathNumber';
 import { View } from 'react-native';
 import Svg, { Line, Path, Text } from 'react-native-svg';
 import { BORE_HEIGHTS, type BoreHeight, type BoreWearInput } from '@cardinex/core/block/boreWear';
@@ -30,7 +31,7 @@ export function BoreDrawing({ readingsMm, nominalMm, label }: Props) {
     BORE_HEIGHTS.flatMap((height) => {
       const read = readingsMm[height].filter((mm) => mm !== null);
       return read.length > 0
-        ? [`${(WIDTH / 2 + side * (WALL + out(Math.max(...read)))).toFixed(1)} ${YS[height]}`]
+        ? [`${pathNumber(WIDTH / 2 + side * (WALL + out(Math.max(...read))))} ${YS[height]}`]
         : [];
     })
       .map((point, n) => `${n === 0 ? 'M' : 'L'}${point}`)

@@ -5,6 +5,7 @@ import { canBeReworked, type CheckView, type ItemView } from '@cardinex/core/job
 import { seenOf } from '@cardinex/core/job/checks/state';
 import { afterCut, findingSentence, inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { decisionDone, decisionNames, itemName } from '@cardinex/words/en/checkNames';
+import { length } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
@@ -32,7 +33,7 @@ function Finding({ view, item: found }: { view: CheckView; item: ItemView }) {
   const { sheet, state } = useJob();
   const units = useUnits();
   const { check } = view;
-  const { item, verdict, finding, decided } = found;
+  const { item, verdict, finding, aboveNew, decided } = found;
   const words = check.places.flatMap((place) => {
     const seen = seenOf(state.checks, check.id, item, place);
     return seen?.found === 'not-good' && seen.words ? [seen.words] : [];
@@ -52,6 +53,9 @@ function Finding({ view, item: found }: { view: CheckView; item: ItemView }) {
         />
       </View>
       {finding ? <Body>{findingSentence(finding, units)}</Body> : null}
+      {aboveNew ? (
+        <Body>{w.aboveNew(length(aboveNew.mm, units), length(aboveNew.newMm, units))}</Body>
+      ) : null}
       {words.map((text) => (
         <Body key={text}>{text}</Body>
       ))}

@@ -19,7 +19,7 @@ export function GaugeInHand({ gauge, gauges, choose }: Props) {
         role="button"
         aria-expanded={open}
         onPress={() => setOpen(!open)}
-        className="min-h-[44px] justify-center"
+        className="min-h-[56px] justify-center"
       >
         <Text className="font-strong text-[16px] text-ink underline">
           {`${w.gauge}: ${gauge?.name ?? w.noGauge}`}

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType, Printed } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
+import { aboveNew } from '@cardinex/core/job/checks/aboveNew';
 import { readingOf } from '@cardinex/core/job/checks/state';
 import { isFar, isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
@@ -112,7 +113,12 @@ export function ReadCheck({ view }: { view: CheckView }) {
             beyond={() =>
               w.beyond(length(check.reachMm[0], units), length(check.reachMm[1], units))
             }
-            isFar={(mm) => isFar(state.checks, check, at, mm)}
+            isFar={(mm) => {
+              const newMm = aboveNew(sheet, check, at.item, mm);
+              return newMm === null
+                ? isFar(state.checks, check, at, mm)
+                : w.aboveNew(length(mm, units), length(newMm, units));
+            }}
             standsMm={readingOf(state.checks, check.id, at.item, at.place)?.mm}
             onRead={read}
             entry={entry}

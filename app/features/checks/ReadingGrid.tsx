@@ -29,14 +29,24 @@ export function ReadingGrid({ view, at, onChoose }: Props) {
   const { check, judged } = view;
   const outs = new Set(judged.filter(({ verdict }) => verdict === 'out').map(({ item }) => item));
   return (
-    <ScrollView horizontal tabIndex={0} role="region" aria-label={checkName(sheet, check)}>
-      <View role="table" aria-label={checkName(sheet, check)} className="px-3.5 py-2">
+    <ScrollView
+      horizontal
+      tabIndex={0}
+      role="region"
+      aria-label={checkName(sheet, check)}
+      contentContainerClassName="min-w-full"
+    >
+      <View role="table" aria-label={checkName(sheet, check)} className="min-w-full px-3.5 py-2">
         <View role="row" className="flex-row border-b-2 border-ink">
           <View role="columnheader" className="min-h-[44px] w-[112px] justify-center">
             <Small>{w.gridItem}</Small>
           </View>
           {check.places.map((place) => (
-            <View key={place} role="columnheader" className="w-[84px] justify-center px-1">
+            <View
+              key={place}
+              role="columnheader"
+              className="min-w-[92px] flex-1 justify-center px-1"
+            >
               <Small numberOfLines={2}>
                 {place === '' ? w.reading : placeName(sheet, check, place)}
               </Small>
@@ -57,14 +67,14 @@ export function ReadingGrid({ view, at, onChoose }: Props) {
               const far = mm !== undefined && isFar(state.checks, check, { item, place }, mm);
               const figure = mm === undefined ? '–' : lengthFigure(mm, units.length);
               return (
-                <View key={place} role="cell" className="w-[84px] p-0.5">
+                <View key={place} role="cell" className="min-w-[92px] flex-1 p-0.5">
                   <Pressable
                     role="button"
                     aria-pressed={here}
                     aria-label={`${itemName(sheet, check, item)}${place === '' ? '' : `, ${placeName(sheet, check, place)}`}: ${figure}${far ? `, ${w.odd}` : ''}`}
                     onPress={() => onChoose({ item, place })}
                     className={cn(
-                      'min-h-[52px] flex-row items-center justify-center gap-1 rounded-md border',
+                      'min-h-[56px] flex-row items-center justify-center gap-1 rounded-md border',
                       here
                         ? 'border-[3px] border-blue'
                         : far

@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { weightOf } from '@cardinex/core/job/checks/state';
 import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { buildWords as b, cardBacks, stepSays } from '@cardinex/words/en/cards/buildSteps';
@@ -24,7 +25,6 @@ import { Findings } from './Findings';
 import { isOf } from './isOf';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['piece.weighed']);
-const GRAMS = /^\d{1,6}([.,]\d{1,2})?$/;
 
 /** Pieces weighed one after the other, and what their masses come to together. */
 export function WeighCheck({ view }: { view: CheckView }) {
@@ -40,8 +40,8 @@ export function WeighCheck({ view }: { view: CheckView }) {
   const keep = useOnce(async () => {
     if (at === null) return;
     const typed = text.trim();
-    const grams = Number(typed.replace(',', '.'));
-    if (!GRAMS.test(typed) || grams < 1) {
+    const grams = valueIn(typed, 'g');
+    if (grams === null || grams < 1 || grams >= 1_000_000) {
       setFaulty(true);
       return refusal.say(b.notGrams);
     }

@@ -1,3 +1,4 @@
+import { fixed } from '@cardinex/words/en/kit';
 import { Circle, G, Path } from 'react-native-svg';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
 import type { BoltClamp } from '@cardinex/core/tightening/clampSimulate';
@@ -49,7 +50,7 @@ export function ClampDeck({ title, set, bolts, fullKn }: Props) {
               strokeWidth={slack ? 6 : 3.5}
               {...(slack && { strokeDasharray: '7 5' })}
             />
-            <DrawnWord x={0} y={9} size={25} text={kn.toFixed(0)} fill={c.ink} />
+            <DrawnWord x={0} y={9} size={25} text={fixed(kn, 0)} fill={c.ink} />
           </G>
         );
       })}

@@ -4,6 +4,8 @@ import type { TraceSample, TraceVerdict } from '@cardinex/core/tightening/traceV
 import { traceSentence } from '@cardinex/words/en/clamp';
 import { clampBench as w } from '@cardinex/words/en/clampBench';
 import { DrawnWord } from '../../ui/DrawnWord';
+import { torqueFigure } from '@cardinex/words/en/quantity';
+import { useUnits } from '../../device/preferences';
 import { usePalette } from '../../ui/useTheme';
 
 interface Props {
@@ -19,6 +21,7 @@ const FOOT = 26;
 /** Torque over turn, with where it seated, how steeply it clamped, and where it began to yield. */
 export function TraceDrawing({ samples, found }: Props) {
   const c = usePalette();
+  const units = useUnits();
   const from = samples[0]?.deg ?? 0;
   const turn = Math.max(1e-6, (samples.at(-1)?.deg ?? from) - from);
   const most = Math.max(1e-6, found.peakNm) * 1.08;
@@ -63,7 +66,7 @@ export function TraceDrawing({ samples, found }: Props) {
           x={LEFT - 22}
           y={y(found.peakNm) + 6}
           size={16}
-          text={found.peakNm.toFixed(0)}
+          text={torqueFigure(found.peakNm, units.torque)}
           fill={c.ink}
         />
         <DrawnWord x={LEFT - 22} y={y(0)} size={16} text="0" fill={c.ink} />

@@ -1,3 +1,4 @@
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type {
@@ -50,7 +51,6 @@ const STATED = [
 ] as const;
 
 const TRIALS = 1000;
-const FIGURE = /^\d+([.,]\d+)?$/;
 
 /** What would happen if: two ways to tighten one deck, side by side, and why they end so. */
 export function WhatIf({ set, order, stages }: Props) {
@@ -63,10 +63,12 @@ export function WhatIf({ set, order, stages }: Props) {
     setPlans({ ...plans, [plan]: { ...plans[plan], ...change } });
   const [typed, setTyped] = useState({ interaction: '15', decay: '120', scatter: '' });
   const [seed, setSeed] = useState(1);
-  const number = (text: string): number | undefined =>
-    FIGURE.test(text.trim()) ? Number(text.trim().replace(',', '.')) : undefined;
+  const number = (text: string, unit = '%'): number | undefined => {
+    const value = valueIn(text, unit);
+    return value === null || value < 0 ? undefined : value;
+  };
   const interaction = number(typed.interaction);
-  const decayMm = number(typed.decay);
+  const decayMm = number(typed.decay, 'mm');
   const percent = typed.scatter.trim() === '' ? undefined : number(typed.scatter);
   const faultOf = (text: string): string | undefined =>
     text.trim() !== '' && number(text) === undefined ? benchWords.notNumber : undefined;

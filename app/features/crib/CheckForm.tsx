@@ -1,3 +1,4 @@
+import { valuesIn } from '@cardinex/core/quantity/readQuantity';
 import { addYears } from 'date-fns/addYears';
 import { format } from 'date-fns/format';
 import { isValid } from 'date-fns/isValid';
@@ -82,10 +83,7 @@ function isDay(text: string): boolean {
 function readPoints(text: string): Check['points'] | null {
   const lines = text.split('\n').filter((line) => line.trim() !== '');
   const points = lines.map((line) => {
-    const [setNm = NaN, trueNm = NaN, ...more] = line
-      .trim()
-      .split(/[\s;]+/)
-      .map((part) => Number(part.replace(',', '.')));
+    const [setNm = NaN, trueNm = NaN, ...more] = valuesIn(line, 'N·m') ?? [];
     return more.length === 0 && setNm > 0 && trueNm > 0 ? { setNm, trueNm } : null;
   });
   return points.includes(null) ? null : (points as Check['points']);

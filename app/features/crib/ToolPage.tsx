@@ -1,5 +1,5 @@
+import { date, timeOfDay } from '@cardinex/words/en/kit';
 import { useQuery } from '@tanstack/react-query';
-import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -124,7 +124,7 @@ export function ToolPage({ id }: { id: string }) {
               <Body>{what}</Body>
               {words ? <Small>{words}</Small> : null}
               <Small>
-                {format(new Date(act.at), 'd MMM yyyy')}, {nameOf(act.by)}
+                {date(act.at)}, {nameOf(act.by)}
               </Small>
             </View>
           );
@@ -189,7 +189,7 @@ function Suspects({ id }: { id: string }) {
         <GoTo
           key={`${job}-${at}-${what}`}
           href={`/jobs/${job}/record`}
-          className="min-h-[44px] border-b border-rule py-1.5"
+          className="min-h-[56px] border-b border-rule py-1.5"
         >
           <View className="flex-row justify-between gap-3">
             <Body className="shrink">
@@ -197,7 +197,7 @@ function Suspects({ id }: { id: string }) {
             </Body>
             <Body className="font-strong">{value}</Body>
           </View>
-          <Small>{format(new Date(at), 'd MMM yyyy, HH:mm')}</Small>
+          <Small>{`${date(at)}, ${timeOfDay(at)}`}</Small>
         </GoTo>
       ))}
     </TabbedCard>

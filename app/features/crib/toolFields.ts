@@ -1,4 +1,5 @@
 import { lengthToMm } from '@cardinex/core/quantity/units';
+import { valueIn, valuesIn } from '@cardinex/core/quantity/readQuantity';
 import type { ToolIs, ToolKind } from '@cardinex/core/tools/tool';
 import { toolsWords as w } from '@cardinex/words/en/tools';
 
@@ -96,13 +97,21 @@ export function readTool(
   return wrong.length > 0 ? { wrong } : ({ kind, spec } as unknown as ToolIs);
 }
 
+const UNIT_OF_ENDING = { Nm: 'N·m', Mm: 'mm', Deg: 'deg', Bar: 'bar' } as const;
+
+/** The unit a field's name ends in. */
+function unitOfKey(key: string): string {
+  const ending = Object.keys(UNIT_OF_ENDING).find((end) => key.endsWith(end));
+  return ending ? UNIT_OF_ENDING[ending as keyof typeof UNIT_OF_ENDING] : '';
+}
+
 function valueOf(field: ToolField, text: string, unit: string | undefined): unknown {
   if (field.is === 'words' || field.is === 'choice') return text;
   if (field.is === 'number') {
-    const value = Number(text.replace(',', '.'));
-    return Number.isFinite(value) ? value : null;
+    return valueIn(text, unitOfKey(field.key));
   }
-  const numbers = text.split(/[\s;]+/).map((part) => Number(part.replace(',', '.')));
-  if (!numbers.every((n) => Number.isFinite(n) && n > 0)) return null;
-  return numbers.map((n) => (unit === 'thou' ? lengthToMm(n, 'thou') : n));
+  const typedIn = unit === 'thou' ? 'thou' : 'mm';
+  const numbers = valuesIn(text, typedIn);
+  if (!numbers?.every((n) => n > 0)) return null;
+  return numbers.map((n) => lengthToMm(n, typedIn));
 }

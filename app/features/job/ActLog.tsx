@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { timeOfDay } from '@cardinex/words/en/kit';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { isOn } from '@cardinex/core/job/cardOf';
@@ -33,13 +33,11 @@ export function ActLog({ of, card }: Props) {
       </Heading>
       {acts.length === 0 ? <Small>{shared.nothingRecorded}</Small> : null}
       {acts.map((act) => {
-        const line = actLine(act, sheet, units);
+        const line = actLine(act, sheet, units, state);
         const struck = state.struck[act.id] !== undefined && 'line-through';
         return (
           <View key={act.id} className="flex-row gap-3 py-0.5">
-            <Text className="w-12 font-text text-[16px] text-soft">
-              {format(new Date(act.at), 'HH:mm')}
-            </Text>
+            <Text className="w-12 font-text text-[16px] text-soft">{timeOfDay(act.at)}</Text>
             <Text className={cn('flex-1 font-text text-[16px] text-ink', struck)}>{line.what}</Text>
             <Text className={cn('font-text text-[16px] text-ink', struck)}>{line.value ?? ''}</Text>
           </View>

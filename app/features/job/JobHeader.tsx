@@ -71,7 +71,7 @@ function IconButton({ label, onPress, children, bare = false, pressed }: IconBut
       aria-label={label}
       aria-pressed={pressed}
       onPress={onPress}
-      className={`h-14 items-center justify-center rounded-lg active:opacity-70 ${bare ? 'w-10' : 'w-14 border border-bench-edge'}`}
+      className={`h-14 items-center justify-center rounded-lg active:opacity-70 w-14 ${bare ? '' : 'border border-bench-edge'}`}
     >
       {children}
     </Pressable>

@@ -31,14 +31,14 @@ export function TabStrip({ card, set }: { card: string; set?: string | undefined
   const at = tabs.findIndex((tab) => tab.current);
   const from = Math.max(0, Math.min(at - 1, tabs.length - 3));
   return (
-    <View className="no-print h-12 flex-row items-end gap-0.5 px-2.5">
+    <View className="no-print h-14 flex-row items-end gap-0.5 px-2.5">
       {tabs.slice(from, from + 3).map((tab) => (
         <GoTo
           key={tab.href}
           href={tab.href}
           replace
           current={tab.current}
-          className={tab.current ? 'h-12' : 'h-11 shrink'}
+          className={tab.current ? 'h-14' : 'h-14 shrink'}
         >
           <View className="h-full flex-row">
             <CutTab label={tab.label} muted={!tab.current} />

@@ -31,7 +31,7 @@ export function useUndo(
     last,
     undo: last
       ? {
-          what: undoHint(last, sheet, units),
+          what: undoHint(last, sheet, units, state),
           onPress: () => void record('struck', { target: last.id }),
         }
       : null,

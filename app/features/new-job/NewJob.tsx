@@ -6,7 +6,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { words } from '@cardinex/contract/text';
 import { CAUSES } from '@cardinex/core/job/cause';
-import { readDecimal } from '@cardinex/core/quantity/readDecimal';
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { CARDS_NOW, asksWhich, SCOPES } from '@cardinex/core/job/scope';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -32,7 +32,7 @@ const formSchema = z.object({
   hours: z
     .string()
     .trim()
-    .regex(/^(\d{1,6}([.,]\d+)?)?$/, w.needHours),
+    .refine((text) => text === '' || isHours(valueIn(text, 'h')), w.needHours),
   name: words(60),
   why: words(400),
   end: z.string().min(1),
@@ -41,6 +41,11 @@ const formSchema = z.object({
   only: z.string(),
   because: z.enum(CAUSES, { error: scopeWords.needBecause }),
 });
+/** What an engine's clock may show. */
+function isHours(hours: number | null): boolean {
+  return hours !== null && hours >= 0 && hours < 1_000_000;
+}
+
 type NewJobForm = z.infer<typeof formSchema>;
 
 const ASKS: Readonly<Partial<Record<keyof NewJobForm, string>>> = {
@@ -79,7 +84,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
     const which = asksWhich(entered.scope) ? { only: entered.only } : {};
     if (!chosen || unanswered || which.only === '') return;
     const id = uuidv7();
-    const hours = readDecimal(entered.hours);
+    const hours = valueIn(entered.hours, 'h');
     const ledger = ledgers.job(id);
     await ledger.begin(chosen);
     const { sheet, hash } = chosen;

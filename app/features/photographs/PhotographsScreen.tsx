@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { moment } from '@cardinex/words/en/kit';
 import { useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
@@ -140,7 +140,7 @@ function Taken({ jobId, photograph: { id, says, at, by }, kept, onLarger }: Take
         <Picture jobId={jobId} id={id} says={says} size="small" blob={kept?.small} />
       </Pressable>
       <Body>{says}</Body>
-      <Small>{`${format(new Date(at), 'd MMM HH:mm')}, ${nameOf(by)}`}</Small>
+      <Small>{`${moment(at)}, ${nameOf(by)}`}</Small>
       {kept?.problem ? <Mark kind="out" word={w.refused} /> : null}
       {kept?.picture && !kept.problem ? <Mark kind="waiting" word={w.notSent} /> : null}
     </View>

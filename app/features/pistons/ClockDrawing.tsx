@@ -1,3 +1,4 @@
+import { pathNumber } from '../../ui/pathNumber';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { ClockRing, RingClock } from '@cardinex/core/piston/ringClock';
@@ -144,7 +145,7 @@ function arc(fromDeg: number, toDeg: number, radius: number): string {
   const [x1, y1] = point(fromDeg, radius);
   const [x2, y2] = point(toDeg, radius);
   const large = toDeg - fromDeg > 180 ? 1 : 0;
-  return `M${x1.toFixed(1)} ${y1.toFixed(1)} A${radius} ${radius} 0 ${large} 1 ${x2.toFixed(1)} ${y2.toFixed(1)}`;
+  return `M${pathNumber(x1)} ${pathNumber(y1)} A${radius} ${radius} 0 ${large} 1 ${pathNumber(x2)} ${pathNumber(y2)}`;
 }
 
 function sector(fromDeg: number, toDeg: number, radius: number): string {

@@ -20,8 +20,8 @@ interface Props {
   /** Can it be below zero? Then there is a sign key: number pads have none. */
   readonly signed?: boolean;
   readonly beyond: (value: string, reach: string) => string;
-  /** Is it far from its fellows? Then it is asked about before it is kept. */
-  readonly isFar?: (mm: number) => boolean;
+  /** Is it doubtful? Then it is asked about before it is kept: with its own sentence, else as far from its fellows. */
+  readonly isFar?: (mm: number) => boolean | string;
   /** What was read there before, in millimetres: replaced only once that is said to be meant. */
   readonly standsMm?: number | undefined;
   /** Keeps the reading; resolves to false when it was not accepted and should stay in the field. */
@@ -119,13 +119,16 @@ export function ReadingEntry({
     if (!answered.stands && standsMm !== undefined) {
       return question(r.stands(label, length(standsMm, units), value), 'stands', answered);
     }
-    if (!answered.far && isFar?.(result.mm)) return question(r.far(value), 'far', answered);
+    const doubt = answered.far ? false : (isFar?.(result.mm) ?? false);
+    if (doubt !== false) {
+      return question(typeof doubt === 'string' ? doubt : r.far(value), 'far', answered);
+    }
     ask(null);
     busy.current = true;
     since.current = { typed: false, entered: false };
     const kept = await onRead(
       result.mm,
-      { text: result.text, unit: units.length },
+      { text: result.text, unit: result.unit },
       answered.far === true,
     );
     busy.current = false;
@@ -188,6 +191,8 @@ function faultWords(
       return w.letters;
     case 'grouped':
       return w.grouped;
+    case 'other-unit':
+      return w.otherUnit;
     case 'beyond-gauge':
       return beyond(value, reach);
   }

@@ -139,8 +139,14 @@ function Table({ table }: { table: ReadingTable }) {
   return (
     <View className="gap-1">
       <Heading level={2}>{title}</Heading>
-      <ScrollView horizontal tabIndex={0} role="region" aria-label={title}>
-        <View role="table" aria-label={title}>
+      <ScrollView
+        horizontal
+        tabIndex={0}
+        role="region"
+        aria-label={title}
+        contentContainerClassName="min-w-full"
+      >
+        <View role="table" aria-label={title} className="min-w-full">
           <View role="row" className="flex-row border-b-2 border-ink">
             <Cell text={check ? w.what : w.number} role="columnheader" width={names} />
             {readings.map((reading) => (
@@ -171,11 +177,13 @@ interface CellProps {
   readonly width?: string;
 }
 
-function Cell({ text, role = 'cell', width = 'w-[76px]' }: CellProps) {
+function Cell({ text, role = 'cell', width = 'min-w-[92px] flex-1' }: CellProps) {
   return (
     <View role={role} className={`min-h-[40px] justify-center px-1 ${width}`}>
       {role === 'cell' ? (
-        <Text className="font-head text-[18px] text-ink">{text}</Text>
+        <Text numberOfLines={1} className="font-head text-[18px] text-ink">
+          {text}
+        </Text>
       ) : (
         <Small numberOfLines={2}>{text}</Small>
       )}

@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { longDay } from '@cardinex/words/en/kit';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
@@ -82,7 +82,7 @@ export function Record() {
 function byDay(acts: readonly LoggedAct[]): [string, LoggedAct[]][] {
   const days = new Map<string, LoggedAct[]>();
   for (const act of acts) {
-    const day = format(new Date(act.at), 'EEEE d MMMM yyyy');
+    const day = longDay(act.at);
     days.set(day, [...(days.get(day) ?? []), act]);
   }
   return [...days];

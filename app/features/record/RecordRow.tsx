@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { timeOfDay } from '@cardinex/words/en/kit';
 import { Pressable, Text, View } from 'react-native';
 import type { LoggedAct } from '@cardinex/core/job/act';
 import { replacementOf } from '@cardinex/core/job/subject';
@@ -20,7 +20,7 @@ export function RecordRow({ act, onStrike }: Props) {
   const { sheet, state } = useJob();
   const units = useUnits();
   const nameOf = useMemberName();
-  const line = actLine(act, sheet, units);
+  const line = actLine(act, sheet, units, state);
   const strike = state.struck[act.id];
   const replacement = strike ? replacementOf(state, act) : undefined;
   const struckStyle = strike !== undefined && 'text-soft line-through';
@@ -36,12 +36,10 @@ export function RecordRow({ act, onStrike }: Props) {
       role={strikable ? 'button' : undefined}
       disabled={!strikable}
       onPress={() => onStrike(act)}
-      className="print-row min-h-[48px] border-b border-rule py-1.5"
+      className="print-row min-h-[56px] border-b border-rule py-1.5"
     >
       <View className="flex-row gap-2.5">
-        <Text className="w-12 font-text text-[16px] text-soft">
-          {format(new Date(act.at), 'HH:mm')}
-        </Text>
+        <Text className="w-12 font-text text-[16px] text-soft">{timeOfDay(act.at)}</Text>
         <Text className={cn('flex-1 font-text text-[17px] text-ink', struckStyle)}>
           {line.what}
         </Text>
@@ -60,8 +58,7 @@ export function RecordRow({ act, onStrike }: Props) {
       </Small>
       {strike ? (
         <Small className="pl-[58px] text-red">
-          {w.struckBy(nameOf(strike.by), format(new Date(strike.at), 'HH:mm'))}:{' '}
-          {strike.words ?? w.misTap}
+          {w.struckBy(nameOf(strike.by), timeOfDay(strike.at))}: {strike.words ?? w.misTap}
         </Small>
       ) : null}
     </Pressable>

@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { moment } from '@cardinex/words/en/kit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
@@ -64,9 +64,7 @@ function Inside({ thing }: { thing: Thing }) {
       <View className="flex-1 gap-0.5">
         <Body className="font-strong">{`${thing.what}, ${thing.where}`}</Body>
         <Small>{barsSentence(thing.bars)}</Small>
-        <Small>
-          {w.inSince(format(new Date(thing.putIn.at), 'd MMM HH:mm'), nameOf(thing.putIn.by))}
-        </Small>
+        <Small>{w.inSince(moment(thing.putIn.at), nameOf(thing.putIn.by))}</Small>
       </View>
       <Button label={w.takeOut} name={`${thing.what}: ${w.takeOut}`} onPress={take} />
     </View>
@@ -75,6 +73,6 @@ function Inside({ thing }: { thing: Thing }) {
 
 function Gone({ thing: { what, where, takenOut } }: { thing: Thing }) {
   const nameOf = useMemberName();
-  const when = takenOut ? format(new Date(takenOut.at), 'd MMM HH:mm') : '';
+  const when = takenOut ? moment(takenOut.at) : '';
   return <Small>{`${what}, ${where}: ${w.outSince(when, nameOf(takenOut?.by ?? ''))}`}</Small>;
 }

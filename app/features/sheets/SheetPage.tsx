@@ -114,7 +114,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
           </Small>
         )}
         {sheet.sister === undefined ? null : (
-          <GoTo href={`/sheets/${sheet.sister}`} replace className="min-h-[44px] justify-center">
+          <GoTo href={`/sheets/${sheet.sister}`} replace className="min-h-[56px] justify-center">
             <Body className="underline">{w.sister}</Body>
           </GoTo>
         )}

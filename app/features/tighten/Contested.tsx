@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { timeToSecond } from '@cardinex/words/en/kit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
@@ -53,7 +53,7 @@ export function Contested({ view, bolt, number }: Props) {
         {bolt.attempts.map((attempt) => (
           <View key={attempt.actId} className="flex-row justify-between">
             <Body>{nameOf(attempt.by)}</Body>
-            <Small>{format(new Date(attempt.at), 'HH:mm:ss')}</Small>
+            <Small>{timeToSecond(attempt.at)}</Small>
           </View>
         ))}
         <EndMark end={sheet.cylinder1End} />

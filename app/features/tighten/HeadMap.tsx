@@ -1,3 +1,4 @@
+import { pathNumber } from '../../ui/pathNumber';
 import { Circle, G, Line, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
 import type { BoltStatus } from '@cardinex/core/job/run/runView';
 import type { FastenedSet, TreatmentKind } from '@cardinex/core/sheet/spec/fastening';
@@ -20,6 +21,8 @@ interface Props {
   readonly onPress?: ((id: string) => void) | undefined;
   /** What goes on each thread, where they differ. */
   readonly treatments?: ReadonlyMap<string, TreatmentKind>;
+  /** What each got, written under its mark. */
+  readonly values?: ReadonlyMap<string, string>;
   /** The one in sight was done earlier: its cross-hair has the colour of looking back. */
   readonly past?: boolean;
 }
@@ -31,7 +34,8 @@ const BOLT_MM = 25;
  * kept: hexagon to do, disc with a tick done, cross-hair now, dashed next, triangle not so.
  */
 export function HeadMap(props: Props) {
-  const { set, bolts, currentId, nextId, label, onPress, treatments, past = false } = props;
+  const { set, bolts, currentId, nextId, label, onPress, treatments, values } = props;
+  const { past = false } = props;
   const statusOf = new Map(bolts.map((bolt) => [bolt.id, bolt.status]));
   const scale = markScale(set, BOLT_MM);
   return (
@@ -46,10 +50,17 @@ export function HeadMap(props: Props) {
             past={past}
           />
           <Treated kind={treatments?.get(id)} current={id === currentId} />
+          {values?.has(id) ? <Got text={values.get(id) ?? ''} /> : null}
         </G>
       ))}
     </Deck>
   );
+}
+
+/** Under its mark, where no number stands. */
+function Got({ text }: { text: string }) {
+  const c = usePalette();
+  return <Label x={0} y={BOLT_MM * 1.75} text={text} fill={c.ink} size={27} />;
 }
 
 /** At the lower right of its bolt, where no standing has a part of its shape. */
@@ -74,7 +85,7 @@ interface BoltProps {
 const HEXAGON = [0, 60, 120, 180, 240, 300]
   .map((deg) => {
     const rad = (deg * Math.PI) / 180;
-    return `${(Math.cos(rad) * BOLT_MM * 1.08).toFixed(1)},${(Math.sin(rad) * BOLT_MM * 1.08).toFixed(1)}`;
+    return `${pathNumber(Math.cos(rad) * BOLT_MM * 1.08)},${pathNumber(Math.sin(rad) * BOLT_MM * 1.08)}`;
   })
   .join(' ');
 

@@ -12,7 +12,7 @@ import { groupMark } from '@cardinex/core/sheet/groupMark';
 import { treatmentOf } from '@cardinex/core/sheet/treatmentOf';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
 import { liesWell, tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { faultSentence } from '@cardinex/words/en/faults';
+import { faultInWords } from '@cardinex/words/en/faults';
 import { settingFigure, torque } from '@cardinex/words/en/quantity';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { shared } from '@cardinex/words/en/screens';
@@ -210,7 +210,7 @@ function settingsFor(
     );
     return { stages };
   } catch (error) {
-    if (error instanceof ReckoningFault) return { stages: [], fault: faultSentence(error) };
+    if (error instanceof ReckoningFault) return { stages: [], fault: faultInWords(error) };
     throw error;
   }
 }

@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { moment } from '@cardinex/words/en/kit';
 import { View } from 'react-native';
 import type { BoltResult, RunResults } from '@cardinex/core/job/run/results';
 import type { RunView } from '@cardinex/core/job/run/runView';
@@ -27,7 +27,7 @@ export function Results({ view, results }: { view: RunView; results: RunResults 
   const odd = results.bolts.filter((bolt) => bolt.odd.length > 0);
   const read = results.bolts.filter((bolt) => reachedText(bolt, units) !== '');
   const wrenches = results.wrenches.map((id) => tools.find((tool) => tool.id === id)?.name ?? id);
-  const time = (iso: string): string => format(new Date(iso), 'd MMM HH:mm');
+  const time = (iso: string): string => moment(iso);
   return (
     <View className="gap-2 border-t border-rule pt-3" testID="results">
       <Heading level={3}>{w.results}</Heading>
@@ -61,15 +61,12 @@ function GotMap({
   bolts: readonly BoltResult[];
   units: ReaderUnits;
 }) {
-  const resultOf = new Map(bolts.map((bolt) => [bolt.fastener, bolt]));
-  const got = view.set.fasteners.map((fastener) => {
-    const bolt = resultOf.get(fastener.id);
-    return { ...fastener, number: bolt ? shortOf(bolt, units) : '' };
-  });
+  const values = new Map(bolts.map((bolt) => [bolt.fastener, shortOf(bolt, units)]));
   const said = bolts.map((bolt) => `${bolt.number}: ${reachedText(bolt, units) || w.notRead}`);
   return (
     <HeadMap
-      set={{ ...view.set, fasteners: got }}
+      set={view.set}
+      values={values}
       bolts={bolts.map(({ fastener, odd }) => ({
         id: fastener,
         status: odd.length > 0 ? 'failed' : 'done',
@@ -81,11 +78,11 @@ function GotMap({
   );
 }
 
-/** As little as fits on a mark. */
+/** As little as fits under a mark. */
 function shortOf({ reachedNm, reachedDeg, holes }: BoltResult, units: ReaderUnits): string {
   if (reachedDeg !== undefined) return `${Math.round(reachedDeg)}°`;
   if (reachedNm !== undefined) return torqueFigure(reachedNm, units.torque);
-  return holes === undefined ? '–' : String(holes);
+  return holes === undefined ? '' : String(holes);
 }
 
 function reachedText({ reachedNm, reachedDeg, holes }: BoltResult, units: ReaderUnits): string {

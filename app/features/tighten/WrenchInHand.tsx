@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { isChecked, toolStanding } from '@cardinex/core/tools/standing';
 import type { ToolState } from '@cardinex/core/tools/tool';
 import { reaches } from '@cardinex/core/tightening/wrenchChoose';
@@ -94,7 +95,7 @@ function Adapter({
   const typed = (nextMm: string, nextDeg: string): void => {
     setMm(nextMm);
     setDeg(nextDeg);
-    onChange({ ...hand, adapter: { mm: number(nextMm), deg: number(nextDeg) } });
+    onChange({ ...hand, adapter: { mm: number(nextMm, 'mm'), deg: number(nextDeg, 'deg') } });
   };
   return (
     <>
@@ -115,7 +116,7 @@ function Adapter({
               tool?.kind === 'adapter'
                 ? { mm: tool.spec.lengthMm, deg: tool.spec.angleDeg }
                 : value === 'fitted'
-                  ? { mm: number(mm), deg: number(deg) }
+                  ? { mm: number(mm, 'mm'), deg: number(deg, 'deg') }
                   : null,
           });
         }}
@@ -140,6 +141,6 @@ function Adapter({
   );
 }
 
-function number(text: string): number {
-  return Number(text.replace(',', '.')) || 0;
+function number(text: string, unit: 'mm' | 'deg'): number {
+  return valueIn(text, unit) ?? 0;
 }

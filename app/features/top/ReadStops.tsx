@@ -1,4 +1,4 @@
-import { readDecimal } from '@cardinex/core/quantity/readDecimal';
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import type { ActData } from '@cardinex/core/job/act';
 import { topWords as w } from '@cardinex/words/en/cards/top';
 import { Choice } from '../../ui/Choice';
@@ -73,11 +73,11 @@ export function stopsRead({ way, forward, back, arc }: StopsTyped): ActData['top
 }
 
 function onWheel(text: string): number | null {
-  const deg = readDecimal(text);
+  const deg = valueIn(text, 'deg');
   return deg !== null && deg >= 0 && deg <= 360 ? deg : null;
 }
 
 function alongRim(text: string): number | null {
-  const mm = readDecimal(text);
+  const mm = valueIn(text, 'mm');
   return mm !== null && mm > 0 ? mm : null;
 }

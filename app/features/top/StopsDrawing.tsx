@@ -1,3 +1,4 @@
+import { upTo } from '@cardinex/words/en/kit';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Polygon } from 'react-native-svg';
 import { topWords as w } from '@cardinex/words/en/cards/top';
@@ -15,7 +16,7 @@ interface Props {
 export function StopsDrawing({ stops, topDeg }: Props) {
   const c = usePalette();
   return (
-    <View role="img" aria-label={w.stops(`${Number(topDeg.toFixed(2))}°`)}>
+    <View role="img" aria-label={w.stops(`${upTo(topDeg, 2)}°`)}>
       <Svg width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden>
         <G x={SIZE / 2} y={SIZE / 2}>
           <Circle r={RIM} fill="none" stroke={c.ink} strokeWidth={c.stroke} />

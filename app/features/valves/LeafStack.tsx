@@ -42,7 +42,7 @@ export function LeafStack({ limits }: Props) {
         role="button"
         disabled={sets.length < 2}
         onPress={() => setAt(at + 1)}
-        className="min-h-[40px] justify-center"
+        className="min-h-[56px] justify-center"
       >
         <Text className="font-text text-[16px] text-ink">{said}</Text>
       </Pressable>

@@ -7,7 +7,7 @@ import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
 import { injectorSetting } from '@cardinex/core/overhead/injectorSetting';
 import { isValve } from '@cardinex/core/sheet/settingItems';
 import { atMost } from '@cardinex/core/quantity/withinLimits';
-import { readDecimal } from '@cardinex/core/quantity/readDecimal';
+import { readQuantity } from '@cardinex/core/quantity/readQuantity';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
 import { benchWords } from '@cardinex/words/en/bench';
 import { itemName } from '@cardinex/words/en/itemNames';
@@ -116,7 +116,8 @@ function ByHeight({ card, view, place, current }: Props) {
   const gaugeMm = gauge?.mm ?? 0;
   const [typed, setTyped] = useState({ item: '', text: '' });
   const text = typed.item === item.id ? typed.text.trim() : '';
-  const measuredMm = text === '' ? null : readDecimal(text);
+  const read = readQuantity(text, 'mm');
+  const measuredMm = read.ok ? read.value : null;
   const pitchMm = view.spec.screw?.pitchMm;
   const off = measuredMm === null ? null : Math.abs(measuredMm - gaugeMm);
   const near = off !== null && atMost(off, gauge?.withinMm ?? 0);
@@ -131,7 +132,12 @@ function ByHeight({ card, view, place, current }: Props) {
     const data = {
       item: item.id,
       heightMm: measuredMm ?? gaugeMm,
-      ...(measuredMm !== null && { printed: { text, unit: 'mm' as const } }),
+      ...(read.ok && {
+        printed: {
+          text: read.unit === 'mm' ? read.digits : String(read.value),
+          unit: 'mm' as const,
+        },
+      }),
     };
     if ((await record('screw.set', data)) === null) place.goOn();
   });

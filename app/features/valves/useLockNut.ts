@@ -7,7 +7,6 @@ import type { SettingItem } from '@cardinex/core/sheet/settingItems';
 import { isChecked, toolStanding } from '@cardinex/core/tools/standing';
 import type { ToolState } from '@cardinex/core/tools/tool';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
-import { wrenchesFor } from '@cardinex/core/tools/wrenchesFor';
 import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useTools } from '../../session/queries';
 import { useJob } from '../job/JobProvider';
@@ -37,7 +36,10 @@ export interface LockNut {
   readonly tools: readonly ToolState[];
 }
 
-/** The lock nut of an item's screw and what pulls it, as the one before it was pulled; null where nothing locks. */
+/**
+ * The lock nut of an item's screw and what pulls it, as the one before it was pulled. The first is by
+ * hand until a wrench is chosen: none is recorded that nobody took. Null where nothing locks.
+ */
 export function useLockNut(item: SettingItem): LockNut | null {
   const { sheet, state } = useJob();
   const crib = useTools().data?.tools ?? [];
@@ -51,9 +53,8 @@ export function useLockNut(item: SettingItem): LockNut | null {
     ? crib.filter((tool) => isChecked(toolStanding(tool, today)))
     : crib.filter((tool) => !tool.off);
   const before = lastNut(state);
-  const [best] = nm === null ? [] : wrenchesFor(tools, nm, today);
   const hand: NutHand = chosen ?? {
-    wrenchId: before ? before.wrench : before === null ? null : (best?.id ?? null),
+    wrenchId: before?.wrench ?? null,
     adapter: before?.adapter ?? null,
   };
   const tool = tools.find(({ id }) => id === hand.wrenchId);

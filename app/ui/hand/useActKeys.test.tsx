@@ -116,10 +116,14 @@ describe('keys and pedal on a card', () => {
     expect(undo).toHaveBeenCalledTimes(1);
   });
 
-  it('Space confirms from the field for a reading, where it could be no part of one', () => {
+  it('Space confirms from the empty field for a reading; behind a figure it may be part of one', () => {
     const confirm = jest.fn();
     render(<Card confirm={confirm} />);
-    press(screen.getByLabelText('reading'), ' ');
+    const field = screen.getByLabelText<HTMLInputElement>('reading');
+    press(field, ' ');
+    expect(confirm).toHaveBeenCalledTimes(1);
+    field.value = '1';
+    press(field, ' ');
     expect(confirm).toHaveBeenCalledTimes(1);
   });
 

@@ -24,7 +24,7 @@ const SENT_MS = 1000;
  * typed into a field, or pressed on a button reached by keyboard, belong to that field or button. A
  * tapped button lets go of the keys again: after a tap on "Undo" the pedal must not undo once more.
  * In the field for a reading, which is where the focus stays while readings are taken, Space confirms
- * too, and Backspace undoes when it stands empty.
+ * too, and Backspace undoes, while it stands empty.
  */
 export function useActKeys(keys: ActKeys): void {
   const latest = useRef(keys);
@@ -99,9 +99,10 @@ function belongsHere(event: KeyboardEvent, quiet: boolean): boolean {
   if (!target || target === document.body) return true;
   // A pedal's PageDown and PageUp mean the same wherever the focus happens to be.
   if (event.key === 'PageDown' || event.key === 'PageUp') return true;
+  // What is typed may have a space and letters in it ("1 3/8 in"): only an empty field has no use for them.
   if (target instanceof HTMLInputElement && target.inputMode === 'decimal')
     return (
-      ' ?rR'.includes(event.key) || (event.key === 'Backspace' && target.value === '' && quiet)
+      target.value === '' && (' ?rR'.includes(event.key) || (event.key === 'Backspace' && quiet))
     );
   if (target.closest('input, textarea')) return false;
   const pressable = target.closest(PRESSABLE);

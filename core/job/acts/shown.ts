@@ -1,9 +1,9 @@
-import type { LengthUnit } from '../../quantity/units';
+import type { PrintedLengthUnit } from '../../quantity/units';
 
 /** A reading as it was typed, beside its value in millimetres. */
 export interface Printed {
   readonly text: string;
-  readonly unit: LengthUnit;
+  readonly unit: PrintedLengthUnit;
 }
 
 /** What a reading was taken with, as the crib names it. */

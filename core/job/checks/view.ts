@@ -12,6 +12,7 @@ import {
 } from './state';
 import type { JobSheet } from '../scope';
 import { THICKNESS } from '../cards/inspect/checksOf';
+import { readingAboveNew, type AboveNew } from './aboveNew';
 import { allChecks } from './allChecks';
 import type { Check, CheckCard } from './check';
 import { findingOf, type CheckFinding } from './findings';
@@ -23,6 +24,8 @@ export interface ItemView {
   readonly item: string;
   readonly verdict: ItemVerdict;
   readonly finding: CheckFinding | null;
+  /** A reading thicker than a new part is. */
+  readonly aboveNew: AboveNew | null;
   readonly decided: Decided | undefined;
 }
 
@@ -62,10 +65,12 @@ export function checkView(sheet: JobSheet, state: ChecksState, check: Check): Ch
   const asWhole = check.kind === 'flatness' || check.kind === 'masses';
   const judged = (asWhole ? [WHOLE] : check.items).map((item): ItemView => {
     const finding = findingOf(sheet, state, check, item);
+    const aboveNew = readingAboveNew(sheet, state, check, item);
     return {
       item,
-      verdict: verdictOf(state, check, item, finding),
+      verdict: aboveNew ? 'out' : verdictOf(state, check, item, finding),
       finding,
+      aboveNew,
       decided: decidedOf(state, check.id, item),
     };
   });

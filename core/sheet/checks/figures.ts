@@ -1,3 +1,4 @@
+import { readNumber } from '../../quantity/readNumber';
 import {
   BAR_PER,
   MINUTES_PER,
@@ -53,17 +54,9 @@ function figureFindings({ text, value }: AnyFigure, at: string): SheetFinding[] 
  * @example numberIn('1 1/2 turns') // 1.5
  */
 export function numberIn(text: string): number | null {
-  const plain = text
-    .replace(/[\u2212\u2013]/g, '-')
-    .replace(/[¼½¾]/g, (sign) => ({ '¼': ' 1/4', '½': ' 1/2', '¾': ' 3/4' })[sign] ?? sign);
-  const mixed = /(-)?(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)/.exec(plain);
-  if (mixed) {
-    const [, sign, whole = '0', over = '0', under = '1'] = mixed;
-    const value = Number(whole) + Number(over) / Number(under);
-    return Number.isFinite(value) ? (sign ? -value : value) : null;
-  }
-  const decimal = /-?\d+(?:[.,]\d+)?/.exec(plain);
-  return decimal ? Number(decimal[0].replace(',', '.')) : null;
+  const at = text.search(/[\u2212\u2013-]?[\d¼½¾⅛⅜⅝⅞]/);
+  const read = at < 0 ? null : readNumber(text.slice(at));
+  return read?.ok ? read.value : null;
 }
 
 function rangeFindings(value: Readonly<Record<string, unknown>>, at: string): SheetFinding[] {

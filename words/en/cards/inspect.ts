@@ -60,6 +60,8 @@ export const inspectWords = {
   gridItem: 'What',
   reading: 'Reading',
   odd: 'far from its fellows',
+  aboveNew: (read: string, fresh: string) =>
+    `${read} is thicker than a new one, ${fresh}. Read it again; is it this engine’s part, and measured where the book says?`,
   oneByOne: 'One at a time',
   grid: 'Whole table',
   fromTable: 'Paste, or from CSV',

@@ -2,7 +2,10 @@ import { LINERS_OUT } from '@cardinex/core/job/cards/strip';
 import type { OldBolts, Parted } from '@cardinex/core/job/cards/strip';
 
 /** What comes off, in words. */
-export function partedName({ item, instance }: Parted, several: boolean): string {
+export function partedName(
+  { item, instance }: Pick<Parted, 'item' | 'instance'>,
+  several: boolean,
+): string {
   if (item === LINERS_OUT) return 'Liners out of the block';
   return several ? `Number ${instance ?? ''} off` : 'Head off';
 }

@@ -95,8 +95,16 @@ export function saidShort(value: unknown): string {
     return held.demand === 'never' ? `Never. ${String(held.says)}` : String(held.says);
   if ('says' in held) return String(held.says);
   if ('most' in held) return `${String(held.most)} times`;
-  return Object.values(held).map(saidShort).join(', ').slice(0, 80);
+  if ('missing' in held) return String(held.missing);
+  return Object.entries(held)
+    .filter(([key]) => !SAID_ELSEWHERE.has(key))
+    .map(([key, part]) => `${labelOf([key]).toLowerCase()} ${saidShort(part)}`)
+    .join(', ')
+    .slice(0, 80);
 }
+
+/** Who says it stands beside it; an id is nobody's word. */
+const SAID_ELSEWHERE: ReadonlySet<string> = new Set(['from', 'source', 'id']);
 
 /** A programme by its stages: "40 N·m, 90 deg, 90 deg". */
 function stagesShort({ cycles }: SheetProgramme): string {

@@ -1,3 +1,4 @@
+import { fixed } from '@cardinex/words/en/kit';
 import { View } from 'react-native';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { traceVerdict } from '@cardinex/core/tightening/traceVerdict';
@@ -28,7 +29,7 @@ const STARTING = { snugNm: '10', finalNm: '85', samples: '' };
 /** A bolt that begins to stretch for good on its way: what the example shows. */
 const EXAMPLE = Array.from({ length: 90 }, (_, at) => {
   const nm = at < 20 ? 2 : at < 62 ? 2 + (at - 20) * 1.6 : 69.2 + (at - 62) * 0.45;
-  return `${at} ${nm.toFixed(1)}`;
+  return `${at} ${fixed(nm, 1)}`;
 }).join('\n');
 
 /** A trace from a wrench or a table, judged and drawn. */

@@ -1,3 +1,4 @@
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import type { TraceSample } from '@cardinex/core/tightening/traceVerdict';
 import { clampBench as w } from '@cardinex/words/en/clampBench';
 
@@ -14,8 +15,8 @@ export function readTrace(text: string): {
   const samples: TraceSample[] = [];
   for (const [at, line] of lines.entries()) {
     if (line === '' || (at === 0 && /[a-z]/i.test(line))) continue;
-    const parts = (/[;\t ]/.test(line) ? line.split(/[;\t ]+/) : line.split(',')).map((part) =>
-      Number(part.replace(',', '.')),
+    const parts = (/[;\t ]/.test(line) ? line.split(/[;\t ]+/) : line.split(',')).map(
+      (part) => valueIn(part) ?? NaN,
     );
     const [deg, nm] = parts;
     if (parts.length !== 2 || deg === undefined || nm === undefined || parts.some(Number.isNaN)) {

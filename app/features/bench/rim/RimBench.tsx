@@ -1,3 +1,4 @@
+import { fixed } from '@cardinex/words/en/kit';
 import { View } from 'react-native';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { rim, type Rim } from '@cardinex/core/crank/rim';
@@ -44,13 +45,13 @@ function OnRim({ found }: { found: Rim }) {
         <Figure size="large" value={degrees(found.deg)} />
         {found.mm === undefined ? null : (
           <View>
-            <Figure size="large" value={found.mm.toFixed(1)} unit="mm" testID="result" />
+            <Figure size="large" value={fixed(found.mm, 1)} unit="mm" testID="result" />
             <Small>{w.alongRim}</Small>
           </View>
         )}
         {found.teeth === undefined ? null : (
           <View>
-            <Figure size="large" value={found.teeth.toFixed(1)} unit={w.teethOn} />
+            <Figure size="large" value={fixed(found.teeth, 1)} unit={w.teethOn} />
           </View>
         )}
       </View>

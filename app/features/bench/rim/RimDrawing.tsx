@@ -1,3 +1,4 @@
+import { pathNumber } from '../../../ui/pathNumber';
 import { View } from 'react-native';
 import Svg, { Circle, G, Path, Polygon } from 'react-native-svg';
 import { rimBench as w } from '@cardinex/words/en/bench';
@@ -12,7 +13,7 @@ export function RimDrawing({ deg }: { deg: number }) {
   const c = usePalette();
   const shown = Math.max(-359, Math.min(359, deg));
   const rad = ((shown - 90) * Math.PI) / 180;
-  const end = `${(RIM * Math.cos(rad)).toFixed(1)} ${(RIM * Math.sin(rad)).toFixed(1)}`;
+  const end = `${pathNumber(RIM * Math.cos(rad))} ${pathNumber(RIM * Math.sin(rad))}`;
   const sweep = `${Math.abs(shown) > 180 ? 1 : 0} ${shown > 0 ? 1 : 0}`;
   return (
     <View role="img" aria-label={w.drawing(degrees(deg))}>

@@ -1,3 +1,4 @@
+import { fixed } from '@cardinex/words/en/kit';
 import { View } from 'react-native';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { screwTurn, type ScrewPlace, type ScrewTurn } from '@cardinex/core/overhead/screwTurn';
@@ -76,7 +77,7 @@ function Turn({ found }: { found: ScrewTurn }) {
           unit={w.way[found.direction]}
           testID="result"
         />
-        <Body>{w.turns(found.turns.toFixed(2))}</Body>
+        <Body>{w.turns(fixed(found.turns, 2))}</Body>
         <Body>{screwSentence(found)}</Body>
       </View>
     </View>

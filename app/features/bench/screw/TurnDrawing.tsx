@@ -1,3 +1,4 @@
+import { pathNumber } from '../../../ui/pathNumber';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import type { ScrewTurn } from '@cardinex/core/overhead/screwTurn';
@@ -15,7 +16,7 @@ export function TurnDrawing({ deg, direction }: Pick<ScrewTurn, 'deg' | 'directi
   const way = direction === 'out' ? -1 : 1;
   const shown = Math.min(deg, 350);
   const rad = ((way * shown - 90) * Math.PI) / 180;
-  const end = `${(RADIUS * Math.cos(rad)).toFixed(1)} ${(RADIUS * Math.sin(rad)).toFixed(1)}`;
+  const end = `${pathNumber(RADIUS * Math.cos(rad))} ${pathNumber(RADIUS * Math.sin(rad))}`;
   return (
     <View role="img" aria-label={w.drawing(degrees(deg), w.way[direction])}>
       <Svg width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden>

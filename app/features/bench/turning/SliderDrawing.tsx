@@ -1,3 +1,4 @@
+import { fixed, upTo } from '@cardinex/words/en/kit';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Rect } from 'react-native-svg';
 import { turningBench as w } from '@cardinex/words/en/overheadBench';
@@ -23,7 +24,7 @@ export function SliderDrawing({ crankDeg, strokeMm, rodMm, offsetMm, belowTopMm 
   const edge = strokeMm * 0.12;
   const left = -Math.max(r, wide / 2) - edge;
   const height = rodMm + strokeMm + wide * 0.35 + 2 * edge;
-  const label = w.slider(`${Number(crankDeg.toFixed(1))}°`, belowTopMm.toFixed(1));
+  const label = w.slider(`${upTo(crankDeg, 1)}°`, fixed(belowTopMm, 1));
   const line = { stroke: c.ink, strokeWidth: strokeMm * 0.03 };
   return (
     <View role="img" aria-label={label}>

@@ -3,7 +3,7 @@ import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { adapterSetting } from '@cardinex/core/tightening/adapterSetting';
 import { wrenchChoose, type WrenchSetting } from '@cardinex/core/tightening/wrenchChoose';
 import { wrenchBench as w } from '@cardinex/words/en/bench';
-import { settingFigure, torque } from '@cardinex/words/en/quantity';
+import { setting as inUnit, settingFigure } from '@cardinex/words/en/quantity';
 import { wrenchSentence } from '@cardinex/words/en/wrenches';
 import { useUnits } from '../../../device/preferences';
 import { Figure } from '../../../ui/Figure';
@@ -99,7 +99,7 @@ function Setting({ found: { setting, atWrenchNm } }: { found: Found }) {
         unit={units.torque}
         testID="result"
       />
-      <Body>{w.fromAdapter(torque(atWrenchNm, units))}</Body>
+      <Body>{w.fromAdapter(inUnit(atWrenchNm, units))}</Body>
       <Body>{wrenchSentence(setting, units)}</Body>
     </View>
   );

@@ -1,3 +1,4 @@
+import { pathNumber } from '../../../ui/pathNumber';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Polygon, Rect, Text as SvgText } from 'react-native-svg';
 import { wrenchBench as w } from '@cardinex/words/en/bench';
@@ -25,9 +26,7 @@ export function WrenchDrawing({ armMm, adapterMm, adapterDeg }: Props) {
   const bolt = { x: square.x + reach * Math.cos(rad), y: square.y - reach * Math.sin(rad) };
   const hexagon = [0, 60, 120, 180, 240, 300]
     .map((deg) => (deg * Math.PI) / 180)
-    .map(
-      (a) => `${(bolt.x + 13 * Math.cos(a)).toFixed(1)},${(bolt.y + 13 * Math.sin(a)).toFixed(1)}`,
-    )
+    .map((a) => `${pathNumber(bolt.x + 13 * Math.cos(a))},${pathNumber(bolt.y + 13 * Math.sin(a))}`)
     .join(' ');
   return (
     <View role="img" aria-label={w.drawing(degrees(adapterDeg))}>

@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { mapFromCircle, mapFromRows, type MadeMap } from '@cardinex/core/sheet/makeMap';
 import type { MapBore, SheetFastener } from '@cardinex/core/sheet/spec/fastening';
-import { faultSentence } from '@cardinex/words/en/faults';
+import { faultInWords } from '@cardinex/words/en/faults';
 import { entryWords as w } from '@cardinex/words/en/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -84,7 +85,8 @@ interface MakeProps {
 function MakeMap({ cylinders, onMade }: MakeProps) {
   const [by, setBy] = useState<'rows' | 'circle'>('rows');
   const [entered, setEntered] = useState<Readonly<Record<string, string>>>({});
-  const number = (key: string): number => Number((entered[key] ?? '').replace(',', '.') || NaN);
+  const number = (key: string): number =>
+    valueIn(entered[key] ?? '', /Mm$/.test(key) ? 'mm' : '') ?? NaN;
   const made = tryToMake(by, number);
   const [tried, setTried] = useState(false);
   const field = (key: string, label: string) => (
@@ -122,7 +124,7 @@ function MakeMap({ cylinders, onMade }: MakeProps) {
       )}
       {made instanceof ReckoningFault ? (
         tried ? (
-          <Faults faults={[{ at: '', says: faultSentence(made), bars: true }]} />
+          <Faults faults={[{ at: '', says: faultInWords(made), bars: true }]} />
         ) : null
       ) : (
         <HeadMap

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { Field } from '../../../ui/Field';
 import { useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import type { Path } from '@cardinex/core/sheet/draftPath';
 
 interface Props {
@@ -26,8 +27,7 @@ export function NumberField({ path, label, onEntered }: Props) {
         onChangeText={(text) => {
           setTyped(text);
           if (text.trim() === '') return enter(undefined);
-          const number = Number(text.trim().replace(',', '.').replace('\u2212', '-'));
-          enter(Number.isFinite(number) ? number : text);
+          enter(valueIn(text) ?? text);
         }}
         onBlur={() => setTyped(null)}
       />

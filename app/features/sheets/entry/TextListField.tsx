@@ -4,6 +4,7 @@ import { entryWords as w } from '@cardinex/words/en/sheets/entry';
 import { Field } from '../../../ui/Field';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { placeText, type Path } from '@cardinex/core/sheet/draftPath';
 
 interface Props {
@@ -68,7 +69,6 @@ function numbersIn(text: string): readonly unknown[] {
     .split(/[\s;]+|,\s+|-(?=\d)/)
     .filter((part) => part !== '')
     .map((part) => {
-      const number = Number(part.replace(',', '.'));
-      return Number.isFinite(number) ? number : part;
+      return valueIn(part) ?? part;
     });
 }

@@ -1,3 +1,4 @@
+import { pathNumber } from '../../../ui/pathNumber';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Polygon } from 'react-native-svg';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
@@ -50,7 +51,7 @@ const HEXAGON = [0, 60, 120, 180, 240, 300].map((at) => point(at, 13).join(','))
 /** Clockwise from the top, as a spanner turns. */
 function point(deg: number, radius: number): readonly [string, string] {
   const rad = ((deg - 90) * Math.PI) / 180;
-  return [(radius * Math.cos(rad)).toFixed(1), (radius * Math.sin(rad)).toFixed(1)];
+  return [pathNumber(radius * Math.cos(rad)), pathNumber(radius * Math.sin(rad))];
 }
 
 function ray(deg: number, from: number, to: number) {

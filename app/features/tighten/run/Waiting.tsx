@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { timeOfDay } from '@cardinex/words/en/kit';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
@@ -44,7 +44,7 @@ export function WaitNotice({ until, leftMs }: { until: string; leftMs: number })
     <View className="border-t border-rule px-3.5 py-2.5" testID="wait">
       <Mark
         kind={leftMs === 0 ? 'within' : 'waiting'}
-        word={leftMs === 0 ? w.waitOver : w.waitUntil(format(new Date(until), 'HH:mm'))}
+        word={leftMs === 0 ? w.waitOver : w.waitUntil(timeOfDay(until))}
       />
     </View>
   );

@@ -20,6 +20,8 @@ export function useLookBack(view: RunView): {
   const done = view.stages
     .flatMap(({ bolts }, at) => bolts.map((bolt) => ({ bolt, stage: at + 1 })))
     .filter(({ bolt }) => bolt.attempts.length > 0)
+    // Of one second, the later in its order was the later done.
+    .reverse()
     .sort((a, b) => lastAt(b.bolt) - lastAt(a.bolt));
   return {
     lookedAt: by > 0 ? (done[by - 1] ?? null) : null,

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { readDecimal } from '@cardinex/core/quantity/readDecimal';
+import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { torqueToNm } from '@cardinex/core/quantity/units';
 import { reachedVerdict } from '@cardinex/core/job/run/reached';
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
@@ -62,9 +62,9 @@ export function useReached(act: TightenAct | null, kind: ReachedKind | null, uni
   const read = (): Reached | null => {
     const bare = text.trim();
     if (!act || kind === null || bare === '') return null;
+    const value = valueIn(bare, { torque: units.torque, angle: 'deg', holes: '' }[kind]);
     // No pull has a sign.
-    const value = /^[\d.,]/.test(bare) ? readDecimal(bare) : null;
-    if (value === null) return { ok: false, says: w.notFigure };
+    if (value === null || value < 0) return { ok: false, says: w.notFigure };
     return judged(act, kind, kind === 'torque' ? torqueToNm(value, units.torque) : value, units);
   };
   return {
