@@ -114,7 +114,7 @@ test('liners are placed beside the screen, stopped and searched again, with no n
   );
   await fill(/^Flanges/, '8.06 8.11 8.08');
   await expect(page.getByTestId('answer')).toContainText(
-    'liners must be as many as the bores, 4, or more',
+    'Liners must be as many as the bores, 4, or more',
   );
 
   // The longest search there is goes on beside the typing, and stops when told to.

@@ -81,7 +81,7 @@ test('a tool is entered, checked, and found off, and what was done with it is na
   await page.getByLabel('It was found off').fill('Dropped; clicks at 92 where 100 was set.');
   await page.getByRole('button', { name: 'Mark it off' }).click();
   await expect(page.getByText('Done with it since its last good check')).toBeVisible();
-  await expect(page.getByText('top-field baler: Bolt 1, stage 1')).toBeVisible();
+  await expect(page.getByText('top-field baler: Head bolts: bolt 1, stage 1')).toBeVisible();
 
   // Mended and checked again it is good to use, here and in every story after this one.
   await page.getByRole('button', { name: 'Record a check' }).click();

@@ -9,7 +9,7 @@ import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
 import { DEMO_TOOL } from '../demo/tools';
 import { fill, press } from './support/hands';
-import { confirm, expect, signIn, test } from './support/shop';
+import { confirm, expect, setHand, signIn, test } from './support/shop';
 import { anotherPhone } from './support/slowHands';
 import { handOn } from './support/standIns';
 import { onTheStand } from './support/stories';
@@ -135,6 +135,7 @@ test('coated bolts are pulled, released, pulled again, and turned twice, the lon
   await fill(page, 'Which one, and what for?', 'weeps');
   await press(page, 'A new one goes in');
   await page.getByRole('dialog').getByRole('button', { name: 'One has to come out' }).click();
+  await setHand(page);
   await expect(page.getByText('Stage 1 of 6')).toBeVisible();
   await expect(page.getByTestId('bolt')).toHaveText('7');
 });
@@ -157,6 +158,7 @@ test('a torque and two angles, long bolts and short, all read by the wrench that
   const asked = new Map<string, Set<string>>();
   for (let pulls = 2 * bolts.length + long; pulls > 0; pulls -= 1) {
     const value = await page.getByTestId('value').innerText();
+    await setHand(page);
     const stage = (await page.getByText(/^Stage \d of 3$/).innerText()).slice(0, 7);
     asked.set(stage, (asked.get(stage) ?? new Set()).add(value.replace(/\s/g, ' ')));
     await wrench.pullOn({ trouble: 'none' });

@@ -182,7 +182,6 @@ test('two people pull through bolts together, each at an end, on two devices', a
   const base = fasteners.filter(({ group }) => group === 'base').length;
   await page.getByTestId('bolt').waitFor();
   await confirm(page, base + fasteners.length);
-  await press(page, 'It is set');
   await expect(page.getByTestId('ends')).toBeVisible();
   await page.getByRole('button', { name: 'Near end' }).click();
 

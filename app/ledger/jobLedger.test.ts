@@ -4,6 +4,7 @@ import { sheetHash } from '@cardinex/demo/jobs';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { crewMember, lockside } from '@cardinex/demo/shops';
 import { JobLedger, type Actor } from './jobLedger';
+import { StorageFault } from './deviceDatabase';
 import { Outbox } from './outbox';
 import { LedgerStorage } from './storage';
 
@@ -107,6 +108,7 @@ async function until(holds: () => boolean | Promise<boolean>): Promise<void> {
 
 beforeEach(async () => {
   indexedDB = new IDBFactory();
+  localStorage.clear();
   server = new Server();
   globalThis.fetch = server.fetch as typeof fetch;
   storage = await LedgerStorage.open('test');
@@ -154,6 +156,32 @@ describe('a job on a device', () => {
     await until(() => ledger.view.waiting === 0);
     expect(server.log.filter((e) => e.type === 'liner.read')).toHaveLength(1);
     expect(ledger.view.state.log).toHaveLength(2);
+    outbox.close();
+  });
+
+  it('what it cannot write is nowhere, can be tried again with its time, or sent straight on', async () => {
+    const { ledger, outbox } = await openJob();
+    const keep = jest.spyOn(storage, 'keep');
+    keep.mockRejectedValueOnce(new StorageFault('full', null));
+    const refused = await ledger.record('liner.read', reading(0.06), actor);
+    if (refused.ok || !('unkept' in refused)) throw new Error('it was kept');
+    expect(refused.unkept).toMatchObject({ trouble: 'full', acts: [{ type: 'liner.read' }] });
+    expect(ledger.view.state.liners.readings).toEqual({});
+    const { acts, at } = refused.unkept;
+    expect(await ledger.recordAll(acts, actor, at)).toEqual({ ok: true });
+    await until(() => ledger.view.waiting === 0);
+    expect(server.log.at(-1)).toMatchObject({ type: 'liner.read', at });
+
+    keep.mockRejectedValueOnce(new StorageFault('full', null));
+    const again = await ledger.record('liner.read', reading(0.07, 1), actor);
+    if (again.ok || !('unkept' in again)) throw new Error('it was kept');
+    expect(await ledger.sendStraight(again.unkept)).toEqual({ ok: true });
+    expect(ledger.view.state.liners.readings['1']).toMatchObject({ 1: { mm: 0.07 } });
+    // What is written after it counts on behind it.
+    await ledger.record('liner.read', reading(0.08, 2), actor);
+    await until(() => ledger.view.waiting === 0);
+    const counts = server.log.map(({ count }) => count);
+    expect(counts).toEqual(counts.map((_, place) => place + 1));
     outbox.close();
   });
 

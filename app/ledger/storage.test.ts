@@ -13,6 +13,7 @@ let storage: LedgerStorage;
 
 beforeEach(async () => {
   indexedDB = new IDBFactory();
+  localStorage.clear();
   storage = await LedgerStorage.open('test');
 });
 
@@ -115,5 +116,62 @@ describe('photographs on the device', () => {
     await after.keepPhotograph(photograph('new'));
     expect(await after.photographsOf(JOB)).toHaveLength(1);
     after.close();
+  });
+});
+
+describe('when the browser will not write', () => {
+  const act = (count: number): Act => ({ id: `act-${count}`, count }) as unknown as Act;
+  const add = IDBObjectStore.prototype.add;
+
+  afterEach(() => {
+    IDBObjectStore.prototype.add = add;
+  });
+
+  it('an act that is not kept is not counted either, and why is said', async () => {
+    await storage.keep(JOB, [act]);
+    IDBObjectStore.prototype.add = () => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    };
+    await expect(storage.keep(JOB, [act])).rejects.toMatchObject({
+      name: 'StorageFault',
+      trouble: 'full',
+    });
+    IDBObjectStore.prototype.add = add;
+    expect(await storage.keep(JOB, [act])).toMatchObject([{ count: 2 }]);
+    expect(await storage.keptOf(JOB)).toHaveLength(2);
+  });
+
+  it('of several acts none is kept when one of them is not', async () => {
+    let written = 0;
+    IDBObjectStore.prototype.add = function addOnce(this: IDBObjectStore, ...args) {
+      written += 1;
+      if (written > 1) throw new DOMException('no room', 'QuotaExceededError');
+      return add.apply(this, args);
+    };
+    await expect(storage.keep(JOB, [act, act])).rejects.toMatchObject({ trouble: 'full' });
+    expect(await storage.keptOf(JOB)).toEqual([]);
+  });
+
+  it('closed under it by a newer app, it is opened again and goes on', async () => {
+    await storage.keep(JOB, [act]);
+    const newer = await openDB('cardinex-test', 99);
+    newer.close();
+    expect(await storage.keep(JOB, [act])).toMatchObject([{ count: 2 }]);
+    // So it is after a reload, when the newer version stands there already.
+    const again = await LedgerStorage.open('test');
+    expect(await again.keptOf(JOB)).toHaveLength(2);
+    again.close();
+  });
+
+  it('cleared by the browser it counts on from where this device had counted', async () => {
+    await storage.keep(JOB, [act, act]);
+    storage.close();
+    indexedDB = new IDBFactory();
+    const cleared = await LedgerStorage.open('test');
+    expect(await cleared.keep(JOB, [act])).toMatchObject([{ count: 3 }]);
+    // Where all of it was cleared, the server's log tells.
+    localStorage.clear();
+    expect(await cleared.keep(JOB, [act], 7)).toMatchObject([{ count: 8 }]);
+    cleared.close();
   });
 });

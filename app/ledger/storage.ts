@@ -79,7 +79,7 @@ export class LedgerStorage {
 
   /** The server's log of a job after a place in it, as far as this device has it without a gap. */
   async eventsOf(jobId: string, afterSeq = 0): Promise<JobEvent[]> {
-    const rows = await this.database.run((db) => db.getAll('events', allOf(jobId)));
+    const rows = await this.database.run((db) => db.getAll('events', rowsOf(jobId)));
     const bySeq = new Map(rows.flatMap((row) => row.events).map((event) => [event.seq, event]));
     const events: JobEvent[] = [];
     for (let seq = afterSeq + 1; ; seq += 1) {
@@ -132,13 +132,13 @@ export class LedgerStorage {
           (to, run) => (run.first <= to + 1 ? Math.max(to, run.last) : to),
           head,
         );
-        await Promise.all([
-          ...(sheet ? [tx.objectStore('jobs').put({ id: jobId, sheet })] : []),
-          ...runs.map((run) => putRun(tx.objectStore('events'), jobId, run)),
-          tx.objectStore('heads').put(newHead, jobId),
+        await allOf([
+          ...(sheet ? [() => tx.objectStore('jobs').put({ id: jobId, sheet })] : []),
+          ...runs.map((run) => () => putRun(tx.objectStore('events'), jobId, run)),
+          () => tx.objectStore('heads').put(newHead, jobId),
           ...kept.flatMap(({ act, place }) =>
             arrived.has(act.id) && place !== undefined
-              ? [tx.objectStore('outbox').delete(place)]
+              ? [() => tx.objectStore('outbox').delete(place)]
               : [],
           ),
         ]);
@@ -167,9 +167,9 @@ export class LedgerStorage {
             countFloor(this.name, jobId),
           );
           const made = makeActs.map((make, place) => make(before + place + 1));
-          await Promise.all([
-            tx.objectStore('counts').put(before + made.length, jobId),
-            ...made.map((act) => tx.objectStore('outbox').add({ jobId, act })),
+          await allOf([
+            () => tx.objectStore('counts').put(before + made.length, jobId),
+            ...made.map((act) => () => tx.objectStore('outbox').add({ jobId, act })),
           ]);
           return made;
         },
@@ -191,28 +191,37 @@ export class LedgerStorage {
 
   /** Marks acts the server would not take. */
   async refuse(refusals: readonly KeptAct[]): Promise<void> {
-    await this.changeOutbox((outbox) => refusals.map((kept) => outbox.put(kept)));
+    await this.changeOutbox((outbox) => refusals.map((kept) => () => outbox.put(kept)));
   }
 
   /** Takes the mark off refused acts: they wait to be sent again. */
   async forgive(refused: readonly KeptAct[]): Promise<void> {
     await this.changeOutbox((outbox) =>
-      refused.map(({ problem: _put, ...kept }) => outbox.put(kept)),
+      refused.map(
+        ({ problem: _put, ...kept }) =>
+          () =>
+            outbox.put(kept),
+      ),
     );
   }
 
   /** Puts a refused act aside, its reader having seen it. */
   async drop(places: readonly number[]): Promise<void> {
-    await this.changeOutbox((outbox) => places.map((place) => outbox.delete(place)));
+    await this.changeOutbox((outbox) => places.map((place) => () => outbox.delete(place)));
   }
 
-  private async changeOutbox(
-    change: (outbox: OutboxStore) => readonly Promise<unknown>[],
-  ): Promise<void> {
+  private async changeOutbox(change: (outbox: OutboxStore) => readonly Write[]): Promise<void> {
     await this.database.run((db) =>
-      whole(db.transaction('outbox', 'readwrite'), (tx) => Promise.all(change(tx.store))),
+      whole(db.transaction('outbox', 'readwrite'), (tx) => allOf(change(tx.store))),
     );
   }
+}
+
+type Write = () => Promise<unknown>;
+
+/** Writes all; where a browser refuses one outright, the others are not left to fail unheard. */
+async function allOf(writes: readonly Write[]): Promise<void> {
+  await Promise.all(writes.map(async (write) => write()));
 }
 
 type OutboxStore = IDBPObjectStore<LedgerSchema, ['outbox'], 'outbox', 'readwrite'>;
@@ -268,17 +277,17 @@ type EventsStore = IDBPObjectStore<
 async function putRun(store: EventsStore, jobId: string, run: Unbroken): Promise<void> {
   const within = await store.getAll(IDBKeyRange.bound([jobId, run.first], [jobId, run.last]));
   const covered = within.filter((row) => (row.events.at(-1)?.seq ?? 0) <= run.last);
-  await Promise.all([
-    ...covered.map((row) => store.delete([jobId, row.firstSeq])),
+  await allOf([
+    ...covered.map((row) => () => store.delete([jobId, row.firstSeq])),
     // A longer row that begins at the same event holds all of this one.
     ...(within.some((row) => row.firstSeq === run.first && !covered.includes(row))
       ? []
-      : [store.put({ jobId, firstSeq: run.first, events: run.events })]),
+      : [() => store.put({ jobId, firstSeq: run.first, events: run.events })]),
   ]);
 }
 
 /** The rows of one job. */
-function allOf(jobId: string): IDBKeyRange {
+function rowsOf(jobId: string): IDBKeyRange {
   return IDBKeyRange.bound([jobId, 0], [jobId, Infinity]);
 }
 

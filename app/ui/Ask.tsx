@@ -11,6 +11,8 @@ export interface Asked {
   readonly more?: string;
   readonly yes: { readonly label: string; readonly onPress: () => void };
   readonly no: { readonly label: string; readonly onPress: () => void };
+  /** Neither: something else is so. */
+  readonly else?: { readonly label: string; readonly onPress: () => void };
   readonly testID: string;
 }
 
@@ -29,6 +31,7 @@ export function Ask({ asked }: { readonly asked: Asked }) {
         <Button label={yes.label} onPress={yes.onPress} className="flex-1" />
         <Button label={no.label} kind="expected" onPress={no.onPress} className="flex-1" />
       </View>
+      {asked.else ? <Button label={asked.else.label} onPress={asked.else.onPress} /> : null}
     </View>
   );
 }

@@ -83,7 +83,7 @@ export function Button({
           <Text
             className={cn(
               'text-center font-head',
-              large || (kind === 'expected' && tall)
+              large || ((kind === 'expected' || kind === 'past') && tall)
                 ? 'text-[26px] leading-8'
                 : 'text-[19px] leading-6',
               chosen ? 'text-on-blue' : LABELS[kind],
@@ -95,8 +95,9 @@ export function Button({
       </View>
       {hint ? (
         <Text
+          numberOfLines={tall ? 1 : undefined}
           className={cn(
-            'text-center font-label text-[15px]',
+            'max-w-full text-center font-label text-[15px]',
             chosen ? 'text-on-blue' : LABELS[kind],
           )}
         >

@@ -1,4 +1,4 @@
-import { test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 import { freePort } from '../../scripts/postgres';
 import {
   startServerProcess,
@@ -117,14 +117,20 @@ export async function readings(page: Page, ...values: string[]): Promise<void> {
  * stages, it sets what it is asked to, which is not counted.
  */
 export async function confirm(page: Page, times: number, key = 'Space'): Promise<void> {
-  const pressOnce = async (): Promise<void> => {
+  for (let n = 0; n < times; n += 1) {
+    await setHand(page);
     await page.keyboard.press(key);
     await page.waitForTimeout(WRITTEN_MS);
-  };
-  for (let n = 0; n < times; n += 1) {
-    if ((await page.getByTestId('stage-stop').count()) > 0) await pressOnce();
-    await pressOnce();
   }
+  await setHand(page);
+}
+
+/** Sets the hand for the next stage, if it is stopped for that. */
+export async function setHand(page: Page): Promise<void> {
+  const stop = page.getByTestId('stage-stop');
+  if ((await stop.count()) === 0) return;
+  await page.getByTestId('confirm').click();
+  await expect(stop).toHaveCount(0);
 }
 
 /** By then an act is on the disk and the next one on the glass. */

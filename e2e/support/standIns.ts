@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import WebSocket from 'ws';
 import type { HandMessage } from '../../contract/instruments/message';
+import { setHand } from './shop';
 import { serveInstruments } from '../../instruments/serve';
 
 export interface HandOn {
@@ -45,10 +46,7 @@ export async function handOn(
     pull,
     pullOn: async (say) => {
       // Between two stages the hand is stopped until it has set what is asked.
-      if ((await page.getByTestId('stage-stop').count()) > 0) {
-        await page.getByTestId('confirm').click();
-        await page.getByTestId('bolt').waitFor();
-      }
+      await setHand(page);
       const before = await asked();
       await pull(say);
       await expect.poll(asked).not.toBe(before);

@@ -115,7 +115,11 @@ describe('the tool crib', () => {
     const acts = (body as { acts: { name: string; what: string; value: string }[] }).acts;
     expect(acts.length).toBeGreaterThan(0);
     expect(acts).toContainEqual(
-      expect.objectContaining({ name: 'sluice pump', what: 'Bolt 1, stage 3', value: '115 N·m' }),
+      expect.objectContaining({
+        name: 'sluice pump',
+        what: 'Head bolts: bolt 1, stage 3',
+        value: '115 N·m',
+      }),
     );
     // The lock nuts of valve screws are pulled by a wrench too.
     const { body: small } = await phone.get(`/api/tools/${DEMO_TOOL.wrench1}/suspect`);

@@ -25,11 +25,13 @@ interface Props {
   readonly bolt: BoltView;
   readonly number: string;
   readonly known: Known | null;
+  /** It is not this one alone: several were pulled before anybody could tap. */
+  readonly onSeveral?: (() => void) | undefined;
   readonly onClose: () => void;
 }
 
 /** A pull that did not come out as expected: which way, what to do now, and a word of explanation. */
-export function NotSo({ view, bolt, number, known, onClose }: Props) {
+export function NotSo({ view, bolt, number, known, onSeveral, onClose }: Props) {
   const { record } = useJob();
   const [fault, setFault] = useState<BoltFault | null>(known?.fault ?? null);
   const { key, kind } = bolt.act;
@@ -56,6 +58,9 @@ export function NotSo({ view, bolt, number, known, onClose }: Props) {
           onPress={() => setFault(one)}
         />
       ))}
+      {onSeveral ? (
+        <Button label={w.severalPulled} hint={w.severalHint} onPress={onSeveral} />
+      ) : null}
       {fault ? <Body className="font-strong">{adviceOf(view, bolt, fault)}</Body> : null}
     </WordsSlip>
   );

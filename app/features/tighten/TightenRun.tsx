@@ -25,7 +25,6 @@ import { setting, torque } from '@cardinex/words/en/quantity';
 import { treatmentsSaid } from '@cardinex/words/en/treatments';
 import { nextUnit, usePreferences, useUnits } from '../../device/preferences';
 import { useInstrument } from '../../device/instrument/useInstrument';
-import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Figure } from '../../ui/Figure';
 import { Mark } from '../../ui/Mark';
@@ -196,6 +195,15 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const printed = printedFor(view.set, current.stage, bolt.act.fastener);
   const doneNumbers = bolts.filter((b) => b.status === 'done').map((b) => numberOf(view, b));
   const lastFault = bolt.status === 'failed' ? bolt.attempts.at(-1)?.fault : undefined;
+  const askNotSo = (): void => {
+    setTooSoon(null);
+    setNotSo('asked');
+  };
+  const tellSeveral = (): void => {
+    setTooSoon(null);
+    setNotSo(null);
+    setSeveral(true);
+  };
   const choose = (id: string): void => {
     setChosenId(id);
     setTooSoon(null);
@@ -214,7 +222,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
         undo,
         notSo: waits
           ? { label: w.cutShort, onPress: () => setCutting(true) }
-          : { label: w.notSo, onPress: () => setNotSo('asked') },
+          : { label: w.notSo, onPress: askNotSo },
         confirm: {
           label: inRange ? asked.did : w.changeWrench,
           hint: waits
@@ -233,6 +241,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
                 kind: 'waiting',
                 yes: { label: w.tooSoonYes, onPress: () => keep(null, 'typed', true) },
                 no: { label: w.tooSoonNo, onPress: () => setTooSoon(null) },
+                ...(ahead.length > 1 && { else: { label: w.severalPulled, onPress: tellSeveral } }),
                 testID: 'too-soon',
               }
             : null,
@@ -255,6 +264,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
             bolt={bolt}
             number={number}
             known={notSo === 'asked' ? null : notSo}
+            onSeveral={ahead.length > 1 && notSo === 'asked' ? tellSeveral : undefined}
             onClose={() => setNotSo(null)}
           />
         ) : cutting ? (
@@ -385,11 +395,6 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
           onChange={onChangeWrench}
         />
       )}
-      {ahead.length > 1 ? (
-        <View className="border-t border-rule px-3.5 py-2">
-          <Button label={w.severalPulled} onPress={() => setSeveral(true)} />
-        </View>
-      ) : null}
       {foot}
     </CardFrame>
   );

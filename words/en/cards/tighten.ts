@@ -266,6 +266,7 @@ export const tightenScreen = {
   tooSoonYes: 'Yes, it is pulled',
   tooSoonNo: 'No, not yet',
   severalPulled: 'Several are pulled already',
+  severalHint: 'before you could tap',
   severalTitle: 'Pulled before you could tap',
   severalSays: 'Press the last one you pulled. They are written down as said afterwards.',
   severalAre: (bolts: string, value: string) => `Bolts ${bolts}, each at ${value}`,

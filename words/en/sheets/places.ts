@@ -84,6 +84,7 @@ export function saidShort(value: unknown): string {
   if (value === undefined) return 'nothing';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value !== 'object' || value === null) return String(value).replaceAll('-', ' ');
+  if (Array.isArray(value)) return value.map(saidShort).join(', ').slice(0, 80);
   const held = value as Readonly<Record<string, unknown>>;
   if ('text' in held) return String(held.text);
   if ('figure' in held && !('low' in held)) return saidShort(held.figure);
