@@ -5,7 +5,7 @@ import { crewMember, lockside } from '../demo/shops';
 import { Storyteller } from '../demo/storyteller';
 import { press } from './support/hands';
 import { pressThrough } from './support/intake';
-import { expect, signIn, test } from './support/shop';
+import { expect, setHand, signIn, test } from './support/shop';
 
 /*
  * The weir dredger's engine put together from bores to gasket, by someone with a phone, through the
@@ -59,8 +59,9 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
       .getByText(/^Stage \d is closed/)
       .or(page.getByRole('button', { name: 'Begin pulling' }));
     for (let n = 0; n < 100; n += 1) {
-      await open.or(closed).first().waitFor();
+      await open.or(closed).or(page.getByTestId('stage-stop')).first().waitFor();
       if (await closed.first().isVisible()) return;
+      await setHand(page);
       await pull(1);
     }
   };

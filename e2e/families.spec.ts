@@ -86,6 +86,7 @@ test('a gasket is let settle between the last pull and the check, row by row and
   await fill(page, 'Why is it cut short?', 'The gasket was let settle overnight.');
   await page.getByRole('dialog').getByRole('button', { name: 'Cut it short' }).click();
   await expect(page.getByText('Stage 5 of 5')).toBeVisible();
+  await setHand(page);
   await expect(page.getByTestId('value')).toContainText('90');
   await confirm(page, fasteners.length);
   await expect(page.getByRole('heading', { name: 'Before the first pull' })).toBeVisible();
@@ -157,8 +158,8 @@ test('a torque and two angles, long bolts and short, all read by the wrench that
   const long = bolts.filter(({ group }) => group === 'long').length;
   const asked = new Map<string, Set<string>>();
   for (let pulls = 2 * bolts.length + long; pulls > 0; pulls -= 1) {
-    const value = await page.getByTestId('value').innerText();
     await setHand(page);
+    const value = await page.getByTestId('value').innerText();
     const stage = (await page.getByText(/^Stage \d of 3$/).innerText()).slice(0, 7);
     asked.set(stage, (asked.get(stage) ?? new Set()).add(value.replace(/\s/g, ' ')));
     await wrench.pullOn({ trouble: 'none' });

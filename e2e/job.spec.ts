@@ -193,8 +193,9 @@ test('an interrupted stage is swept before it goes on', async ({ page, shop }) =
   await confirm(page, 6);
   await expect(page.getByTestId('sweep')).toHaveCount(0);
   await expect(page.getByTestId('bolt')).toHaveText('7');
-  await confirm(page, 4);
-  await expect(page.getByText('Stage 3 of 3')).toBeVisible();
+  await confirm(page, 3);
+  await page.keyboard.press('Space');
+  await expect(page.getByText('Stage 3 of 3 begins')).toBeVisible();
   // Wrench 3 ends at 100: the card asks for another before the first pull at 115.
   await page
     .getByRole('button', { name: /Change wrench/ })

@@ -138,6 +138,11 @@ test('between two stages the hand is stopped until it has set the wrench', async
   await page.getByTestId('confirm').click();
   const stop = page.getByTestId('stage-stop');
   await expect(stop).toContainText('Set the wrench to');
+  // A thumb that drums on has set nothing.
+  await hurry(page, 300);
+  await page.getByTestId('confirm').click();
+  await expect(page.getByTestId('refusal')).toContainText('That was quick.');
+  await hurry(page, 2000);
   await expect(page.getByTestId('setting')).toContainText('85');
   // In the reader's unit, at a tap; and the bar has not moved.
   await page.getByRole('button', { name: 'N·m: change unit' }).click();

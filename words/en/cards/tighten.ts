@@ -280,6 +280,7 @@ export const tightenScreen = {
   nowSlacken: 'Now let go again, in the same order',
   atTheBolt: (value: string) => `gives ${value} at the bolt`,
   stageBegins: (stage: number, of: number) => `Stage ${stage} of ${of} begins`,
+  setFirst: 'That was quick. Do what stands here first, then press.',
   itIsSet: 'It is set',
   inMyHand: 'In my hand',
   nowSlackenDone: 'Letting go now',

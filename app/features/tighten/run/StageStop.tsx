@@ -13,7 +13,9 @@ import { pressureFigure, settingFigure, torque, degrees } from '@cardinex/words/
 import { nextUnit, useUnits } from '../../../device/preferences';
 import { Figure } from '../../../ui/Figure';
 import { Mark } from '../../../ui/Mark';
-import { Body, Small } from '../../../ui/Words';
+import { pullPace } from '../../../ui/hand/pullPace';
+import { useRefusal } from '../../../ui/Refusal';
+import { Body, Heading, Small } from '../../../ui/Words';
 import { CardFrame } from '../../job/CardFrame';
 import { useJob } from '../../job/JobProvider';
 import { useOnce } from '../../job/useOnce';
@@ -40,7 +42,12 @@ export function StageStop({ view, asked, prepared, instances, onChangeWrench }: 
   const units = useUnits();
   const { undo } = useUndo(TIGHTEN_ACTS);
   const { stage, kind, values, settingsNm } = asked;
-  const set = useOnce(() => record('stage.set', { run: view.name, stage, values, settingsNm }));
+  const refusal = useRefusal();
+  const set = useOnce(async () => {
+    // Nobody sets a wrench as fast as a thumb drums.
+    if (pullPace.isTooSoon()) return refusal.say(w.setFirst);
+    await record('stage.set', { run: view.name, stage, values, settingsNm });
+  });
   const number = view.stages.findIndex(({ key }) => key === stage) + 1;
   const { wrench } = prepared;
   const outOfRange = values.filter(
@@ -79,7 +86,12 @@ export function StageStop({ view, asked, prepared, instances, onChangeWrench }: 
       {instances}
       <NutTravel view={view} />
       <View className="gap-3 border-l-[6px] border-brass px-4 py-5" testID="stage-stop">
-        <Mark kind="waiting" word={TITLES[kind]} size={24} />
+        <View className="flex-row items-center gap-2.5">
+          <Mark kind="waiting" size={28} />
+          <Heading level={3} className="shrink text-[26px] leading-8">
+            {TITLES[kind]}
+          </Heading>
+        </View>
         {shown.map(({ value, figure, groups }) => (
           <View key={value}>
             {shown.length > 1 ? <Body className="font-strong">{groups}</Body> : null}
