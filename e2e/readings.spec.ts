@@ -22,7 +22,7 @@ test('readings go out as CSV and come in from it, all or none', async ({ page, s
     .last()
     .setInputFiles({ name: 'readings.csv', mimeType: 'text/csv', buffer: Buffer.from(wrong) });
   await expect(page.getByRole('alert')).toContainText('Line 2, value must be a number');
-  await expect(page.getByRole('alert')).toContainText('Line 8, item must be one of 1, 2, 3, 4');
+  await expect(page.getByRole('alert')).toContainText('Line 14, item must be one of 1, 2, 3, 4');
 
   // With the network cut, a table pasted from a spreadsheet is kept like any act.
   await context.setOffline(true);

@@ -32,7 +32,7 @@ test('a chain: line of the sprockets by shim, marks, pins in, wheels pulled, ten
     await page.keyboard.press('Enter');
     await expect(page.getByText(`${nth + 1} of 3`)).toBeVisible();
   }
-  await expect(page.getByText(/A shim of 0.50 mm behind it leaves/).first()).toBeVisible();
+  await expect(page.getByText(/With a shim of 0.50 mm behind it it stands/).first()).toBeVisible();
   await page.goto(`${shop.address}/jobs/${job.id}/timing?check=wheel-line`);
   for (const place of ['where it stands', 'a third of a turn on', 'two thirds of a turn on']) {
     await press(page, new RegExp(place, 'i'));

@@ -11,6 +11,7 @@ import { AppUpdate } from '../features/device/AppUpdate';
 import { persistOptions, queryClient } from '../session/queryClient';
 import { SessionProvider } from '../session/SessionProvider';
 import { Notice } from '../ui/Notice';
+import { RefusalProvider } from '../ui/Refusal';
 import { useThemeOnPage } from '../ui/useTheme';
 
 export default function RootLayout() {
@@ -29,10 +30,12 @@ export default function RootLayout() {
       // What was kept is shown at once, and asked for again: it was written some time ago.
       onSuccess={() => queryClient.invalidateQueries()}
     >
-      <SessionProvider>
-        <Slot />
-        <AppUpdate />
-      </SessionProvider>
+      <RefusalProvider>
+        <SessionProvider>
+          <Slot />
+          <AppUpdate />
+        </SessionProvider>
+      </RefusalProvider>
     </PersistQueryClientProvider>
   );
 }

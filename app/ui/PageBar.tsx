@@ -2,9 +2,12 @@ import type { PropsWithChildren } from 'react';
 import { View } from 'react-native';
 import { shared } from '@cardinex/words/en/screens';
 import { Button } from './Button';
+import { RefusalLine } from './Refusal';
 
 interface Props {
   readonly onBack: () => void;
+  /** A card says what it refused itself. */
+  readonly onCard?: boolean;
   readonly confirm?: {
     readonly label: string;
     readonly hint?: string;
@@ -13,13 +16,16 @@ interface Props {
   };
 }
 
-/** The foot of a page that is no card: the way back, what else can be done, and what the page is for. */
-export function PageBar({ onBack, confirm, children }: PropsWithChildren<Props>) {
+/** The foot of a page that is no card: the way back, what else can be done, and what the page is for; what it refused stands above it. */
+export function PageBar({ onBack, onCard = false, confirm, children }: PropsWithChildren<Props>) {
   return (
-    <View className="flex-row gap-3">
-      <Button label={shared.back} kind="bench" tall onPress={onBack} className="flex-1" />
-      {children}
-      {confirm ? <Button {...confirm} kind="expected" tall className="flex-[2]" /> : null}
+    <View className="gap-2">
+      {onCard ? null : <RefusalLine />}
+      <View className="flex-row gap-3">
+        <Button label={shared.back} kind="bench" tall onPress={onBack} className="flex-1" />
+        {children}
+        {confirm ? <Button {...confirm} kind="expected" tall className="flex-[2]" /> : null}
+      </View>
     </View>
   );
 }

@@ -1,6 +1,7 @@
-import type { PropsWithChildren, ReactNode } from 'react';
+import { useEffect, type PropsWithChildren, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { cn } from './cn';
+import { useRefusal } from './Refusal';
 
 interface Props {
   readonly header?: ReactNode;
@@ -11,6 +12,9 @@ interface Props {
 
 /** The bench: a header, what lies on it, and the act bar at the foot. */
 export function Screen({ header, actBar, wide = false, children }: PropsWithChildren<Props>) {
+  const { clear } = useRefusal();
+  // What another page refused is not said on this one.
+  useEffect(() => clear, [clear]);
   return (
     <View role="main" className={cn('mx-auto h-full w-full bg-bench', !wide && 'max-w-[560px]')}>
       {header}

@@ -91,6 +91,7 @@ export const layerWords = {
   differs: 'differs',
   isNew: 'is new',
   keepLeaflet: 'Keep the leaflet',
+  layerIncomplete: 'Not yet: give it its title, and at least one figure.',
   keepDeviation: 'Keep the deviation',
   remove: 'Take out',
   open: 'To be decided',

@@ -45,6 +45,7 @@ export const shared = {
     ['?', 'show or hide this list'],
   ] as readonly (readonly [string, string])[],
   close: 'Close',
+  lookAbove: (field: string) => `Not yet: look at “${field}” above.`,
   newerApp: 'A newer Cardinex is ready.',
   useIt: 'Use it now',
   notFound: 'There is no such card here.',

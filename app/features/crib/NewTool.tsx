@@ -3,12 +3,14 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { ToolIs, ToolKind } from '@cardinex/core/tools/tool';
+import { shared } from '@cardinex/words/en/screens';
 import { toolKindName, toolsWords as w } from '@cardinex/words/en/tools';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { PageBar } from '../../ui/PageBar';
 import { Mark } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
+import { useRefusal } from '../../ui/Refusal';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TOOL_FIELDS, readTool, type Entered } from './toolFields';
 import { useToolAct } from './useToolAct';
@@ -21,11 +23,17 @@ export function NewTool() {
   const [entered, setEntered] = useState<Entered>({});
   const [tried, setTried] = useState(false);
   const { record, problem } = useToolAct(id);
+  const refusal = useRefusal();
   const fields = kind ? TOOL_FIELDS[kind] : [];
   const read = kind ? readTool(kind, entered) : null;
   const keep = (): void => {
     setTried(true);
-    if (!read || 'wrong' in read || name.trim() === '') return;
+    if (!read) return refusal.say(shared.lookAbove(w.kind));
+    if (name.trim() === '') return refusal.say(shared.lookAbove(w.name));
+    if ('wrong' in read) {
+      const first = fields.find(({ key }) => read.wrong.includes(key));
+      return refusal.say(shared.lookAbove(first?.label ?? w.kind));
+    }
     const data = { ...(read as ToolIs), name: name.trim() };
     void record('tool.entered', data).then((kept) => kept && router.replace(`/tools/${id}`));
   };

@@ -16,6 +16,7 @@ import { saidShort, saidWhere } from '@cardinex/words/en/sheets/places';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { useRefusal } from '../../ui/Refusal';
 import { PageBar } from '../../ui/PageBar';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
@@ -73,7 +74,7 @@ function Entry({ kind, draft, change }: EntryProps) {
     to: valueAt(document, path),
   }));
   const [tried, setTried] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const refused = useRefusal();
   const findFaults = (): readonly string[] => {
     const unsaid = picked.filter(({ path }) => valueAt(document, path) === undefined);
     return unsaid.length > 0
@@ -99,13 +100,13 @@ function Entry({ kind, draft, change }: EntryProps) {
   const complete = title !== '' && (!isLeaflet || (draft.cameWith !== null && points.length > 0));
   const keep = useOnce(async () => {
     setTried(true);
-    if (!complete || findFaults().length > 0) return;
+    const [fault] = complete ? findFaults() : [w.layerIncomplete];
+    if (fault !== undefined) return refused.say(fault);
     const id = uuidv7();
     const refusal =
       isLeaflet && draft.cameWith
         ? await record('leaflet.entered', { leaflet: id, title, cameWith: draft.cameWith, points })
         : await record('deviation.entered', { deviation: id, title, points });
-    setProblem(refusal);
     if (refusal !== null) return;
     await dropLayerDraft(jobId, kind);
     router.replace(`/jobs/${jobId}/sheet`);
@@ -119,6 +120,7 @@ function Entry({ kind, draft, change }: EntryProps) {
       actBar={
         <PageBar
           onBack={cancel}
+          onCard
           confirm={{ label: isLeaflet ? w.keepLeaflet : w.keepDeviation, onPress: keep }}
         />
       }
@@ -171,7 +173,6 @@ function Entry({ kind, draft, change }: EntryProps) {
             <Body className="flex-1">{fault}</Body>
           </View>
         ))}
-        {problem === null ? null : <Mark kind="out" word={problem} />}
         <View className="gap-2 border-t border-rule pt-3">
           <Heading level={3}>{isLeaflet ? w.add : w.addChange}</Heading>
           <PlacePicker

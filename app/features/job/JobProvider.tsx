@@ -23,7 +23,7 @@ import type { KeptAct } from '../../ledger/storage';
 import { useUnits } from '../../device/preferences';
 import { useActor, useBench } from '../../session/SessionProvider';
 import { Notice } from '../../ui/Notice';
-import { RefusalProvider, useRefusal } from '../../ui/Refusal';
+import { useRefusal } from '../../ui/Refusal';
 import { signal } from '../../ui/signal';
 import { useNow } from '../../ui/useNow';
 import { NotKept } from './NotKept';
@@ -52,14 +52,6 @@ const JobContext = createContext<OpenJob | null>(null);
 
 /** Opens a job for the screens inside: its log on this device, folded, and the way to add to it. */
 export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: string }>) {
-  return (
-    <RefusalProvider>
-      <OpenJobProvider jobId={jobId}>{children}</OpenJobProvider>
-    </RefusalProvider>
-  );
-}
-
-function OpenJobProvider({ jobId, children }: PropsWithChildren<{ jobId: string }>) {
   const { ledgers } = useBench();
   const actor = useActor();
   const ledger = useMemo(() => ledgers.job(jobId), [ledgers, jobId]);

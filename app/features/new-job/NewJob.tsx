@@ -21,6 +21,7 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
+import { useRefusal } from '../../ui/Refusal';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { ScopeChoice } from '../scope/ScopeChoice';
 import { Small, Body } from '../../ui/Words';
@@ -47,6 +48,18 @@ function isHours(hours: number | null): boolean {
 }
 
 type NewJobForm = z.infer<typeof formSchema>;
+
+/** Its fields from the top down, as they are called. */
+const FIELDS: readonly (readonly [keyof NewJobForm, string])[] = [
+  ['sheetId', w.sheet],
+  ['name', w.name],
+  ['serial', w.serial],
+  ['hours', w.hours],
+  ['because', scopeWords.because],
+  ['why', w.why],
+  ['scope', scopeWords.scope],
+  ['end', w.end(w.cylinder1)],
+];
 
 const ASKS: Readonly<Partial<Record<keyof NewJobForm, string>>> = {
   serial: w.needSerial,
@@ -77,42 +90,51 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
     control: form.control,
     name: ['sheetId', 'end', 'serial', 'variant', 'scope', 'only', 'because'],
   });
+  const refusal = useRefusal();
   const chosen = sheets.find((s) => s.sheet.id === chosenId);
   const variant = chosen ? variantFor(chosen.sheet, serial, answers) : {};
   const [unanswered] = chosen ? openQuestions(chosen.sheet, variant) : [];
-  const open = form.handleSubmit(async (entered) => {
-    const which = asksWhich(entered.scope) ? { only: entered.only } : {};
-    if (!chosen || unanswered || which.only === '') return;
-    const id = uuidv7();
-    const hours = valueIn(entered.hours, 'h');
-    const ledger = ledgers.job(id);
-    await ledger.begin(chosen);
-    const { sheet, hash } = chosen;
-    const verdict = await ledger.record(
-      'job.opened',
-      {
-        sheet: { id: sheet.id, revision: sheet.revision, hash },
-        serial: entered.serial,
-        ...(hours !== null && { hours }),
-        name: entered.name,
-        why: entered.why,
-        cylinder1End: entered.end as EngineEnd,
-        ...(Object.keys(variant).length > 0 && { variant }),
-        scope: { kind: entered.scope, ...which },
-        because: entered.because,
-        cards: CARDS_NOW,
-      },
-      actor,
-    );
-    if (verdict.ok) router.replace(`/jobs/${id}`);
-    else {
-      const message =
-        'unkept' in verdict
-          ? storageWords.says[verdict.unkept.trouble]
-          : refusalSentence(verdict.refusal);
-      form.setError('end', { message });
-    }
-  });
+  const open = form.handleSubmit(
+    async (entered) => {
+      const which = asksWhich(entered.scope) ? { only: entered.only } : {};
+      if (!chosen) return;
+      if (unanswered) return refusal.say(shared.lookAbove(unanswered.ask));
+      if (which.only === '') return refusal.say(scopeWords.needWhich);
+      const id = uuidv7();
+      const hours = valueIn(entered.hours, 'h');
+      const ledger = ledgers.job(id);
+      await ledger.begin(chosen);
+      const { sheet, hash } = chosen;
+      const verdict = await ledger.record(
+        'job.opened',
+        {
+          sheet: { id: sheet.id, revision: sheet.revision, hash },
+          serial: entered.serial,
+          ...(hours !== null && { hours }),
+          name: entered.name,
+          why: entered.why,
+          cylinder1End: entered.end as EngineEnd,
+          ...(Object.keys(variant).length > 0 && { variant }),
+          scope: { kind: entered.scope, ...which },
+          because: entered.because,
+          cards: CARDS_NOW,
+        },
+        actor,
+      );
+      if (verdict.ok) router.replace(`/jobs/${id}`);
+      else {
+        const message =
+          'unkept' in verdict
+            ? storageWords.says[verdict.unkept.trouble]
+            : refusalSentence(verdict.refusal);
+        refusal.say(message);
+      }
+    },
+    (faults) => {
+      const first = FIELDS.find(([field]) => field in faults);
+      if (first) refusal.say(shared.lookAbove(first[1]));
+    },
+  );
   return (
     <Screen
       header={<ScreenHeader title={w.title} />}

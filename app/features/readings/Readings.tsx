@@ -22,6 +22,9 @@ import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 
+/** Which button was pressed: what came of it stands by that one. */
+type From = 'file' | 'paste';
+
 type Outcome =
   | { readonly taken: number }
   | { readonly faults: readonly CsvFault[] }
@@ -33,17 +36,17 @@ export function Readings() {
   const nameOf = useMemberName();
   const file = useRef<HTMLInputElement>(null);
   const [pasted, setPasted] = useState('');
-  const [outcome, setOutcome] = useState<Outcome | null>(null);
+  const [outcome, setOutcome] = useState<(Outcome & { readonly from: From }) | null>(null);
   const tables = readingTables(sheet, state);
-  const take = async (text: string): Promise<void> => {
+  const take = async (text: string, from: From): Promise<void> => {
     const { acts, faults } = readReadings(text, tables);
-    if (faults.length > 0) return setOutcome({ faults });
+    if (faults.length > 0) return setOutcome({ faults, from });
     const refused = await recordAll(acts);
-    if (refused !== null) return setOutcome({ refused });
+    if (refused !== null) return setOutcome({ refused, from });
     setPasted('');
-    setOutcome({ taken: acts.length });
+    setOutcome({ taken: acts.length, from });
   };
-  const takePasted = useOnce(() => take(pasted));
+  const takePasted = useOnce(() => take(pasted, 'paste'));
   const save = (): void => {
     const name = (state.opened?.name ?? 'job').replaceAll(/[^\w-]+/g, '-');
     const csv = new Blob([writeReadings(tables, nameOf)], { type: 'text/csv' });
@@ -55,16 +58,23 @@ export function Readings() {
       title={w.title}
       aside={sheet.name}
       actBar={
-        <View className="flex-row gap-3">
-          <Button
-            label={w.fromFile}
-            hint={w.fromFileHint}
-            kind="bench"
-            tall
-            onPress={() => file.current?.click()}
-            className="flex-1"
-          />
-          <Button label={w.save} kind="expected" tall onPress={save} className="flex-1" />
+        <View className="gap-2">
+          {outcome?.from === 'file' ? (
+            <ScrollView className="max-h-[240px] rounded-lg bg-card p-3">
+              <What outcome={outcome} />
+            </ScrollView>
+          ) : null}
+          <View className="flex-row gap-3">
+            <Button
+              label={w.fromFile}
+              hint={w.fromFileHint}
+              kind="bench"
+              tall
+              onPress={() => file.current?.click()}
+              className="flex-1"
+            />
+            <Button label={w.save} kind="expected" tall onPress={save} className="flex-1" />
+          </View>
         </View>
       }
     >
@@ -77,11 +87,10 @@ export function Readings() {
           style={{ display: 'none' }}
           onChange={({ target }) => {
             const [chosen] = target.files ?? [];
-            if (chosen) void chosen.text().then(take);
+            if (chosen) void chosen.text().then((text) => take(text, 'file'));
             target.value = '';
           }}
         />
-        {outcome ? <What outcome={outcome} /> : null}
         {tables.length === 0 ? <Body>{w.none}</Body> : null}
         {tables.map((table) => (
           <Table key={table.card} table={table} />
@@ -95,6 +104,7 @@ export function Readings() {
             multiline
             numberOfLines={4}
           />
+          {outcome?.from === 'paste' ? <What outcome={outcome} /> : null}
           <Button label={w.take} disabled={pasted.trim() === ''} onPress={takePasted} />
         </View>
       </View>
