@@ -32,8 +32,11 @@ test('readings go out as CSV and come in from it, all or none', async ({ page, s
     'card\titem\treading\tvalue\tunit\nliners\t1\tpump side\t2,5\tthou',
   );
   await press(page, 'Take these in');
+  // It would take the place of what was read before: that is asked first.
+  await expect(page.getByTestId('stands')).toContainText('1 reading here stands already');
+  await press(page, 'Replace what stands');
   await expect(page.getByText('1 reading taken in.')).toBeVisible();
   await context.setOffline(false);
   await page.goto(`${shop.address}/jobs/${job.id}/record`);
-  await expect(page.getByText('Liner 1, pump side')).toBeVisible();
+  await expect(page.getByText('Liner 1, pump side')).toHaveCount(2);
 });

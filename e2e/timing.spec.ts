@@ -38,6 +38,7 @@ test('a chain: line of the sprockets by shim, marks, pins in, wheels pulled, ten
     await press(page, new RegExp(place, 'i'));
     await page.getByTestId('reading').fill('0.05');
     await page.keyboard.press('Enter');
+    await press(page, 'Replace it');
     await expect(page.getByTestId('reading')).toHaveCount(0);
   }
   await page.goto(`${shop.address}/jobs/${job.id}/timing`);

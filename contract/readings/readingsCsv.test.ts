@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { readingTables, type ReadingTable } from '@cardinex/core/job/readings';
+import { readingTables, replacing, type ReadingTable } from '@cardinex/core/job/readings';
 import { EMPTY_JOB } from '@cardinex/core/job/state';
 import { openedFor, sheetIn } from '@cardinex/core/job/tests/intake';
 import { linersIn, stateOf } from '@cardinex/core/job/tests/told';
@@ -30,6 +30,15 @@ describe('readings as CSV', () => {
       type: 'liner.read',
       data: { bore: '1', place: 0, mm: 0.06, printed: { text: '0.06', unit: 'mm' } },
     });
+  });
+
+  it('that would take the place of others, at another size, are told apart from the rest', () => {
+    const state = stateOf(linersIn());
+    const csv = writeReadings(readingTables(tolvane44, state), () => 'Tobin');
+    const { acts } = readReadings(csv, tables);
+    expect(replacing(state, acts)).toEqual([]);
+    const changed = readReadings(csv.replace('fan side,0.06', 'fan side,0.09'), tables).acts;
+    expect(replacing(state, changed)).toMatchObject([{ data: { bore: '1', place: 0, mm: 0.09 } }]);
   });
 
   it('are read with comma, semicolon or tab, a decimal comma, thou, and any case', () => {

@@ -1,3 +1,4 @@
+import { inMillionths } from '../quantity/withinLimits';
 import { heightsOf } from '../sheet/spec/block';
 import type { ActData, GapReading, Printed } from './act';
 import { allChecks } from './checks/allChecks';
@@ -108,6 +109,27 @@ export type ReadingAct =
   | { readonly type: 'liner.read'; readonly data: ActData['liner.read'] }
   | { readonly type: 'valve.read'; readonly data: ActData['valve.read'] }
   | { readonly type: 'check.read'; readonly data: ActData['check.read'] };
+
+/** Those of some readings that would take the place of another one, of another size. */
+export function replacing(
+  { liners, valves, checks }: Pick<JobState, 'liners' | 'valves' | 'checks'>,
+  acts: readonly ReadingAct[],
+): readonly ReadingAct[] {
+  const standing = (act: ReadingAct): { readonly mm: number } | undefined => {
+    switch (act.type) {
+      case 'liner.read':
+        return liners.readings[act.data.bore]?.[act.data.place];
+      case 'valve.read':
+        return valves.readings[act.data.valve]?.[act.data.reading];
+      case 'check.read':
+        return readingOf(checks, act.data.check, act.data.item, act.data.place);
+    }
+  };
+  return acts.filter((act) => {
+    const before = standing(act);
+    return before !== undefined && inMillionths(before.mm) !== inMillionths(act.data.mm);
+  });
+}
 
 /**
  * The act that records a value in a slot of a table.

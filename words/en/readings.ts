@@ -1,3 +1,4 @@
+import { plural } from './kit';
 import type { ReadingTable } from '@cardinex/core/job/readings';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { checkName } from './checkNames';
@@ -15,6 +16,10 @@ export const readingsWords = {
   stands: (what: string, before: string, now: string) =>
     `${what} reads ${before}. Put ${now} there?`,
   replaceAsk: 'What stood there stays in the record, and no longer counts.',
+  replaces: (count: number) =>
+    `${count} ${plural(count, { one: 'reading here stands', other: 'readings here stand' })} already, at another size.`,
+  replaceAll: 'Replace what stands',
+  leaveAll: 'Take nothing in',
   replace: 'Replace it',
   leave: 'Leave it as it is',
   number: 'Number',

@@ -5,7 +5,13 @@ import {
   writeReadings,
   type CsvFault,
 } from '@cardinex/contract/readings/readingsCsv';
-import { ONLY_READING, readingTables, type ReadingTable } from '@cardinex/core/job/readings';
+import {
+  ONLY_READING,
+  readingTables,
+  replacing,
+  type ReadingAct,
+  type ReadingTable,
+} from '@cardinex/core/job/readings';
 import { readingName } from '@cardinex/words/en/overheadNames';
 import { length } from '@cardinex/words/en/quantity';
 import { itemName, placeName } from '@cardinex/words/en/checkNames';
@@ -13,6 +19,7 @@ import { readingsWords as w, tableName } from '@cardinex/words/en/readings';
 import type { GapReading } from '@cardinex/core/job/act';
 import { useUnits } from '../../device/preferences';
 import { useMemberName } from '../../session/SessionProvider';
+import { Ask } from '../../ui/Ask';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
@@ -26,6 +33,7 @@ import { useOnce } from '../job/useOnce';
 type From = 'file' | 'paste';
 
 type Outcome =
+  | { readonly asks: readonly ReadingAct[]; readonly replaces: number }
   | { readonly taken: number }
   | { readonly faults: readonly CsvFault[] }
   | { readonly refused: string };
@@ -41,12 +49,22 @@ export function Readings() {
   const take = async (text: string, from: From): Promise<void> => {
     const { acts, faults } = readReadings(text, tables);
     if (faults.length > 0) return setOutcome({ faults, from });
+    const replaces = replacing(state, acts).length;
+    if (replaces > 0) return setOutcome({ asks: acts, replaces, from });
+    await takeIn(acts, from);
+  };
+  const takeIn = async (acts: readonly ReadingAct[], from: From): Promise<void> => {
     const refused = await recordAll(acts);
     if (refused !== null) return setOutcome({ refused, from });
     setPasted('');
     setOutcome({ taken: acts.length, from });
   };
   const takePasted = useOnce(() => take(pasted, 'paste'));
+  const whatOf = (shown: Outcome & { readonly from: From }): WhatProps => ({
+    outcome: shown,
+    onTake: (acts) => void takeIn(acts, shown.from),
+    onLeave: () => setOutcome(null),
+  });
   const save = (): void => {
     const name = (state.opened?.name ?? 'job').replaceAll(/[^\w-]+/g, '-');
     const csv = new Blob([writeReadings(tables, nameOf)], { type: 'text/csv' });
@@ -61,7 +79,7 @@ export function Readings() {
         <View className="gap-2">
           {outcome?.from === 'file' ? (
             <ScrollView className="max-h-[240px] rounded-lg bg-card p-3">
-              <What outcome={outcome} />
+              <What {...whatOf(outcome)} />
             </ScrollView>
           ) : null}
           <View className="flex-row gap-3">
@@ -104,7 +122,7 @@ export function Readings() {
             multiline
             numberOfLines={4}
           />
-          {outcome?.from === 'paste' ? <What outcome={outcome} /> : null}
+          {outcome?.from === 'paste' ? <What {...whatOf(outcome)} /> : null}
           <Button label={w.take} disabled={pasted.trim() === ''} onPress={takePasted} />
         </View>
       </View>
@@ -112,8 +130,28 @@ export function Readings() {
   );
 }
 
-/** What became of a table: taken in, or everything that stood in the way. */
-function What({ outcome }: { outcome: Outcome }) {
+interface WhatProps {
+  readonly outcome: Outcome;
+  readonly onTake: (acts: readonly ReadingAct[]) => void;
+  readonly onLeave: () => void;
+}
+
+/** What became of a table: taken in, asked about, or everything that stood in the way. */
+function What({ outcome, onTake, onLeave }: WhatProps) {
+  if ('asks' in outcome) {
+    return (
+      <Ask
+        asked={{
+          text: w.replaces(outcome.replaces),
+          more: w.replaceAsk,
+          kind: 'waiting',
+          yes: { label: w.replaceAll, onPress: () => onTake(outcome.asks) },
+          no: { label: w.leaveAll, onPress: onLeave },
+          testID: 'stands',
+        }}
+      />
+    );
+  }
   if ('taken' in outcome) return <Mark kind="within" word={w.taken(outcome.taken)} />;
   return (
     <View role="alert" className="gap-1.5">

@@ -16,7 +16,7 @@ import {
   stripped,
 } from '../../tests/intake';
 import { stateOf } from '../../tests/told';
-import { checksOf } from './checksOf';
+import { checksOf, THICKNESS } from './checksOf';
 import { checkOf } from '../../checks/allChecks';
 import { checkView, isFar } from '../../checks/view';
 
@@ -39,6 +39,25 @@ const decision = (more: Partial<ActData['check.decided']>): ActData['check.decid
 });
 
 describe('what is inspected', () => {
+  it('nothing wears thicker: a head above its new thickness is out until it is decided', () => {
+    const readings = (thicknessMm: number) => {
+      const story = onBench(tolvane44, { kind: 'gasket' });
+      const check = 'flatness/head/1';
+      for (const item of checkOf(sheetIn(story, tolvane44), check)?.items ?? []) {
+        const mm = item === THICKNESS ? thicknessMm : 0.02;
+        story.act('check.read', { check, item, mm, printed: { text: String(mm), unit: 'mm' } });
+      }
+      return viewOf(story, tolvane44, check);
+    };
+    const [tooThick] = readings(93.1).judged;
+    expect(tooThick).toMatchObject({ verdict: 'out', aboveNew: { mm: 93.1, newMm: 92 } });
+    expect(readings(93.1).done).toBe(false);
+    // Two gauges may differ by a little.
+    for (const mm of [91.6, 92, 92.05]) {
+      expect(readings(mm).judged[0]).toMatchObject({ verdict: 'within', aboveNew: null });
+    }
+  });
+
   it('follows from scope and sheet', () => {
     const ids = (sheet: EngineSheet, scope: Scope) =>
       checksOf(scopedSheet(sheet, scope)).map(({ id }) => id);
