@@ -9,9 +9,12 @@ import { buildWords as b, cardBacks, stepSays } from '@cardinex/words/en/cards/b
 import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { checkName, itemName } from '@cardinex/words/en/checkNames';
 import { mass } from '@cardinex/words/en/mass';
+import { readingsWords as r } from '@cardinex/words/en/readings';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
+import type { Asked } from '../../ui/Ask';
 import { useRefusal } from '../../ui/Refusal';
+import { signal } from '../../ui/signal';
 import { Small } from '../../ui/Words';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
@@ -37,13 +40,32 @@ export function WeighCheck({ view }: { view: CheckView }) {
   const { undo } = useUndo(OWN_ACTS, check.card, isOf(check.id));
   const next = check.items.find((item) => !isTaken(state.checks, check, item, ''));
   const at = chosen ?? next ?? null;
-  const keep = useOnce(async () => {
+  const [asked, ask] = useState<Asked | null>(null);
+  const forget = (): void => {
+    ask(null);
+    setText('');
+  };
+  const keep = useOnce(async (surely = false) => {
     if (at === null) return;
+    // A balance that sends twice does not answer the question.
+    if (asked !== null && !surely) return signal('refused');
     const typed = text.trim();
     const grams = valueIn(typed, 'g');
     if (grams === null || grams < 1 || grams >= 1_000_000) {
       setFaulty(true);
       return refusal.say(b.notGrams);
+    }
+    const before = weightOf(state.checks, check.id, at);
+    if (before && !surely) {
+      signal('refused');
+      return ask({
+        text: r.stands(itemName(sheet, check, at), mass(before.grams), mass(grams)),
+        more: r.replaceAsk,
+        kind: 'waiting',
+        yes: { label: r.replace, onPress: () => keep(true) },
+        no: { label: r.leave, onPress: forget },
+        testID: 'stands',
+      });
     }
     const problem = await record('piece.weighed', {
       check: check.id,
@@ -52,7 +74,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
       text: typed,
     });
     if (problem !== null) return;
-    setText('');
+    forget();
     setChosen(null);
   });
   const all = (): void => router.push(checksHref(jobId, check));
@@ -69,7 +91,8 @@ export function WeighCheck({ view }: { view: CheckView }) {
           : {
               undo,
               notSo: { label: w.toChecks, onPress: all },
-              confirm: { label: b.weigh, hint: itemName(sheet, check, at), onPress: keep },
+              confirm: { label: b.weigh, hint: itemName(sheet, check, at), onPress: () => keep() },
+              asked,
               typing: text !== '',
             }
       }
@@ -113,8 +136,9 @@ export function WeighCheck({ view }: { view: CheckView }) {
               setText(typed);
               setFaulty(false);
               refusal.clear();
+              ask(null);
             }}
-            onSubmitEditing={keep}
+            onSubmitEditing={() => keep()}
             blurOnSubmit={false}
             faulty={faulty}
             testID="reading"

@@ -114,6 +114,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
         hint: itemShort(item),
         onPress: keepOffered,
       }}
+      asked={entry.asked}
       slip={nut?.choosing ? <LockNutSlip nut={nut} /> : null}
     >
       <SettingTop view={view} place={place} current={current}>
@@ -150,6 +151,8 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
           reachMm={REACH_MM.gap}
           beyond={linersWords.beyondGap}
           isFar={(mm) => farFromFellows(mm, fellows, FLOOR_MM)}
+          // As found cannot be read again once it is set; a gap is set as often as it takes.
+          standsMm={reading === 'found' ? current.readings.found?.mm : undefined}
           onRead={(mm, printed) => keep(mm, printed)}
           entry={entry}
         />

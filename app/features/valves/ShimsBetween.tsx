@@ -48,6 +48,7 @@ export function ShimsBetween({ card, view, shims: { unmeasured, input } }: Props
       view={view}
       title={w.shims}
       typing={entry.text !== ''}
+      asked={entry.asked}
       confirm={
         next !== undefined
           ? { label: w.keepShim, hint: next, onPress: confirm }
