@@ -22,7 +22,7 @@ test('a leaflet is entered, held against the sheet, decided, and what was pulled
   await press(page, 'Bolts');
   await press(page, /^Head bolts, Treatment/);
   await press(page, 'Keep the leaflet');
-  await expect(page.getByRole('alert')).toContainText(
+  await expect(page.getByTestId('refusal')).toContainText(
     'Head bolts, Treatment: say what stands there',
   );
   await press(page, 'paste');
@@ -82,7 +82,7 @@ test('what an engine has had done to it holds at once, with its source and witho
   await press(page, /^Liners, Least/);
   await fill(page, 'Least', '9 mm');
   await press(page, 'Keep the deviation');
-  await expect(page.getByRole('alert')).toContainText('The range is upside down');
+  await expect(page.getByTestId('refusal')).toContainText('The range is upside down');
   await fill(page, 'Least', '0.02 mm');
   await context.setOffline(true);
   await press(page, 'Keep the deviation');

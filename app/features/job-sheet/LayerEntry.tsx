@@ -168,7 +168,7 @@ function Entry({ kind, draft, change }: EntryProps) {
         </EditedDocument>
         {tried && isLeaflet && points.length === 0 ? <Mark kind="out" word={w.needSays} /> : null}
         {faults.map((fault) => (
-          <View key={fault} className="flex-row gap-2" role="alert">
+          <View key={fault} className="flex-row gap-2">
             <Mark kind="out" />
             <Body className="flex-1">{fault}</Body>
           </View>
