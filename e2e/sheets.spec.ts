@@ -112,7 +112,7 @@ test('an engine is entered from its handbook, published, and a job opened on it'
   await fill(page, 'Columns along it', '4');
   await fill(page, 'Spacing along (mm)', '110');
   await press(page, 'Make the map');
-  await expect(page.getByText('acrossMm must be a number')).toBeVisible();
+  await expect(page.getByText('Across must be a number')).toBeVisible();
   await fill(page, 'Spacing across (mm)', '160');
   await press(page, 'Make the map');
   // The manual numbers from the middle out: 2 3 6 7 as they lie, then 1 4 5 8.

@@ -4,9 +4,11 @@ import { headSeq } from '@cardinex/core/job/state';
 import type { LedgerStorage } from '../../ledger/storage';
 import { useKept } from '../device/useKept';
 
+const NONE: readonly JobSummary[] = [];
+
 /** Jobs of which this device keeps acts that have not gone out, as they stand here. */
 export function useKeptJobs(): readonly JobSummary[] {
-  return useKept(keptJobs);
+  return useKept(keptJobs) ?? NONE;
 }
 
 async function keptJobs(storage: LedgerStorage): Promise<JobSummary[]> {

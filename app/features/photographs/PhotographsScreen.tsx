@@ -32,7 +32,7 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
   const [larger, setLarger] = useState<Photograph | null>(null);
   const [unread, setUnread] = useState<string | null>(null);
   const shown = state.photographs.filter((one) => of === undefined || one.of === of);
-  const here = [...kept.values()].filter(({ picture }) => picture).length;
+  const here = [...(kept?.values() ?? [])].filter(({ picture }) => picture).length;
 
   const take = async (chosen: readonly File[]): Promise<void> => {
     setUnread(null);
@@ -73,7 +73,7 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
               id={larger.id}
               says={larger.says}
               size="full"
-              blob={kept.get(larger.id)?.picture}
+              blob={kept?.get(larger.id)?.picture}
             />
             <Button label={shared.close} onPress={() => setLarger(null)} />
           </Slip>
@@ -110,15 +110,18 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
         {unread === null ? null : <Mark kind="out" word={w.notAPicture(unread)} />}
         {shown.length === 0 ? <Body>{w.none}</Body> : null}
         <View className="flex-row flex-wrap gap-3">
-          {shown.map((photograph) => (
-            <Taken
-              key={photograph.id}
-              jobId={jobId}
-              photograph={photograph}
-              kept={kept.get(photograph.id)}
-              onLarger={() => setLarger(photograph)}
-            />
-          ))}
+          {/* Not before it is known which of them are on this device only. */}
+          {kept
+            ? shown.map((photograph) => (
+                <Taken
+                  key={photograph.id}
+                  jobId={jobId}
+                  photograph={photograph}
+                  kept={kept.get(photograph.id)}
+                  onLarger={() => setLarger(photograph)}
+                />
+              ))
+            : null}
         </View>
       </View>
     </CardFrame>

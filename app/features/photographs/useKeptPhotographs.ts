@@ -2,9 +2,12 @@ import { useCallback, useMemo } from 'react';
 import type { KeptPhotograph, LedgerStorage } from '../../ledger/storage';
 import { useKept } from '../device/useKept';
 
-/** Photographs of a job that were taken on this device, by id. */
-export function useKeptPhotographs(jobId: string): ReadonlyMap<string, KeptPhotograph> {
+/** Photographs of a job that were taken on this device, by id; null until they were read. */
+export function useKeptPhotographs(jobId: string): ReadonlyMap<string, KeptPhotograph> | null {
   const ofJob = useCallback((storage: LedgerStorage) => storage.photographsOf(jobId), [jobId]);
   const kept = useKept(ofJob);
-  return useMemo(() => new Map(kept.map((photograph) => [photograph.id, photograph])), [kept]);
+  return useMemo(
+    () => kept && new Map(kept.map((photograph) => [photograph.id, photograph])),
+    [kept],
+  );
 }
