@@ -78,7 +78,8 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
       ...(words && { words }),
     });
   const good = useOnce(async () => {
-    if (at && !held && (await say('good')) === null) setChosen(null);
+    if (at && !held && (await say('good')) === null)
+      setChosen((now) => (now === chosen ? null : now));
   });
   const found = ({ item, place }: Slot) => seenOf(state.checks, check.id, item, place)?.found;
   const foundOf = (item: string): 'good' | 'not-good' | undefined => {
@@ -142,7 +143,7 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
             kind="stop"
             onWords={async (words) => {
               const problem = await say('not-good', words);
-              if (problem === null) setChosen(null);
+              if (problem === null) setChosen((now) => (now === chosen ? null : now));
               return problem;
             }}
             onClose={() => setNotGood(false)}

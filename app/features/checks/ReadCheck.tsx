@@ -59,7 +59,8 @@ export function ReadCheck({ view }: { view: CheckView }) {
       ...(gauge.gauge && { gauge: gauge.gauge }),
       ...(far && { far: true as const }),
     });
-    if (problem === null) setChosen(null);
+    // What was chosen while this was being written stays chosen.
+    if (problem === null) setChosen((now) => (now === chosen ? null : now));
     return problem === null;
   };
   const says = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];

@@ -32,7 +32,7 @@ export function DeadCard() {
     record('check.seen', { check: DEAD, item: at ?? '', found, ...(words && { words }) });
   const confirm = useOnce(async () => {
     if (at === null) return;
-    if ((await say('good')) === null) setChosen(null);
+    if ((await say('good')) === null) setChosen((now) => (now === chosen ? null : now));
   });
   return (
     <CardFrame

@@ -114,7 +114,8 @@ function StandOut({ heights, limits }: Props) {
   const keep = async (mm: number, printed: Printed): Promise<boolean> => {
     if (!at) return false;
     const problem = await record('liner.read', { bore: at.bore, place: at.place, mm, printed });
-    if (problem === null) setChosen(null);
+    // What was chosen while this was being written stays chosen.
+    if (problem === null) setChosen((now) => (now === chosen ? null : now));
     return problem === null;
   };
   const accept = useOnce(async () => {
