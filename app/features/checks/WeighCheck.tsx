@@ -40,7 +40,8 @@ export function WeighCheck({ view }: { view: CheckView }) {
   const { undo } = useUndo(OWN_ACTS, check.card, isOf(check.id));
   const next = check.items.find((item) => !isTaken(state.checks, check, item, ''));
   const at = chosen ?? next ?? null;
-  const [asked, ask] = useState<Asked | null>(null);
+  /** What is asked before a mass that stands is replaced. */
+  const [question, ask] = useState<string | null>(null);
   const forget = (): void => {
     ask(null);
     setText('');
@@ -48,7 +49,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
   const keep = useOnce(async (surely = false) => {
     if (at === null) return;
     // A balance that sends twice does not answer the question.
-    if (asked !== null && !surely) return signal('refused');
+    if (question !== null && !surely) return signal('refused');
     const typed = text.trim();
     const grams = valueIn(typed, 'g');
     if (grams === null || grams < 1 || grams >= 1_000_000) {
@@ -58,14 +59,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
     const before = weightOf(state.checks, check.id, at);
     if (before && !surely) {
       signal('refused');
-      return ask({
-        text: r.stands(itemName(sheet, check, at), mass(before.grams), mass(grams)),
-        more: r.replaceAsk,
-        kind: 'waiting',
-        yes: { label: r.replace, onPress: () => keep(true) },
-        no: { label: r.leave, onPress: forget },
-        testID: 'stands',
-      });
+      return ask(r.stands(itemName(sheet, check, at), mass(before.grams), mass(grams)));
     }
     const problem = await record('piece.weighed', {
       check: check.id,
@@ -75,8 +69,19 @@ export function WeighCheck({ view }: { view: CheckView }) {
     });
     if (problem !== null) return;
     forget();
-    setChosen(null);
+    setChosen((now) => (now === chosen ? null : now));
   });
+  const asked: Asked | null =
+    question === null
+      ? null
+      : {
+          text: question,
+          more: r.replaceAsk,
+          kind: 'waiting',
+          yes: { label: r.replace, onPress: () => keep(true) },
+          no: { label: r.leave, onPress: forget },
+          testID: 'stands',
+        };
   const all = (): void => router.push(checksHref(jobId, check));
   return (
     <CardFrame
@@ -119,7 +124,10 @@ export function WeighCheck({ view }: { view: CheckView }) {
                 figure={weight ? mass(weight.grams) : '–'}
                 name={itemName(sheet, check, item)}
                 here={item === at}
-                onPress={() => setChosen(item)}
+                onPress={() => {
+                  ask(null);
+                  setChosen(item);
+                }}
                 className="min-h-[60px] min-w-[22%] px-1"
               />
             );
