@@ -1,4 +1,3 @@
-import { router } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
@@ -9,7 +8,6 @@ import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { cardBacks, stepSays } from '@cardinex/words/en/cards/buildSteps';
 import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
-import { Button } from '../../ui/Button';
 import { cn } from '../../ui/cn';
 import { Body, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
@@ -23,13 +21,13 @@ import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { CrankFor } from '../pistons/CrankFor';
-import { checksHref } from './checkHref';
 import { Findings } from './Findings';
 import { HeldNotice } from './HeldNotice';
 import { HolesMap } from './HolesMap';
 import { LookDrawing } from './LookDrawing';
 import type { Slot } from './ReadingGrid';
 import { Steps } from './Steps';
+import { ToChecks } from './ToChecks';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen', 'check.decided']);
 
@@ -54,7 +52,7 @@ interface Props {
 
 /** Something ticked or looked over: hole by hole on the map, piston by piston in its steps, or a list. */
 export function LookCheck({ view, set, again, above, below, more }: Props) {
-  const { jobId, sheet, state, record } = useJob();
+  const { sheet, state, record } = useJob();
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [notGood, setNotGood] = useState(false);
   const { check } = view;
@@ -126,12 +124,7 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
           : null
       }
       actBar={
-        <Button
-          label={w.toChecks}
-          kind={held || view.undecided.length > 0 ? 'bench' : 'expected'}
-          tall
-          onPress={() => router.push(checksHref(jobId, check))}
-        />
+        <ToChecks check={check} unfinished={held !== undefined || view.undecided.length > 0} />
       }
       slip={
         notGood && at ? (

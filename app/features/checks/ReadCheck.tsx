@@ -30,6 +30,7 @@ import { PlacesOfItem } from './PlacesOfItem';
 import { ReadingGrid, type Slot } from './ReadingGrid';
 import { isOf } from './isOf';
 import { useGauge } from './useGauge';
+import { ToChecks } from './ToChecks';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read']);
 
@@ -91,12 +92,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
           : null
       }
       actBar={
-        <Button
-          label={w.toChecks}
-          kind={held || view.undecided.length > 0 ? 'bench' : 'expected'}
-          tall
-          onPress={() => router.push(checksHref(jobId, check))}
-        />
+        <ToChecks check={check} unfinished={held !== undefined || view.undecided.length > 0} />
       }
     >
       {held ? <HeldNotice by={held} /> : null}

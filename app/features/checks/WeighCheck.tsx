@@ -10,7 +10,6 @@ import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { checkName, itemName } from '@cardinex/words/en/checkNames';
 import { mass } from '@cardinex/words/en/mass';
 import { readingsWords as r } from '@cardinex/words/en/readings';
-import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import type { Asked } from '../../ui/Ask';
 import { useRefusal } from '../../ui/Refusal';
@@ -26,6 +25,7 @@ import { ReadingTile } from '../reading/ReadingTile';
 import { checksHref } from './checkHref';
 import { Findings } from './Findings';
 import { isOf } from './isOf';
+import { ToChecks } from './ToChecks';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['piece.weighed']);
 
@@ -101,14 +101,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
               typing: text !== '',
             }
       }
-      actBar={
-        <Button
-          label={w.toChecks}
-          kind={view.undecided.length > 0 ? 'bench' : 'expected'}
-          tall
-          onPress={all}
-        />
-      }
+      actBar={<ToChecks check={check} unfinished={view.undecided.length > 0} />}
     >
       <View className="gap-3 px-3.5 py-3">
         <View

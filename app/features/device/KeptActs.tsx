@@ -5,7 +5,7 @@ import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
-import { saveFile } from './saveFile';
+import { saveKeptActs } from './saveKeptActs';
 import { useOtherOutboxes } from './useOtherOutboxes';
 
 /** What has not gone out, and what was not accepted with the reason; nothing is dropped silently. */
@@ -26,7 +26,7 @@ export function KeptActs({ kept }: { kept: readonly KeptAct[] }) {
           </Small>
         </View>
       ))}
-      {kept.length > 0 ? <Button label={w.exportKept} onPress={() => saveKept(kept)} /> : null}
+      {kept.length > 0 ? <Button label={w.exportKept} onPress={() => saveKeptActs(kept)} /> : null}
       {refused.length > 0 ? (
         <Button
           label={w.sendAgain}
@@ -39,7 +39,7 @@ export function KeptActs({ kept }: { kept: readonly KeptAct[] }) {
           label={w.letGo}
           hint={w.letGoHint}
           onPress={() => {
-            saveKept(kept);
+            saveKeptActs(kept);
             void ledgers.drop(refused.map((k) => k.place));
           }}
         />
@@ -47,14 +47,9 @@ export function KeptActs({ kept }: { kept: readonly KeptAct[] }) {
       {elsewhere.length > 0 ? (
         <View className="gap-2">
           <Body>{w.otherDatabase(elsewhere.length)}</Body>
-          <Button label={w.exportKept} onPress={() => saveKept(elsewhere)} />
+          <Button label={w.exportKept} onPress={() => saveKeptActs(elsewhere)} />
         </View>
       ) : null}
     </View>
   );
-}
-
-function saveKept(acts: readonly KeptAct[]): void {
-  const content = JSON.stringify({ format: 'cardinex-kept-acts', version: 1, acts }, null, 2);
-  saveFile('cardinex-kept-acts.json', new Blob([content], { type: 'application/json' }));
 }

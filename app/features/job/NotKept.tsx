@@ -12,7 +12,7 @@ import { Mark } from '../../ui/Mark';
 import { useRefusal } from '../../ui/Refusal';
 import { Slip } from '../../ui/Slip';
 import { Body } from '../../ui/Words';
-import { saveFile } from '../device/saveFile';
+import { saveKeptActs } from '../device/saveKeptActs';
 import { useOnce } from './useOnce';
 
 interface Props {
@@ -51,15 +51,9 @@ export function NotKept({ ledger, sheet, unkept, onDone }: Props) {
     }
   });
   const download = (): void => {
-    const kept = ledger
-      .unkeptActs(unkept)
-      .map((act, place) => ({ place, jobId: ledger.jobId, act }));
-    const content = JSON.stringify(
-      { format: 'cardinex-kept-acts', version: 1, acts: kept },
-      null,
-      2,
+    saveKeptActs(
+      ledger.unkeptActs(unkept).map((act, place) => ({ place, jobId: ledger.jobId, act })),
     );
-    saveFile('cardinex-kept-acts.json', new Blob([content], { type: 'application/json' }));
     setDownloaded(true);
   };
   return (

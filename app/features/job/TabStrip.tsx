@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { entryTitle } from '@cardinex/words/en/cards/names';
+import { cn } from '../../ui/cn';
 import { GoTo } from '../../ui/GoTo';
 import { CutTab } from '../../ui/TabbedCard';
 import { useJob } from './JobProvider';
@@ -38,7 +39,7 @@ export function TabStrip({ card, set }: { card: string; set?: string | undefined
           href={tab.href}
           replace
           current={tab.current}
-          className={tab.current ? 'h-14' : 'h-14 shrink'}
+          className={cn('h-14', !tab.current && 'shrink')}
         >
           <View className="h-full flex-row">
             <CutTab label={tab.label} muted={!tab.current} />

@@ -27,7 +27,6 @@ export function Results({ view, results }: { view: RunView; results: RunResults 
   const odd = results.bolts.filter((bolt) => bolt.odd.length > 0);
   const read = results.bolts.filter((bolt) => reachedText(bolt, units) !== '');
   const wrenches = results.wrenches.map((id) => tools.find((tool) => tool.id === id)?.name ?? id);
-  const time = (iso: string): string => moment(iso);
   return (
     <View className="gap-2 border-t border-rule pt-3" testID="results">
       <Heading level={3}>{w.results}</Heading>
@@ -44,7 +43,7 @@ export function Results({ view, results }: { view: RunView; results: RunResults 
         <Mark kind="within" word={w.noneOdd} />
       )}
       {read.length > 0 ? <GotMap view={view} bolts={results.bolts} units={units} /> : null}
-      <Small>{w.took(time(results.from), time(results.to))}</Small>
+      <Small>{w.took(moment(results.from), moment(results.to))}</Small>
       <Small>{w.by(listed(results.people.map(nameOf)))}</Small>
       {wrenches.length > 0 ? <Small>{w.withWhat(listed(wrenches))}</Small> : null}
     </View>

@@ -39,10 +39,9 @@ import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { useUndo } from '../job/useUndo';
-import { WordsSlip } from '../job/WordsSlip';
 import { HeadMap } from './HeadMap';
 import { actFace, askOf } from './actFace';
-import { adviceOf, NotSo, type Known } from './NotSo';
+import { adviceOf, type Known } from './NotSo';
 import { asPrinted, otherUnit } from './run/asPrinted';
 import { Ends, useEnd } from './run/Ends';
 import { JackFacts, NutTravel } from './run/JackFacts';
@@ -52,7 +51,8 @@ import { Protractor } from './run/Protractor';
 import { PumpGauge, usePumped } from './run/PumpGauge';
 import { ReachedRow } from './run/ReachedRow';
 import { recordDone } from './run/recordDone';
-import { Several, severalFrom } from './run/Several';
+import { RunSlip, type PullSlip } from './run/RunSlip';
+import { severalFrom } from './run/Several';
 import { targetOf, traceFault } from './run/target';
 import { TryBelow } from './run/TryBelow';
 import { useLookBack } from './run/useLookBack';
@@ -80,11 +80,9 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const { speech, end: side } = usePreferences();
   const { undo } = useUndo(TIGHTEN_ACTS);
   const refusal = useRefusal();
-  const [notSo, setNotSo] = useState<Known | 'asked' | null>(null);
-  const [cutting, setCutting] = useState(false);
+  const [slip, setSlip] = useState<PullSlip | null>(null);
   const [byPower, setByPower] = useState(false);
   const [faulty, setFaulty] = useState(false);
-  const [several, setSeveral] = useState(false);
   /** The pull that followed too soon on the last, asked about. */
   const [tooSoon, setTooSoon] = useState<string | null>(null);
   const [chosenId, setChosenId] = useState<string | null>(null);
@@ -117,7 +115,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const pumped = usePumped(view);
   const refuse = (missed: Known): void => {
     signal('refused');
-    setNotSo(missed);
+    setSlip({ kind: 'not-so', known: missed });
   };
   const keep = useOnce(async (got: Reached | null, read: HowRead, surely = false) => {
     if (!bolt) return;
@@ -155,7 +153,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
     jacked ? 'pump' : kind === null ? null : 'wrench',
     bolt ? targetOf(view, bolt) : null,
     (values, samples) => {
-      if (!bolt || notSo !== null) return;
+      if (!bolt || slip?.kind === 'not-so') return;
       if (jacked && values.bar !== undefined) return pumped.take(values.bar);
       if (kind === null || kind === 'holes') return;
       const value = kind === 'torque' ? values.nm : values.deg;
@@ -197,13 +195,13 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
   const lastFault = bolt.status === 'failed' ? bolt.attempts.at(-1)?.fault : undefined;
   const askNotSo = (): void => {
     setTooSoon(null);
-    setNotSo('asked');
+    setSlip({ kind: 'not-so', known: null });
   };
-  const tellSeveral = (): void => {
+  const askSeveral = (): void => {
     setTooSoon(null);
-    setNotSo(null);
-    setSeveral(true);
+    setSlip({ kind: 'several' });
   };
+  const tellSeveral = ahead.length > 1 ? askSeveral : undefined;
   const choose = (id: string): void => {
     setChosenId(id);
     setTooSoon(null);
@@ -221,7 +219,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       acts={{
         undo,
         notSo: waits
-          ? { label: w.cutShort, onPress: () => setCutting(true) }
+          ? { label: w.cutShort, onPress: () => setSlip({ kind: 'cut-short' }) }
           : { label: w.notSo, onPress: askNotSo },
         confirm: {
           label: inRange ? asked.did : w.changeWrench,
@@ -241,7 +239,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
                 kind: 'waiting',
                 yes: { label: w.tooSoonYes, onPress: () => keep(null, 'typed', true) },
                 no: { label: w.tooSoonNo, onPress: () => setTooSoon(null) },
-                ...(ahead.length > 1 && { else: { label: w.severalPulled, onPress: tellSeveral } }),
+                ...(tellSeveral && { else: { label: w.severalPulled, onPress: tellSeveral } }),
                 testID: 'too-soon',
               }
             : null,
@@ -258,29 +256,17 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
         }
       }
       slip={
-        notSo ? (
-          <NotSo
+        slip && (
+          <RunSlip
+            slip={slip}
             view={view}
             bolt={bolt}
             number={number}
-            known={notSo === 'asked' ? null : notSo}
-            onSeveral={ahead.length > 1 && notSo === 'asked' ? tellSeveral : undefined}
-            onClose={() => setNotSo(null)}
+            prepared={prepared}
+            onSeveral={tellSeveral}
+            onClose={() => setSlip(null)}
           />
-        ) : cutting ? (
-          <WordsSlip
-            title={w.cutShort}
-            label={w.whyShort}
-            confirm={w.cutShort}
-            kind="stop"
-            onWords={(words) =>
-              record('step.done', { key: bolt.act.key, pass: bolt.nextPass, words })
-            }
-            onClose={() => setCutting(false)}
-          />
-        ) : several && prepared ? (
-          <Several view={view} bolt={bolt} prepared={prepared} onClose={() => setSeveral(false)} />
-        ) : null
+        )
       }
     >
       {instances}

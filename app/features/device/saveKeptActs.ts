@@ -1,0 +1,8 @@
+import type { KeptAct } from '../../ledger/storage';
+import { saveFile } from './saveFile';
+
+/** Hands the browser a file of acts that are not in the server's log, to be kept or handed on. */
+export function saveKeptActs(acts: readonly KeptAct[]): void {
+  const content = JSON.stringify({ format: 'cardinex-kept-acts', version: 1, acts }, null, 2);
+  saveFile('cardinex-kept-acts.json', new Blob([content], { type: 'application/json' }));
+}
