@@ -3,6 +3,7 @@ import type { ShopServer } from './support/shop';
 import { confirm, expect, readings, signIn, test } from './support/shop';
 import { press } from './support/hands';
 import { hurry } from './support/slowHands';
+import { handOn } from './support/standIns';
 import { onTheStand, readyToPull } from './support/stories';
 import type { Storyteller } from '../demo/storyteller';
 import { tolvane44 } from '../demo/sheets/tolvane44';
@@ -59,6 +60,32 @@ test('looking back is another place: nothing there records anything, and one pre
   await page.keyboard.press('Space');
   await expect(bolt(page)).toHaveText('4');
   await expect(page.getByText('3 done, 7 to go')).toBeVisible();
+});
+
+test('a pull a wrench sends while one looks back, or under a slip, is refused and not written to what is not shown', async ({
+  page,
+  shop,
+}) => {
+  const wrench = await handOn(page, 'wrench');
+  await open(page, shop, readyToPull('sent behind'));
+  await wrench.pullOn();
+  await expect(bolt(page)).toHaveText('2');
+  await page.keyboard.press('PageUp');
+  await expect(page.getByTestId('looking-back')).toBeVisible();
+  wrench.pullUnasked();
+  // It leads back to the bolt that was pulled, and says so.
+  await expect(page.getByTestId('refusal')).toContainText('while you looked back');
+  await expect(bolt(page)).toHaveText('2');
+  await expect(page.getByText('1 done, 9 to go')).toBeVisible();
+  await press(page, 'Not so');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  wrench.pullUnasked();
+  await page.waitForTimeout(1000);
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('1 done, 9 to go')).toBeVisible();
+  await wrench.pullOn();
+  await expect(page.getByText('2 done, 8 to go')).toBeVisible();
+  await wrench.close();
 });
 
 test('two touches that are one record one bolt, and a pull nobody can have made is asked about', async ({

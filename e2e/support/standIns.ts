@@ -7,6 +7,8 @@ import { serveInstruments } from '../../instruments/serve';
 export interface HandOn {
   /** Pulls the wrench or works the pump once the screen has heard from it: before that it tells nobody. */
   readonly pull: (say?: Omit<HandMessage, 'type'>) => Promise<void>;
+  /** Pulls whatever the screen shows. */
+  readonly pullUnasked: (say?: Omit<HandMessage, 'type'>) => void;
   /** Pulls, and waits until the screen asks for the next pull or for none. */
   readonly pullOn: (say?: Omit<HandMessage, 'type'>) => Promise<void>;
   readonly close: () => Promise<void>;
@@ -29,12 +31,14 @@ export async function handOn(
   }, reached);
   const hand = new WebSocket(`ws://${instruments.address}/${kind}`);
   await new Promise((open) => hand.once('open', open));
+  const pullUnasked: HandOn['pullUnasked'] = (say = {}) =>
+    hand.send(JSON.stringify({ type: 'pull', ...say }));
   const pull: HandOn['pull'] = async (say = {}) => {
     // A run says what it hears; what only counts or scans is heard wherever it is asked for.
     if (kind === 'wrench' || kind === 'pump')
       await expect(page.getByTestId('live')).toContainText('is ready');
     else await expect.poll(() => instruments.listeners(kind)).toBeGreaterThan(1);
-    hand.send(JSON.stringify({ type: 'pull', ...say }));
+    pullUnasked(say);
   };
   const asked = (): Promise<string> =>
     page.evaluate(() => {
@@ -44,6 +48,7 @@ export async function handOn(
     });
   return {
     pull,
+    pullUnasked,
     pullOn: async (say) => {
       // Between two stages the hand is stopped until it has set what is asked.
       await setHand(page);

@@ -1,6 +1,8 @@
 import { useLayoutEffect, useRef, useState } from 'react';
 import type { TargetMessage } from '@cardinex/contract/instruments/message';
 import type { TraceSample } from '@cardinex/core/tightening/traceVerdict';
+import { isModalOpen } from '../../ui/hand/modal';
+import { signal } from '../../ui/signal';
 import { usePreferences } from '../preferences';
 import {
   openInstrument,
@@ -20,7 +22,8 @@ export interface InHand {
 }
 
 /**
- * The wrench or gauge this device listens to, aimed at what is asked for next.
+ * The wrench or gauge this device listens to, aimed at what is asked for next. What it sends while a
+ * slip lies over the card is refused, as every key and touch behind it is.
  * @param kind null where the act in hand is read by none
  * @param onReading told what a pull came to, with its samples
  */
@@ -56,6 +59,7 @@ export function useInstrument(
         const trace = samples;
         samples = [];
         setStanding((before) => ({ ...before, live: null }));
+        if (isModalOpen()) return signal('refused');
         latest.current(values, trace);
       },
     });

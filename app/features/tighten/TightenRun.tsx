@@ -153,11 +153,15 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
     jacked ? 'pump' : kind === null ? null : 'wrench',
     bolt ? targetOf(view, bolt) : null,
     (values, samples) => {
-      if (!bolt || slip?.kind === 'not-so') return;
+      if (!bolt) return;
       if (jacked && values.bar !== undefined) return pumped.take(values.bar);
       if (kind === null || kind === 'holes') return;
       const value = kind === 'torque' ? values.nm : values.deg;
       if (value === undefined) return;
+      if (lookedAt) {
+        back();
+        return refusal.say(w.sentBehind);
+      }
       const missed = traceFault(bolt.act, samples);
       if (missed) return refuse(missed);
       void keep(judged(bolt.act, kind, value, units), 'instrument');

@@ -280,6 +280,8 @@ export const tightenScreen = {
   nowSlacken: 'Now let go again, in the same order',
   atTheBolt: (value: string) => `gives ${value} at the bolt`,
   stageBegins: (stage: number, of: number) => `Stage ${stage} of ${of} begins`,
+  sentBehind:
+    'The wrench sent a pull while you looked back. It is not written down: if this bolt was pulled, type what it showed.',
   setFirst: 'That was quick. Do what stands here first, then press.',
   itIsSet: 'It is set',
   inMyHand: 'In my hand',
