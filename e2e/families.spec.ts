@@ -136,6 +136,8 @@ test('coated bolts are pulled, released, pulled again, and turned twice, the lon
   await fill(page, 'Which one, and what for?', 'weeps');
   await press(page, 'A new one goes in');
   await page.getByRole('dialog').getByRole('button', { name: 'One has to come out' }).click();
+  // Written down, and the wrench to be set back, before anything is pressed again.
+  await expect(page.getByTestId('stage-stop')).toBeVisible();
   await setHand(page);
   await expect(page.getByText('Stage 1 of 6')).toBeVisible();
   await expect(page.getByTestId('bolt')).toHaveText('7');
