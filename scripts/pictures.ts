@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { DEMO_JOB } from '../demo/jobs';
 import { readings, signIn } from '../e2e/support/shop';
+import { giveSlowHands } from '../e2e/support/slowHands';
 import { browserArguments } from './browser';
 import { chromium as chromiumPath } from './debian';
 import { appFolder, exportApp } from './exportApp';
@@ -149,6 +150,7 @@ try {
 async function take(browser: Browser, address: string, picture: Picture): Promise<void> {
   const { name, theme = 'day', size = PHONE } = picture;
   const context = await browser.newContext({ viewport: size, deviceScaleFactor: 1 });
+  await giveSlowHands(context);
   const page = await context.newPage();
   page.setDefaultTimeout(15_000);
   await page.addInitScript((wantedTheme) => {

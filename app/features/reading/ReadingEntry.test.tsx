@@ -43,14 +43,15 @@ function open(
     signed?: boolean;
     isFar?: (mm: number) => boolean;
     standsMm?: number;
+    writing?: Promise<boolean>;
   } = {},
 ) {
   const kept: Kept[] = [];
   const onRead = async (...one: Kept): Promise<boolean> => {
     kept.push(one);
-    return options.accept ?? true;
+    return options.writing ?? options.accept ?? true;
   };
-  const { accept: _, ...given } = options;
+  const { accept: _, writing: __, ...given } = options;
   render(<Entry onRead={onRead} {...given} />, { wrapper: RefusalProvider });
   return { kept, field: screen.getByTestId<HTMLInputElement>('reading'), user: userEvent.setup() };
 }
@@ -143,6 +144,19 @@ describe('a reading far from its fellows', () => {
     await user.click(screen.getByRole('button', { name: 'It is so: keep it' }));
     expect(kept).toEqual([[0.9, { text: '0.9', unit: 'mm' }, true]]);
     expect(field.value).toBe('');
+    expect(screen.queryByTestId('far')).toBeNull();
+  });
+
+  it('is asked about until it is written down, so that nobody leaves before it is', async () => {
+    let written: (kept: boolean) => void = () => undefined;
+    const writing = new Promise<boolean>((resolve) => {
+      written = resolve;
+    });
+    const { user } = open({ isFar, writing });
+    await user.keyboard('0.9{Enter}');
+    await user.click(screen.getByRole('button', { name: 'It is so: keep it' }));
+    expect(screen.getByTestId('far')).toBeTruthy();
+    await act(async () => written(true));
     expect(screen.queryByTestId('far')).toBeNull();
   });
 

@@ -123,7 +123,6 @@ export function ReadingEntry({
     if (doubt !== false) {
       return question(typeof doubt === 'string' ? doubt : r.far(value), 'far', answered);
     }
-    ask(null);
     busy.current = true;
     since.current = { typed: false, entered: false };
     const kept = await onRead(
@@ -132,6 +131,8 @@ export function ReadingEntry({
       answered.far === true,
     );
     busy.current = false;
+    // What was asked stands until the answer is written: who leaves sooner has seen that it was not.
+    ask(null);
     if (kept && !since.current.typed) setText('');
     // By then the card asks for the next.
     if (since.current.entered) setTimeout(() => handle.current?.keep());

@@ -131,10 +131,12 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       signal('refused');
       return setTooSoon(bolt.act.key);
     }
-    setTooSoon(null);
     const pumpedBar = jacked ? (pumped.bar ?? undefined) : undefined;
     const stopped = pumpedBar === undefined ? null : pumpFault(bolt.act, pumpedBar, units);
-    if (stopped) return refuse(stopped);
+    if (stopped) {
+      setTooSoon(null);
+      return refuse(stopped);
+    }
     setFaulty(false);
     back();
     setChosenId(null);
@@ -147,6 +149,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       pumpedBar,
     };
     const problem = await recordDone(record, bolt, { ...how, ...(got && { reached: got }) });
+    setTooSoon(null);
     if (problem === null && !isPause(bolt.act)) pullPace.pulled();
   });
   const hand = useInstrument(
