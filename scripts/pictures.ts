@@ -76,6 +76,7 @@ const PICTURES: readonly Picture[] = [
     path: '/sheets/tolvane-44',
     then: async (page) => {
       await page.getByRole('button', { name: 'Copy as a new sheet' }).click();
+      await page.waitForURL(/draft/);
       await page.getByRole('button', { name: /^Firing order/ }).click();
       await page.getByRole('textbox', { name: 'Order' }).fill('1 3 4 4');
     },
