@@ -5,6 +5,8 @@ import { browserArguments } from '../scripts/browser';
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
+  // What takes too long for every day has a configuration of its own.
+  testIgnore: ['long/**'],
   timeout: 120_000,
   // A busy machine may take its time over a screen; what never comes is not waited for much longer.
   expect: { timeout: 20_000 },

@@ -37,7 +37,7 @@ export async function hurry(page: Page, byMs: number): Promise<void> {
 /** A second phone, in the hands of a second person. */
 export async function anotherPhone(browser: Browser, wide = false): Promise<BrowserContext> {
   const viewport = wide ? { width: 1280, height: 800 } : { width: 390, height: 844 };
-  const context = await browser.newContext({ viewport });
+  const context = await browser.newContext({ viewport, hasTouch: !wide });
   await giveSlowHands(context);
   return context;
 }
