@@ -73,6 +73,10 @@ export const client = {
       headers: { 'content-type': 'image/jpeg' },
       signal: AbortSignal.timeout(PICTURE_PATIENCE_MS),
     }),
-  sendActs: (job: string, acts: readonly Act[]) =>
-    post<Outcomes>(`/jobs/${job}/acts`, { sentAt: new Date().toISOString(), acts }),
+  sendActs: (job: string, acts: readonly Act[], behindRefused = false) =>
+    post<Outcomes>(`/jobs/${job}/acts`, {
+      sentAt: new Date().toISOString(),
+      acts,
+      ...(behindRefused && { behindRefused }),
+    }),
 };

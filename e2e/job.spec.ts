@@ -14,7 +14,7 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await page.getByRole('button', { name: 'Put an engine on a stand' }).click();
   await page.getByRole('button', { name: 'Open the job' }).click();
   await expect(page.getByText('Choose the sheet of this engine.')).toBeVisible();
-  await page.getByRole('button', { name: 'Tolvane 44' }).click();
+  await page.getByRole('button', { name: 'Tolvane 44', exact: true }).click();
   await page.getByRole('button', { name: 'Open the job' }).click();
   await expect(page.getByText('Give it a name you will know it by.')).toBeVisible();
   await page.getByLabel('What you call it').fill('hay loft hoist');

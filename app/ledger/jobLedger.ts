@@ -5,6 +5,8 @@ import { client } from '@cardinex/contract/client';
 import type { Act, ActData, ActType, JobEvent, LoggedAct } from '@cardinex/core/job/act';
 import type { Role } from '@cardinex/core/job/roles';
 import { decide } from '@cardinex/core/job/decide';
+import { groundsOf } from '@cardinex/core/job/grounds';
+import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { evolve, fold } from '@cardinex/core/job/evolve';
 import type { Refusal, Verdict } from '@cardinex/core/job/refusal';
 import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
@@ -195,7 +197,7 @@ export class JobLedger {
     | { readonly ok: false; readonly refusal: Refusal } {
     const { sheet, state } = this.view;
     if (!sheet) return { ok: false, refusal: { code: 'not-open' } };
-    const make = ({ type, data }: NewAct, count: number): Act =>
+    const bare = ({ type, data }: NewAct, count: number): Act =>
       ({
         id: uuidv7(),
         v: 1,
@@ -208,6 +210,12 @@ export class JobLedger {
         ...(actor.unproved && { unproved: true }),
         data,
       }) as unknown as Act;
+    const figures = sheetOfJob(sheet.sheet, state);
+    const make = (one: NewAct, count: number): Act => {
+      const act = bare(one, count);
+      const restedOn = groundsOf(state, act, figures).map(({ id }) => id);
+      return restedOn.length > 0 ? { ...act, restedOn } : act;
+    };
     const member = { id: actor.id, role: actor.role, fresh: isFresh(actor, Date.parse(now)) };
     let after = state;
     for (const one of acts) {

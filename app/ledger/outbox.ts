@@ -82,15 +82,19 @@ export class Outbox {
   }
 
   private async sendInTurn(): Promise<void> {
+    /** Made before it was known that an act before them is refused. */
+    const behind = new Set<string>();
     for (;;) {
       const waiting = (await this.storage.allKept()).filter((kept) => !kept.problem);
       const jobId = waiting[0]?.jobId;
       if (this.closed) return;
       if (jobId === undefined) return this.sendPhotographs();
-      await this.sendBatch(
-        jobId,
-        waiting.filter((kept) => kept.jobId === jobId).slice(0, MOST_IN_BATCH),
-      );
+      const ofJob = waiting.filter((kept) => kept.jobId === jobId);
+      const batch = ofJob.slice(0, MOST_IN_BATCH);
+      const isBehind = batch.every(({ act }) => behind.has(act.id));
+      if (await this.sendBatch(jobId, batch, isBehind)) {
+        ofJob.slice(batch.length).forEach(({ act }) => behind.add(act.id));
+      }
     }
   }
 
@@ -111,11 +115,17 @@ export class Outbox {
     }
   }
 
-  private async sendBatch(jobId: string, batch: readonly KeptAct[]): Promise<void> {
+  /** @returns whether any act of it was refused */
+  private async sendBatch(
+    jobId: string,
+    batch: readonly KeptAct[],
+    isBehind: boolean,
+  ): Promise<boolean> {
     const { outcomes } = await client
       .sendActs(
         jobId,
         batch.map((kept) => kept.act),
+        isBehind,
       )
       .catch((error: unknown) => refusedWhole(error, batch));
     const events = outcomes.flatMap((outcome) =>
@@ -134,6 +144,7 @@ export class Outbox {
       await this.storage.refuse(refusals);
       this.listener.changed();
     }
+    return refusals.length > 0;
   }
 }
 

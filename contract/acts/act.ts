@@ -28,6 +28,8 @@ const read = z.enum(['typed', 'instrument']).optional();
 /** Nobody pulls more bolts than this before tapping; nor has a stage more values. */
 const MOST_AT_ONCE = 40;
 
+/** More facts than this no decision of one card rests on. */
+const MOST_RESTED_ON = 2000;
 /** More figures than this are another sheet, not a leaflet. */
 const MOST_POINTS = 60;
 /** Characters of JSON; a whole programme of thirty bolts has some 6,000. */
@@ -195,6 +197,7 @@ const data = {
   'recheck.begun': z.strictObject({ words: words(400) }),
   'heat.reached': z.strictObject({ words: words(400) }),
   struck: z.strictObject({ target: uuid, words: words(400).optional() }),
+  'pending.decided': z.strictObject({ decision: uuid, holds: z.boolean() }),
 };
 
 const envelope = {
@@ -206,6 +209,7 @@ const envelope = {
   count: z.int().min(1).max(1_000_000),
   seenSeq: z.int().min(0).max(1_000_000),
   unproved: z.literal(true).optional(),
+  restedOn: z.array(uuid).max(MOST_RESTED_ON).optional(),
 };
 
 function act<T extends keyof typeof data>(type: T) {
@@ -277,6 +281,7 @@ export const actSchema = z.discriminatedUnion('type', [
   act('recheck.begun'),
   act('heat.reached'),
   act('struck'),
+  act('pending.decided'),
 ]) satisfies z.ZodType<Act>;
 
 export const batchSchema = z.strictObject({
@@ -284,4 +289,6 @@ export const batchSchema = z.strictObject({
   sentAt: moment,
   /** Each act is read on its own: a bad one is refused, the rest go on. */
   acts: z.array(z.unknown()).min(1).max(MOST_IN_BATCH),
+  /** They were made before their sender knew that an act before them is refused. */
+  behindRefused: z.boolean().optional(),
 });

@@ -5,6 +5,7 @@ import type { OverheadActData } from './acts/overhead';
 import type { RunActData } from './acts/run';
 import type { Because } from './cause';
 import type { CameWith, Point } from './layers';
+import type { Waits } from './pending';
 import type { Scope } from './scope';
 
 export type { BridgeStep, GapReading, NutPulled } from './acts/overhead';
@@ -62,6 +63,8 @@ export interface ActData extends IntakeActData, BuildActData, RunActData, Overhe
   };
   'caution.acknowledged': { readonly caution: Caution };
   struck: { readonly target: string; readonly words?: string };
+  /** Someone who sees all says whether a decision made without knowing all holds. */
+  'pending.decided': { readonly decision: string; readonly holds: boolean };
 }
 
 export type ActType = keyof ActData;
@@ -89,9 +92,23 @@ export interface ActOf<T extends ActType> {
   readonly count: number;
   /** The last event of the stream the device had seen. */
   readonly seenSeq: number;
+  /** The facts a decision rested on, by their acts' ids: those of its card as its sender saw it. */
+  readonly restedOn?: readonly string[];
   /** The member was switched to without a PIN, the network being away. */
   readonly unproved?: true;
   readonly data: ActData[T];
+}
+
+/** What the log says of an act besides, because of what its sender had not seen. */
+export interface Stamp {
+  /** A decision without effect until someone who sees all confirms it, and why. */
+  readonly pending?: Waits;
+  /** Decisions that had not known of this fact, which wait again. */
+  readonly reopens?: readonly string[];
+  /** Pending decisions of its own device that a fact rested on. */
+  readonly ground?: readonly string[];
+  /** A fact behind an act of its device that was refused. */
+  readonly behindRefused?: true;
 }
 
 /** An act in the log. In an outbox, `receivedAt` is still null and `seq` its place to be. */
@@ -100,7 +117,7 @@ export type LoggedAct = Act & {
   readonly receivedAt: string | null;
   /** How far the device's clock was off the server's, when that was more than two minutes. */
   readonly clockOffMs?: number;
-};
+} & Stamp;
 
 /** An event as the server keeps it, chained to the one before. */
 export type JobEvent = LoggedAct & {

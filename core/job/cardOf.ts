@@ -73,7 +73,7 @@ export function cardOf(act: Act, sheet: JobSheet): CardPlace | null {
 }
 
 /** Where a run is worked on; everything that is slackened has one card. */
-function runCard(run: RunName): CardPlace {
+export function runCard(run: RunName): CardPlace {
   const card = cardOfRun(run);
   return card === 'strip' ? { card } : { card, set: run.set };
 }

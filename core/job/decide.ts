@@ -1,4 +1,4 @@
-import type { Act, ActOf, LoggedAct } from './act';
+import type { Act, ActOf, LoggedAct, Stamp } from './act';
 import {
   decideLinerRead,
   decideLinerSealed,
@@ -44,11 +44,14 @@ import { decideDifference, decideLayer } from './decideLayers';
 import { decideScope } from './decideScope';
 import { fold } from './evolve';
 import { MOST_PHOTOGRAPHS } from './photographs';
-import { ACCEPTED, refused, type Verdict } from './refusal';
+import { ACCEPTED, refused, type RefusalCode, type Verdict } from './refusal';
 import { mayAct, type Role } from './roles';
 import { decideTopFound } from './top';
 import { decideTimingPinOut } from './cards/timingDecide';
 import { CARDS_NOW, type JobSheet } from './scope';
+import { groundsOf, restsOn } from './grounds';
+import { isDecision, NATURE } from './nature';
+import { unseenBy, waitingDecisions, type Pending } from './pending';
 import { headSeq, type JobState } from './state';
 import { cardOf } from './cardOf';
 import { entryOf, INTAKE, trayOf, type TrayCard } from './tray';
@@ -65,24 +68,127 @@ export interface DecideContext {
     /** Proved the PIN a short while ago, online. */
     readonly fresh: boolean;
   };
+  /** An act before it, of the same sending, was refused: its sender could not know. */
+  readonly behindRefused?: boolean;
 }
 
 /**
- * May this act join the log?
+ * May this act join the log, and what does the log say of it besides?
  *
- * A physical fact is not refused for what its sender could not know: when the log as it stands
- * would refuse, the act is held against the log as the sender had seen it. Accepted there, it is
- * kept, and the fold shows what it contradicts.
+ * Where its sender had not seen the log as it stands, that depends on its nature. A fact was done: when
+ * the log as it stands would refuse it, it is held against the log as the sender had seen it. Accepted
+ * there, it is kept, and the fold shows what it contradicts. A decision is held against the log as it
+ * stands: where that refuses it, or holds facts it did not know of, it is kept without effect until
+ * someone confirms it. An opening happens once.
  */
 export function decide(state: JobState, act: Act, context: DecideContext): Verdict {
   const verdict = decideOn(state, act, context);
-  if (verdict.ok || !madeUnaware(state, act)) return verdict;
-  const seen = state.log.filter((event) => wasSeen(event, act));
-  return decideOn(fold(seen), act, context);
+  switch (NATURE[act.type]) {
+    case 'opening':
+      return verdict;
+    case 'decision':
+      return decideDecision(verdict, state, act, context);
+    case 'fact':
+      return decideFact(verdict, state, act, context);
+  }
 }
 
+function decideDecision(
+  verdict: Verdict,
+  state: JobState,
+  act: Act,
+  context: DecideContext,
+): Verdict {
+  const sheet = sheetOfJob(context.sheet, state);
+  const known = (fact: LoggedAct): boolean => act.restedOn?.includes(fact.id) ?? wasSeen(fact, act);
+  const unseen = groundsOf(state, act, sheet).filter((fact) => !known(fact));
+  const ids = unseen.map(({ id }) => id);
+  if (verdict.ok) return ids.length === 0 ? verdict : stamped({ pending: unseenBy(ids) });
+  if (!madeUnaware(state, act)) return verdict;
+  // Someone else has decided the same already: kept, and there is nothing left to confirm.
+  if (MOOT.has(verdict.refusal.code)) return ACCEPTED;
+  const asSeen = decideOn(asSeenBy(state, act), act, context);
+  return asSeen.ok ? stamped({ pending: { why: verdict.refusal, unseen: ids } }) : asSeen;
+}
+
+const MOOT: ReadonlySet<RefusalCode> = new Set<RefusalCode>(['already-struck', 'not-parked']);
+
+function decideFact(verdict: Verdict, state: JobState, act: Act, context: DecideContext): Verdict {
+  const unaware = madeUnaware(state, act);
+  const reopens = unaware ? reopenedBy(state, act, context) : [];
+  const also = reopens.length > 0 && { reopens };
+  if (verdict.ok) return stamped({ ...also });
+  const asSeen = unaware ? decideOn(asSeenBy(state, act), act, context) : verdict;
+  if (asSeen.ok) {
+    const ground = waitingDecisions(state).filter((one) => !wasSeenWaiting(one.act, act));
+    return stamped({ ...also, ...(ground.length > 0 && { ground: ground.map(idOf) }) });
+  }
+  if (!context.behindRefused) return asSeen;
+  const itself = decideOn(state, act, context, 'whatever bars it');
+  return itself.ok || ONLY_WHEN.has(itself.refusal.code)
+    ? stamped({ ...also, behindRefused: true })
+    : asSeen;
+}
+
+function stamped(stamp: Stamp): Verdict {
+  return Object.keys(stamp).length === 0 ? ACCEPTED : { ok: true, stamp };
+}
+
+function idOf({ act }: Pending): string {
+  return act.id;
+}
+
+/** Decisions that stand, and that neither their maker nor this fact's sender held against the other. */
+function reopenedBy(state: JobState, fact: Act, context: DecideContext): readonly string[] {
+  const sheet = sheetOfJob(context.sheet, state);
+  return state.log
+    .filter(
+      (event) =>
+        !wasSeen(event, fact) &&
+        isDecision(event) &&
+        !state.struck[event.id] &&
+        (state.pending[event.id]?.decided?.holds ?? true) &&
+        restsOn(event, fact, sheet),
+    )
+    .map(({ id }) => id);
+}
+
+/** Refused because something else comes first, not because what it names is not there. */
+const ONLY_WHEN: ReadonlySet<RefusalCode> = new Set<RefusalCode>([
+  'card-barred',
+  'decision-pending',
+  'scope-first',
+  'job-parked',
+  'crank-held',
+  'not-loose-yet',
+  'parts-missing',
+  'differences-open',
+  'run-not-prepared',
+  'stage-not-current',
+  'pass-taken',
+  'turn-first',
+  'no-turn-due',
+  'caution-first',
+  'crank-unknown',
+  'not-settable-here',
+  'look-first',
+  'crank-again',
+  'step-first',
+  'things-in',
+  'head-not-on',
+  'heat-first',
+  'cover-waits',
+  'cover-first',
+  'top-first',
+  'tensioner-waits',
+  'run-not-done',
+]);
+
 function madeUnaware(state: JobState, act: Act): boolean {
-  return headSeq(state) > act.seenSeq && state.log.some((event) => !wasSeen(event, act));
+  return (
+    headSeq(state) > act.seenSeq &&
+    state.log.some((event) => !wasSeen(event, act) || !wasSeenWaiting(event, act))
+  );
 }
 
 /** A device has seen what it was sent, and whatever it did itself. */
@@ -90,19 +196,40 @@ function wasSeen(event: LoggedAct, act: Act): boolean {
   return event.seq <= act.seenSeq || event.device === act.device;
 }
 
-function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
+/** Did the sender know that a decision waits? Of its own it hears only with the log. */
+function wasSeenWaiting(event: LoggedAct, act: Act): boolean {
+  return event.pending === undefined || event.seq <= act.seenSeq || event.device !== act.device;
+}
+
+/** The log as the sender had seen it: what it decided itself had its effect there. */
+function asSeenBy(state: JobState, act: Act): JobState {
+  const seen = state.log.filter((event) => wasSeen(event, act));
+  return fold(seen.map((event) => (wasSeenWaiting(event, act) ? event : asMade(event))));
+}
+
+function asMade({ pending: _, ...event }: LoggedAct): LoggedAct {
+  return event as LoggedAct;
+}
+
+function decideOn(
+  state: JobState,
+  act: Act,
+  pinned: DecideContext,
+  barred: 'unless barred' | 'whatever bars it' = 'unless barred',
+): Verdict {
   const context = { ...pinned, sheet: sheetOfJob(pinned.sheet, state) };
   if (!mayAct(context.member.role, act.type)) return refused('role-may-not', { type: act.type });
   if (act.type === 'job.opened') return decideOpened(state, act, pinned);
   if (!state.opened) return refused('not-open');
-  if (state.parked && act.type !== 'job.resumed' && act.type !== 'struck') {
+  const heedsBars = barred === 'unless barred';
+  if (heedsBars && state.parked && act.type !== 'job.resumed' && act.type !== 'struck') {
     return refused('job-parked');
   }
   const card = cardOf(act, context.sheet);
-  if (card) {
+  if (card && heedsBars) {
     if (!state.scope && INTAKE.includes(card.card)) return refused('scope-first');
     const entry = entryOf(trayOf(pinned.sheet, state, act.at), card);
-    if (entry?.status === 'barred') return barred(entry);
+    if (entry?.status === 'barred') return refusedBy(entry);
   }
   switch (act.type) {
     case 'sheet.taken': {
@@ -225,6 +352,8 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
       return decideInjectorCoded(state, act, context);
     case 'struck':
       return decideStruck(state, act);
+    case 'pending.decided':
+      return decidePending(state, act, pinned);
     case 'photograph.taken':
       return state.photographs.length < MOST_PHOTOGRAPHS
         ? ACCEPTED
@@ -240,11 +369,12 @@ function decideOn(state: JobState, act: Act, pinned: DecideContext): Verdict {
   }
 }
 
-function barred({ card, reason }: TrayCard): Verdict {
+function refusedBy({ card, reason }: TrayCard): Verdict {
   switch (reason.code) {
     case 'sheet-lacks':
     case 'differences-open':
     case 'parts-missing':
+    case 'decision-pending':
       return refused(reason.code);
     case 'crank-held':
       return refusedHold(reason.by);
@@ -269,6 +399,26 @@ function decideOpened(
     return refused('wrong-end', { end: sheet.cylinder1End });
   }
   return scope ? decideScope(null, scope, sheet) : ACCEPTED;
+}
+
+/**
+ * Whoever could decide it says whether it holds: confirmed, it must be right as all stands by now. What
+ * someone else has said already is kept and changes nothing.
+ */
+function decidePending(
+  state: JobState,
+  { data, seenSeq, ...act }: ActOf<'pending.decided'>,
+  context: DecideContext,
+): Verdict {
+  const waiting = state.pending[data.decision];
+  if (!waiting) return refused('unknown-target');
+  if (waiting.decided) return ACCEPTED;
+  const { member } = context;
+  const { type } = waiting.act;
+  if (!mayAct(member.role, type)) return refused('role-may-not', { type });
+  if (!data.holds) return ACCEPTED;
+  const { [data.decision]: _, ...pending } = state.pending;
+  return decideOn({ ...state, pending }, { ...waiting.act, by: act.by, seenSeq }, context);
 }
 
 /** One's own last act may be undone without a word; any other correction needs a reason. */

@@ -9,6 +9,7 @@ import { evolveHeat } from './afterHeat';
 import { evolveChecks } from './checks/state';
 import { evolveLayers } from './layers';
 import { evolveParking } from './parking';
+import { unseenBy } from './pending';
 import { evolvePhotographs } from './photographs';
 import { evolveRegister } from './register';
 import { evolveTop } from './top';
@@ -16,22 +17,51 @@ import { EMPTY_JOB, type JobState, type Strike } from './state';
 
 /**
  * The state of a job after its whole log. Struck acts are skipped, which reopens whatever they
- * had closed.
+ * had closed; so are decisions that wait for someone to confirm them.
  */
 export function fold(log: readonly LoggedAct[]): JobState {
   const struck = strikesIn(log);
-  let state: JobState = EMPTY_JOB;
-  for (const act of log) {
-    if (!struck[act.id]) state = step(state, act);
-  }
+  const standing = log.filter(({ id }) => !struck[id]);
+  const reopened = reopenedIn(standing);
+  const state = standing.reduce((before, act) => take(before, act, reopened[act.id]), EMPTY_JOB);
   return { ...state, struck, log };
 }
 
-/** The state after one more act. A strike reaches back, so the log is folded again without it. */
+/** The state after one more act. What reaches back in the log has it folded again. */
 export function evolve(state: JobState, act: LoggedAct): JobState {
   const log = [...state.log, act];
-  if (act.type === 'struck') return fold(log);
-  return { ...step(state, act), log };
+  return reachesBack(state, act) ? fold(log) : { ...take(state, act), log };
+}
+
+function reachesBack({ pending }: JobState, act: LoggedAct): boolean {
+  if (act.type === 'pending.decided') {
+    return act.data.holds && pending[act.data.decision]?.act.type === 'struck';
+  }
+  return act.type === 'struck' || act.reopens !== undefined;
+}
+
+/** One act that was not struck: it has its effect, or waits for someone to confirm it. */
+function take(state: JobState, act: LoggedAct, reopenedBy: readonly string[] = []): JobState {
+  const waits = act.pending ?? (reopenedBy.length > 0 ? unseenBy(reopenedBy) : null);
+  if (waits) {
+    return { ...state, pending: { ...state.pending, [act.id]: { act, ...waits, decided: null } } };
+  }
+  if (act.type !== 'pending.decided') return step(state, act);
+  const waiting = state.pending[act.data.decision];
+  if (!waiting || waiting.decided) return state;
+  const decided = { holds: act.data.holds, by: act.by, at: act.at };
+  const pending = { ...state.pending, [waiting.act.id]: { ...waiting, decided } };
+  const after = { ...state, pending };
+  return decided.holds ? step(after, waiting.act) : after;
+}
+
+/** Decisions that facts which came later had not known of, with those facts. */
+function reopenedIn(log: readonly LoggedAct[]): Readonly<Record<string, readonly string[]>> {
+  const reopened: Record<string, string[]> = {};
+  for (const { id, reopens = [] } of log) {
+    for (const decision of reopens) (reopened[decision] ??= []).push(id);
+  }
+  return reopened;
 }
 
 function step(state: JobState, act: LoggedAct): JobState {
@@ -84,11 +114,20 @@ function step(state: JobState, act: LoggedAct): JobState {
   };
 }
 
-/** Strikes count from the first; a second strike of the same act, made unaware, changes nothing. */
+/**
+ * Strikes count from the first; a second strike of the same act, made unaware, changes nothing. One
+ * that waits counts once it is confirmed.
+ */
 function strikesIn(log: readonly LoggedAct[]): Readonly<Record<string, Strike>> {
+  const confirmed = new Set(
+    log.flatMap((act) =>
+      act.type === 'pending.decided' && act.data.holds ? [act.data.decision] : [],
+    ),
+  );
   const struck: Record<string, Strike> = {};
   for (const act of log) {
     if (act.type !== 'struck' || struck[act.data.target]) continue;
+    if (act.pending && !confirmed.has(act.id)) continue;
     const { target, words } = act.data;
     struck[target] = { by: act.by, at: act.at, actId: act.id, ...(words && { words }) };
   }

@@ -1,3 +1,5 @@
+import type { Stamp } from './act';
+
 /** Why an act was not accepted. `words/` makes the sentence; `facts` carry what it needs. */
 export interface Refusal {
   readonly code: RefusalCode;
@@ -108,9 +110,17 @@ export type RefusalCode =
   | 'top-first'
   | 'stops-tell-nothing'
   | 'tensioner-waits'
-  | 'crank-elsewhere';
+  | 'crank-elsewhere'
+  | 'facts-unseen'
+  | 'decision-pending';
 
-export type Verdict = { readonly ok: true } | { readonly ok: false; readonly refusal: Refusal };
+export type Verdict =
+  | {
+      readonly ok: true;
+      /** What the log is to say of it besides. */
+      readonly stamp?: Stamp;
+    }
+  | { readonly ok: false; readonly refusal: Refusal };
 
 export const ACCEPTED: Verdict = { ok: true };
 

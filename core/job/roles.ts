@@ -67,6 +67,8 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'recheck.begun': ['mechanic', 'lead'],
   'heat.reached': ['mechanic', 'lead'],
   struck: ['mechanic', 'inspector', 'lead'],
+  // And whoever may make the decision itself.
+  'pending.decided': ['mechanic', 'inspector', 'lead'],
 };
 
 /** May a member of this role do acts of this kind? */

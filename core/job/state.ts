@@ -6,6 +6,7 @@ import type { MarksState } from './cards/mark';
 import { NO_PARTS, type PartsState } from './cards/parts';
 import type { LeaveOut, LeftOut } from './leaveOut';
 import type { Parking } from './parking';
+import type { PendingState } from './pending';
 import type { PhotographsState } from './photographs';
 import type { RegisterState } from './register';
 import type { Scope } from './scope';
@@ -51,6 +52,8 @@ export interface JobState {
   >;
   /** Acts struck, by the id of the act they were struck from. */
   readonly struck: Readonly<Record<string, Strike>>;
+  /** Decisions made without knowing all, and what became of them. */
+  readonly pending: PendingState;
   readonly log: readonly LoggedAct[];
 }
 
@@ -91,6 +94,7 @@ export const EMPTY_JOB: JobState = {
   top: NO_TOP,
   cautions: {},
   struck: {},
+  pending: {},
   log: [],
 };
 

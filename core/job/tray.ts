@@ -26,6 +26,7 @@ import {
   stillIn,
   stripCard,
 } from './intake';
+import { pendingOn, type Pending } from './pending';
 import { linersLack, runLack, valvesLack, type Lack } from './lacks';
 import {
   camInHead,
@@ -116,6 +117,8 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
     const standing = (): Standing => {
       if (lacks.length > 0) return lacking(lacks);
       if (open > 0) return differing(open);
+      const unsure = pendingOn(state, sheet, placed);
+      if (unsure) return undecided(unsure);
       const out = leftOut(placed.card, state);
       if (out) return out;
       const first = before.find(({ status }) => status !== 'done');
@@ -267,6 +270,14 @@ function undecidedFor(
 
 function differing(count: number): Standing {
   return { status: 'barred', reason: { code: 'differences-open', count }, trouble: true };
+}
+
+function undecided({ act }: Pending): Standing {
+  return {
+    status: 'barred',
+    reason: { code: 'decision-pending', decision: act.id },
+    trouble: true,
+  };
 }
 
 function lacking(lacks: readonly Lack[]): Standing {

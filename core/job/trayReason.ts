@@ -31,6 +31,8 @@ export type TrayReason =
   | { readonly code: 'sheet-lacks'; readonly lacks: readonly Lack[] }
   /** Sheet, leaflets and deviations say different things, or together do not add up. */
   | { readonly code: 'differences-open'; readonly count: number }
+  /** Something was decided on it without knowing all: someone confirms or drops it first. */
+  | { readonly code: 'decision-pending'; readonly decision: string }
   | { readonly code: 'run-hot-first' }
   /** Run to heat first, then cooled, before it is pulled again. */
   | { readonly code: 'heat-first' }

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import { actSchema } from '@cardinex/contract/acts/act';
 import type { Outcome, Outcomes } from '@cardinex/contract/acts/outcome';
-import type { Act, JobEvent } from '@cardinex/core/job/act';
+import type { Act, JobEvent, Stamp } from '@cardinex/core/job/act';
 import { FIRST_PREVIOUS_HASH, canonicalJson, chainText } from '@cardinex/core/job/chain';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
@@ -31,6 +31,8 @@ export interface Batch {
   readonly acts: readonly unknown[];
   readonly sentAt: string;
   readonly receivedAt: Date;
+  /** An act sent before them was refused, which their sender did not know yet. */
+  readonly behindRefused?: boolean | undefined;
 }
 
 /**
@@ -100,7 +102,7 @@ async function appendOnce(
     );
     const outcomes: Outcome[] = [];
     for (const act of parsed) {
-      outcomes.push(act instanceof Unreadable ? act.outcome() : await appending.take(act));
+      outcomes.push(await appending.take(act));
     }
     await store(sender.shopId, jobId, appending.events, transaction);
     if (stream && stream.headSeq === 0 && appending.events.length === 0)
@@ -114,6 +116,8 @@ async function appendOnce(
 /** Takes acts one by one, carrying the log forward in memory until all are stored. */
 class Appending {
   readonly events: JobEvent[] = [];
+  /** Whoever sent what comes next did not know yet that an act before it is refused. */
+  private behindRefused: boolean;
 
   constructor(
     private readonly sender: Sender,
@@ -123,16 +127,25 @@ class Appending {
     private headHash: string | null,
     private readonly kept: Kept,
     private readonly transaction: Transaction,
-  ) {}
+  ) {
+    this.behindRefused = batch.behindRefused ?? false;
+  }
 
-  async take(act: Act): Promise<Outcome> {
+  async take(act: Act | Unreadable): Promise<Outcome> {
+    if (act instanceof Unreadable) {
+      this.behindRefused = true;
+      return act.outcome();
+    }
     try {
       const before = this.kept.get(act.id);
       if (before) return this.duplicate(act, before);
-      await this.require(act);
-      return { status: 'accepted', id: act.id, event: this.add(act) };
+      const stamp = await this.require(act);
+      return { status: 'accepted', id: act.id, event: this.add(act, stamp) };
     } catch (error) {
-      if (error instanceof ProblemError) return refusedOutcome(act.id, error);
+      if (error instanceof ProblemError) {
+        this.behindRefused = true;
+        return refusedOutcome(act.id, error);
+      }
       throw error;
     }
   }
@@ -144,7 +157,8 @@ class Appending {
     return { status: 'duplicate', id: act.id, event: before.event };
   }
 
-  private async require(act: Act): Promise<void> {
+  /** @returns what the log says of it besides */
+  private async require(act: Act): Promise<Stamp> {
     if (act.device !== this.sender.device)
       throw new ProblemError(403, 'wrong-device', undefined, 'device');
     const member = this.sender.member(act.by);
@@ -169,10 +183,16 @@ class Appending {
     }
     this.requireShape(act, revision.sheet);
     const now = this.batch.receivedAt.toISOString();
-    const context = { now, sheet: revision.sheet, member: { id: act.by, ...member } };
+    const context = {
+      now,
+      sheet: revision.sheet,
+      member: { id: act.by, ...member },
+      behindRefused: this.behindRefused,
+    };
     const verdict = decide(this.state, act, context);
     if (!verdict.ok)
       throw new ProblemError(422, verdict.refusal.code, refusalSentence(verdict.refusal));
+    return verdict.stamp ?? {};
   }
 
   /** What a leaflet says must be what a sheet can hold there: every card reads it as such. */
@@ -183,13 +203,14 @@ class Appending {
       throw new ProblemError(422, 'bad-field', `${fault.at}: ${fault.says}`, `data.${fault.at}`);
   }
 
-  private add(act: Act): JobEvent {
+  private add(act: Act, stamp: Stamp): JobEvent {
     const clockOffMs = Date.parse(this.batch.sentAt) - this.batch.receivedAt.getTime();
     const unhashed = {
       ...act,
       seq: headSeq(this.state) + 1,
       receivedAt: this.batch.receivedAt.toISOString(),
       ...(Math.abs(clockOffMs) > CLOCK_OFF_MS && { clockOffMs }),
+      ...stamp,
       previousHash: this.headHash ?? FIRST_PREVIOUS_HASH,
     };
     const event: JobEvent = { ...unhashed, hash: sha256(chainText(unhashed)) };
@@ -237,8 +258,9 @@ function refusedOutcome(id: string | null, problem: ProblemError): Outcome {
 }
 
 /** The act as it was sent, without what the server added. */
-function actOf(event: JobEvent): Omit<JobEvent, 'seq' | 'receivedAt' | 'previousHash' | 'hash'> {
-  const { seq: _s, receivedAt: _r, previousHash: _p, hash: _h, clockOffMs: _c, ...act } = event;
+function actOf(event: JobEvent): object {
+  const { seq: _s, receivedAt: _r, previousHash: _p, hash: _h, clockOffMs: _c, ...stamped } = event;
+  const { pending: _w, reopens: _o, ground: _g, behindRefused: _b, ...act } = stamped;
   return act;
 }
 

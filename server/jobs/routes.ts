@@ -75,10 +75,11 @@ export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): 
   routes.post('/jobs/:id/acts', async (request, response) => {
     const who = signedIn(request);
     const id = parse(uuid, request.params.id);
-    const { acts, sentAt } = parse(batchSchema, request.body);
+    const { acts, sentAt, behindRefused } = parse(batchSchema, request.body);
     const receivedAt = new Date();
     const sender = await senderOf(who, receivedAt);
-    const outcomes = await appendActs(sequelize, cache, sender, id, { acts, sentAt, receivedAt });
+    const batch = { acts, sentAt, receivedAt, behindRefused };
+    const outcomes = await appendActs(sequelize, cache, sender, id, batch);
     response.json(outcomes);
     if (outcomes.outcomes.some((outcome) => outcome.status === 'accepted')) {
       hub.tell({ shopId: who.shopId, streamId: id, seq: outcomes.headSeq });

@@ -5,6 +5,7 @@ import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { crewMember, lockside, weirStreet } from '@cardinex/demo/shops';
 import { stopServerProcess } from '../../scripts/serverProcess';
+import { linersIn } from '@cardinex/core/job/tests/told';
 import { Copy, DeviceAt } from './copy';
 
 let copy: Copy;
@@ -227,6 +228,96 @@ describe('one bolt pulled by two who could not see each other', () => {
       phone.act(DEMO_JOB.baler, 'contest.decided', { key, words: 'mine' }, { seenSeq: head + 3 }),
     );
     expect(mechanic.outcomes[0]?.problem?.code).toBe('role-may-not');
+  });
+});
+
+describe('a decision by someone who had not seen the rest', () => {
+  /** All liners of a job read, within. */
+  async function read(device: DeviceAt): Promise<string> {
+    const jobId = await openJob(device);
+    const acts = ['1', '2', '3', '4'].flatMap((bore, n) =>
+      [0, 1, 2, 3].map((place) =>
+        device.act(jobId, 'liner.read', reading(bore, 0.06 + n / 100, place)),
+      ),
+    );
+    await device.send(jobId, ...acts);
+    return jobId;
+  }
+
+  it('never opens a job that is open, whatever its sender says to have seen', async () => {
+    const jobId = await openJob();
+    const other = await copy.device('TR');
+    const again = other.act(jobId, 'job.opened', {
+      sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
+      serial: 'T44-2',
+      name: 'another',
+      why: 'a test',
+      cylinder1End: 'fan',
+    });
+    expect((await other.send(jobId, again)).outcomes[0]?.problem?.code).toBe('already-open');
+    expect(await phone.events(jobId)).toHaveLength(1);
+  });
+
+  it('is kept with thirty pulls behind it, waits, and holds once someone there says so', async () => {
+    const jobId = await read(phone);
+    const far = await copy.device('TR');
+    const seenSeq = (await phone.events(jobId)).length;
+    const told = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10).pull('s2', 10).pull('s3', 10);
+    const at = new Date().toISOString();
+    const behind = told
+      .end()
+      .acts.filter(({ type }) => type === 'run.prepared' || type === 'bolt.pulled')
+      .map(({ type, data }) => far.act(jobId, type, data as never, { seenSeq, at }));
+    const decision = far.act(jobId, 'liners.accepted', {}, { seenSeq, at });
+    // Meanwhile one liner was read again, within as well.
+    await phone.send(jobId, phone.act(jobId, 'liner.read', reading('4', 0.1), { seenSeq }));
+
+    const { outcomes } = await far.send(jobId, decision, ...behind);
+    expect(outcomes.map(({ status }) => status)).toEqual(outcomes.map(() => 'accepted'));
+    const events = await phone.events(jobId);
+    expect(events.filter(({ type }) => type === 'bolt.pulled')).toHaveLength(30);
+    expect(events.find(({ id }) => id === decision.id)).toMatchObject({
+      pending: { why: { code: 'facts-unseen' } },
+    });
+    expect(events.at(-1)).toMatchObject({ ground: [decision.id] });
+    expect(verifyChain(events, sha256)).toBeNull();
+    // Sent again, what the server wrote beside it makes no other act of it.
+    const twice = await far.send(jobId, decision, ...behind);
+    expect(new Set(twice.outcomes.map(({ status }) => status))).toEqual(new Set(['duplicate']));
+
+    const { jobs } = (await phone.get('/api/jobs')).body as {
+      jobs: { id: string; tray: { card: string; reason: { code: string } }[] }[];
+    };
+    const liners = () => jobs.find(({ id }) => id === jobId)?.tray[0]?.reason.code;
+    expect(liners()).toBe('decision-pending');
+    const holds = phone.act(
+      jobId,
+      'pending.decided',
+      { decision: decision.id, holds: true },
+      { seenSeq: events.length },
+    );
+    expect((await phone.send(jobId, holds)).outcomes[0]?.status).toBe('accepted');
+  });
+
+  it('refused, it does not take down with it what was done behind it', async () => {
+    const jobId = await read(phone);
+    const seenSeq = (await phone.events(jobId)).length;
+    const told = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 3).end().acts;
+    const pulls = told.filter(({ type }) => type === 'bolt.pulled');
+    const bad = phone.act(jobId, 'card.left-out', { card: 'nowhere', words: 'so' } as never);
+    const acts = pulls.map(({ type, data }) =>
+      phone.act(jobId, type, data as never, { seenSeq, at: new Date().toISOString() }),
+    );
+    const alone = await phone.send(jobId, acts[0]);
+    expect(alone.outcomes[0]?.status).toBe('refused');
+    const { outcomes } = await phone.send(jobId, bad, ...acts);
+    expect(outcomes.map(({ status }) => status)).toEqual([
+      'refused',
+      'accepted',
+      'accepted',
+      'accepted',
+    ]);
+    expect((await phone.events(jobId)).at(-1)).toMatchObject({ behindRefused: true });
   });
 });
 

@@ -15,6 +15,7 @@ import { scopeTitle } from './scope';
 import { isolationSentence } from './cards/dead';
 import { nutPulledLine } from './cards/lockNut';
 import { readingName } from './overheadNames';
+import { pendingWords } from './pending';
 import { METRIC, degrees, endName, length, type ReaderUnits } from './quantity';
 
 export interface ActLine {
@@ -26,7 +27,7 @@ export interface ActLine {
 }
 
 /** What a job knows of things that acts name only by their id. */
-export type Known = Pick<JobState, 'register' | 'parts'>;
+export type Known = Pick<JobState, 'register' | 'parts' | 'pending'>;
 
 /**
  * One line of the record for an act.
@@ -147,6 +148,11 @@ export function actLine(
       return { what: `Hot recheck begun`, words: act.data.words };
     case 'struck':
       return { what: 'Struck', ...(act.data.words && { words: act.data.words }) };
+    case 'pending.decided': {
+      const target = known?.pending[act.data.decision]?.act;
+      const what = target ? actLine(target, sheet, units, known).what : pendingWords.decision;
+      return { what: act.data.holds ? pendingWords.confirmed(what) : pendingWords.dropped(what) };
+    }
   }
 }
 

@@ -78,6 +78,13 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits)
     `${String(name)} was found off. Take another, or have it checked first.`,
   'differences-open': () =>
     'Sheet and leaflets differ here, and nobody has decided which holds. Decide that first.',
+  'decision-pending': () =>
+    'Something was decided here without knowing all. Say first whether it holds.',
+  'facts-unseen': ({ count }) =>
+    plural(Number(count), {
+      one: 'Something was done that it did not know of.',
+      other: `${count} things were done that it did not know of.`,
+    }),
   'layer-taken': () => 'That leaflet is on this job already.',
   'nothing-said': () => 'Enter at least one thing the leaflet says.',
   'place-nowhere': ({ place }) =>

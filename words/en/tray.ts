@@ -60,6 +60,8 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return reason.count === 1
         ? 'Sheet and leaflets differ in 1 place. Decide which holds first.'
         : `Sheet and leaflets differ in ${reason.count} places. Decide which holds first.`;
+    case 'decision-pending':
+      return 'Decided without knowing all. Say whether it holds.';
     case 'run-hot-first':
       return 'Set cold from a hot figure. Run to working heat, then check.';
     case 'heat-first':

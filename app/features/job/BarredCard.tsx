@@ -15,6 +15,7 @@ import { CardFrame } from './CardFrame';
 import { useJob } from './JobProvider';
 import { LeaveOut } from './LeaveOut';
 import { entryHref } from './entryHref';
+import { PendingButtons, PendingDecision } from './PendingDecision';
 
 /** Where to see to what bars a card. */
 const WHERE: Readonly<
@@ -31,8 +32,9 @@ const WHERE: Readonly<
 
 /** A card that must wait for another: why, and the way to that other. */
 export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode }) {
-  const { jobId, tray } = useJob();
+  const { jobId, tray, state } = useJob();
   const { reason } = entry;
+  const pending = reason.code === 'decision-pending' ? state.pending[reason.decision] : undefined;
   const first =
     reason.code === 'card-first'
       ? tray.find(
@@ -48,7 +50,9 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
       {...(entry.set && { set: entry.set.id })}
       title={entryTitle(entry, tray)}
       actBar={
-        first ? (
+        pending ? (
+          <PendingButtons pending={pending} />
+        ) : first ? (
           <Button
             label={trayWords.openCard(entryTitle(first, tray).toLowerCase())}
             kind="expected"
@@ -66,11 +70,17 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
       }
     >
       <View className="gap-2 p-4">
-        <Mark kind="barred" word={statusWord(entry.status)} />
-        <Body>{trayReasonSentence(entry.reason, ago)}</Body>
+        {pending ? (
+          <PendingDecision pending={pending} />
+        ) : (
+          <>
+            <Mark kind="barred" word={statusWord(entry.status)} />
+            <Body>{trayReasonSentence(entry.reason, ago)}</Body>
+          </>
+        )}
       </View>
       {more}
-      {canBeLeftOut(entry.card) ? <LeaveOut card={entry.card} /> : null}
+      {canBeLeftOut(entry.card) && !pending ? <LeaveOut card={entry.card} /> : null}
     </CardFrame>
   );
 }

@@ -9,6 +9,7 @@ import { Body, Small } from '../../ui/Words';
 import { Parked } from '../parking/Parked';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
+import { PendingOfJob } from './PendingDecision';
 import { TrayList } from './TrayList';
 import { useJob } from './JobProvider';
 
@@ -47,6 +48,7 @@ export function Tray() {
             </Small>
           ) : null}
         </View>
+        <PendingOfJob />
         {state.parked ? <Parked parking={state.parked} /> : null}
         {scope && state.cards < CARDS_NOW ? <NewerCards /> : null}
         <TrayList card={null} />

@@ -2,7 +2,10 @@ import { timeOfDay } from '@cardinex/words/en/kit';
 import { Pressable, Text, View } from 'react-native';
 import type { LoggedAct } from '@cardinex/core/job/act';
 import { replacementOf } from '@cardinex/core/job/subject';
+import { isWithoutGround } from '@cardinex/core/job/pending';
+import type { JobState } from '@cardinex/core/job/state';
 import { actLine } from '@cardinex/words/en/acts';
+import { pendingWords as p } from '@cardinex/words/en/pending';
 import { recordWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
 import { useMemberName } from '../../session/SessionProvider';
@@ -29,6 +32,7 @@ export function RecordRow({ act, onStrike }: Props) {
     act.receivedAt === null && w.kept,
     act.unproved && w.unproved,
     act.clockOffMs !== undefined && w.clock,
+    ...pendingFlags(state, act),
   ].filter(Boolean);
   const strikable = strike === undefined && act.type !== 'job.opened';
   return (
@@ -63,4 +67,18 @@ export function RecordRow({ act, onStrike }: Props) {
       ) : null}
     </Pressable>
   );
+}
+
+/** What the log says of an act because of what its sender had not seen. */
+function pendingFlags({ pending }: JobState, act: LoggedAct): readonly (string | false)[] {
+  const one = pending[act.id];
+  return [
+    one !== undefined && (one.decided === null ? p.waits : settled(one.decided.holds)),
+    act.reopens !== undefined && p.reopens(act.reopens.length),
+    isWithoutGround({ pending }, act) && p.withoutGround,
+  ];
+}
+
+function settled(holds: boolean): string {
+  return holds ? p.heldAfterAll : p.wasDropped;
 }

@@ -107,6 +107,9 @@ export function decideBolt(
   // The act's own time, not the server's: what waited in an outbox was not a pause at the engine.
   const view = runView(sheet, name, state, act.at);
   if (!view) return refused('unknown-run');
+  const stage = view.stages.find((s) => s.key === stageId);
+  const bolt = stage?.bolts.find((b) => b.act.key === key);
+  if (!stage || !bolt) return refused('unknown-fastener');
   const { prepared } = view.run;
   // Nothing is set or treated before bolts are eased; jacks are as dangerous as ever.
   const slackens = name.programme === STRIP;
@@ -118,9 +121,6 @@ export function decideBolt(
     return refused('turn-first', {
       bolts: view.turn.fasteners.map((id) => numberIn(view, id)).join(', '),
     });
-  const stage = view.stages.find((s) => s.key === stageId);
-  const bolt = stage?.bolts.find((b) => b.act.key === key);
-  if (!stage || !bolt) return refused('unknown-fastener');
   const side = 'side' in act.data ? act.data.side : undefined;
   if ((bolt.act.together === true) !== (side !== undefined) && act.type !== 'bolt.failed') {
     return refused('which-end', { bolt: numberOf(view, bolt) });

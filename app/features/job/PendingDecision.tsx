@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { cardOfDecision, waitingDecisions, type Pending } from '@cardinex/core/job/pending';
+import { actLine } from '@cardinex/words/en/acts';
+import { moment } from '@cardinex/words/en/kit';
+import { pendingWords as w } from '@cardinex/words/en/pending';
+import { refusalSentence } from '@cardinex/words/en/refusals';
+import { useUnits } from '../../device/preferences';
+import { useMemberName } from '../../session/SessionProvider';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { RefusalLine } from '../../ui/Refusal';
+import { Body, Small } from '../../ui/Words';
+import { useJob } from './JobProvider';
+import { useOnce } from './useOnce';
+
+/** As many of what was not known are named; a person reads no more of them standing. */
+const MOST_NAMED = 5;
+
+/** What was decided without knowing all, by whom, and what had not been known. */
+export function PendingDecision({ pending }: { readonly pending: Pending }) {
+  const { sheet, state } = useJob();
+  const units = useUnits();
+  const nameOf = useMemberName();
+  const { act, why } = pending;
+  const line = actLine(act, sheet, units, state);
+  const unseen = pending.unseen.flatMap((id) => state.log.find((fact) => fact.id === id) ?? []);
+  return (
+    <View className="gap-2" testID="pending">
+      <Mark kind="out" word={w.title} />
+      <Body className="font-strong">{[line.what, line.value].filter(Boolean).join(', ')}</Body>
+      <Small>{w.madeBy(nameOf(act.by), moment(act.at))}</Small>
+      {line.words ? <Body>{line.words}</Body> : null}
+      <Body>{refusalSentence(why, units)}</Body>
+      {unseen.length > 0 ? <Small>{w.unseen}</Small> : null}
+      {unseen.slice(0, MOST_NAMED).map((fact) => {
+        const { what, value } = actLine(fact, sheet, units, state);
+        return (
+          <View key={fact.id} className="flex-row justify-between gap-3">
+            <Body className="flex-1">{what}</Body>
+            <Body className="font-strong">{value ?? ''}</Body>
+            <Small>{nameOf(fact.by)}</Small>
+          </View>
+        );
+      })}
+      {unseen.length > MOST_NAMED ? <Small>{w.more(unseen.length - MOST_NAMED)}</Small> : null}
+      <Body>{w.why}</Body>
+    </View>
+  );
+}
+
+/** Whoever sees all says whether it holds. */
+export function PendingButtons({
+  pending,
+  onPressed,
+}: {
+  readonly pending: Pending;
+  readonly onPressed?: () => void;
+}) {
+  const { record } = useJob();
+  const say = useOnce(async (holds: boolean) => {
+    onPressed?.();
+    await record('pending.decided', { decision: pending.act.id, holds });
+  });
+  return (
+    <View className="flex-row gap-3">
+      <Button label={w.drop} tall onPress={() => say(false)} className="flex-1" />
+      <Button label={w.holds} tall kind="expected" onPress={() => say(true)} className="flex-1" />
+    </View>
+  );
+}
+
+/** Decisions about the whole job that wait; those of a card are decided on their card. */
+export function PendingOfJob() {
+  const { state, sheet } = useJob();
+  const [pressed, setPressed] = useState<string | null>(null);
+  return waitingDecisions(state)
+    .filter((pending) => cardOfDecision(pending, state, sheet) === null)
+    .map((pending) => (
+      <View key={pending.act.id} className="gap-3 rounded-lg border-2 border-red bg-card p-3">
+        <PendingDecision pending={pending} />
+        {pressed === pending.act.id ? <RefusalLine /> : null}
+        <PendingButtons pending={pending} onPressed={() => setPressed(pending.act.id)} />
+      </View>
+    ));
+}

@@ -1,0 +1,343 @@
+import fc from 'fast-check';
+import { DEMO_TOOL } from '@cardinex/demo/tools';
+import { demoJobs } from '@cardinex/demo/jobs';
+import { demoSheets } from '@cardinex/demo/sheets/all';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { lockside } from '@cardinex/demo/shops';
+import type { Act, ActData, ActType, LoggedAct } from './act';
+import { decide } from './decide';
+import { evolve, fold } from './evolve';
+import { groundsOf, restsOn } from './grounds';
+import { isDecision, NATURE, type DecisionType } from './nature';
+import type { Role } from './roles';
+import { isWithoutGround, waitingDecisions } from './pending';
+import type { Verdict } from './refusal';
+import { sheetOfJob } from './sheetOfJob';
+import { EMPTY_JOB, headSeq, type JobState } from './state';
+import { linersIn, opened, refusalOf, stateOf, tobin, wren } from './tests/told';
+import { entryOf, trayOf } from './tray';
+
+const AT = '2026-03-02T12:00:00Z';
+const FAR = 'ffff0000-0000-7000-8000-000000000001';
+let made = 0;
+
+/** An act of a device that had seen the log up to `seenSeq`. */
+function act<T extends ActType>(
+  type: T,
+  data: ActData[T],
+  seenSeq: number,
+  more: Partial<Act> = {},
+): Act {
+  made += 1;
+  const id = `0190f111-0000-7000-8000-${String(made).padStart(12, '0')}`;
+  const envelope = { id, v: 1, at: AT, by: wren.id, device: FAR, count: made, seenSeq };
+  return { ...envelope, type, data, ...more } as unknown as Act;
+}
+
+function decideOn(state: JobState, one: Act, role: Role = 'lead'): Verdict {
+  const member = { id: one.by, role, fresh: true };
+  return decide(state, one, { now: one.at, sheet: tolvane44, member });
+}
+
+/** The state once the act has joined the log, with what the log says of it besides. */
+function joined(state: JobState, one: Act, role: Role = 'lead'): JobState {
+  const verdict = decideOn(state, one, role);
+  if (!verdict.ok) throw new Error(`${one.type}: ${verdict.refusal.code}`);
+  const logged = { ...one, seq: headSeq(state) + 1, receivedAt: AT, ...verdict.stamp };
+  return evolve(state, logged as LoggedAct);
+}
+
+const printed = { text: '0.06', unit: 'mm' as const };
+const reading = (bore: string, mm: number, place = 0) => ({ bore, place, mm, printed });
+const here = { device: lockside.device, by: tobin.id } as Partial<Act>;
+const cardOf = (state: JobState, card: 'liners' | 'tighten') =>
+  entryOf(trayOf(tolvane44, state, AT), { card });
+const allRead = (): JobState =>
+  stateOf(
+    opened()
+      .liner('1', 0.06, 0.06)
+      .liner('2', 0.07, 0.07)
+      .liner('3', 0.08, 0.08)
+      .liner('4', 0.09, 0.09),
+  );
+
+describe('a decision made without knowing all', () => {
+  const unread = 'liners.accepted';
+
+  it('has no effect and bars its card until someone who sees all confirms it', () => {
+    const before = allRead();
+    const seen = headSeq(before);
+    // Within as well, and so the decision could stand: but whoever made it had not seen it.
+    const read = joined(before, act('liner.read', reading('4', 0.1), seen, here));
+    const accepted = act(unread, {}, seen);
+    const waits = joined(read, accepted);
+    expect(waits.liners.accepted).toBeNull();
+    expect(waitingDecisions(waits)).toMatchObject([
+      { why: { code: 'facts-unseen', facts: { count: 1 } }, unseen: [read.log.at(-1)?.id] },
+    ]);
+    expect(cardOf(waits, 'liners')).toMatchObject({
+      status: 'barred',
+      reason: { code: 'decision-pending', decision: accepted.id },
+    });
+    const aware = act('liner.read', reading('1', 0.06), headSeq(waits), here);
+    expect(refusalOf(decideOn(waits, aware))).toBe('decision-pending');
+
+    const holds = joined(
+      waits,
+      act('pending.decided', { decision: accepted.id, holds: true }, headSeq(waits), here),
+    );
+    expect(holds.liners.accepted).toMatchObject({ by: wren.id });
+    expect(cardOf(holds, 'liners')?.status).toBe('done');
+    const dropped = joined(
+      waits,
+      act('pending.decided', { decision: accepted.id, holds: false }, headSeq(waits), here),
+    );
+    expect(dropped.liners.accepted).toBeNull();
+    expect(cardOf(dropped, 'liners')).toMatchObject({ status: 'open' });
+  });
+
+  it('that the log as it stands forbids waits too, and cannot be confirmed as long as it does', () => {
+    const before = allRead();
+    const seen = headSeq(before);
+    const out = joined(before, act('liner.read', reading('4', 0.4), seen, here));
+    const accepted = act(unread, {}, seen);
+    const waits = joined(out, accepted, 'mechanic');
+    expect(waitingDecisions(waits)[0]?.why.code).toBe('liners-out');
+    const confirm = act('pending.decided', { decision: accepted.id, holds: true }, headSeq(waits));
+    expect(refusalOf(decideOn(waits, confirm, 'mechanic'))).toBe('liners-out');
+  });
+
+  it('is refused as ever where its sender knew, or where it never made sense', () => {
+    const before = allRead();
+    const out = joined(before, act('liner.read', reading('4', 0.4), headSeq(before), here));
+    const aware = act(unread, {}, headSeq(out));
+    expect(refusalOf(decideOn(out, aware, 'mechanic'))).toBe('liners-out');
+    const few = stateOf(opened().liner('1', 0.06));
+    const more = joined(few, act('liner.read', reading('2', 0.06), headSeq(few), here));
+    expect(refusalOf(decideOn(more, act(unread, {}, headSeq(few))))).toBe('liners-incomplete');
+  });
+
+  it('holds where what it had not seen is no ground of it', () => {
+    const before = allRead();
+    const seen = headSeq(before);
+    const put = { thing: '0190f111-0000-7000-8000-0000000000aa', kind: 'rag', what: 'a rag' };
+    const elsewhere = joined(
+      before,
+      act('thing.put-in', { ...put, where: 'port 2', bars: [] } as never, seen, here),
+    );
+    expect(joined(elsewhere, act(unread, {}, seen)).liners.accepted).not.toBeNull();
+  });
+
+  it('names what it rested on: a fact standing outside its list counts as not known', () => {
+    const state = allRead();
+    const restedOn = groundsOf(state, act(unread, {}, 0), tolvane44).map(({ id }) => id);
+    expect(restedOn).toHaveLength(16);
+    const seen = headSeq(state);
+    expect(joined(state, act(unread, {}, seen, { restedOn })).liners.accepted).not.toBeNull();
+    const short = act(unread, {}, seen, { restedOn: restedOn.slice(1) });
+    expect(waitingDecisions(joined(state, short))[0]?.unseen).toEqual([restedOn[0]]);
+  });
+
+  it('waits again when a fact it had not known of comes later; what was done since keeps its place', () => {
+    const before = allRead();
+    const seen = headSeq(before);
+    const accepted = act(unread, {}, seen);
+    const stands = joined(before, accepted);
+    const late = joined(stands, act('liner.read', reading('4', 0.1), seen, here));
+    expect(late.log.at(-1)).toMatchObject({ reopens: [accepted.id] });
+    expect(late.liners.accepted).toBeNull();
+    expect(late.liners.readings['4']?.[0]?.mm).toBe(0.1);
+    expect(cardOf(late, 'liners')?.reason).toMatchObject({ code: 'decision-pending' });
+    // A reading made knowing of it reopens nothing: the card itself sees to that.
+    const knowing = joined(stands, act('liner.read', reading('4', 0.1), headSeq(stands), here));
+    expect(waitingDecisions(knowing)).toEqual([]);
+    // Struck, the fact reopened nothing.
+    const target = late.log.at(-1)?.id ?? '';
+    const struck = joined(late, act('struck', { target }, headSeq(late), here));
+    expect(struck.liners.accepted).not.toBeNull();
+  });
+
+  it('said by two to hold, or not, is decided by the first', () => {
+    const before = allRead();
+    const seen = headSeq(before);
+    const read = joined(before, act('liner.read', reading('4', 0.1), seen, here));
+    const accepted = act(unread, {}, seen);
+    const waits = joined(read, accepted);
+    const said = (holds: boolean): Act =>
+      act('pending.decided', { decision: accepted.id, holds }, headSeq(waits), here);
+    const both = joined(joined(waits, said(false)), { ...said(true), device: FAR } as Act);
+    expect(both.pending[accepted.id]?.decided?.holds).toBe(false);
+    expect(both.liners.accepted).toBeNull();
+  });
+
+  it('that strikes waits like any other, and reaches back once it is confirmed', () => {
+    const before = stateOf(opened().liner('1', 0.06));
+    const seen = headSeq(before);
+    const target = before.log.at(-1)?.id ?? '';
+    const later = joined(before, act('liner.read', reading('1', 0.07, 1), seen, here));
+    // One's own last act, as far as this device knew; by now one has done another.
+    const strike = act('struck', { target }, seen, { by: tobin.id });
+    const waits = joined(later, strike);
+    expect(waits.struck).toEqual({});
+    const without = { ...act('pending.decided', { decision: strike.id, holds: true }, 99) };
+    expect(refusalOf(decideOn(waits, without))).toBe('words-needed');
+  });
+});
+
+describe('what was done behind a decision that waits', () => {
+  /** Liners accepted and thirty pulls on one device, while another reads a liner anew. */
+  function offline(mm: number): { state: JobState; accepted: Act; behind: readonly Act[] } {
+    const before = allRead();
+    const seen = headSeq(before);
+    const read = joined(before, act('liner.read', reading('4', mm), seen, here));
+    const accepted = act('liners.accepted', {}, seen);
+    const told = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10).pull('s2', 10).pull('s3', 10);
+    const behind = told
+      .end()
+      .acts.filter(({ type }) => type === 'run.prepared' || type === 'bolt.pulled')
+      .map((one) => act(one.type, one.data as never, seen));
+    return {
+      state: [accepted, ...behind].reduce((now, one) => joined(now, one), read),
+      accepted,
+      behind,
+    };
+  }
+
+  it('is kept, all of it, and marked as without ground until the decision holds', () => {
+    const { state, accepted, behind } = offline(0.1);
+    expect(behind.filter(({ type }) => type === 'bolt.pulled')).toHaveLength(30);
+    const own = state.log.filter(({ device }) => device === FAR);
+    expect(own.map(({ id }) => id)).toEqual([accepted, ...behind].map(({ id }) => id));
+    const ofOwn = (now: JobState) => own.slice(1).map((one) => isWithoutGround(now, one));
+    expect(new Set(ofOwn(state))).toEqual(new Set([true]));
+    const say = (holds: boolean): JobState =>
+      joined(state, act('pending.decided', { decision: accepted.id, holds }, headSeq(state), here));
+    expect(new Set(ofOwn(say(true)))).toEqual(new Set([false]));
+    expect(new Set(ofOwn(say(false)))).toEqual(new Set([true]));
+  });
+
+  it('folds the same act by act as all at once, wherever it is cut', () => {
+    const { log } = offline(0.4).state;
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: log.length }), (cut) => {
+        const stepwise = log.slice(cut).reduce(evolve, fold(log.slice(0, cut)));
+        expect(stepwise).toEqual(fold(log));
+      }),
+    );
+  });
+
+  it('and behind an act that was refused is kept where only the order speaks against it', () => {
+    const state = allRead();
+    const pull = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 1).end().acts.at(-1);
+    if (!pull) throw new Error('nothing pulled');
+    const member = { id: wren.id, role: 'lead' as const, fresh: true };
+    const context = { now: AT, sheet: tolvane44, member, behindRefused: true };
+    const blind = act('bolt.pulled', pull.data as never, headSeq(state));
+    expect(decide(state, blind, context)).toEqual({ ok: true, stamp: { behindRefused: true } });
+    expect(refusalOf(decide(state, blind, { ...context, behindRefused: false }))).not.toBeNull();
+    const nowhere = { ...(pull.data as object), key: 'head/1/main/1/s1/h99' };
+    const unknown = act('bolt.pulled', nowhere as never, headSeq(state));
+    expect(refusalOf(decide(state, unknown, context))).not.toBeNull();
+  });
+});
+
+describe('every kind of act, sent by someone who had seen little', () => {
+  const sheets = new Map(demoSheets.map((sheet) => [sheet.id, sheet]));
+  const jobs = demoJobs(new Date('2026-03-02T08:00:00Z'));
+
+  it('is kept as a fact, waits or holds as a decision, and opens no job twice', () => {
+    /** How often each kind was tried: the same over and over shows nothing more. */
+    const met = new Map<ActType, number>();
+    for (const { acts } of jobs) {
+      const [first] = acts;
+      if (first?.type !== 'job.opened') throw new Error('not opened');
+      const sheet = sheets.get(first.data.sheet.id);
+      if (!sheet) continue;
+      let state = EMPTY_JOB;
+      acts.forEach((one, place) => {
+        const logged = { ...one, seq: place + 1, receivedAt: one.at } as LoggedAct;
+        const stale = { ...one, id: FAR, device: FAR, seenSeq: Math.min(place, 1) } as Act;
+        const member = { id: one.by, role: 'lead' as const, fresh: true };
+        const context = { now: one.at, sheet, member };
+        const after = evolve(state, logged);
+        const times = met.get(one.type) ?? 0;
+        met.set(one.type, times + 1);
+        if (times >= 3) {
+          state = after;
+          return;
+        }
+        const opening = decide(
+          after,
+          { ...stale, type: first.type, data: first.data } as Act,
+          context,
+        );
+        expect(refusalOf(opening)).toBe('already-open');
+        const verdict = decide(state, stale, context);
+        const stamp = verdict.ok ? (verdict.stamp ?? {}) : {};
+        if (NATURE[one.type] === 'fact') expect(stamp.pending).toBeUndefined();
+        if (NATURE[one.type] === 'decision' && verdict.ok) {
+          const figures = sheetOfJob(sheet, state);
+          const rests = groundsOf(state, stale, figures).some(({ seq }) => seq > stale.seenSeq);
+          expect(stamp.pending !== undefined).toBe(rests || !decideAware(state, stale, context).ok);
+          const kept = evolve(state, {
+            ...stale,
+            seq: place + 1,
+            receivedAt: one.at,
+            ...stamp,
+          } as LoggedAct);
+          if (stamp.pending) {
+            expect({ ...kept, log: 0, pending: 0 }).toEqual({ ...state, log: 0, pending: 0 });
+          }
+        }
+        state = after;
+      });
+    }
+    expect(met.size).toBeGreaterThan(20);
+  });
+
+  /** As if its sender had seen all. */
+  function decideAware(state: JobState, one: Act, context: Parameters<typeof decide>[2]): Verdict {
+    return decide(state, { ...one, seenSeq: headSeq(state) }, context);
+  }
+});
+
+describe('every kind of decision', () => {
+  const key = 'head/1/main/1/s1/h1';
+  const seen = { check: 'head', item: 'head', found: 'good' } as const;
+  const read = { check: 'stand-outs', item: '1', place: 'a', mm: 0.4, printed } as const;
+  const pull = { key, pass: 1, nm: 45, setNm: 45, wrench: DEMO_TOOL.wrench5 };
+  /** What it decides, and a fact it rests on; null where it rests on none. A new kind does not compile. */
+  const GROUNDS: { [T in DecisionType]: readonly [ActData[T], Act | null] } = {
+    'liners.accepted': [{}, act('liner.read', reading('1', 0.06), 0)],
+    'liners.placed': [{ placement: [] }, act('liner.sealed', { bore: '1', out: 2, in: 2 }, 0)],
+    'check.decided': [
+      { check: 'head', item: 'head', decision: 'stand', words: 'so' } as never,
+      act('check.seen', seen as never, 0),
+    ],
+    'gasket.chosen': [{ mark: '1', by: 'stand-out' } as never, act('check.read', read as never, 0)],
+    'shims.chosen': [{ shims: [] } as never, act('shim.read', { valve: 'E1', mm: 3 } as never, 0)],
+    'contest.decided': [{ key, words: 'so' }, act('bolt.pulled', pull, 0)],
+    'card.left-out': [{ card: 'inspect', words: 'so' }, act('check.seen', seen as never, 0)],
+    'sheet.taken': [{ sheet: { id: 's', revision: 2, hash: '' }, words: 'so' }, null],
+    'variant.changed': [{ question: 'q', option: 'o', words: 'so' }, null],
+    'difference.decided': [{ places: [], take: 'sheet', among: [], words: 'so' }, null],
+    'scope.widened': [{ scope: { kind: 'everything' }, words: 'so' }, null],
+    'job.parked': [{ done: [], words: 'so', resumeBy: [] }, null],
+    'job.resumed': [{}, null],
+    'cause.answered': [{ because: 'unknown' as never, words: 'so' }, null],
+    'cards.taken': [{ cards: 5 }, null],
+    'barring.chosen': [{ school: 'fewest' } as never, null],
+    struck: [{ target: 'an-act' }, null],
+    'pending.decided': [{ decision: 'an-act', holds: true }, null],
+  };
+
+  it.each(Object.entries(GROUNDS))('%s rests on what it should', (type, [data, fact]) => {
+    const decision = act(type as DecisionType, data as never, 0);
+    if (!isDecision(decision)) throw new Error('not a decision');
+    const facts = Object.values(GROUNDS).flatMap(([, one]) => one ?? []);
+    if (fact) expect(restsOn(decision, fact, tolvane44)).toBe(true);
+    else expect(facts.some((one) => restsOn(decision, one, tolvane44))).toBe(false);
+    // Never on another decision.
+    expect(restsOn(decision, act('liners.accepted', {}, 0), tolvane44)).toBe(false);
+  });
+});
