@@ -1,4 +1,4 @@
-import { expect, readings, signIn, test } from './support/shop';
+import { expect, signIn, test } from './support/shop';
 import { anotherPhone } from './support/slowHands';
 import { press } from './support/hands';
 import { onTheStand } from './support/stories';
@@ -29,8 +29,10 @@ test('liners accepted with no network, while another reads one anew, wait until 
   const far = await other.newPage();
   await signIn(far, shop.address, 'WH');
   await far.goto(liners);
+  await far.getByText('0.09', { exact: true }).first().click();
   await press(far, /^0.09 fan side/);
-  await readings(far, '0.10');
+  await far.keyboard.type('0.10');
+  await far.keyboard.press('Enter');
   await press(far, 'Replace it');
   await expect(far.getByRole('button', { name: /^0.10 fan side/ })).toBeVisible();
 

@@ -1,10 +1,10 @@
-import { Device } from '../features/device/Device';
+import { LazyDevice } from '../features/device/LazyDevice';
 import { AtBench } from '../session/AtBench';
 
 export default function DeviceScreen() {
   return (
     <AtBench>
-      <Device />
+      <LazyDevice />
     </AtBench>
   );
 }

@@ -28,6 +28,11 @@ export const LazyTopScreen = card((room) => room.TopScreen);
 export const LazyWhatIfCard = card((room) => room.WhatIfCard);
 export const LazyStripCard = card((room) => room.StripCard);
 
+/* What is rarely asked for, on a tray or a card that waits. */
+export const LazyPendingDecision = piece((room) => room.PendingDecision);
+export const LazyPendingButtons = piece((room) => room.PendingButtons);
+export const LazyPendingOfJob = piece((room) => room.PendingOfJob);
+
 /* Parts of cards that sheets and bench show as well. */
 export const LazyAdjustersDrawing = piece((room) => room.AdjustersDrawing);
 export const LazyStopsDrawing = piece((room) => room.StopsDrawing);

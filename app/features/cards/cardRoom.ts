@@ -10,6 +10,7 @@ export { StandOutCard } from '../gasket/StandOutCard';
 export { LinersCard } from '../liners/LinersCard';
 export { LinersPart } from '../liners/LinersPart';
 export { MarkCard } from '../mark/MarkCard';
+export { PendingButtons, PendingDecision, PendingOfJob } from '../job/PendingDecision';
 export { ParkScreen } from '../parking/ParkScreen';
 export { PartsCard } from '../parts/PartsCard';
 export { PhotographsScreen } from '../photographs/PhotographsScreen';

@@ -11,11 +11,11 @@ import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { ago } from '../board/ago';
+import { LazyPendingButtons, LazyPendingDecision } from '../cards/LazyCards';
 import { CardFrame } from './CardFrame';
 import { useJob } from './JobProvider';
 import { LeaveOut } from './LeaveOut';
 import { entryHref } from './entryHref';
-import { PendingButtons, PendingDecision } from './PendingDecision';
 
 /** Where to see to what bars a card. */
 const WHERE: Readonly<
@@ -51,7 +51,7 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
       title={entryTitle(entry, tray)}
       actBar={
         pending ? (
-          <PendingButtons pending={pending} />
+          <LazyPendingButtons pending={pending} onBench />
         ) : first ? (
           <Button
             label={trayWords.openCard(entryTitle(first, tray).toLowerCase())}
@@ -71,7 +71,7 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
     >
       <View className="gap-2 p-4">
         {pending ? (
-          <PendingDecision pending={pending} />
+          <LazyPendingDecision pending={pending} />
         ) : (
           <>
             <Mark kind="barred" word={statusWord(entry.status)} />

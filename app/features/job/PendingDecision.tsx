@@ -31,7 +31,8 @@ export function PendingDecision({ pending }: { readonly pending: Pending }) {
       <Body className="font-strong">{[line.what, line.value].filter(Boolean).join(', ')}</Body>
       <Small>{w.madeBy(nameOf(act.by), moment(act.at))}</Small>
       {line.words ? <Body>{line.words}</Body> : null}
-      <Body>{refusalSentence(why, units)}</Body>
+      {/* What had not been known is named below. */}
+      {why.code === 'facts-unseen' ? null : <Body>{refusalSentence(why, units)}</Body>}
       {unseen.length > 0 ? <Small>{w.unseen}</Small> : null}
       {unseen.slice(0, MOST_NAMED).map((fact) => {
         const { what, value } = actLine(fact, sheet, units, state);
@@ -52,9 +53,12 @@ export function PendingDecision({ pending }: { readonly pending: Pending }) {
 /** Whoever sees all says whether it holds. */
 export function PendingButtons({
   pending,
+  onBench = false,
   onPressed,
 }: {
   readonly pending: Pending;
+  /** At the foot of its card, not on one. */
+  readonly onBench?: boolean;
   readonly onPressed?: () => void;
 }) {
   const { record } = useJob();
@@ -64,7 +68,13 @@ export function PendingButtons({
   });
   return (
     <View className="flex-row gap-3">
-      <Button label={w.drop} tall onPress={() => say(false)} className="flex-1" />
+      <Button
+        label={w.drop}
+        tall
+        {...(onBench && { kind: 'bench' })}
+        onPress={() => say(false)}
+        className="flex-1"
+      />
       <Button label={w.holds} tall kind="expected" onPress={() => say(true)} className="flex-1" />
     </View>
   );

@@ -1,15 +1,16 @@
 import { router } from 'expo-router';
 import { ScrollView, View } from 'react-native';
+import { waitingDecisions } from '@cardinex/core/job/pending';
 import { CARDS_NOW } from '@cardinex/core/job/scope';
 import { parkingWords } from '@cardinex/words/en/parking';
 import { causeName, scopeTitle, scopeWords, undisturbed } from '@cardinex/words/en/scope';
 import { trayWords } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 import { Body, Small } from '../../ui/Words';
+import { LazyPendingOfJob } from '../cards/LazyCards';
 import { Parked } from '../parking/Parked';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
-import { PendingOfJob } from './PendingDecision';
 import { TrayList } from './TrayList';
 import { useJob } from './JobProvider';
 
@@ -48,7 +49,7 @@ export function Tray() {
             </Small>
           ) : null}
         </View>
-        <PendingOfJob />
+        {waitingDecisions(state).length > 0 ? <LazyPendingOfJob /> : null}
         {state.parked ? <Parked parking={state.parked} /> : null}
         {scope && state.cards < CARDS_NOW ? <NewerCards /> : null}
         <TrayList card={null} />
