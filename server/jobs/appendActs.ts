@@ -238,7 +238,9 @@ function parseAct(raw: unknown): Act | Unreadable {
   const parsed = actSchema.safeParse(raw);
   if (parsed.success) return parsed.data;
   const id =
-    typeof raw === 'object' && raw !== null && 'id' in raw ? String(raw.id).slice(0, 80) : null;
+    typeof raw === 'object' && raw !== null && 'id' in raw && typeof raw.id === 'string'
+      ? raw.id.slice(0, 80)
+      : null;
   const unknownType = parsed.error.issues.some(
     (issue) => issue.code === 'invalid_union' && issue.path.join('.') === 'type',
   );

@@ -113,6 +113,20 @@ describe('acts sent to a job', () => {
     expect(await phone.events(jobId)).toHaveLength(2);
   });
 
+  it('whose id is no text are refused by themselves', async () => {
+    const jobId = await openJob();
+    const odd = [{ toString: 1 }, 5, null, ['a'], {}].map((id) =>
+      phone.act(jobId, 'liner.read', reading('1', 0.06), { id }),
+    );
+    const good = phone.act(jobId, 'liner.read', reading('1', 0.06));
+    const { status, outcomes } = await phone.send(jobId, ...odd, 'nothing', good);
+    expect(status).toBe(200);
+    expect(outcomes.map((one) => one.status)).toEqual([
+      ...Array.from({ length: 6 }, () => 'refused'),
+      'accepted',
+    ]);
+  });
+
   it('for a job of another shop find no such job, and nothing is changed there', async () => {
     const act = phone.act(DEMO_JOB.otherShops, 'liner.read', reading('1', 0.06));
     const { outcomes } = await phone.send(DEMO_JOB.otherShops, act);

@@ -82,6 +82,36 @@ describe('a photograph', () => {
     expect((await put(await tell(huge), huge)).status).toBe(413);
   });
 
+  it('is a JPEG by its first bytes and nothing else, whatever it is called', async () => {
+    const drawing = Buffer.from(
+      '<svg xmlns="http://www.w3.org/2000/svg" width="9000" height="6000"><filter id="f">' +
+        '<feTurbulence baseFrequency="0.9" numOctaves="9"/></filter>' +
+        '<rect width="100%" height="100%" filter="url(#f)"/></svg>',
+    );
+    const png = await sharp(taken).resize(20).png().toBuffer();
+    // It says of itself to have four thousand million dots.
+    const bomb = Buffer.from(await sharp(taken).resize(20).jpeg().toBuffer());
+    bomb.fill(
+      0xff,
+      bomb.indexOf(Buffer.from([0xff, 0xc0])) + 5,
+      bomb.indexOf(Buffer.from([0xff, 0xc0])) + 9,
+    );
+    const disguised = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff]), drawing]);
+    for (const bytes of [drawing, disguised, png, bomb]) {
+      const id = await tell(bytes);
+      expect(await put(id, bytes)).toMatchObject({
+        status: 422,
+        body: { code: 'not-a-photograph' },
+      });
+    }
+    // Not left to the first bytes alone: nothing else is ever unfolded in this process.
+    await expect(sharp(drawing).metadata()).resolves.toBeDefined();
+    jest.requireActual('../photographs/picture');
+    await expect(sharp(drawing).metadata()).rejects.toThrow();
+    await expect(sharp(png).metadata()).rejects.toThrow();
+    await expect(sharp(taken).metadata()).resolves.toMatchObject({ format: 'jpeg' });
+  });
+
   it('is seen by its own shop and by nobody else', async () => {
     const id = await tell(taken);
     await put(id, taken);

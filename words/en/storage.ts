@@ -24,6 +24,8 @@ export const storageWords = {
     'This browser keeps nothing on this device just now. Close other tabs of Cardinex, or leave private browsing, and try again.',
   cannotWrite:
     'This device cannot write down what the server has. Work goes on while the network is there; make room before it goes away.',
+  typedUnkept:
+    'This device does not write down what you type. Make room (pictures, other sites) and stay on this page: it is tried again with the next letter.',
   room: 'Room on this device',
   roomLeft: (bytes: number) => `About ${size(bytes)} left`,
   roomUnknown: 'This browser does not say how much room there is.',

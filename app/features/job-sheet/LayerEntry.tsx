@@ -20,6 +20,7 @@ import { useRefusal } from '../../ui/Refusal';
 import { PageBar } from '../../ui/PageBar';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
+import { Unwritten, useWriting } from '../../ui/Unwritten';
 import { Body, Heading, Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
@@ -36,6 +37,7 @@ import { isLikely } from './likelyPlaces';
 export function LayerEntry({ kind }: { kind: Layer['kind'] }) {
   const { jobId } = useJob();
   const [draft, setDraft] = useState<LayerDraft | null>(null);
+  const { failed, follow } = useWriting();
   useEffect(() => {
     void getLayerDraft(jobId, kind).then(setDraft);
   }, [jobId, kind]);
@@ -44,13 +46,16 @@ export function LayerEntry({ kind }: { kind: Layer['kind'] }) {
       setDraft((before) => {
         if (!before) return before;
         const next = { ...before, ...make(before) };
-        void keepLayerDraft(jobId, kind, next);
+        follow(keepLayerDraft(jobId, kind, next));
         return next;
       }),
-    [jobId, kind],
+    [jobId, kind, follow],
   );
   return draft ? (
-    <Entry kind={kind} draft={draft} change={change} />
+    <>
+      {failed ? <Unwritten /> : null}
+      <Entry kind={kind} draft={draft} change={change} />
+    </>
   ) : (
     <Notice text={shared.loading} />
   );

@@ -12,6 +12,7 @@ import { readSheet, type SheetFault, type SheetRead } from '@cardinex/contract/s
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
 import { shared } from '@cardinex/words/en/screens';
 import { Notice } from '../../../ui/Notice';
+import { Unwritten, useWriting } from '../../../ui/Unwritten';
 import { getDraft, keepDraft, type Draft } from '../drafts';
 import { placeText, valueAt, withValue, type Path } from '@cardinex/core/sheet/draftPath';
 
@@ -61,6 +62,7 @@ export function EditedDocument({
 /** Opens a draft for the screens inside, and keeps it on this device as it is typed. */
 export function DraftProvider({ id, children }: PropsWithChildren<{ id: string }>) {
   const [document, setDocument] = useState<Draft['document'] | null | undefined>(undefined);
+  const { failed, follow } = useWriting();
   useEffect(() => {
     void getDraft(id).then((draft) => setDocument(draft?.document ?? null));
   }, [id]);
@@ -69,16 +71,17 @@ export function DraftProvider({ id, children }: PropsWithChildren<{ id: string }
       setDocument((before) => {
         const changed = (withValue(before ?? {}, path, to) ?? {}) as Draft['document'];
         const next = path[0] === 'name' ? named(before ?? {}, changed) : changed;
-        void keepDraft(id, next);
+        follow(keepDraft(id, next));
         return next;
       }),
-    [id],
+    [id, follow],
   );
   if (document === undefined) return <Notice text={shared.loading} />;
   if (!document) return <Notice text={shared.notFound} />;
   const manual = typeof document.manual === 'string' ? document.manual : '';
   return (
     <EditedDocument id={id} document={document} set={set} origin="manual" source={manual}>
+      {failed ? <Unwritten /> : null}
       {children}
     </EditedDocument>
   );
