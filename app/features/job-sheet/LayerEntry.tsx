@@ -20,7 +20,7 @@ import { useRefusal } from '../../ui/Refusal';
 import { PageBar } from '../../ui/PageBar';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
-import { Unwritten, useWriting } from '../../ui/Unwritten';
+import { useWriting, Written } from '../../ui/Written';
 import { Body, Heading, Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
@@ -52,10 +52,9 @@ export function LayerEntry({ kind }: { kind: Layer['kind'] }) {
     [jobId, kind, follow],
   );
   return draft ? (
-    <>
-      {failed ? <Unwritten /> : null}
+    <Written failed={failed}>
       <Entry kind={kind} draft={draft} change={change} />
-    </>
+    </Written>
   ) : (
     <Notice text={shared.loading} />
   );

@@ -12,7 +12,7 @@ import { readSheet, type SheetFault, type SheetRead } from '@cardinex/contract/s
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
 import { shared } from '@cardinex/words/en/screens';
 import { Notice } from '../../../ui/Notice';
-import { Unwritten, useWriting } from '../../../ui/Unwritten';
+import { useWriting, Written } from '../../../ui/Written';
 import { getDraft, keepDraft, type Draft } from '../drafts';
 import { placeText, valueAt, withValue, type Path } from '@cardinex/core/sheet/draftPath';
 
@@ -81,8 +81,7 @@ export function DraftProvider({ id, children }: PropsWithChildren<{ id: string }
   const manual = typeof document.manual === 'string' ? document.manual : '';
   return (
     <EditedDocument id={id} document={document} set={set} origin="manual" source={manual}>
-      {failed ? <Unwritten /> : null}
-      {children}
+      <Written failed={failed}>{children}</Written>
     </EditedDocument>
   );
 }

@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useState, type PropsWithChildren } from 'react';
 import { View } from 'react-native';
 import { storageWords } from '@cardinex/words/en/storage';
 import { Mark } from './Mark';
@@ -23,12 +23,17 @@ export function useWriting(): Writing {
   return { failed, follow };
 }
 
-/** Said over what is being typed for as long as this device does not write it down. */
-export function Unwritten() {
+/** A screen on which something is typed; over it is said, for as long as that is so, that it is not written down. */
+export function Written({ failed, children }: PropsWithChildren<Pick<Writing, 'failed'>>) {
   return (
-    <View role="alert" className="gap-1 border-2 border-red bg-card p-3" testID="unwritten">
-      <Mark kind="out" word={storageWords.title} />
-      <Body className="font-strong">{storageWords.typedUnkept}</Body>
+    <View className="h-full">
+      {failed ? (
+        <View role="alert" className="gap-1 border-2 border-red bg-card p-3" testID="unwritten">
+          <Mark kind="out" word={storageWords.title} />
+          <Body className="font-strong">{storageWords.typedUnkept}</Body>
+        </View>
+      ) : null}
+      <View className="flex-1">{children}</View>
     </View>
   );
 }
