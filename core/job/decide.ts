@@ -120,8 +120,8 @@ function decideFact(verdict: Verdict, state: JobState, act: Act, context: Decide
   if (verdict.ok) return stamped({ ...also });
   const asSeen = unaware ? decideOn(asSeenBy(state, act), act, context) : verdict;
   if (asSeen.ok) {
-    const ground = waitingDecisions(state).filter((one) => !wasSeenWaiting(one.act, act));
-    return stamped({ ...also, ...(ground.length > 0 && { ground: ground.map(idOf) }) });
+    const ground = groundLost(state, act);
+    return stamped({ ...also, ...(ground.length > 0 && { ground }) });
   }
   if (!context.behindRefused) return asSeen;
   const itself = decideOn(state, act, context, 'whatever bars it');
@@ -134,8 +134,16 @@ function stamped(stamp: Stamp): Verdict {
   return Object.keys(stamp).length === 0 ? ACCEPTED : { ok: true, stamp };
 }
 
-function idOf({ act }: Pending): string {
-  return act.id;
+/** Decisions that the sender took for standing, and that wait by now. */
+function groundLost(state: JobState, fact: Act): readonly string[] {
+  const unknown = new Set(state.log.filter((event) => !wasSeen(event, fact)).map(({ id }) => id));
+  return waitingDecisions(state)
+    .filter(({ act: decision, unseen }) =>
+      decision.pending
+        ? !wasSeenWaiting(decision, fact)
+        : wasSeen(decision, fact) && unseen.some((id) => unknown.has(id)),
+    )
+    .map(({ act }) => act.id);
 }
 
 /** Decisions that stand, and that neither their maker nor this fact's sender held against the other. */
@@ -147,10 +155,15 @@ function reopenedBy(state: JobState, fact: Act, context: DecideContext): readonl
         !wasSeen(event, fact) &&
         isDecision(event) &&
         !state.struck[event.id] &&
-        (state.pending[event.id]?.decided?.holds ?? true) &&
+        hasEffect(state.pending[event.id]) &&
         restsOn(event, fact, sheet),
     )
     .map(({ id }) => id);
+}
+
+/** A decision that never waited, or was confirmed. */
+function hasEffect(pending: Pending | undefined): boolean {
+  return pending === undefined || pending.decided?.holds === true;
 }
 
 /** Refused because something else comes first, not because what it names is not there. */

@@ -23,7 +23,7 @@ export function fold(log: readonly LoggedAct[]): JobState {
   const struck = strikesIn(log);
   const standing = log.filter(({ id }) => !struck[id]);
   const reopened = reopenedIn(standing);
-  const state = standing.reduce((before, act) => take(before, act, reopened[act.id]), EMPTY_JOB);
+  const state = standing.reduce((before, act) => take(before, act, reopened), EMPTY_JOB);
   return { ...state, struck, log };
 }
 
@@ -41,14 +41,17 @@ function reachesBack({ pending }: JobState, act: LoggedAct): boolean {
 }
 
 /** One act that was not struck: it has its effect, or waits for someone to confirm it. */
-function take(state: JobState, act: LoggedAct, reopenedBy: readonly string[] = []): JobState {
-  const waits = act.pending ?? (reopenedBy.length > 0 ? unseenBy(reopenedBy) : null);
+function take(state: JobState, act: LoggedAct, reopened: Reopened = {}): JobState {
+  const late = reopened[act.id];
+  const waits = act.pending ?? (late ? unseenBy(late.map(({ id }) => id)) : null);
   if (waits) {
     return { ...state, pending: { ...state.pending, [act.id]: { act, ...waits, decided: null } } };
   }
   if (act.type !== 'pending.decided') return step(state, act);
   const waiting = state.pending[act.data.decision];
   if (!waiting || waiting.decided) return state;
+  // What came to light after it was confirmed was not known to whoever confirmed it either.
+  if (reopened[waiting.act.id]?.some(({ seq }) => seq > act.seq)) return state;
   const decided = { holds: act.data.holds, by: act.by, at: act.at };
   const pending = { ...state.pending, [waiting.act.id]: { ...waiting, decided } };
   const after = { ...state, pending };
@@ -56,13 +59,15 @@ function take(state: JobState, act: LoggedAct, reopenedBy: readonly string[] = [
 }
 
 /** Decisions that facts which came later had not known of, with those facts. */
-function reopenedIn(log: readonly LoggedAct[]): Readonly<Record<string, readonly string[]>> {
-  const reopened: Record<string, string[]> = {};
-  for (const { id, reopens = [] } of log) {
-    for (const decision of reopens) (reopened[decision] ??= []).push(id);
+function reopenedIn(log: readonly LoggedAct[]): Reopened {
+  const reopened: Record<string, LoggedAct[]> = {};
+  for (const fact of log) {
+    for (const decision of fact.reopens ?? []) (reopened[decision] ??= []).push(fact);
   }
   return reopened;
 }
+
+type Reopened = Readonly<Record<string, readonly LoggedAct[]>>;
 
 function step(state: JobState, act: LoggedAct): JobState {
   if (act.type === 'job.opened') {

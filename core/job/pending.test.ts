@@ -157,6 +157,37 @@ describe('a decision made without knowing all', () => {
     expect(struck.liners.accepted).not.toBeNull();
   });
 
+  it('confirmed once waits again when yet another fact comes to light', () => {
+    const before = allRead();
+    const seen = headSeq(before);
+    const read = joined(before, act('liner.read', reading('4', 0.1), seen, here));
+    const accepted = act(unread, {}, seen);
+    const waits = joined(read, accepted);
+    const say = { decision: accepted.id, holds: true };
+    const holds = joined(waits, act('pending.decided', say, headSeq(waits), here));
+    const third = { device: 'ffff0000-0000-7000-8000-000000000003' };
+    const late = joined(holds, act('liner.read', reading('1', 0.07), seen, third));
+    expect(late.liners.accepted).toBeNull();
+    expect(waitingDecisions(late)).toHaveLength(1);
+    const again = joined(late, act('pending.decided', say, headSeq(late), here));
+    expect(again.liners.accepted).not.toBeNull();
+    expect(fold(again.log)).toEqual(again);
+    // While it waits, a fact reopens nothing: whoever confirms it sees that one too.
+    const meanwhile = joined(waits, act('liner.read', reading('1', 0.07), seen, third));
+    expect(meanwhile.log.at(-1)?.reopens).toBeUndefined();
+  });
+
+  it('and reopened takes the ground from what was done on it by someone who did not know', () => {
+    const before = allRead();
+    const seen = headSeq(before);
+    const stands = joined(before, act(unread, {}, seen));
+    const knew = headSeq(stands);
+    const late = joined(stands, act('liner.read', reading('4', 0.1), seen, here));
+    const prepared = linersIn().prepare(DEMO_TOOL.wrench5).end().acts.at(-1);
+    const blind = act('run.prepared', prepared?.data as never, knew);
+    expect(joined(late, blind).log.at(-1)).toMatchObject({ ground: [stands.log.at(-1)?.id] });
+  });
+
   it('said by two to hold, or not, is decided by the first', () => {
     const before = allRead();
     const seen = headSeq(before);
