@@ -34,7 +34,15 @@ test('liners accepted with no network, while another reads one anew, wait until 
   await far.keyboard.type('0.10');
   await far.keyboard.press('Enter');
   await press(far, 'Replace it');
-  await expect(far.getByRole('button', { name: /^0.10 fan side/ })).toBeVisible();
+  await expect(far.getByTestId('stands')).toHaveCount(0);
+  await expect
+    .poll(() =>
+      far.evaluate(async (id) => {
+        const answer = (await (await fetch(`/api/jobs/${id}`)).json()) as { events: unknown[] };
+        return answer.events.length;
+      }, job.id),
+    )
+    .toBe(job.acts.length + 1);
 
   await context.setOffline(false);
   const pending = page.getByTestId('pending');

@@ -119,8 +119,10 @@ export async function readings(page: Page, ...values: string[]): Promise<void> {
 export async function confirm(page: Page, times: number, key = 'Space'): Promise<void> {
   for (let n = 0; n < times; n += 1) {
     await setHand(page);
+    const before = await page.getByRole('main').innerText();
     await page.keyboard.press(key);
     await page.waitForTimeout(WRITTEN_MS);
+    await changedFrom(page, before);
   }
   await setHand(page);
 }
@@ -133,5 +135,12 @@ export async function setHand(page: Page): Promise<void> {
   await expect(stop).toHaveCount(0);
 }
 
-/** By then an act is on the disk and the next one on the glass. */
+/** By then an act is on the disk and the next one on the glass, unless the machine is busy. */
 const WRITTEN_MS = 150;
+
+/** Waits for a busy machine to show what a press came to; some presses come to nothing. */
+async function changedFrom(page: Page, before: string): Promise<void> {
+  const main = page.getByRole('main');
+  for (let waits = 0; waits < 10 && (await main.innerText()) === before; waits += 1)
+    await page.waitForTimeout(100);
+}
