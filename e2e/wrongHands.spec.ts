@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { ShopServer } from './support/shop';
 import { confirm, expect, readings, signIn, test } from './support/shop';
+import { fillDisk } from './support/disk';
 import { press } from './support/hands';
 import { hurry } from './support/slowHands';
 import { handOn } from './support/standIns';
@@ -257,18 +258,8 @@ test('an act this device has no room for is said in large words, and not lost', 
 }) => {
   const address = await open(page, shop, readyToPull('no room'));
   await expect(bolt(page)).toHaveText('1');
-  const full = (isFull: boolean): Promise<void> =>
-    page.evaluate((so) => {
-      const store = IDBObjectStore.prototype as IDBObjectStore & { add0?: IDBObjectStore['add'] };
-      store.add0 ??= store.add;
-      store.add = so
-        ? () => {
-            throw new DOMException('no room', 'QuotaExceededError');
-          }
-        : store.add0;
-    }, isFull);
   const notKept = page.getByTestId('not-kept');
-  await full(true);
+  await fillDisk(page, true);
   await page.getByTestId('confirm').click();
   await expect(notKept).toContainText('This device has no room left.');
   await expect(notKept).toContainText('Head bolts: bolt 1, stage 1, 45 N·m');
@@ -277,30 +268,30 @@ test('an act this device has no room for is said in large words, and not lost', 
   await expect(page.getByRole('dialog').getByTestId('refusal')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(notKept).toBeVisible();
-  await full(false);
+  await fillDisk(page, false);
   await press(page, 'Try again');
   await expect(notKept).toHaveCount(0);
   await expect(bolt(page)).toHaveText('2');
 
   // Straight to the server, with nothing written here.
-  await full(true);
+  await fillDisk(page, true);
   await page.getByTestId('confirm').click();
   await press(page, 'Send it to the server');
   await expect(notKept).toHaveCount(0);
   await expect(bolt(page)).toHaveText('3');
-  await full(false);
+  await fillDisk(page, false);
   await page.getByTestId('confirm').click();
   await expect(bolt(page)).toHaveText('4');
 
   // Downloaded and put aside it is on the record nowhere, and was not counted.
-  await full(true);
+  await fillDisk(page, true);
   await page.getByTestId('confirm').click();
   const download = page.waitForEvent('download');
   await press(page, 'Download it');
   expect((await download).suggestedFilename()).toBe('cardinex-kept-acts.json');
   await press(page, /^Put aside/);
   await expect(bolt(page)).toHaveText('4');
-  await full(false);
+  await fillDisk(page, false);
   await confirm(page, 1);
   await expect(bolt(page)).toHaveText('5');
   await expect.poll(() => counts(page, address)).toEqual([1, 2, 3, 4]);

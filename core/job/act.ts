@@ -105,7 +105,7 @@ export interface Stamp {
   readonly pending?: Waits;
   /** Decisions that had not known of this fact, which wait again. */
   readonly reopens?: readonly string[];
-  /** Pending decisions of its own device that a fact rested on. */
+  /** Decisions that a fact's sender took for standing, and that wait. */
   readonly ground?: readonly string[];
   /** A fact behind an act of its device that was refused. */
   readonly behindRefused?: true;

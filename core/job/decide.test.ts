@@ -1,6 +1,6 @@
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import type { ActType } from './act';
-import { lastActOf } from './decide';
+import { lastActOf } from './decideAware';
 import {
   added,
   after,

@@ -4,7 +4,7 @@ import { isFixed } from '../sheet/checks/variants';
 import { placesOverlap, pointerTo, valueAtPlace, withValueAtPlace } from '../sheet/place';
 import { variantOf } from '../sheet/variants';
 import type { ActOf } from './act';
-import type { DecideContext } from './decide';
+import type { DecideContext } from './decideContext';
 import { layeredOn, newFaults, withPoints } from './differences';
 import { withDecision, type Point } from './layers';
 import { ACCEPTED, refused, type Verdict } from './refusal';

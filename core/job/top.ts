@@ -3,7 +3,7 @@ import { rim } from '../crank/rim';
 import { ReckoningFault } from '../quantity/reckoningFault';
 import { figureMm } from '../quantity/figureMm';
 import type { ActData, ActOf, LoggedAct } from './act';
-import type { DecideContext } from './decide';
+import type { DecideContext } from './decideContext';
 import { refusedByCrank } from './crankHeld';
 import { ACCEPTED, refused, type Verdict } from './refusal';
 import type { Thing } from './register';

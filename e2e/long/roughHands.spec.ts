@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readKey } from '../../core/job/run/runKey';
 import { seeded, type Seeded } from '../../core/quantity/seeded';
+import { fillDisk } from '../support/disk';
 import { expect, signIn, test } from '../support/shop';
 import { anotherPhone, hurry } from '../support/slowHands';
 import { readyToPull } from '../support/stories';
@@ -69,18 +70,6 @@ async function watch(page: Page): Promise<void> {
 
 const presses = (page: Page): Promise<Press[]> =>
   page.evaluate(() => (window as Watched).presses ?? []);
-
-/** Lets the disk of a page refuse every write, or no longer. */
-const fillDisk = (page: Page, full: boolean): Promise<void> =>
-  page.evaluate((so) => {
-    const store = IDBObjectStore.prototype as IDBObjectStore & { add0?: IDBObjectStore['add'] };
-    store.add0 ??= store.add;
-    store.add = so
-      ? () => {
-          throw new DOMException('no room', 'QuotaExceededError');
-        }
-      : store.add0;
-  }, full);
 
 /** What the card says of where the run stands. */
 async function stands(page: Page): Promise<string> {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cardOfDecision, waitingDecisions, type Pending } from '@cardinex/core/job/pending';
+import { entryOf } from '@cardinex/core/job/tray';
 import { actLine } from '@cardinex/words/en/acts';
 import { moment } from '@cardinex/words/en/kit';
 import { pendingWords as w } from '@cardinex/words/en/pending';
@@ -80,12 +81,15 @@ export function PendingButtons({
   );
 }
 
-/** Decisions about the whole job that wait; those of a card are decided on their card. */
+/** Decisions that wait about the whole job, or a card it does not have by now; others are decided on their card. */
 export function PendingOfJob() {
-  const { state, sheet } = useJob();
+  const { state, sheet, tray } = useJob();
   const [pressed, setPressed] = useState<string | null>(null);
   return waitingDecisions(state)
-    .filter((pending) => cardOfDecision(pending, state, sheet) === null)
+    .filter((pending) => {
+      const place = cardOfDecision(pending, state, sheet);
+      return place === null || !entryOf(tray, place);
+    })
     .map((pending) => (
       <View key={pending.act.id} className="gap-3 rounded-lg border-2 border-red bg-card p-3">
         <PendingDecision pending={pending} />

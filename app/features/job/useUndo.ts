@@ -1,4 +1,4 @@
-import { lastActOf } from '@cardinex/core/job/decide';
+import { lastActOf } from '@cardinex/core/job/decideAware';
 import { isOn } from '@cardinex/core/job/cardOf';
 import type { CardName } from '@cardinex/core/job/tray';
 import type { ActType, LoggedAct } from '@cardinex/core/job/act';

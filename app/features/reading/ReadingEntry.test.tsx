@@ -155,7 +155,7 @@ describe('a reading far from its fellows', () => {
     const { user } = open({ isFar, writing });
     await user.keyboard('0.9{Enter}');
     await user.click(screen.getByRole('button', { name: 'It is so: keep it' }));
-    expect(screen.getByTestId('far')).toBeTruthy();
+    expect(screen.getByTestId('far').textContent).toContain('0.90 mm is far from its fellows.');
     await act(async () => written(true));
     expect(screen.queryByTestId('far')).toBeNull();
   });

@@ -4,7 +4,7 @@ import { cylindersOf } from '../../sheet/engineSheet';
 import { boreStands, linerLimitsMm } from '../../sheet/linerStand';
 import { heightsOf } from '../../sheet/spec/block';
 import type { ActOf, LoggedAct, Printed } from '../act';
-import type { DecideContext } from '../decide';
+import type { DecideContext } from '../decideContext';
 import { mayOverride } from '../roles';
 import { cylindersInScope, fitsLiners, type JobSheet } from '../scope';
 import { ACCEPTED, refused, type Verdict } from '../refusal';

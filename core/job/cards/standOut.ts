@@ -5,7 +5,7 @@ import type { GasketSpec } from '../../sheet/spec/block';
 import type { ActOf, LoggedAct } from '../act';
 import { GAP_REACH, readCheck, type Check } from '../checks/check';
 import { readingOf, type ChecksState } from '../checks/state';
-import type { DecideContext } from '../decide';
+import type { DecideContext } from '../decideContext';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
 import { cylindersInScope, takesPistonsIn, withBuildCards, type JobSheet } from '../scope';

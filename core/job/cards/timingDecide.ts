@@ -1,5 +1,5 @@
 import type { ActOf } from '../act';
-import type { DecideContext } from '../decide';
+import type { DecideContext } from '../decideContext';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobState } from '../state';
 import { MARKS_SET, timingStepsBefore, timingView } from './timing';

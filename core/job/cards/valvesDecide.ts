@@ -4,7 +4,7 @@ import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
 import { barringOf, overheadFor } from '../../sheet/barringOf';
 import { isValve, type SettingItem } from '../../sheet/settingItems';
 import type { ActOf } from '../act';
-import type { DecideContext } from '../decide';
+import type { DecideContext } from '../decideContext';
 import { refusedByCrank } from '../crankHeld';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobSheet } from '../scope';

@@ -1,6 +1,6 @@
 import type { ActOf } from '../act';
 import { refusedByCrank } from '../crankHeld';
-import type { DecideContext } from '../decide';
+import type { DecideContext } from '../decideContext';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
 import type { JobState } from '../state';

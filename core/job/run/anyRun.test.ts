@@ -3,7 +3,7 @@ import { demoSheets } from '@cardinex/demo/sheets/all';
 import { planOf } from '../../sheet/programmeOf';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { Act, ActData, ActType, LoggedAct, RunActType, RunName, Side } from '../act';
-import type { DecideContext } from '../decide';
+import type { DecideContext } from '../decideContext';
 import { fold } from '../evolve';
 import type { JobState } from '../state';
 import { decideBolt, decideContest, decideTakenOut, doneBy } from './runDecide';

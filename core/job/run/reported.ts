@@ -1,5 +1,5 @@
 import type { ActOf, LoggedAct } from '../act';
-import type { DecideContext } from '../decide';
+import type { DecideContext } from '../decideContext';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobState } from '../state';
 import { decideBolt } from './runDecide';

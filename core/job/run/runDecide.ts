@@ -3,7 +3,7 @@ import { inMillionths } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf, RunActType, RunName, WrenchShown } from '../act';
 import { refusedByCrank } from '../crankHeld';
-import type { DecideContext } from '../decide';
+import type { DecideContext } from '../decideContext';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
 import { STRIP } from '../slackening';

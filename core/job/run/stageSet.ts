@@ -2,7 +2,7 @@ import { inMillionths } from '../../quantity/withinLimits';
 import { isPause } from '../../tightening/programme';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf } from '../act';
-import type { DecideContext } from '../decide';
+import type { DecideContext } from '../decideContext';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { STRIP } from '../slackening';
 import type { RunsState, RunState } from './runState';
