@@ -36,9 +36,9 @@ async function onServer(): Promise<Result[]> {
   const postgres = await startPostgres(path.join(scratchFolder('bench'), 'data'));
   try {
     await postgres.createDatabase('bench');
-    const databaseUrl = postgres.url('bench');
-    await prepareDatabase(databaseUrl);
-    const env = { DATABASE_URL: databaseUrl, PORT: '0', CARDINEX_APP: appFolder };
+    const addresses = postgres.addresses('bench');
+    await prepareDatabase(addresses);
+    const env = { ...addresses, PORT: '0', CARDINEX_APP: appFolder };
     const server = await startServerProcess({ ...env, LOG_LEVEL: 'error' });
     const measured: Result[] = [];
     if (wants('screen')) measured.push(...(await benchScreen(server.address)));

@@ -2,17 +2,17 @@ import { z } from 'zod';
 import type { Role } from '@cardinex/core/job/roles';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { JobEvent } from '@cardinex/core/job/act';
+import type { JobSummary } from '@cardinex/core/job/summary';
 import type { SheetFault } from './sheets/readSheet';
-import { uuid, words } from './text';
+import { words } from './text';
 
 /** What app and server say to each other besides acts. */
 export const signInSchema = z.strictObject({
   shop: words(60),
-  member: uuid,
+  /** The member's id; on a device the shop does not know yet, their name or initials. */
+  member: words(80),
   /** A PIN for the crew, a passphrase for the lead. */
   secret: z.string().min(4, 'is at least four characters').max(200),
-  /** The device this was when it was last signed in here: it stays the same device. */
-  device: uuid.optional(),
 });
 export type SignIn = z.infer<typeof signInSchema>;
 
@@ -45,6 +45,15 @@ export interface Session {
 export interface SheetRevision {
   readonly hash: string;
   readonly sheet: EngineSheet;
+}
+
+/** The board of a shop. */
+export interface Board {
+  readonly jobs: readonly JobSummary[];
+  /** What to ask for the finished jobs before these by; null where there are none. */
+  readonly moreFinished: string | null;
+  /** Jobs whose logs do not end where they should: nothing of them is shown. */
+  readonly damaged: readonly string[];
 }
 
 /** A job's log with the sheet it is pinned to. */

@@ -1,11 +1,19 @@
 import type { Outcomes } from './acts/outcome';
-import type { CrewMember, Instance, JobLog, Problem, Session, SheetRevision, SignIn } from './api';
+import type {
+  Board,
+  CrewMember,
+  Instance,
+  JobLog,
+  Problem,
+  Session,
+  SheetRevision,
+  SignIn,
+} from './api';
 import type { SuspectAct, ToolLog, Tools } from './tools/api';
 import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
 import type { Publish } from './sheets/publish';
 import type { Act } from '@cardinex/core/job/act';
 import type { Overhaul } from '@cardinex/core/job/overhauls';
-import type { JobSummary } from '@cardinex/core/job/summary';
 
 /** The server answered with problem details. */
 export class AnsweredProblem extends Error {
@@ -51,10 +59,12 @@ function post<T>(path: string, body: unknown): Promise<T> {
 /** Every call the app makes of the server. */
 export const client = {
   instance: () => ask<Instance>('/instance'),
-  crew: (shop: string) => ask<{ crew: CrewMember[] }>(`/shops/${encodeURIComponent(shop)}/crew`),
+  crew: (shop: string) =>
+    ask<{ crew: CrewMember[] | null }>(`/shops/${encodeURIComponent(shop)}/crew`),
   session: () => ask<Session | null>('/session'),
   signIn: (body: SignIn) => post<Session>('/session', body),
   signOut: () => ask<void>('/session', { method: 'DELETE' }),
+  forgetDevice: () => ask<void>('/session/device', { method: 'DELETE' }),
   sheets: () => ask<{ sheets: SheetRevision[] }>('/sheets'),
   publishSheets: (body: Publish) => post<{ sheets: SheetRevision[] }>('/sheets', body),
   revision: (sheet: string, revision: number) =>
@@ -63,7 +73,9 @@ export const client = {
   tool: (id: string) => ask<ToolLog>(`/tools/${id}`),
   suspect: (id: string) => ask<{ acts: SuspectAct[] }>(`/tools/${id}/suspect`),
   toolAct: (id: string, act: ToolAct) => post<{ tool: ToolState }>(`/tools/${id}/acts`, act),
-  jobs: () => ask<{ jobs: JobSummary[] }>('/jobs'),
+  jobs: () => ask<Board>('/jobs'),
+  finishedJobs: (before: string) =>
+    ask<Board>(`/jobs?finishedBefore=${encodeURIComponent(before)}`),
   job: (id: string) => ask<JobLog>(`/jobs/${id}`),
   overhauls: (id: string) => ask<{ overhauls: Overhaul[] }>(`/jobs/${id}/overhauls`),
   sendPhotograph: (job: string, photograph: string, picture: Blob) =>

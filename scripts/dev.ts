@@ -11,13 +11,13 @@ const dataFolder = path.resolve(process.env.CARDINEX_DATA ?? path.join(root, '.d
 mkdirSync(dataFolder, { recursive: true });
 const postgres = await startPostgres(dataFolder);
 await postgres.createDatabase('cardinex_dev');
-const databaseUrl = postgres.url('cardinex_dev');
-await prepareDatabase(databaseUrl);
+const addresses = postgres.addresses('cardinex_dev');
+await prepareDatabase(addresses);
 
 const children = [
   spawn(process.execPath, ['--watch', '--import', 'tsx', path.join(root, 'server/main.ts')], {
     stdio: 'inherit',
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: process.env.PORT ?? '4700' },
+    env: { ...process.env, ...addresses, PORT: process.env.PORT ?? '4700' },
   }),
   spawn('npx', ['--no-install', 'expo', 'start', '--web', '--localhost'], {
     cwd: path.join(root, 'app'),

@@ -129,9 +129,9 @@ const postgres = await startPostgres(path.join(scratchFolder('pictures'), 'data'
 try {
   await exportApp();
   await postgres.createDatabase('pictures');
-  const databaseUrl = postgres.url('pictures');
-  await prepareDatabase(databaseUrl);
-  const env = { DATABASE_URL: databaseUrl, PORT: '0', CARDINEX_APP: appFolder, LOG_LEVEL: 'error' };
+  const addresses = postgres.addresses('pictures');
+  await prepareDatabase(addresses);
+  const env = { ...addresses, PORT: '0', CARDINEX_APP: appFolder, LOG_LEVEL: 'error' };
   const server = await startServerProcess(env);
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: browserArguments });
   mkdirSync(folder, { recursive: true });

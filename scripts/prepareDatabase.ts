@@ -1,17 +1,22 @@
-import { connect } from '../server/database/connection';
-import { migrate } from '../server/database/migrate';
+import { connectAsOwner } from '../server/database/connection';
+import { bringUpToDate } from '../server/database/bringUpToDate';
 import { defineModels } from '../server/database/models';
-import { ensureInstance, seedDemo } from '../server/seed';
+import { seedDemo } from '../server/seed';
+
+/** A database as the server is given it: under the role it runs as, and under its owner's. */
+export interface DatabaseAddresses {
+  readonly DATABASE_URL: string;
+  readonly DATABASE_OWNER_URL: string;
+}
 
 /** Brings a database up to date and, when it has no shop yet, fills it with the demo. */
-export async function prepareDatabase(url: string): Promise<{ seeded: boolean }> {
-  const sequelize = connect(url);
+export async function prepareDatabase(addresses: DatabaseAddresses): Promise<{ seeded: boolean }> {
+  const owner = connectAsOwner(addresses.DATABASE_OWNER_URL);
   try {
-    defineModels(sequelize);
-    await migrate(sequelize);
-    await ensureInstance();
-    return { seeded: await seedDemo(sequelize, new Date()) };
+    defineModels(owner);
+    await bringUpToDate(owner, addresses.DATABASE_URL);
+    return { seeded: await seedDemo(owner, new Date()) };
   } finally {
-    await sequelize.close();
+    await owner.close();
   }
 }

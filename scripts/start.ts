@@ -4,9 +4,10 @@ import path from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
 import { demoShops } from '../demo/shops';
+import { StartupError } from '../server/startupError';
 import { appFolder, exportApp } from './exportApp';
 import { startPostgres, type Postgres } from './postgres';
-import { prepareDatabase } from './prepareDatabase';
+import { prepareDatabase, type DatabaseAddresses } from './prepareDatabase';
 import { startServerProcess, stopServerProcess, type ServerProcess } from './serverProcess';
 
 const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
@@ -23,11 +24,9 @@ let instruments: ChildProcess | null = null;
 let stopping = false;
 
 try {
-  const databaseUrl = await database();
+  const addresses = await database();
   await exportApp();
-  const { seeded } = await prepareDatabase(databaseUrl);
-  if (seeded) console.log('A new database was filled with the demo shop.');
-  server = await serve(databaseUrl);
+  server = await serve(addresses);
   instruments = startInstruments();
   console.log(`\nCardinex is ready at ${server.address}\n`);
   printSignIns();
@@ -41,12 +40,15 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) {
 }
 
 /** The database to use: the one given, or one of our own, made the first time. */
-async function database(): Promise<string> {
+async function database(): Promise<DatabaseAddresses> {
   const given = process.env.DATABASE_URL;
   if (given) {
     if (fresh)
-      throw new Error('--fresh makes a new database of its own; leave DATABASE_URL unset for it.');
-    return given;
+      throw new StartupError(
+        '--fresh makes a new database of its own; leave DATABASE_URL unset for it.',
+      );
+    const owner = process.env.DATABASE_OWNER_URL ?? given;
+    return prepared({ DATABASE_URL: given, DATABASE_OWNER_URL: owner });
   }
   mkdirSync(dataFolder, { recursive: true });
   postgres = await startPostgres(dataFolder);
@@ -54,14 +56,21 @@ async function database(): Promise<string> {
   const known = existsSync(nameFile) && !fresh ? readFileSync(nameFile, 'utf8').trim() : null;
   const name = known ?? `cardinex_${new Date().toISOString().replace(/\D/g, '').slice(0, 17)}`;
   await postgres.createDatabase(name);
+  const addresses = await prepared(postgres.addresses(name));
   writeFileSync(nameFile, `${name}\n`);
-  return postgres.url(name);
+  return addresses;
+}
+
+async function prepared(addresses: DatabaseAddresses): Promise<DatabaseAddresses> {
+  const { seeded } = await prepareDatabase(addresses);
+  if (seeded) console.log('A new database was filled with the demo shop.');
+  return addresses;
 }
 
 /** Runs the server, and again should it fall over. */
-async function serve(databaseUrl: string): Promise<ServerProcess> {
+async function serve(addresses: DatabaseAddresses): Promise<ServerProcess> {
   const running = await startServerProcess({
-    DATABASE_URL: databaseUrl,
+    ...addresses,
     PORT: port,
     CARDINEX_APP: appFolder,
     LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
@@ -69,15 +78,15 @@ async function serve(databaseUrl: string): Promise<ServerProcess> {
   running.child.once('exit', (code, signal) => {
     if (stopping) return;
     console.error(`The server fell over (${signal ?? code}) and is started again.`);
-    void serveAgain(databaseUrl);
+    void serveAgain(addresses);
   });
   return running;
 }
 
-async function serveAgain(databaseUrl: string): Promise<void> {
+async function serveAgain(addresses: DatabaseAddresses): Promise<void> {
   await pause(RESTART_MS);
   try {
-    server = await serve(databaseUrl);
+    server = await serve(addresses);
   } catch (error) {
     console.error(error);
     await stop(1);
@@ -105,9 +114,11 @@ function printSignIns(): void {
   console.log('Demo sign-ins (everything in these shops is made up):');
   for (const shop of demoShops) {
     console.log(`  ${shop.name}`);
-    for (const { name, role, secretKind, secret } of shop.crew) {
+    for (const { name, initials, role, secretKind, secret } of shop.crew) {
       const kind = secretKind === 'pin' ? 'PIN' : 'passphrase';
-      console.log(`    ${name.padEnd(15)} ${role.padEnd(10)} ${kind} ${secret}`);
+      console.log(
+        `    ${initials.padEnd(3)} ${name.padEnd(15)} ${role.padEnd(10)} ${kind} ${secret}`,
+      );
     }
   }
 }

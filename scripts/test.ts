@@ -7,6 +7,7 @@ import { appFolder, exportApp } from './exportApp';
 import { startPostgres } from './postgres';
 import { runQuietly } from './runQuietly';
 import { scratchFolder } from './scratch';
+import { testDatabases } from './testDatabase';
 
 /**
  * Everything that must hold, ending with one line of counts. What reads the sources is checked while
@@ -71,7 +72,7 @@ function suite(
 const postgres = await startPostgres(path.join(folder, 'data'), { passing: true });
 try {
   await Promise.all([checkSources(), exportApp()]);
-  const databases = { CARDINEX_TEST_DATABASES: postgres.url('{name}') };
+  const databases = testDatabases(postgres);
   const jestCounts = path.join(folder, 'jest.json');
   suite(
     'units and server',

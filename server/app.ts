@@ -1,21 +1,26 @@
 import { randomUUID } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
-import express, { type Express } from 'express';
+import express, { type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import type pg from 'pg';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Sequelize } from 'sequelize';
 import { calendarRoutes } from './calendar/routes';
+import type { Config } from './config';
 import { Instance } from './database/models';
+import { Readiness } from './database/readiness';
 import { JobCache } from './jobs/jobCache';
 import { jobRoutes } from './jobs/routes';
 import { labelRoutes } from './labels/routes';
 import type { LiveHub } from './live/hub';
+import { liveRoutes } from './live/routes';
 import { openApiDocument } from './openapi';
 import { photographRoutes } from './photographs/routes';
-import { answerProblem, notFound } from './problems/problem';
+import { problemPage } from './problems/page';
+import { ProblemError, answerProblem, notFound } from './problems/problem';
+import { requireDocumentedUse } from './problems/usage';
 import type { ReckonPool } from './reckon/pool';
 import { reckonRoutes } from './reckon/routes';
 import { sheetRoutes } from './sheets/routes';
@@ -25,45 +30,33 @@ import { toolRoutes } from './tools/routes';
 import { sessions } from './session/session';
 
 export interface Parts {
+  readonly config: Config;
   readonly sequelize: Sequelize;
   readonly pool: pg.Pool;
   readonly hub: LiveHub;
   readonly reckonPool: ReckonPool;
   readonly log: Logger;
-  readonly appFolder: string | undefined;
-  readonly secure: boolean;
 }
 
 /** Puts the server together. Everything it needs is handed in, so that a test can hand in its own. */
 export async function buildApp(parts: Parts): Promise<Express> {
+  const { config, sequelize, pool, hub } = parts;
   const instance = await Instance.findOne({ rejectOnEmpty: true });
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    pinoHttp({
-      logger: parts.log,
-      genReqId: () => randomUUID(),
-      autoLogging: { ignore: (request) => !request.url?.startsWith('/api/') },
-      serializers: {
-        // The id is the one a problem gives to whoever asked. Headers carry sessions: never one of them.
-        req: ({ id, method, url }: { id: string; method: string; url: string }) => ({
-          id,
-          method,
-          url: unsaid(url),
-        }),
-        res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
-      },
-    }),
-  );
-  app.use(security(parts.secure));
+  app.set('trust proxy', config.trustProxy);
+  app.use(requestLog(parts.log));
+  app.use(security(config));
 
   app.get('/health', (_request, response) => {
     response.json({ status: 'alive' });
   });
+  const readiness = new Readiness(config.databaseUrl);
   app.get('/ready', async (_request, response) => {
-    await parts.pool.query('SELECT 1');
+    if (!(await readiness.isReady())) throw new ProblemError(503, 'not-ready');
     response.json({ status: 'ready' });
   });
+  app.get('/problems/:code', problemPage);
 
   const sheetSchema = engineSheetJsonSchema();
   app.get(SHEET_SCHEMA_PATH, (_request, response) => {
@@ -72,6 +65,8 @@ export async function buildApp(parts: Parts): Promise<Express> {
 
   const openApi = openApiDocument();
   const api = express.Router();
+  api.use(neverStored);
+  api.use(requireDocumentedUse(openApi.paths));
   api.use(express.json({ limit: '1mb' }));
   api.get('/openapi.json', (_request, response) => {
     response.json(openApi);
@@ -79,20 +74,38 @@ export async function buildApp(parts: Parts): Promise<Express> {
   api.use(reckonRoutes(parts.reckonPool));
   const cache = new JobCache();
   api.use(calendarRoutes(cache, instance.cookieSecret));
-  api.use(sessions(parts.pool, instance.id, instance.cookieSecret, parts.secure));
-  api.use(sessionRoutes(parts.pool, instance.id));
-  api.use(sheetRoutes(parts.sequelize));
-  api.use(toolRoutes(parts.sequelize, cache, instance.cookieSecret));
-  api.use(jobRoutes(parts.sequelize, cache, parts.hub));
+  api.use(sessions(pool, instance.id, instance.cookieSecret));
+  api.use(sessionRoutes(pool, instance.id));
+  api.use(sheetRoutes(sequelize));
+  api.use(toolRoutes(sequelize, cache, instance.cookieSecret));
+  api.use(jobRoutes(sequelize, cache, hub));
+  api.use(liveRoutes(cache, hub));
   api.use(labelRoutes(cache));
   api.use(photographRoutes(cache));
   api.use(notFound);
   app.use('/api', api);
 
-  if (parts.appFolder && existsSync(parts.appFolder)) serveExport(app, parts.appFolder);
+  if (config.appFolder && existsSync(config.appFolder)) serveExport(app, config.appFolder);
   app.use(notFound);
   app.use(answerProblem);
   return app;
+}
+
+function requestLog(logger: Logger): RequestHandler {
+  return pinoHttp({
+    logger,
+    genReqId: () => randomUUID(),
+    autoLogging: { ignore: (request) => !request.url?.startsWith('/api/') },
+    serializers: {
+      // The id is the one a problem gives to whoever asked. Headers carry sessions: never one of them.
+      req: ({ id, method, url }: { id: string; method: string; url: string }) => ({
+        id,
+        method,
+        url: unsaid(url),
+      }),
+      res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+    },
+  });
 }
 
 /** A calendar's address is a secret; a log is read by many. */
@@ -100,7 +113,14 @@ function unsaid(url: string): string {
   return url.replace(/(\/calendars\/[^/]+\/)[^/?]+/, '$1…');
 }
 
-function security(secure: boolean) {
+/** A shop's records are not left in caches on the way; what may be says so itself. */
+const neverStored: RequestHandler = (_request, response, next) => {
+  response.setHeader('cache-control', 'no-store');
+  next();
+};
+
+function security({ tls, instrumentOrigins }: Config) {
+  const secure = tls !== undefined;
   return helmet({
     contentSecurityPolicy: {
       useDefaults: false,
@@ -111,8 +131,9 @@ function security(secure: boolean) {
         styleSrc: ["'self'", "'unsafe-inline'"],
         fontSrc: ["'self'", 'data:'],
         imgSrc: ["'self'", 'data:', 'blob:'],
-        // A wrench or gauge on this device speaks over a socket of its own.
-        connectSrc: ["'self'", 'ws://127.0.0.1:*', 'ws://localhost:*', 'wss:'],
+        // A wrench or gauge on this device speaks over a socket of its own; elsewhere only where the
+        // shop says so, or a script that got in could carry records anywhere.
+        connectSrc: ["'self'", 'ws://127.0.0.1:*', 'ws://localhost:*', ...instrumentOrigins],
         frameAncestors: ["'none'"],
         baseUri: ["'self'"],
         formAction: ["'self'"],

@@ -79,7 +79,7 @@ function reckonPath<N extends ReckonName>(name: N): Json {
 }
 
 /** The whole interface of the server, generated from the contract the server itself parses with. */
-export function openApiDocument(): Json {
+export function openApiDocument(): Json & { readonly paths: Record<string, Json> } {
   const reckonNames = Object.keys(reckonInputs) as ReckonName[];
   const reckonings = Object.fromEntries(
     reckonNames.map((name) => [`/api/reckon/${name}`, reckonPath(name)]),
@@ -98,10 +98,12 @@ export function openApiDocument(): Json {
     components: { schemas: { Act: schemaOf(actSchema) } },
     paths: {
       ...reckonings,
+      '/api/openapi.json': get('This document'),
       '/api/instance': get('The database and its shops'),
-      '/api/shops/{slug}/crew': get('The crew of a shop, for its tiles', [
-        { name: 'slug', in: 'path', required: true, schema: { type: 'string' } },
-      ]),
+      '/api/shops/{slug}/crew': get(
+        'The crew of a shop, for its tiles; null to a device the shop does not know',
+        [{ name: 'slug', in: 'path', required: true, schema: { type: 'string' } }],
+      ),
       '/api/session': {
         ...get('Who is signed in on this device'),
         post: {
@@ -114,6 +116,13 @@ export function openApiDocument(): Json {
           tags: ['session'],
           summary: 'Sign everyone out',
           responses: { '204': { description: 'Signed out' } },
+        },
+      },
+      '/api/session/device': {
+        delete: {
+          tags: ['session'],
+          summary: 'Sign everyone out and forget the device: it comes back as another',
+          responses: { '204': { description: 'Forgotten' } },
         },
       },
       '/api/sheets': {
@@ -161,7 +170,9 @@ export function openApiDocument(): Json {
           { name: 'token', in: 'path', required: true, schema: { type: 'string' } },
         ],
       ),
-      '/api/jobs': get('The board'),
+      '/api/jobs': get(
+        'The board: open jobs and the newest finished ones; ?finishedBefore= with what was answered as moreFinished for the next',
+      ),
       '/api/jobs/{id}': get('A job: its log and its pinned sheet', [idParameter]),
       '/api/jobs/{id}/overhauls': get('What earlier jobs found of the gaps of the same engine', [
         idParameter,

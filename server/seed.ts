@@ -1,4 +1,3 @@
-import { randomBytes } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import type { Sequelize } from 'sequelize';
 import { demoJobs, sheetHash } from '@cardinex/demo/jobs';
@@ -6,17 +5,9 @@ import { demoShops, type DemoShop } from '@cardinex/demo/shops';
 import type { DemoJob } from '@cardinex/demo/storyteller';
 import { demoTools } from '@cardinex/demo/tools';
 import { appendToolAct } from './tools/appendToolAct';
-import { Device, Instance, Member, Sheet, Shop } from './database/models';
+import { Device, Member, Sheet, Shop } from './database/models';
 import { appendActs } from './jobs/appendActs';
 import { JobCache } from './jobs/jobCache';
-
-/** Gives the database its identity; a database that has one keeps it. */
-export async function ensureInstance(): Promise<void> {
-  await Instance.findOrCreate({
-    where: { onlyOne: true },
-    defaults: { cookieSecret: randomBytes(32).toString('hex') },
-  });
-}
 
 /** Fills an empty database with the made-up shops. One that has a shop is left as it is. */
 export async function seedDemo(sequelize: Sequelize, now: Date): Promise<boolean> {
@@ -71,7 +62,7 @@ export async function tellJob(sequelize: Sequelize, cache: JobCache, job: DemoJo
     device: job.shop.device,
     member: (id: string) => {
       const member = job.shop.crew.find((m) => m.id === id);
-      return member ? { role: member.role, fresh: false } : null;
+      return member ? { role: member.role, provedAt: '', fresh: false } : null;
     },
   };
   for (const act of job.acts) {

@@ -30,8 +30,6 @@ const preferencesSchema = z.object({
   instruments: z
     .object({ wrench: address, pump: address, encoder: address, scanner: address })
     .catch({ wrench: '', pump: '', encoder: '', scanner: '' }),
-  /** Which device this is to each database, by the database's own id. */
-  devices: z.record(z.string(), z.string()).catch({}),
 });
 
 export type Preferences = z.infer<typeof preferencesSchema>;

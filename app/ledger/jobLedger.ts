@@ -6,6 +6,7 @@ import type { Act, ActData, ActType, JobEvent, LoggedAct } from '@cardinex/core/
 import type { Role } from '@cardinex/core/job/roles';
 import { decide } from '@cardinex/core/job/decide';
 import { groundsOf } from '@cardinex/core/job/grounds';
+import { isFreshProof } from '@cardinex/core/job/proof';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { evolve, fold } from '@cardinex/core/job/evolve';
 import type { Refusal, Verdict } from '@cardinex/core/job/refusal';
@@ -24,11 +25,9 @@ export interface Actor {
   readonly provedAt: string | undefined;
 }
 
-/** A proof this recent lets an override through; the server has the last word. */
-const FRESH_PROOF_MS = 10 * 60 * 1000;
-
-function isFresh({ unproved, provedAt }: Actor, now: number): boolean {
-  return !unproved && provedAt !== undefined && now - Date.parse(provedAt) < FRESH_PROOF_MS;
+/** The server has the last word: what it knows of is the proof it has seen. */
+function isFresh({ unproved, provedAt }: Actor, now: string): boolean {
+  return !unproved && isFreshProof(provedAt, now);
 }
 
 export interface LedgerView {
@@ -216,7 +215,7 @@ export class JobLedger {
       const restedOn = groundsOf(state, act, figures).map(({ id }) => id);
       return restedOn.length > 0 ? { ...act, restedOn } : act;
     };
-    const member = { id: actor.id, role: actor.role, fresh: isFresh(actor, Date.parse(now)) };
+    const member = { id: actor.id, role: actor.role, fresh: isFresh(actor, now) };
     let after = state;
     for (const one of acts) {
       const act = make(one, 1);

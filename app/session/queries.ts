@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { client } from '@cardinex/contract/client';
 
 export function useInstance() {
@@ -22,4 +22,18 @@ const BOARD_REFRESH_MS = 10_000;
 
 export function useJobs() {
   return useQuery({ queryKey: ['jobs'], queryFn: client.jobs, refetchInterval: BOARD_REFRESH_MS });
+}
+
+/**
+ * Finished jobs beyond those of the board, a page at a time when it is asked for.
+ * @param first where the board's own end
+ */
+export function useOlderFinished(first: string | null) {
+  return useInfiniteQuery({
+    queryKey: ['jobs', 'finished', first],
+    queryFn: ({ pageParam }) => client.finishedJobs(pageParam),
+    initialPageParam: first ?? '',
+    getNextPageParam: (page) => page.moreFinished,
+    enabled: false,
+  });
 }

@@ -5,7 +5,6 @@ import { toolsWords as w } from '@cardinex/words/en/tools';
 import { Shop } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';
 import { openJob } from '../jobs/openJob';
-import { shopJobs } from '../jobs/shopJobs';
 import { ProblemError } from '../problems/problem';
 import { allTools } from '../tools/tools';
 import { afterHeatEvents } from './afterHeat';
@@ -39,10 +38,10 @@ export function calendarRoutes(cache: JobCache, secret: string): Router {
 
 /** Of engines on the stands; a sheet is read only for those that have been hot. */
 async function jobEvents(cache: JobCache, shopId: string): Promise<ICalEventData[]> {
-  const jobs = await shopJobs(cache, shopId);
+  const jobs = await cache.loadMany(shopId, 'open');
   const events = await Promise.all(
     jobs
-      .filter(({ state }) => state.heat)
+      .filter(({ state }) => state?.heat)
       .map(async ({ id }) => {
         const { state, sheet } = await openJob(cache, shopId, id);
         return afterHeatEvents(id, sheetOfJob(sheet.sheet, state), state);

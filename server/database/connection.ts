@@ -4,11 +4,38 @@ import { Sequelize } from 'sequelize';
 /** Connections per process: enough for a busy shop, few enough for two servers on one database. */
 const MOST_CONNECTIONS = 16;
 
+/**
+ * How long a connection, and a statement, may take. A database that is frozen neither answers nor
+ * hangs up: without these, neither would the server.
+ */
+export const DATABASE_LIMITS = {
+  connectionTimeoutMillis: 3000,
+  query_timeout: 8000,
+  statement_timeout: 7500,
+  idle_in_transaction_session_timeout: 20_000,
+  keepAlive: true,
+} as const;
+
 export function connect(databaseUrl: string): Sequelize {
   return new Sequelize(databaseUrl, {
     dialect: 'postgres',
     dialectModule: pg,
+    dialectOptions: DATABASE_LIMITS,
     logging: false,
-    pool: { max: MOST_CONNECTIONS, min: 1, acquire: 20_000, idle: 10_000 },
+    pool: { max: MOST_CONNECTIONS, min: 1, acquire: 8000, idle: 10_000 },
+  });
+}
+
+/**
+ * A connection for the start only: making tables and filling them may take longer than an act may.
+ * @param ownerUrl the address under the owner's role
+ */
+export function connectAsOwner(ownerUrl: string): Sequelize {
+  return new Sequelize(ownerUrl, {
+    dialect: 'postgres',
+    dialectModule: pg,
+    dialectOptions: { connectionTimeoutMillis: DATABASE_LIMITS.connectionTimeoutMillis },
+    logging: false,
+    pool: { max: 4, min: 0 },
   });
 }

@@ -1,10 +1,7 @@
 import { SequelizeStorage, Umzug } from 'umzug';
 import type { QueryInterface, Sequelize } from 'sequelize';
+import { requireGeneration } from './generation';
 import * as foundation from './migrations/0001-foundation';
-import * as tools from './migrations/0003-tools';
-import * as photographs from './migrations/0004-photographs';
-import * as nutWrenches from './migrations/0005-nut-wrenches';
-import * as publishedSheets from './migrations/0002-published-sheets';
 
 export interface Migration {
   readonly up: (step: { context: QueryInterface }) => Promise<void>;
@@ -13,15 +10,12 @@ export interface Migration {
 
 const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0001-foundation': foundation,
-  '0002-published-sheets': publishedSheets,
-  '0003-tools': tools,
-  '0004-photographs': photographs,
-  '0005-nut-wrenches': nutWrenches,
 };
 
 /**
  * Brings the database to this version's tables, one server at a time: an advisory lock keeps two
  * that start together from both migrating.
+ * @throws StartupError for a database of an older or newer build, which is left as it is
  */
 export async function migrate(sequelize: Sequelize): Promise<void> {
   const umzug = new Umzug({
@@ -32,6 +26,7 @@ export async function migrate(sequelize: Sequelize): Promise<void> {
   });
   await sequelize.transaction(async (transaction) => {
     await sequelize.query('SELECT pg_advisory_xact_lock(4700)', { transaction });
+    await requireGeneration(sequelize, Object.keys(MIGRATIONS));
     await umzug.up();
   });
 }

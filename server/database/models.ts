@@ -7,6 +7,7 @@ import {
   type Sequelize,
 } from 'sequelize';
 import type { JobEvent } from '@cardinex/core/job/act';
+import { FIRST_PREVIOUS_HASH } from '@cardinex/core/job/chain';
 import type { Role } from '@cardinex/core/job/roles';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 
@@ -43,6 +44,24 @@ export class Device extends Model<Row<Device>, NewRow<Device>> {
   declare enrolledAt: Date;
 }
 
+/** What a device shows that it is itself; only the hash is here. */
+export class DeviceSecret extends Model<Row<DeviceSecret>, NewRow<DeviceSecret>> {
+  declare secretHash: string;
+  declare shopId: string;
+  declare deviceId: string;
+  declare issuedAt: Date;
+  /** When a newer one was given out for it. */
+  declare replacedAt: CreationOptional<Date | null>;
+}
+
+/** That a member proved themselves on a device, and when last. */
+export class Proof extends Model<Row<Proof>, NewRow<Proof>> {
+  declare shopId: string;
+  declare deviceId: string;
+  declare memberId: string;
+  declare provedAt: Date;
+}
+
 export class Sheet extends Model<Row<Sheet>, NewRow<Sheet>> {
   declare shopId: string;
   declare sheetId: string;
@@ -62,7 +81,13 @@ export class Stream extends Model<Row<Stream>, NewRow<Stream>> {
   declare streamId: string;
   declare headSeq: number;
   declare headHash: string;
+  declare begunAt: Date;
+  /** The head at which a job was last found finished: it is, as long as this is its head. */
+  declare finishedSeq: CreationOptional<number | null>;
 }
+
+/** A stream of which nothing is in the log yet. */
+export const EMPTY_STREAM = { headSeq: 0, headHash: FIRST_PREVIOUS_HASH } as const;
 
 export class EventRow extends Model<Row<EventRow>, NewRow<EventRow>> {
   declare shopId: string;
@@ -93,6 +118,7 @@ const key = () => ({ type: DataTypes.UUID, primaryKey: true });
 const textKey = () => ({ type: DataTypes.TEXT, primaryKey: true });
 const integer = () => ({ type: DataTypes.INTEGER, allowNull: false });
 const integerKey = () => ({ type: DataTypes.INTEGER, primaryKey: true });
+const date = () => ({ type: DataTypes.DATE, allowNull: false });
 const json = () => ({ type: DataTypes.JSONB, allowNull: false });
 
 /** Binds the models to a connection. Tables are made by the migrations, never from here. */
@@ -127,9 +153,20 @@ export function defineModels(sequelize: Sequelize): void {
     },
     table('members'),
   );
-  Device.init(
-    { shopId: key(), deviceId: key(), enrolledAt: { type: DataTypes.DATE, allowNull: false } },
-    table('devices'),
+  Device.init({ shopId: key(), deviceId: key(), enrolledAt: date() }, table('devices'));
+  DeviceSecret.init(
+    {
+      secretHash: textKey(),
+      shopId: uuid(),
+      deviceId: uuid(),
+      issuedAt: date(),
+      replacedAt: { type: DataTypes.DATE },
+    },
+    table('device_secrets'),
+  );
+  Proof.init(
+    { shopId: key(), deviceId: key(), memberId: key(), provedAt: date() },
+    table('proofs'),
   );
   Sheet.init(
     {
@@ -138,7 +175,7 @@ export function defineModels(sequelize: Sequelize): void {
       revision: integerKey(),
       hash: text(),
       document: json(),
-      publishedAt: { type: DataTypes.DATE, allowNull: false },
+      publishedAt: date(),
       publishedBy: { type: DataTypes.UUID },
     },
     table('sheets'),
@@ -153,12 +190,20 @@ export function defineModels(sequelize: Sequelize): void {
       height: integer(),
       picture: { type: DataTypes.BLOB, allowNull: false },
       small: { type: DataTypes.BLOB, allowNull: false },
-      receivedAt: { type: DataTypes.DATE, allowNull: false },
+      receivedAt: date(),
     },
     table('photographs'),
   );
   Stream.init(
-    { shopId: key(), streamKind: textKey(), streamId: key(), headSeq: integer(), headHash: text() },
+    {
+      shopId: key(),
+      streamKind: textKey(),
+      streamId: key(),
+      headSeq: integer(),
+      headHash: text(),
+      begunAt: date(),
+      finishedSeq: { type: DataTypes.INTEGER },
+    },
     table('streams'),
   );
   EventRow.init(

@@ -7,12 +7,13 @@ import { FIRST_PREVIOUS_HASH, canonicalJson, chainText } from '@cardinex/core/jo
 import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
 import type { Role } from '@cardinex/core/job/roles';
-import { headSeq, type JobState } from '@cardinex/core/job/state';
+import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { pointFaults } from '@cardinex/contract/sheets/readPoints';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { variantOf } from '@cardinex/core/sheet/variants';
-import { EventRow, Stream } from '../database/models';
+import { EMPTY_STREAM, EventRow, Stream } from '../database/models';
+import { troubleOf } from '../database/trouble';
 import { ProblemError, problemOfZod } from '../problems/problem';
 import type { JobCache } from './jobCache';
 import { sheetRevision } from '../sheets/sheets';
@@ -24,7 +25,12 @@ export interface Sender {
   readonly shopId: string;
   readonly device: string;
   /** Role and freshness of proof of a member signed in on this device; null for anyone else. */
-  readonly member: (id: string) => { readonly role: Role; readonly fresh: boolean } | null;
+  readonly member: (id: string) => {
+    readonly role: Role;
+    /** When they last proved themselves on this device: ISO time. */
+    readonly provedAt: string;
+    readonly fresh: boolean;
+  } | null;
 }
 
 export interface Batch {
@@ -54,15 +60,39 @@ export async function appendActs(
   batch: Batch,
 ): Promise<Outcomes> {
   const append = { sequelize, cache, sender, jobId, batch };
+  const inLog: SentBefore = (state, acts) => eventsOfLog(jobId, state, acts);
   try {
-    return await appendOnce(append, (state, acts) => eventsOfLog(jobId, state, acts));
+    return await appendOnce(append, inLog);
   } catch (error) {
-    if (!(error instanceof UniqueConstraintError)) throw error;
-    return appendOnce(append, (_, acts, transaction) =>
-      eventsByActId(sender.shopId, acts, transaction),
-    );
+    if (error instanceof UniqueConstraintError) {
+      return appendOnce(append, (_, acts, transaction) =>
+        eventsByActId(sender.shopId, acts, transaction),
+      );
+    }
+    if (!(error instanceof OutcomeUnknown)) throw error;
+    // Asked again it waits for the stream until the lost commit has come to something, and finds by
+    // their ids what was kept.
+    return appendOnce(append, inLog).catch((again: unknown) => {
+      throw troubleOf(again) ? new ProblemError(503, 'outcome-unknown') : again;
+    });
   }
 }
+
+/** The database was told to commit and has not said whether it did. */
+class OutcomeUnknown extends Error {}
+
+/** No act of a batch that was to open a job was accepted: no stream is left behind for it. */
+class NothingKept extends Error {
+  constructor(readonly outcomes: Outcome[]) {
+    super('nothing kept');
+  }
+}
+
+type SentBefore = (
+  state: JobState,
+  acts: readonly (Act | Unreadable)[],
+  transaction: Transaction,
+) => Kept | Promise<Kept>;
 
 type Kept = Map<string, { event: JobEvent; streamId: string }>;
 
@@ -80,16 +110,14 @@ async function appendOnce(
     readonly jobId: string;
     readonly batch: Batch;
   },
-  sentBefore: (
-    state: JobState,
-    acts: readonly (Act | Unreadable)[],
-    transaction: Transaction,
-  ) => Kept | Promise<Kept>,
+  sentBefore: SentBefore,
 ): Promise<Outcomes> {
-  const appended = await sequelize.transaction(async (transaction) => {
+  let committing = false;
+  const append = async (transaction: Transaction) => {
     const parsed = batch.acts.map((raw) => parseAct(raw));
-    const stream = await lockStream(sender.shopId, jobId, parsed, transaction);
-    const state = await cache.load(sender.shopId, jobId, transaction, stream?.headSeq ?? 0);
+    const stream = await lockStream(sender.shopId, jobId, parsed, batch.receivedAt, transaction);
+    const head = stream && { seq: stream.headSeq, hash: stream.headHash };
+    const state = head ? await cache.load(sender.shopId, jobId, transaction, head) : EMPTY_JOB;
     const kept = await sentBefore(state, parsed, transaction);
     const appending = new Appending(
       sender,
@@ -106,11 +134,18 @@ async function appendOnce(
     }
     await store(sender.shopId, jobId, appending.events, transaction);
     if (stream && stream.headSeq === 0 && appending.events.length === 0)
-      await stream.destroy({ transaction });
+      throw new NothingKept(outcomes);
+    committing = true;
     return { outcomes, state: appending.state };
-  });
-  cache.keep(sender.shopId, jobId, appended.state);
-  return { outcomes: appended.outcomes, headSeq: headSeq(appended.state) };
+  };
+  try {
+    const { outcomes, state } = await sequelize.transaction(append);
+    cache.keep(sender.shopId, jobId, state);
+    return { outcomes, headSeq: headSeq(state) };
+  } catch (error) {
+    if (error instanceof NothingKept) return { outcomes: error.outcomes, headSeq: 0 };
+    throw committing && troubleOf(error) ? new OutcomeUnknown() : error;
+  }
 }
 
 /** Takes acts one by one, carrying the log forward in memory until all are stored. */
@@ -271,13 +306,14 @@ async function lockStream(
   shopId: string,
   streamId: string,
   acts: readonly (Act | Unreadable)[],
+  begunAt: Date,
   transaction: Transaction,
 ): Promise<Stream | null> {
   if (acts.some((act) => !(act instanceof Unreadable) && act.type === 'job.opened')) {
-    await Stream.bulkCreate(
-      [{ shopId, streamKind: 'job', streamId, headSeq: 0, headHash: FIRST_PREVIOUS_HASH }],
-      { ignoreDuplicates: true, transaction },
-    );
+    await Stream.bulkCreate([{ shopId, streamKind: 'job', streamId, ...EMPTY_STREAM, begunAt }], {
+      ignoreDuplicates: true,
+      transaction,
+    });
   }
   return Stream.findOne({
     where: { shopId, streamKind: 'job', streamId },

@@ -1,7 +1,6 @@
 import { overhaulOf, type Overhaul } from '@cardinex/core/job/overhauls';
 import type { JobCache } from './jobCache';
 import { openJob } from './openJob';
-import { shopJobs } from './shopJobs';
 
 /** What earlier jobs of the same shop found of one engine: the same sheet, the same serial, opened before. */
 export async function earlierOverhauls(
@@ -12,8 +11,9 @@ export async function earlierOverhauls(
   const { state } = await openJob(cache, shopId, id);
   const { opened } = state;
   if (!opened) return [];
-  const jobs = await shopJobs(cache, shopId);
+  const jobs = await cache.loadMany(shopId, 'all');
   return jobs
+    .flatMap((job) => (job.state ? [{ id: job.id, state: job.state }] : []))
     .filter(
       ({ id: other, state: { opened: before } }) =>
         other !== id &&

@@ -2,6 +2,10 @@ import { setMaxListeners } from 'node:events';
 import { setTimeout } from 'node:timers';
 import pg from 'pg';
 import type { Logger } from 'pino';
+import type { JobState } from '@cardinex/core/job/state';
+import { DATABASE_LIMITS } from '../database/connection';
+import { Feed } from './feed';
+import type { Listener } from './listener';
 
 const CHANNEL = 'stream_grew';
 const RECONNECT_MS = 1000;
@@ -18,7 +22,7 @@ export interface Grown {
  * the log for themselves, so a lost one costs time and nothing else.
  */
 export class LiveHub {
-  private readonly listeners = new Map<string, Set<() => void>>();
+  private readonly feeds = new Map<string, Feed>();
   private client: pg.Client | null = null;
   /** Streams that have grown and of which nobody was told yet: the newest of each. */
   private readonly untold = new Map<string, Grown>();
@@ -36,7 +40,7 @@ export class LiveHub {
   }
 
   async start(): Promise<void> {
-    const client = new pg.Client({ connectionString: this.databaseUrl });
+    const client = new pg.Client({ connectionString: this.databaseUrl, ...DATABASE_LIMITS });
     client.on('notification', ({ payload }) => this.hear(payload));
     client.on('error', (error) => this.lost(error));
     client.on('end', () => this.lost(null));
@@ -45,9 +49,15 @@ export class LiveHub {
     this.client = client;
   }
 
-  async stop(): Promise<void> {
+  /** Ends all open streams: nobody is waited for who only listens. */
+  endStreams(): void {
     this.stopping.abort();
+  }
+
+  async stop(): Promise<void> {
+    this.endStreams();
     await this.client?.end();
+    this.client = null;
   }
 
   /**
@@ -71,20 +81,34 @@ export class LiveHub {
     this.telling = false;
   }
 
-  /** Calls back whenever a stream grows; returns how to stop. */
-  listen(shopId: string, streamId: string, callback: () => void): () => void {
+  /**
+   * Gives a listener what a stream has, and whatever it grows by; returns how to stop.
+   * @param read the stream as it stands: asked once for all who listen to it
+   */
+  listen(
+    shopId: string,
+    streamId: string,
+    listener: Listener,
+    read: () => Promise<JobState>,
+  ): () => void {
     const key = `${shopId}/${streamId}`;
-    const callbacks = this.listeners.get(key) ?? new Set();
-    this.listeners.set(key, callbacks.add(callback));
+    const feed =
+      this.feeds.get(key) ??
+      new Feed(read, (error) => this.log.warn({ err: error }, 'event streams broke'));
+    this.feeds.set(key, feed);
+    feed.listeners.add(listener);
+    feed.grow();
     return () => {
-      callbacks.delete(callback);
-      if (callbacks.size === 0) this.listeners.delete(key);
+      feed.listeners.delete(listener);
+      if (feed.listeners.size > 0) return;
+      feed.end();
+      this.feeds.delete(key);
     };
   }
 
   private hear(payload: string | undefined): void {
     const { shopId, streamId } = JSON.parse(payload ?? '{}') as Partial<Grown>;
-    this.listeners.get(`${shopId}/${streamId}`)?.forEach((callback) => callback());
+    this.feeds.get(`${shopId}/${streamId}`)?.grow();
   }
 
   /** After a lost connection anything may have been missed: listen again and have all look. */
@@ -95,7 +119,7 @@ export class LiveHub {
     const again = (): void => {
       if (this.whenStopping.aborted) return;
       this.start().then(
-        () => this.listeners.forEach((callbacks) => callbacks.forEach((callback) => callback())),
+        () => this.feeds.forEach((feed) => feed.grow()),
         () => setTimeout(again, RECONNECT_MS).unref(),
       );
     };

@@ -1,7 +1,11 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { z } from 'zod';
 import type { Problem } from '@cardinex/contract/api';
+import { troubleOf } from '../database/trouble';
 import { problemWords, type ProblemCode } from '@cardinex/words/en/problems';
+
+/** A database that was restarted is back within this time. */
+const RETRY_S = 5;
 
 /** An answer that is not the one asked for: RFC 9457 problem details. */
 export class ProblemError extends Error {
@@ -10,6 +14,8 @@ export class ProblemError extends Error {
     readonly code: ProblemCode | (string & {}),
     readonly detail: string = wordsFor(code).detail,
     readonly field?: string,
+    /** After how many seconds it may be worth trying again. */
+    readonly retryAfterS?: number,
   ) {
     super(`${code}: ${detail}`);
     this.name = 'ProblemError';
@@ -17,7 +23,7 @@ export class ProblemError extends Error {
 
   toBody(requestId?: string): Problem {
     return {
-      type: `/problems/${this.code}`,
+      type: `/problems/${isProblemCode(this.code) ? this.code : 'refused'}`,
       title: wordsFor(this.code).title,
       status: this.status,
       detail: this.detail,
@@ -28,8 +34,12 @@ export class ProblemError extends Error {
   }
 }
 
+function isProblemCode(code: string): code is ProblemCode {
+  return Object.hasOwn(problemWords, code);
+}
+
 function wordsFor(code: string): { title: string; detail: string } {
-  return code in problemWords ? problemWords[code as ProblemCode] : problemWords.refused;
+  return isProblemCode(code) ? problemWords[code] : problemWords.refused;
 }
 
 /** The first thing wrong with a body, named by its field, as a 422. */
@@ -69,20 +79,26 @@ export const answerProblem: ErrorRequestHandler = (error: unknown, request, resp
     next(error);
     return;
   }
-  const problem = error instanceof ProblemError ? error : problemOfParser(error);
+  const problem = error instanceof ProblemError ? error : problemOfOthers(error);
   if (problem.status >= 500) request.log.error({ err: error }, 'request failed');
+  if (problem.retryAfterS !== undefined)
+    response.setHeader('retry-after', String(problem.retryAfterS));
   response
     .status(problem.status)
     .type('application/problem+json')
     .send(JSON.stringify(problem.toBody(String(request.id))));
 };
 
-/** Express's own body parser throws errors with a status; anything else is a fault of ours. */
-function problemOfParser(error: unknown): ProblemError {
+/**
+ * A database in trouble is neither the asker's fault nor ours; Express's own body parser throws errors
+ * with a status; anything else is a fault of ours.
+ */
+function problemOfOthers(error: unknown): ProblemError {
+  const trouble = troubleOf(error);
+  if (trouble) return new ProblemError(503, `database-${trouble}`, undefined, undefined, RETRY_S);
   const status =
     typeof error === 'object' && error !== null && 'status' in error ? Number(error.status) : 500;
   if (status === 413) return new ProblemError(413, 'too-large');
-  if (status === 415) return new ProblemError(415, 'wrong-media');
   if (status >= 400 && status < 500) return new ProblemError(status, 'not-json');
   return new ProblemError(500, 'went-wrong');
 }

@@ -1,121 +1,76 @@
-import { clearTimeout, setTimeout } from 'node:timers';
-import { Worker } from 'node:worker_threads';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { Piscina } from 'piscina';
 import type { ReckonName } from '@cardinex/contract/reckon/schemas';
 import { faultSentence } from '@cardinex/words/en/faults';
 import { ProblemError } from '../problems/problem';
+import { Shares } from './shares';
 import type { Question, Reply } from './worker';
 
 const THREADS = 2;
 const MOST_WAITING = 200;
+
+/** From its arrival on, waiting included: whoever asked has given up by then. */
 const DEADLINE_MS = 5000;
 
-interface Waiting {
-  readonly question: Question;
-  readonly done: (answer: unknown) => void;
-  readonly fail: (error: Error) => void;
+/** What is nearly done is let end when its asker goes: a thread ended costs more than that. */
+const GRACE_MS = 250;
+
+export interface Asker {
+  /** Where it asks from: each address has its share of the threads and of the queue. */
+  readonly address: string;
+  /** Aborts when it no longer waits for the answer. */
+  readonly gone: AbortSignal;
 }
 
 /**
  * Works unsigned reckonings out in threads of their own, so that a heavy one never holds up a
- * mechanic's acts. The queue is bounded and each question has a deadline; a thread that overruns
- * is ended and replaced.
+ * mechanic's acts. The queue is bounded, one address never has all of the threads, what takes longer
+ * than its deadline is ended, and so is what nobody waits for any more.
  */
 export class ReckonPool {
-  private readonly idle: Thread[] = [];
-  private readonly threads = new Set<Thread>();
-  private readonly queue: Waiting[] = [];
-  private counter = 0;
-  private closed = false;
+  private readonly threads = new Piscina<Question, Reply>({
+    filename: path.join(path.dirname(fileURLToPath(import.meta.url)), 'workerStart.mjs'),
+    minThreads: THREADS,
+    maxThreads: THREADS,
+    maxQueue: MOST_WAITING,
+  });
+  private readonly shares = new Shares(THREADS - 1);
 
-  constructor() {
-    for (let i = 0; i < THREADS; i += 1) this.addThread();
-  }
-
-  ask(name: ReckonName, input: unknown): Promise<unknown> {
-    if (this.queue.length >= MOST_WAITING) return Promise.reject(new ProblemError(503, 'busy'));
-    this.counter += 1;
-    const question: Question = { number: this.counter, name, input: input as never };
-    return new Promise((done, fail) => {
-      this.queue.push({ question, done, fail });
-      this.next();
-    });
+  /**
+   * Works a question out.
+   * @throws ProblemError 422 for what cannot be worked out, 503 when it took too long or too much
+   *   waits, 429 when too much waits of one address
+   */
+  async ask(name: ReckonName, input: unknown, { address, gone }: Asker): Promise<unknown> {
+    const ended = new AbortController();
+    const end = (): void => ended.abort();
+    const late = setTimeout(end, DEADLINE_MS);
+    const leave = (): void => void setTimeout(end, GRACE_MS).unref();
+    gone.addEventListener('abort', leave);
+    try {
+      const question: Question = { name, input: input as never };
+      const run = () => this.threads.run(question, { signal: ended.signal });
+      return answerOf(await this.shares.inTurn(address, ended.signal, run));
+    } catch (error) {
+      if (ended.signal.aborted) throw new ProblemError(503, 'took-too-long');
+      if (error instanceof Error && /queue.*(limit|full)/i.test(error.message))
+        throw new ProblemError(503, 'busy', undefined, undefined, 1);
+      throw error;
+    } finally {
+      clearTimeout(late);
+      gone.removeEventListener('abort', leave);
+    }
   }
 
   async close(): Promise<void> {
-    this.closed = true;
-    await Promise.all([...this.threads].map((thread) => thread.end()));
-  }
-
-  private addThread(): void {
-    const thread = new Thread(
-      () => {
-        this.idle.push(thread);
-        this.next();
-      },
-      () => {
-        this.threads.delete(thread);
-        if (!this.closed) this.addThread();
-      },
-    );
-    this.threads.add(thread);
-    this.idle.push(thread);
-    this.next();
-  }
-
-  private next(): void {
-    const thread = this.idle.pop();
-    if (!thread) return;
-    const waiting = this.queue.shift();
-    if (waiting) thread.work(waiting);
-    else this.idle.push(thread);
+    await this.threads.destroy();
   }
 }
 
-/** One worker, answering one question at a time. */
-class Thread {
-  private readonly worker = new Worker(new URL('./workerStart.mjs', import.meta.url));
-  private current: Waiting | null = null;
-  private timer: NodeJS.Timeout | null = null;
-
-  constructor(
-    private readonly onIdle: () => void,
-    onEnd: () => void,
-  ) {
-    this.worker.unref();
-    this.worker.on('message', (reply: Reply) => this.hear(reply));
-    this.worker.on('error', (error) => this.settle((w) => w.fail(error)));
-    this.worker.on('exit', () => {
-      this.settle((w) => w.fail(new ProblemError(503, 'took-too-long')));
-      onEnd();
-    });
-  }
-
-  work(waiting: Waiting): void {
-    this.current = waiting;
-    this.timer = setTimeout(() => void this.worker.terminate(), DEADLINE_MS);
-    this.worker.postMessage(waiting.question);
-  }
-
-  async end(): Promise<void> {
-    await this.worker.terminate();
-  }
-
-  private hear(reply: Reply): void {
-    this.settle((waiting) => {
-      if ('answer' in reply) waiting.done(reply.answer);
-      else if ('fault' in reply) {
-        waiting.fail(
-          new ProblemError(422, 'reckoning-fault', faultSentence(reply.fault), reply.fault.field),
-        );
-      } else waiting.fail(new Error(reply.broke));
-    });
-    this.onIdle();
-  }
-
-  private settle(tell: (waiting: Waiting) => void): void {
-    if (this.timer) clearTimeout(this.timer);
-    const { current } = this;
-    this.current = null;
-    if (current) tell(current);
-  }
+function answerOf(reply: Reply): unknown {
+  if ('answer' in reply) return reply.answer;
+  if ('broke' in reply) throw new Error(reply.broke);
+  const { fault } = reply;
+  throw new ProblemError(422, 'reckoning-fault', faultSentence(fault), fault.field);
 }

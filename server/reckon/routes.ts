@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import { Router, type Response } from 'express';
 import type { z } from 'zod';
 import { reckonInputs, type ReckonName } from '@cardinex/contract/reckon/schemas';
 import { ProblemError, parse } from '../problems/problem';
@@ -15,7 +15,18 @@ export function reckonRoutes(pool: ReckonPool): Router {
     const { name } = request.params;
     if (!isReckonName(name)) throw new ProblemError(404, 'not-found');
     const schema: z.ZodType = reckonInputs[name];
-    response.json(await pool.ask(name, parse(schema, request.body)));
+    const input = parse(schema, request.body);
+    const asker = { address: request.ip ?? '', gone: whenGone(response) };
+    response.json(await pool.ask(name, input, asker));
   });
   return routes;
+}
+
+/** Aborts when the connection closes before the answer has gone out on it. */
+function whenGone(response: Response): AbortSignal {
+  const gone = new AbortController();
+  response.once('close', () => {
+    if (!response.writableFinished) gone.abort();
+  });
+  return gone.signal;
 }

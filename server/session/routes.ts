@@ -1,26 +1,19 @@
 import { randomUUID } from 'node:crypto';
-import { Router, type Request } from 'express';
-import { verify } from '@node-rs/argon2';
-import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
+import { Router, type Request, type Response } from 'express';
+import { hash, verify } from '@node-rs/argon2';
 import type pg from 'pg';
 import { signInSchema, type CrewMember, type Instance, type Session } from '@cardinex/contract/api';
 import { words } from '@cardinex/contract/text';
 import { Device, Member, Shop } from '../database/models';
 import { ProblemError, parse } from '../problems/problem';
-import { signedIn } from './session';
-
-/** Wrong tries allowed per member and address before a wait. */
-const TRIES = { points: 8, duration: 10 * 60 };
+import { DeviceSecrets } from './deviceSecret';
+import { endProofs, proofsOn, prove } from './proofs';
+import { beginSession, endSession, signedIn } from './session';
+import { Tries } from './tries';
 
 export function sessionRoutes(pool: pg.Pool, instanceId: string): Router {
-  const attempts = new RateLimiterPostgres({
-    storeClient: pool,
-    tableName: 'sign_in_attempts',
-    tableCreated: true,
-    keyPrefix: '',
-    clearExpiredByTimeout: false,
-    ...TRIES,
-  });
+  const tries = new Tries(pool);
+  const secrets = new DeviceSecrets(instanceId);
   const routes = Router();
 
   routes.get('/instance', async (_request, response) => {
@@ -34,19 +27,28 @@ export function sessionRoutes(pool: pg.Pool, instanceId: string): Router {
 
   routes.get('/shops/:slug/crew', async (request, response) => {
     const shop = await shopBySlug(parse(words(60), request.params.slug));
-    response.json({ crew: await crewOf(shop.shopId) });
+    const known =
+      request.session.shopId === shop.shopId ||
+      (await secrets.deviceOf(request, shop, new Date())) !== null;
+    // Who works in a shop is nobody's business before it knows the device.
+    response.json({ crew: known ? await crewOf(shop.shopId) : null });
   });
 
   routes.post('/session', async (request, response) => {
-    const { shop: slug, member: memberId, secret, device } = parse(signInSchema, request.body);
+    const { shop: slug, member: given, secret } = parse(signInSchema, request.body);
     const shop = await shopBySlug(slug);
-    const member = await Member.findOne({ where: { shopId: shop.shopId, memberId } });
-    if (!member) throw new ProblemError(401, 'wrong-secret');
-    const key = `${memberId}:${request.ip ?? ''}`;
-    await countTry(attempts, key);
-    if (!(await verify(member.secretHash, secret))) throw new ProblemError(401, 'wrong-secret');
-    await attempts.delete(key);
-    await enrol(request, shop.shopId, memberId, device);
+    const now = new Date();
+    const device = await deviceOf(request, shop, secrets, now);
+    const member = await memberGiven(shop.shopId, given);
+    const one = {
+      member: `${shop.shopId}:${member?.memberId ?? given.toLowerCase()}`,
+      address: request.ip ?? '',
+      device,
+    };
+    const { memberId } = await tries.watch(one, () => proved(member, secret));
+    const enrolled = await enrol(request, shop, device, now);
+    await prove(enrolled, memberId, now);
+    await secrets.renew(request, response, shop, { deviceId: enrolled.device, now });
     response.json(await sessionBody(request));
   });
 
@@ -56,57 +58,99 @@ export function sessionRoutes(pool: pg.Pool, instanceId: string): Router {
   });
 
   routes.delete('/session', async (request, response) => {
-    await new Promise<void>((done) => request.session.destroy(() => done()));
+    await signOut(request);
+    response.status(204).end();
+  });
+
+  routes.delete('/session/device', async (request, response) => {
+    await forgetDevice(request, response, secrets);
     response.status(204).end();
   });
 
   return routes;
 }
 
-async function countTry(attempts: RateLimiterPostgres, key: string): Promise<void> {
-  try {
-    await attempts.consume(key);
-  } catch (reason) {
-    if (reason instanceof RateLimiterRes) throw new ProblemError(429, 'too-many-tries');
-    throw reason;
-  }
+/** What is verified where there is no such member: a wrong name takes as long as a wrong secret. */
+const NOBODY = hash(randomUUID());
+
+/**
+ * The member whose secret this is.
+ * @throws ProblemError 401 for a wrong secret as for a wrong name
+ */
+async function proved(member: Member | null, secret: string): Promise<Member> {
+  const right = await verify(member?.secretHash ?? (await NOBODY), secret);
+  if (!member || !right) throw new ProblemError(401, 'wrong-secret');
+  return member;
+}
+
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
+
+/** By number where the device knows the crew, else by name or initials; null where no one, or more than one, is meant. */
+async function memberGiven(shopId: string, given: string): Promise<Member | null> {
+  if (UUID.test(given)) return Member.findOne({ where: { shopId, memberId: given } });
+  const crew = await Member.findAll({ where: { shopId } });
+  const asked = given.trim().toLowerCase();
+  const meant = crew.filter(
+    ({ name, initials }) => name.toLowerCase() === asked || initials.toLowerCase() === asked,
+  );
+  return meant.length === 1 ? (meant[0] ?? null) : null;
+}
+
+/** The device a request comes from: by its session, or by what it shows after that has ended. */
+async function deviceOf(
+  request: Request,
+  shop: Shop,
+  secrets: DeviceSecrets,
+  now: Date,
+): Promise<string | null> {
+  const { shopId, device } = request.session;
+  if (shopId === shop.shopId && device) return device;
+  return secrets.deviceOf(request, shop, now);
 }
 
 /**
- * Puts the device into the shop, or adds the member to those proved on it. A device whose session
- * has ended comes back as the same one, so that the acts it still keeps can go out.
+ * Puts the device into the shop. One whose session has ended comes back as the same one, so that the
+ * acts it still keeps can go out; whoever had proved themselves on it has to again.
  */
 async function enrol(
   request: Request,
-  shopId: string,
-  memberId: string,
-  was: string | undefined,
-): Promise<void> {
-  const same = request.session.shopId === shopId && request.session.device !== undefined;
-  const known = was !== undefined && (await Device.count({ where: { shopId, deviceId: was } })) > 0;
-  const device = (same ? request.session.device : known ? was : undefined) ?? randomUUID();
-  const proved = { ...(same ? request.session.proved : {}), [memberId]: new Date().toISOString() };
-  if (!same) {
-    await new Promise<void>((done, fail) =>
-      request.session.regenerate((error: unknown) => (error ? fail(asError(error)) : done())),
-    );
-    if (device !== was) await Device.create({ shopId, deviceId: device, enrolledAt: new Date() });
-  }
-  Object.assign(request.session, { shopId, device, proved });
-  await new Promise<void>((done, fail) =>
-    request.session.save((error: unknown) => (error ? fail(asError(error)) : done())),
-  );
+  { shopId }: Shop,
+  known: string | null,
+  now: Date,
+): Promise<{ readonly shopId: string; readonly device: string }> {
+  const device = known ?? randomUUID();
+  const signed = { shopId, device };
+  if (known === null) await Device.create({ shopId, deviceId: device, enrolledAt: now });
+  if (request.session.shopId === shopId && request.session.device === device) return signed;
+  await endProofs(signed, now);
+  await beginSession(request, signed);
+  return signed;
 }
 
-function asError(reason: unknown): Error {
-  return reason instanceof Error ? reason : new Error(String(reason));
+async function signOut(request: Request): Promise<void> {
+  if (request.session.device) await endProofs(signedIn(request), new Date(Date.now() + 60_000));
+  await endSession(request);
+}
+
+/** The shop does not know the device any more: what it still kept would be refused. */
+async function forgetDevice(
+  request: Request,
+  response: Response,
+  secrets: DeviceSecrets,
+): Promise<void> {
+  const { shopId, device } = signedIn(request);
+  const shop = await Shop.findByPk(shopId, { rejectOnEmpty: true });
+  await secrets.forget(response, shop, device);
+  await signOut(request);
 }
 
 async function sessionBody(request: Request): Promise<Session> {
-  const { shopId, device, proved } = signedIn(request);
+  const who = signedIn(request);
+  const { shopId, device } = who;
   const shop = await Shop.findByPk(shopId);
   if (!shop) throw new ProblemError(401, 'sign-in-first');
-  return { device, shop: { slug: shop.slug, name: shop.name }, proved, crew: await crewOf(shopId) };
+  const [proofs, crew] = await Promise.all([proofsOn(who), crewOf(shopId)]);
+  return { device, shop: { slug: shop.slug, name: shop.name }, proved: proofs, crew };
 }
 
 async function shopBySlug(slug: string): Promise<Shop> {

@@ -8,26 +8,17 @@ declare module 'express-session' {
   interface SessionData {
     shopId: string;
     device: string;
-    /** Members who proved themselves on this device, and when. */
-    proved: Record<string, string>;
   }
 }
 
 const THIRTY_DAYS_MS = 30 * 24 * 60 * 60 * 1000;
 
-/** A proof this recent lets a release or an override through. */
-const FRESH_PROOF_MS = 10 * 60 * 1000;
-
 /**
  * Sessions in PostgreSQL, read but not written on the path of an act. The cookie carries the
- * database's own id in its name, so that copies on other ports don't mix.
+ * database's own id in its name, so that copies on other ports don't mix; over TLS, here or at a
+ * balancer that is trusted, it is never sent in the open.
  */
-export function sessions(
-  pool: pg.Pool,
-  instanceId: string,
-  secret: string,
-  secure: boolean,
-): RequestHandler {
+export function sessions(pool: pg.Pool, instanceId: string, secret: string): RequestHandler {
   const Store = connectPgSimple(session);
   return session({
     name: `cardinex.${instanceId}`,
@@ -35,30 +26,44 @@ export function sessions(
     store: new Store({ pool, tableName: 'http_sessions', disableTouch: true }),
     resave: false,
     saveUninitialized: false,
-    cookie: { httpOnly: true, sameSite: 'strict', secure, maxAge: THIRTY_DAYS_MS },
+    cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: THIRTY_DAYS_MS },
   });
 }
 
+/** The device a request comes from, in the shop it is signed in at. */
 export interface SignedIn {
   readonly shopId: string;
   readonly device: string;
-  readonly proved: Readonly<Record<string, string>>;
 }
 
 /**
- * Who this device is signed in as.
+ * The device a request comes from.
  * @throws ProblemError 401 `sign-in-first`
  */
 export function signedIn(request: Request): SignedIn {
-  const { shopId, device, proved } = request.session;
-  if (!shopId || !device || !proved || Object.keys(proved).length === 0) {
-    throw new ProblemError(401, 'sign-in-first');
-  }
-  return { shopId, device, proved };
+  const { shopId, device } = request.session;
+  if (!shopId || !device) throw new ProblemError(401, 'sign-in-first');
+  return { shopId, device };
 }
 
-/** Did this member prove the PIN here a short while ago? */
-export function hasFreshProof({ proved }: SignedIn, member: string, now: Date): boolean {
-  const at = proved[member];
-  return at !== undefined && now.getTime() - Date.parse(at) <= FRESH_PROOF_MS;
+/** Gives the browser a session of its own, for a device of a shop. */
+export async function beginSession(request: Request, { shopId, device }: SignedIn): Promise<void> {
+  await new Promise<void>((done, fail) =>
+    request.session.regenerate((error: unknown) => (error ? fail(asError(error)) : done())),
+  );
+  Object.assign(request.session, { shopId, device });
+  await new Promise<void>((done, fail) =>
+    request.session.save((error: unknown) => (error ? fail(asError(error)) : done())),
+  );
+}
+
+/** Ends a browser's session; what it holds is worth nothing afterwards. */
+export async function endSession(request: Request): Promise<void> {
+  await new Promise<void>((done, fail) =>
+    request.session.destroy((error: unknown) => (error ? fail(asError(error)) : done())),
+  );
+}
+
+function asError(reason: unknown): Error {
+  return reason instanceof Error ? reason : new Error(String(reason));
 }

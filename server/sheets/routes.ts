@@ -7,7 +7,7 @@ import { plainId } from '@cardinex/contract/text';
 import { mayPublish } from '@cardinex/core/job/roles';
 import { Sheet } from '../database/models';
 import { ProblemError, parse } from '../problems/problem';
-import { rolesOf } from '../session/crewRoles';
+import { rolesOn } from '../session/proofs';
 import { signedIn } from '../session/session';
 import { publishSheets } from './publishSheets';
 import { newestSheets, sheetRevision } from './sheets';
@@ -22,12 +22,12 @@ export function sheetRoutes(sequelize: Sequelize): Router {
   });
 
   routes.post('/sheets', async (request, response) => {
-    const { shopId, proved } = signedIn(request);
+    const who = signedIn(request);
+    const { shopId } = who;
     const { by, sheets } = parse(publishSchema, request.body);
-    if (proved[by] === undefined)
-      throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
-    const role = (await rolesOf(shopId)).get(by);
-    if (!role || !mayPublish(role)) throw new ProblemError(403, 'may-not-publish', undefined, 'by');
+    const member = (await rolesOn(who)).get(by);
+    if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
+    if (!mayPublish(member.role)) throw new ProblemError(403, 'may-not-publish', undefined, 'by');
     response.json({ sheets: await publishSheets(sequelize, shopId, by, sheets) });
   });
 

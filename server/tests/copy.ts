@@ -8,21 +8,22 @@ import {
   stopServerProcess,
   type ServerProcess,
 } from '../../scripts/serverProcess';
+import type { DatabaseAddresses } from '../../scripts/prepareDatabase';
 import { newDemoDatabase } from '../../scripts/testDatabase';
 
 /** A whole server of its own, on its own database, with the demo shops in it. */
 export class Copy {
   private constructor(
-    readonly databaseUrl: string,
+    readonly addresses: DatabaseAddresses,
     private server: ServerProcess,
     readonly database: pg.Client,
   ) {}
 
   static async start(): Promise<Copy> {
-    const databaseUrl = await newDemoDatabase();
-    const database = new pg.Client({ connectionString: databaseUrl });
+    const addresses = await newDemoDatabase();
+    const database = new pg.Client({ connectionString: addresses.DATABASE_OWNER_URL });
     await database.connect();
-    return new Copy(databaseUrl, await serve(databaseUrl), database);
+    return new Copy(addresses, await serve(addresses), database);
   }
 
   get address(): string {
@@ -36,7 +37,7 @@ export class Copy {
 
   /** A second server process on the same database. */
   another(): Promise<ServerProcess> {
-    return serve(this.databaseUrl);
+    return serve(this.addresses);
   }
 
   /** A device at which someone has signed in. */
@@ -47,8 +48,8 @@ export class Copy {
   }
 }
 
-function serve(databaseUrl: string): Promise<ServerProcess> {
-  return startServerProcess({ DATABASE_URL: databaseUrl, PORT: '0', LOG_LEVEL: 'error' });
+function serve(addresses: DatabaseAddresses): Promise<ServerProcess> {
+  return startServerProcess({ ...addresses, PORT: '0', LOG_LEVEL: 'error' });
 }
 
 export interface Answer {
@@ -56,9 +57,9 @@ export interface Answer {
   readonly body: never;
 }
 
-/** A device as the server sees one: a cookie, and acts counted by stream. */
+/** A device as the server sees one: its cookies, and acts counted by stream. */
 export class DeviceAt {
-  cookie = '';
+  private readonly cookies = new Map<string, string>();
   session: Session | null = null;
   private readonly counts = new Map<string, number>();
 
@@ -75,6 +76,15 @@ export class DeviceAt {
     return answer;
   }
 
+  get cookie(): string {
+    return [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ');
+  }
+
+  /** As when a session has ended by itself: what shows which device it is stays. */
+  loseSession(): void {
+    for (const name of this.cookies.keys()) if (!name.includes('device')) this.cookies.delete(name);
+  }
+
   async get(path: string): Promise<Answer> {
     return this.read(await fetch(this.address + path, { headers: { cookie: this.cookie } }));
   }
@@ -86,6 +96,11 @@ export class DeviceAt {
   async postRaw(path: string, body: string, type = 'application/json'): Promise<Answer> {
     const headers = { cookie: this.cookie, 'content-type': type };
     return this.read(await fetch(this.address + path, { method: 'POST', headers, body }));
+  }
+
+  async delete(path: string): Promise<Answer> {
+    const headers = { cookie: this.cookie };
+    return this.read(await fetch(this.address + path, { method: 'DELETE', headers }));
   }
 
   async putBytes(path: string, bytes: Buffer, type: string): Promise<Answer> {
@@ -131,8 +146,10 @@ export class DeviceAt {
   }
 
   private async read(response: Response): Promise<Answer> {
-    const cookie = response.headers.get('set-cookie');
-    if (cookie) this.cookie = cookie.split(';')[0] ?? '';
+    for (const set of response.headers.getSetCookie()) {
+      const [name = '', value = ''] = (set.split(';')[0] ?? '').split('=');
+      this.cookies.set(name, value);
+    }
     const text = await response.text();
     return { status: response.status, body: (text === '' ? null : JSON.parse(text)) as never };
   }

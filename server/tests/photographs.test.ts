@@ -77,7 +77,7 @@ describe('a photograph', () => {
     const text = Buffer.from('not a picture');
     const id = await tell(text);
     expect(await put(id, text)).toMatchObject({ status: 422, body: { code: 'not-a-photograph' } });
-    expect(await put(id, text, 'text/plain')).toMatchObject({ status: 422 });
+    expect(await put(id, text, 'text/plain')).toMatchObject({ status: 415 });
     const huge = Buffer.alloc(4 * 1024 * 1024, 1);
     expect((await put(await tell(huge), huge)).status).toBe(413);
   });

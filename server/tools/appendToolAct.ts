@@ -1,12 +1,12 @@
 import { createHash } from 'node:crypto';
 import type { Sequelize } from 'sequelize';
-import { FIRST_PREVIOUS_HASH, canonicalJson, chainText } from '@cardinex/core/job/chain';
+import { canonicalJson, chainText } from '@cardinex/core/job/chain';
 import type { Role } from '@cardinex/core/job/roles';
 import { decideTool } from '@cardinex/core/tools/decideTool';
 import { evolveTool, foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
 import { toolRefusalSentence } from '@cardinex/words/en/tools';
-import { EventRow, Stream } from '../database/models';
+import { EMPTY_STREAM, EventRow, Stream } from '../database/models';
 import { ProblemError } from '../problems/problem';
 import { toolLog, type ToolEvent } from './tools';
 
@@ -26,7 +26,7 @@ export async function appendToolAct(
   return sequelize.transaction(async (transaction) => {
     const where = { shopId, streamKind: 'tool' as const, streamId: toolId };
     if (act.type === 'tool.entered') {
-      await Stream.bulkCreate([{ ...where, headSeq: 0, headHash: FIRST_PREVIOUS_HASH }], {
+      await Stream.bulkCreate([{ ...where, ...EMPTY_STREAM, begunAt: receivedAt }], {
         ignoreDuplicates: true,
         transaction,
       });

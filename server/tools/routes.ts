@@ -8,7 +8,7 @@ import { calendarToken } from '../calendar/token';
 import { Shop } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';
 import { ProblemError, parse } from '../problems/problem';
-import { rolesOf } from '../session/crewRoles';
+import { rolesOn } from '../session/proofs';
 import { signedIn } from '../session/session';
 import { appendToolAct } from './appendToolAct';
 import { suspectActs } from './suspects';
@@ -36,13 +36,16 @@ export function toolRoutes(sequelize: Sequelize, cache: JobCache, secret: string
   });
 
   routes.post('/tools/:id/acts', async (request, response) => {
-    const { shopId, device, proved } = signedIn(request);
+    const who = signedIn(request);
+    const { shopId, device } = who;
     const id = parse(uuid, request.params.id);
     const act = parse(toolActSchema, request.body);
     if (act.device !== device) throw new ProblemError(403, 'wrong-device', undefined, 'device');
-    const role = proved[act.by] === undefined ? undefined : (await rolesOf(shopId)).get(act.by);
-    if (!role) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
-    response.json({ tool: await appendToolAct(sequelize, shopId, id, act, role, new Date()) });
+    const member = (await rolesOn(who)).get(act.by);
+    if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
+    response.json({
+      tool: await appendToolAct(sequelize, shopId, id, act, member.role, new Date()),
+    });
   });
 
   return routes;

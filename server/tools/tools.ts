@@ -1,7 +1,8 @@
 import type { Transaction } from 'sequelize';
 import { foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolAct, ToolKind, ToolState } from '@cardinex/core/tools/tool';
-import { EventRow } from '../database/models';
+import { endsAt, readLogs, type StoredLog } from '../database/logs';
+import { ProblemError } from '../problems/problem';
 
 /** An act of a tool as its log keeps it. */
 export type ToolEvent = ToolAct & {
@@ -12,21 +13,17 @@ export type ToolEvent = ToolAct & {
 };
 
 /**
- * The log of one tool, oldest first.
+ * The log of one tool, oldest first; empty for one the shop does not have.
  * @param transaction the caller's, where there is one: it must not ask for a second connection
+ * @throws ProblemError 500 for a log that does not end where its stream says
  */
 export async function toolLog(
   shopId: string,
   id: string,
   transaction?: Transaction,
 ): Promise<readonly ToolEvent[]> {
-  const rows = await EventRow.findAll({
-    where: { shopId, streamKind: 'tool', streamId: id },
-    order: ['seq'],
-    raw: true,
-    ...(transaction && { transaction }),
-  });
-  return rows.map((row) => row.event as unknown as ToolEvent);
+  const [log] = await readLogs(shopId, 'tool', { id }, new Map(), transaction);
+  return log ? whole(log) : [];
 }
 
 /** What is asked for most stands first. */
@@ -48,16 +45,13 @@ const ORDER: readonly ToolKind[] = [
 
 /** Every tool of a shop as its log leaves it, by kind and name. */
 export async function allTools(shopId: string): Promise<readonly ToolState[]> {
-  const rows = await EventRow.findAll({
-    where: { shopId, streamKind: 'tool' },
-    order: ['streamId', 'seq'],
-    raw: true,
-  });
-  const logs = new Map<string, ToolEvent[]>();
-  for (const { streamId, event } of rows) {
-    logs.set(streamId, [...(logs.get(streamId) ?? []), event as unknown as ToolEvent]);
-  }
-  return [...logs]
-    .flatMap(([id, log]) => foldTool(id, log) ?? [])
+  const logs = await readLogs(shopId, 'tool', 'all');
+  return logs
+    .flatMap((log) => foldTool(log.streamId, whole(log)) ?? [])
     .sort((a, b) => ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind) || a.name.localeCompare(b.name));
+}
+
+function whole({ events, head }: StoredLog): readonly ToolEvent[] {
+  if (!endsAt(events, head)) throw new ProblemError(500, 'log-damaged');
+  return events as unknown as readonly ToolEvent[];
 }

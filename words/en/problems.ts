@@ -54,6 +54,36 @@ export const problemWords = {
     title: 'Too many tries',
     detail: 'Wait a few minutes before trying this member again.',
   },
+  'too-many-guesses': {
+    title: 'Slowed down',
+    detail: 'This member’s secret was given wrong many times. Try again in a moment.',
+  },
+  'wrong-method': {
+    title: 'Not asked like that',
+    detail: 'This address does not take that method. See which it does in /api/openapi.json.',
+  },
+  'log-damaged': {
+    title: 'This log has lost its end',
+    detail:
+      'What the database holds of it does not end where it should. Nothing of it is shown or added until it is restored.',
+  },
+  'not-ready': {
+    title: 'Not ready',
+    detail: 'The database does not answer, or its disk is full.',
+  },
+  'database-away': {
+    title: 'The database is silent',
+    detail: 'It does not answer just now. Send this again in a moment: nothing is kept twice.',
+  },
+  'database-full': {
+    title: 'The disk is full',
+    detail: 'The database finds no room for this. Make room on the server, then send it again.',
+  },
+  'outcome-unknown': {
+    title: 'Not known yet',
+    detail:
+      'The database broke off before saying whether this is kept. Send it again: nothing is kept twice.',
+  },
   'act-id-taken': {
     title: 'Same number, other content',
     detail: 'An act with this id is kept already with other content. It was not changed.',
@@ -74,14 +104,23 @@ export const problemWords = {
   'reckoning-fault': { title: 'Cannot be worked out', detail: '' },
   refused: { title: 'Not accepted', detail: '' },
   busy: { title: 'Busy', detail: 'Too many reckonings are waiting. Try again in a moment.' },
+  'your-share': {
+    title: 'One after the other',
+    detail: 'Too many reckonings from this address are waiting. Wait for their answers.',
+  },
   'took-too-long': {
     title: 'Took too long',
     detail: 'This reckoning was stopped. Ask for something smaller.',
   },
   'went-wrong': {
     title: 'Something broke here',
-    detail: 'The fault is ours and has been logged. Nothing was lost or changed.',
+    detail: 'The fault is ours and has been logged. What was confirmed before stays kept.',
   },
+} as const;
+
+export const problemPageWords = {
+  inTheAnswer: 'The answer’s own “detail” says what is wrong, and its “field” where.',
+  more: 'What the server takes is described at /api/openapi.json.',
 } as const;
 
 export type ProblemCode = keyof typeof problemWords;

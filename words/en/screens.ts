@@ -76,6 +76,11 @@ export const signInWords = {
     'No network: you can go on as someone who has signed in here before. It is marked as unproved.',
   goOnAs: (name: string) => `Go on as ${name}`,
   whichShopHint: 'This device has not been used yet.',
+  newDevice: 'This shop does not know this device yet. Its tiles come once somebody has signed in.',
+  nameOrInitials: 'Your name or initials',
+  pinOrPassphrase: 'PIN or passphrase',
+  bothNeeded: 'Give your name or initials, and your PIN or passphrase.',
+  wrongNameOrSecret: 'No one of this shop has that name with that PIN or passphrase. Try again.',
 } as const;
 
 export const boardWords = {
@@ -93,6 +98,11 @@ export const boardWords = {
   open: 'Open',
   waiting: 'Waiting',
   done: 'Done',
+  moreFinished: 'Older finished jobs',
+  damaged: (jobs: number) =>
+    jobs === 1
+      ? 'The log of 1 job has lost its end. Nothing of it is shown until it is restored.'
+      : `The logs of ${jobs} jobs have lost their ends. Nothing of them is shown until they are restored.`,
   old: 'As it was when this device last had the network.',
 } as const;
 
@@ -270,5 +280,14 @@ export const deviceWords = {
   letGo: 'Put aside',
   letGoHint: 'They stay in the download only.',
   signOut: 'Sign everyone out here',
+  forget: 'Forget this device',
+  forgetWhat:
+    'Everything of every shop is wiped from this device: jobs, sheets, lists, and who has signed in. The shop no longer knows it.',
+  forgetKept: (acts: number) =>
+    `${acts === 1 ? '1 act has' : `${acts} acts have`} not gone out and will be lost. Download them first, or wait.`,
+  forgetNow: 'Wipe it now',
+  forgetNot: 'Leave it as it is',
+  forgetNeedsNetwork:
+    'The server does not answer. It has to forget this device too, so nothing was wiped.',
   signOutKept: 'Acts are still kept here. Wait until they have gone out, or download them first.',
 } as const;

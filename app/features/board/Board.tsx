@@ -10,7 +10,7 @@ import type { JobSummary } from '@cardinex/core/job/summary';
 import { sheetsWords } from '@cardinex/words/en/sheets/screen';
 import { toolsWords } from '@cardinex/words/en/tools';
 import { boardWords, shared } from '@cardinex/words/en/screens';
-import { useJobs, useTools } from '../../session/queries';
+import { useJobs, useOlderFinished, useTools } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
@@ -39,7 +39,11 @@ export function Board() {
   const doubtful = (useTools().data?.tools ?? []).filter((tool) =>
     ['off', 'overdue'].includes(toolStanding(tool, today)),
   ).length;
-  const all = merge(jobs.data?.jobs ?? [], kept);
+  const older = useOlderFinished(jobs.data?.moreFinished ?? null);
+  const pages = older.data?.pages ?? [];
+  const all = merge([...(jobs.data?.jobs ?? []), ...pages.flatMap((page) => page.jobs)], kept);
+  const hasMore = pages.length === 0 ? jobs.data?.moreFinished != null : older.hasNextPage;
+  const damaged = jobs.data?.damaged.length ?? 0;
   const rechecks = all.filter((job) =>
     job.tray.some(
       (c) => (c.card === 'recheck' || c.card === 'after-heat') && c.status === 'waiting',
@@ -87,6 +91,11 @@ export function Board() {
           <Mark kind="out" word={toolsWords.overdue(doubtful)} />
         </GoTo>
       ) : null}
+      {damaged > 0 ? (
+        <View className="mb-2.5 rounded-lg bg-card px-3.5 py-2">
+          <Mark kind="out" word={boardWords.damaged(damaged)} />
+        </View>
+      ) : null}
       {jobs.isError && jobs.data ? (
         <Small className="px-2 pb-2 text-bench-soft">{boardWords.old}</Small>
       ) : null}
@@ -103,6 +112,13 @@ export function Board() {
           </View>
         ))}
       </View>
+      {hasMore ? (
+        <Button
+          label={boardWords.moreFinished}
+          kind="bench"
+          onPress={() => void (pages.length === 0 ? older.refetch() : older.fetchNextPage())}
+        />
+      ) : null}
     </Screen>
   );
 }

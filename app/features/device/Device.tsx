@@ -13,6 +13,7 @@ import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { Body, Heading, Small } from '../../ui/Words';
+import { ForgetDevice } from './ForgetDevice';
 import { InstrumentFields } from './InstrumentFields';
 import { KeptActs } from './KeptActs';
 import { RoomLeft } from './RoomLeft';
@@ -93,6 +94,7 @@ export function Device() {
         <View className="gap-2 border-t border-rule pt-3">
           {held && kept.length > 0 ? <Body className="text-red">{w.signOutKept}</Body> : null}
           <Button label={w.signOut} kind="stop" onPress={signOut} />
+          <ForgetDevice kept={kept.length} />
         </View>
       </View>
     </Screen>

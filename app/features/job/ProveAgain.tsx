@@ -9,9 +9,9 @@ import { Field } from '../../ui/Field';
 
 /** An override needs a fresh proof of who lets it stand: the PIN or passphrase once more, online. */
 export function ProveAgain({ onProved }: { onProved: () => void }) {
-  const { instance, session, member } = useBench();
+  const { session, member } = useBench();
   const [secret, setSecret] = useState('');
-  const signIn = useSignIn(instance.instance, onProved);
+  const signIn = useSignIn(onProved);
   const { error } = signIn;
   const prove = (): void =>
     signIn.mutate(

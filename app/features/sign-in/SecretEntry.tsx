@@ -22,7 +22,7 @@ interface Props {
 /** A PIN by big keys, or a passphrase for the lead. With no network, a member proved here before may go on. */
 export function SecretEntry({ shop, member, bench, onBack }: Props) {
   const [secret, setSecret] = useState('');
-  const signIn = useSignIn(bench.instance.instance, () => goIn(member.id, false));
+  const signIn = useSignIn(() => goIn(member.id, false));
   const { isPending, mutate } = signIn;
   const memberId = member.id;
   const prove = useCallback(

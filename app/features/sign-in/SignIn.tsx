@@ -13,9 +13,10 @@ import { NoStorage } from '../../session/NoStorage';
 import { Notice } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
 import { Body, Heading, Small } from '../../ui/Words';
+import { NewDevice } from './NewDevice';
 import { SecretEntry } from './SecretEntry';
 
-/** Who is at the bench: the shop once, then a tile and a PIN. */
+/** Who is at the bench: the shop once, then a tile and a PIN; on a new device, a name and a PIN. */
 export function SignIn() {
   const state = useSessionState();
   if (state === 'loading') return <Notice text={shared.loading} />;
@@ -64,6 +65,7 @@ interface TilesProps {
 
 function CrewTiles({ shop, bench, onChoose }: TilesProps) {
   const crew = useQuery({ queryKey: ['crew', shop], queryFn: () => client.crew(shop) });
+  if (crew.data?.crew === null && !bench.session) return <NewDevice shop={shop} bench={bench} />;
   const members = crew.data?.crew ?? bench.session?.crew ?? [];
   const shopName = bench.instance.shops.find((s) => s.slug === shop)?.name ?? '';
   return (

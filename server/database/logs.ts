@@ -1,0 +1,112 @@
+import { QueryTypes, type Transaction } from 'sequelize';
+import type { JobEvent } from '@cardinex/core/job/act';
+import { FIRST_PREVIOUS_HASH } from '@cardinex/core/job/chain';
+import { Stream, type StreamKind } from './models';
+
+/** What the database holds of a log beyond what was known of it. */
+export interface StoredLog {
+  readonly streamId: string;
+  readonly head: Head;
+  readonly begunAt: Date;
+  readonly finishedSeq: number | null;
+  /** In order, from the first that was not known. */
+  readonly events: readonly JobEvent[];
+}
+
+/** Where a log ends: what its stream says of it, or what its last event is. */
+export interface Head {
+  readonly seq: number;
+  readonly hash: string;
+}
+
+/** Which logs of a shop: one, all of a kind, or those a board shows. */
+export type Which =
+  | { readonly id: string }
+  | 'all'
+  /** Jobs not known to be finished. */
+  | 'open'
+  /** The same, and the finished ones begun last. */
+  | { readonly openAnd: number }
+  /** Finished ones begun before another, newest first. */
+  | {
+      readonly finishedBefore: { readonly begunAt: Date; readonly id: string };
+      readonly most: number;
+    };
+
+interface Row {
+  readonly stream_id: string;
+  readonly head_seq: number;
+  readonly head_hash: string;
+  readonly begun_at: Date;
+  readonly finished_seq: number | null;
+  readonly event: JobEvent | null;
+}
+
+/**
+ * Logs of a shop, in one statement, so that what streams say and what their events are belong together.
+ * @param known how far each is known already, by its id: only what comes after is read
+ */
+export async function readLogs(
+  shopId: string,
+  kind: StreamKind,
+  which: Which,
+  known: ReadonlyMap<string, number> = new Map(),
+  transaction?: Transaction,
+): Promise<readonly StoredLog[]> {
+  const { sequelize } = Stream;
+  if (!sequelize) throw new Error('models are bound to no database');
+  const { sql, bind } = wanted(which);
+  const rows = await sequelize.query<Row>(
+    `SELECT s.stream_id, s.head_seq, s.head_hash, s.begun_at, s.finished_seq, e.event
+       FROM streams s
+       LEFT JOIN unnest($2::uuid[], $3::int[]) AS known (stream_id, seq) USING (stream_id)
+       LEFT JOIN events e ON e.shop_id = s.shop_id AND e.stream_kind = s.stream_kind
+         AND e.stream_id = s.stream_id AND e.seq > COALESCE(known.seq, 0)
+      WHERE s.shop_id = $1 AND s.stream_kind = $4 AND ${sql}
+      ORDER BY s.begun_at DESC, s.stream_id, e.seq`,
+    {
+      bind: [shopId, [...known.keys()], [...known.values()], kind, ...bind],
+      type: QueryTypes.SELECT,
+      ...(transaction && { transaction }),
+    },
+  );
+  return logsOf(rows);
+}
+
+function wanted(which: Which): { readonly sql: string; readonly bind: readonly unknown[] } {
+  const isOpen = 's.finished_seq IS DISTINCT FROM s.head_seq';
+  const finished = (limit: string, before = '') =>
+    `s.stream_id IN (SELECT stream_id FROM streams WHERE shop_id = $1 AND stream_kind = $4
+       AND finished_seq = head_seq ${before} ORDER BY begun_at DESC, stream_id LIMIT ${limit})`;
+  if (which === 'all') return { sql: 'true', bind: [] };
+  if (which === 'open') return { sql: isOpen, bind: [] };
+  if ('id' in which) return { sql: 's.stream_id = $5', bind: [which.id] };
+  if ('openAnd' in which) return { sql: `(${isOpen} OR ${finished('$5')})`, bind: [which.openAnd] };
+  const { begunAt, id } = which.finishedBefore;
+  return {
+    sql: finished('$5', 'AND (begun_at < $6 OR (begun_at = $6 AND stream_id > $7))'),
+    bind: [which.most, begunAt, id],
+  };
+}
+
+function logsOf(rows: readonly Row[]): readonly StoredLog[] {
+  const logs = new Map<string, StoredLog & { readonly events: JobEvent[] }>();
+  for (const row of rows) {
+    const log = logs.get(row.stream_id) ?? {
+      streamId: row.stream_id,
+      head: { seq: row.head_seq, hash: row.head_hash },
+      begunAt: row.begun_at,
+      finishedSeq: row.finished_seq,
+      events: [],
+    };
+    logs.set(row.stream_id, log);
+    if (row.event) log.events.push(row.event);
+  }
+  return [...logs.values()];
+}
+
+/** Does a log end where its stream says? One whose end was cut off is neither shown nor added to. */
+export function endsAt(log: readonly object[], head: Head): boolean {
+  const last = log.at(-1) as Partial<JobEvent> | undefined;
+  return (last?.seq ?? 0) === head.seq && (last?.hash ?? FIRST_PREVIOUS_HASH) === head.hash;
+}

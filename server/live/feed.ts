@@ -1,0 +1,68 @@
+import type { JobEvent } from '@cardinex/core/job/act';
+import type { JobState } from '@cardinex/core/job/state';
+import type { Listener } from './listener';
+
+const HEARTBEAT_MS = 15_000;
+
+/** As many lines as are likely to be asked for by several at once. */
+const LINES_KEPT = 64;
+
+/**
+ * One job's log as all who listen to it hear it: read once for all of them, and each event written out
+ * once.
+ */
+export class Feed {
+  readonly listeners = new Set<Listener>();
+  private readonly lines = new Map<number, string>();
+  private reading = false;
+  private grownMeanwhile = false;
+  /** Looks at the log too, in case a notification was lost. */
+  private readonly heartbeat = setInterval(() => {
+    this.listeners.forEach((listener) => listener.beat());
+    this.grow();
+  }, HEARTBEAT_MS).unref();
+
+  constructor(
+    private readonly read: () => Promise<JobState>,
+    private readonly onFailure: (error: unknown) => void,
+  ) {}
+
+  /** The log has grown, or may have: everyone is given what they have not had. */
+  grow(): void {
+    if (this.reading) {
+      this.grownMeanwhile = true;
+      return;
+    }
+    this.reading = true;
+    void this.tellAll().finally(() => {
+      this.reading = false;
+      if (!this.grownMeanwhile) return;
+      this.grownMeanwhile = false;
+      this.grow();
+    });
+  }
+
+  end(): void {
+    clearInterval(this.heartbeat);
+  }
+
+  private async tellAll(): Promise<void> {
+    try {
+      const log = (await this.read()).log as readonly JobEvent[];
+      this.listeners.forEach((listener) => listener.offer(log, this.lineOf));
+    } catch (error) {
+      this.onFailure(error);
+      this.listeners.forEach((listener) => listener.end());
+    }
+  }
+
+  private readonly lineOf = (event: JobEvent): string => {
+    const known = this.lines.get(event.seq);
+    if (known !== undefined) return known;
+    const line = `id: ${event.seq}\nevent: act\ndata: ${JSON.stringify(event)}\n\n`;
+    this.lines.set(event.seq, line);
+    const [oldest] = this.lines.keys();
+    if (this.lines.size > LINES_KEPT && oldest !== undefined) this.lines.delete(oldest);
+    return line;
+  };
+}

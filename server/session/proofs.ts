@@ -1,0 +1,51 @@
+import { Op } from 'sequelize';
+import type { Role } from '@cardinex/core/job/roles';
+import { Proof } from '../database/models';
+import { rolesOf } from './crewRoles';
+import type { SignedIn } from './session';
+
+/** Two who prove themselves on a device at once both begin it anew: neither ends the other's proof. */
+const AT_ONCE_MS = 10_000;
+
+/** Who proved themselves on a device, and when last. */
+export async function proofsOn({
+  shopId,
+  device,
+}: SignedIn): Promise<Readonly<Record<string, string>>> {
+  const rows = await Proof.findAll({ where: { shopId, deviceId: device }, raw: true });
+  return Object.fromEntries(rows.map((row) => [row.memberId, row.provedAt.toISOString()]));
+}
+
+/** Writes down that a member proved themselves on a device: a row of their own, whoever else does. */
+export async function prove(
+  { shopId, device: deviceId }: SignedIn,
+  memberId: string,
+  provedAt: Date,
+): Promise<void> {
+  await Proof.upsert({ shopId, deviceId, memberId, provedAt });
+}
+
+/**
+ * Ends the proofs on a device, as its session has ended.
+ * @param now those given at this very time are left
+ */
+export async function endProofs({ shopId, device }: SignedIn, now: Date): Promise<void> {
+  const before = new Date(now.getTime() - AT_ONCE_MS);
+  await Proof.destroy({ where: { shopId, deviceId: device, provedAt: { [Op.lt]: before } } });
+}
+
+/**
+ * The role of a member who may act from this device, by member; those who have not proved themselves
+ * on it are not among them.
+ */
+export async function rolesOn(
+  who: SignedIn,
+): Promise<ReadonlyMap<string, { readonly role: Role; readonly provedAt: string }>> {
+  const [proofs, roles] = await Promise.all([proofsOn(who), rolesOf(who.shopId)]);
+  return new Map(
+    Object.entries(proofs).flatMap(([member, provedAt]) => {
+      const role = roles.get(member);
+      return role ? [[member, { role, provedAt }] as const] : [];
+    }),
+  );
+}
