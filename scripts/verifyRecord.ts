@@ -1,10 +1,10 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { JobEvent } from '@cardinex/core/job/act';
-import { canonicalJson, verifyChain } from '@cardinex/core/job/chain';
+import { canonicalJson, verifyChain, type ChainEnd } from '@cardinex/core/job/chain';
 
 /** Checks a downloaded job record: `npm run verify -- FILE`. */
-interface RecordFile {
+interface RecordFile extends ChainEnd {
   readonly job: string;
   readonly sheet: { readonly hash: string; readonly sheet: unknown };
   readonly events: readonly JobEvent[];
@@ -17,7 +17,7 @@ if (!file) {
 }
 const sha256 = (text: string): string => createHash('sha256').update(text, 'utf8').digest('hex');
 const record = JSON.parse(readFileSync(file, 'utf8')) as RecordFile;
-const fault = verifyChain(record.events, sha256);
+const fault = verifyChain(record.events, sha256, record);
 const sheetHolds = sha256(canonicalJson(record.sheet.sheet)) === record.sheet.hash;
 if (fault) console.error(`Event ${fault.seq}: ${fault.code}.`);
 if (!sheetHolds) console.error('The sheet is not the one its hash was made of.');

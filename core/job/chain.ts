@@ -22,18 +22,26 @@ export function canonicalJson(value: unknown): string {
 
 export type ChainFault = {
   readonly seq: number;
-  readonly code: 'sequence-broken' | 'chain-broken' | 'content-changed';
+  readonly code: 'sequence-broken' | 'chain-broken' | 'content-changed' | 'end-missing';
 };
+
+/** Where a log is said to end, and how many events it has. */
+export interface ChainEnd {
+  readonly head: { readonly seq: number; readonly hash: string };
+  readonly count: number;
+}
 
 /**
  * Checks an exported log against its chain: sequence without a gap, each link to the one before,
  * each content to its hash. Shows consistency only; it is not a signature.
  * @param sha256Hex SHA-256 of a text's UTF-8 bytes, in lower-case hex
+ * @param end where the log is said to end, where that is known
  * @returns the first fault, or null
  */
 export function verifyChain(
   events: readonly JobEvent[],
   sha256Hex: (text: string) => string,
+  end?: ChainEnd,
 ): ChainFault | null {
   let previousHash = FIRST_PREVIOUS_HASH;
   for (const [place, event] of events.entries()) {
@@ -43,5 +51,10 @@ export function verifyChain(
       return { seq: event.seq, code: 'content-changed' };
     previousHash = event.hash;
   }
-  return null;
+  const cutOff =
+    end &&
+    (end.count !== events.length ||
+      end.head.seq !== events.length ||
+      end.head.hash !== previousHash);
+  return cutOff ? { seq: events.length, code: 'end-missing' } : null;
 }

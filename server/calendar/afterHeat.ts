@@ -1,4 +1,4 @@
-import ical, { type ICalEventData } from 'ical-generator';
+import type { ICalEventData } from 'ical-generator';
 import {
   AFTER_HEAT,
   afterHeatFrom,
@@ -10,6 +10,7 @@ import type { JobSheet } from '@cardinex/core/job/scope';
 import type { JobState } from '@cardinex/core/job/state';
 import { runsOf } from '@cardinex/core/job/tray';
 import { afterHeatWords as w } from '@cardinex/words/en/cards/afterHeat';
+import { calendarFile } from './calendarFile';
 
 /** How long one is reckoned to take, for the calendar. */
 const TAKES_MS = 60 * 60_000;
@@ -43,5 +44,5 @@ export function afterHeatEvents(id: string, sheet: JobSheet, state: JobState): I
 export function afterHeatCalendar(id: string, sheet: JobSheet, state: JobState): string {
   const name = `${w.title}: ${state.opened?.name ?? ''}`;
   const events = afterHeatEvents(id, sheet, state);
-  return ical({ name, prodId: '//cardinex//after heat//EN', events }).toString();
+  return calendarFile(name, '//cardinex//after heat//EN', events);
 }

@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import ical, { type ICalEventData } from 'ical-generator';
+import type { ICalEventData } from 'ical-generator';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { toolsWords as w } from '@cardinex/words/en/tools';
 import { Shop } from '../database/models';
@@ -8,6 +8,7 @@ import { openJob } from '../jobs/openJob';
 import { ProblemError } from '../problems/problem';
 import { allTools } from '../tools/tools';
 import { afterHeatEvents } from './afterHeat';
+import { calendarFile } from './calendarFile';
 import { isCalendarToken } from './token';
 import { toolCheckEvents } from './toolChecks';
 
@@ -27,11 +28,10 @@ export function calendarRoutes(cache: JobCache, secret: string): Router {
       ...toolCheckEvents(await allTools(shopId)),
       ...(await jobEvents(cache, shopId)),
     ];
-    const prodId = '//cardinex//shop//EN';
     response
       .type('text/calendar; charset=utf-8')
       .attachment('shop.ics')
-      .send(ical({ name: w.calendarName(shop.name), prodId, events }).toString());
+      .send(calendarFile(w.calendarName(shop.name), '//cardinex//shop//EN', events));
   });
   return routes;
 }

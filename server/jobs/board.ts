@@ -1,4 +1,3 @@
-import { Op } from 'sequelize';
 import { z } from 'zod';
 import type { Board } from '@cardinex/contract/api';
 import { uuid } from '@cardinex/contract/text';
@@ -60,17 +59,26 @@ async function summed(shopId: string, job: LoadedJob, now: string): Promise<Summ
 
 /** Writes down which jobs were found finished, or open again, that were not known to be. */
 async function writeFinished(shopId: string, all: readonly Summed[]): Promise<void> {
-  for (const { job, summary } of all) {
-    if (!summary) continue;
+  const found = all.flatMap(({ job, summary }) => {
+    if (!summary) return [];
     const { id, headSeq, finished } = summary;
-    const finishedSeq = finished ? headSeq : null;
-    const known = job.finishedSeq === headSeq ? headSeq : null;
-    if (finishedSeq === known) continue;
-    await Stream.update(
-      { finishedSeq },
-      { where: { shopId, streamKind: 'job', streamId: id, headSeq: { [Op.eq]: headSeq } } },
-    );
-  }
+    return finished === (job.finishedSeq === headSeq) ? [] : [{ id, headSeq, finished }];
+  });
+  if (found.length === 0) return;
+  // Where a log has grown meanwhile, what was found is of its former head and says nothing of this.
+  await Stream.sequelize?.query(
+    `UPDATE streams SET finished_seq = CASE WHEN found.finished THEN found.head_seq END
+       FROM unnest($2::uuid[], $3::int[], $4::boolean[]) AS found (stream_id, head_seq, finished)
+      WHERE shop_id = $1 AND stream_kind = 'job' AND streams.stream_id = found.stream_id`,
+    {
+      bind: [
+        shopId,
+        found.map(({ id }) => id),
+        found.map(({ headSeq }) => headSeq),
+        found.map(({ finished }) => finished),
+      ],
+    },
+  );
 }
 
 function cursorTo(last: Summed | undefined): string | null {

@@ -27,6 +27,11 @@ export class JobCache {
   /** By job; those used last stand last. */
   private readonly kept = new Map<string, { readonly shopId: string; readonly state: JobState }>();
 
+  /** How many jobs are kept. */
+  get size(): number {
+    return this.kept.size;
+  }
+
   /**
    * One job; empty for one the shop does not have.
    * @param head where the stream ends, for a caller that holds its lock: a copy that reaches it is whole

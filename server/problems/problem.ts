@@ -80,7 +80,9 @@ export const answerProblem: ErrorRequestHandler = (error: unknown, request, resp
     return;
   }
   const problem = error instanceof ProblemError ? error : problemOfOthers(error);
-  if (problem.status >= 500) request.log.error({ err: error }, 'request failed');
+  if (problem.code === 'went-wrong') request.log.error({ err: error }, 'request failed');
+  else if (problem.status >= 500)
+    request.log.warn({ code: problem.code, cause: messageOf(error) }, 'request refused');
   if (problem.retryAfterS !== undefined)
     response.setHeader('retry-after', String(problem.retryAfterS));
   response
@@ -88,6 +90,10 @@ export const answerProblem: ErrorRequestHandler = (error: unknown, request, resp
     .type('application/problem+json')
     .send(JSON.stringify(problem.toBody(String(request.id))));
 };
+
+function messageOf(error: unknown): string {
+  return error instanceof Error ? error.message : String(error);
+}
 
 /**
  * A database in trouble is neither the asker's fault nor ours; Express's own body parser throws errors

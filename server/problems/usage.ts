@@ -3,6 +3,8 @@ import { ProblemError } from './problem';
 
 interface Documented {
   readonly pattern: RegExp;
+  /** Nothing in it is filled in: it is meant before one where something is. */
+  readonly isExact: boolean;
   /** The media types each method takes a body in; none for a method without one. */
   readonly media: ReadonlyMap<string, readonly string[]>;
 }
@@ -18,7 +20,9 @@ export function requireDocumentedUse(paths: Paths): RequestHandler {
   const documented = Object.entries(paths).map(([path, methods]) => read(path, methods));
   return (request, response, next) => {
     const path = `/api${request.path}`;
-    const known = documented.filter(({ pattern }) => pattern.test(path));
+    const matching = documented.filter(({ pattern }) => pattern.test(path));
+    const exact = matching.filter(({ isExact }) => isExact);
+    const known = exact.length > 0 ? exact : matching;
     if (known.length === 0) return next();
     const method = request.method === 'HEAD' ? 'GET' : request.method;
     const used = known.find(({ media }) => media.has(method));
@@ -40,5 +44,5 @@ function read(path: string, methods: object): Documented {
     const { requestBody } = operation as { readonly requestBody?: { readonly content: object } };
     return [method.toUpperCase(), Object.keys(requestBody?.content ?? {})];
   });
-  return { pattern, media: new Map(media) };
+  return { pattern, isExact: !path.includes('{'), media: new Map(media) };
 }
