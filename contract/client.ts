@@ -85,10 +85,16 @@ export const client = {
       headers: { 'content-type': 'image/jpeg' },
       signal: AbortSignal.timeout(PICTURE_PATIENCE_MS),
     }),
-  sendActs: (job: string, acts: readonly Act[], behindRefused = false) =>
+  sendActs: (
+    job: string,
+    acts: readonly Act[],
+    waitedMs: readonly (number | null)[],
+    behindRefused = false,
+  ) =>
     post<Outcomes>(`/jobs/${job}/acts`, {
       sentAt: new Date().toISOString(),
       acts,
+      waitedMs,
       ...(behindRefused && { behindRefused }),
     }),
 };

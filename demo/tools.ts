@@ -40,10 +40,14 @@ interface Told {
   readonly name: string;
   readonly is: ToolIs;
   /** Months before `now` at which it was last checked, and how long that holds. */
-  readonly checked?: { readonly monthsAgo: number; readonly holdsMonths: number };
+  readonly checked?:
+    { readonly monthsAgo: number; readonly holdsMonths: number } | typeof EACH_HALF_YEAR;
   readonly points?: readonly { readonly setNm: number; readonly trueNm: number }[];
   readonly lostMm?: readonly number[];
 }
+
+/** On the first of January and July for a year, whenever the story is told: what was in date then is so in the crib. */
+const EACH_HALF_YEAR = 'each half-year';
 
 const wrench = (square: string, lowNm: number, highNm: number, lengthMm: number): ToolIs => ({
   kind: 'torque-wrench',
@@ -66,28 +70,28 @@ const LOCKSIDE: readonly Told[] = [
     id: DEMO_TOOL.wrench1,
     name: 'Wrench 1',
     is: wrench('3/8 in', 5, 40, 260),
-    checked: { monthsAgo: 4, holdsMonths: 12 },
+    checked: EACH_HALF_YEAR,
     points: trueAt(5, 20, 40),
   },
   {
     id: DEMO_TOOL.wrench3,
     name: 'Wrench 3',
     is: wrench('1/2 in', 20, 100, 420),
-    checked: { monthsAgo: 4, holdsMonths: 12 },
+    checked: EACH_HALF_YEAR,
     points: trueAt(20, 60, 100),
   },
   {
     id: DEMO_TOOL.wrench5,
     name: 'Wrench 5',
     is: wrench('1/2 in', 40, 200, 510),
-    checked: { monthsAgo: 4, holdsMonths: 12 },
+    checked: EACH_HALF_YEAR,
     points: trueAt(40, 120, 200),
   },
   {
     id: DEMO_TOOL.wrench7,
     name: 'Wrench 7',
     is: wrench('3/4 in', 100, 500, 900),
-    checked: { monthsAgo: 4, holdsMonths: 12 },
+    checked: EACH_HALF_YEAR,
     points: trueAt(100, 300, 500),
   },
   {
@@ -175,7 +179,7 @@ export function demoTools(
   const told = shop.slug === 'lockside' ? LOCKSIDE : WEIR_STREET;
   return told.map((tool) => {
     const acts: ToolAct[] = [];
-    const entered = monthsBefore(now, 26);
+    const entered = monthsBefore(now, ENTERED_MONTHS_AGO);
     const add = <T extends ToolActType>(type: T, at: Date, data: ToolActData[T]): void => {
       const id = `${tool.id.slice(0, 24)}${(Number.parseInt(tool.id.slice(24), 16) * 16 + acts.length + 0x1000).toString(16).padStart(12, '0')}`;
       const stamped = at.toISOString().replace('Z', '+00:00');
@@ -190,11 +194,7 @@ export function demoTools(
       } as unknown as ToolAct);
     };
     add('tool.entered', entered, { ...tool.is, name: tool.name });
-    if (tool.checked) {
-      const on = firstOfMonth(monthsBefore(now, tool.checked.monthsAgo));
-      const dueOn = firstOfMonth(
-        monthsBefore(now, tool.checked.monthsAgo - tool.checked.holdsMonths),
-      );
+    for (const { on, dueOn } of checksOf(tool, now)) {
       add('tool.checked', new Date(`${on}T09:00:00Z`), { on, dueOn, points: tool.points ?? [] });
     }
     for (const mm of tool.lostMm ?? []) add('leaf.lost', monthsBefore(now, 2), { mm });
@@ -212,6 +212,22 @@ export function demoTool(
   const tool = found && foldTool(found.id, found.acts);
   if (!tool) throw new Error(`no tool ${id}`);
   return tool;
+}
+
+/** Longer ago than any story of a shop goes back. */
+const ENTERED_MONTHS_AGO = 36;
+
+function checksOf({ checked }: Told, now: Date): readonly { on: string; dueOn: string }[] {
+  if (!checked) return [];
+  const monthsAgo =
+    checked === EACH_HALF_YEAR
+      ? [30, 24, 18, 12, 6, 0].map((months) => months + (now.getUTCMonth() % 6))
+      : [checked.monthsAgo];
+  const holdsMonths = checked === EACH_HALF_YEAR ? 12 : checked.holdsMonths;
+  return monthsAgo.map((months) => ({
+    on: firstOfMonth(monthsBefore(now, months)),
+    dueOn: firstOfMonth(monthsBefore(now, months - holdsMonths)),
+  }));
 }
 
 function monthsBefore(now: Date, months: number): Date {

@@ -77,7 +77,7 @@ export async function buildApp(parts: Parts): Promise<Express> {
   api.use(sessions(pool, instance.id, instance.cookieSecret));
   api.use(sessionRoutes(pool, instance.id));
   api.use(sheetRoutes(sequelize));
-  api.use(toolRoutes(sequelize, cache, instance.cookieSecret));
+  api.use(toolRoutes(sequelize, cache, hub, instance.cookieSecret));
   api.use(jobRoutes(sequelize, cache, hub));
   api.use(liveRoutes(cache, hub));
   api.use(labelRoutes(cache));

@@ -15,6 +15,7 @@ import { StorageFault, type StorageTrouble } from './deviceDatabase';
 import { fetchJob, onlyStorage } from './fetchJob';
 import { LiveLog } from './liveLog';
 import type { KeptAct, LedgerStorage } from './storage';
+import { noteMade, waitedMs } from './waited';
 
 export interface Actor {
   readonly id: string;
@@ -136,6 +137,7 @@ export class JobLedger {
     const { makeActs } = made;
     try {
       const kept = await this.storage.keep(this.jobId, makeActs, this.countedBy(actor.device));
+      kept.forEach(({ id }) => noteMade(id));
       this.kept = [
         ...this.kept,
         ...kept.map((act) => ({ place: Infinity, jobId: this.jobId, act })),
@@ -160,7 +162,12 @@ export class JobLedger {
     const first = this.storage.nextCount(this.jobId, this.countedBy(actor.device));
     const straight = made.makeActs.map((make, place) => make(first + place));
     const waiting = this.kept.filter(({ problem }) => !problem).map(({ act }) => act);
-    const { outcomes } = await client.sendActs(this.jobId, [...waiting, ...straight]);
+    const all = [...waiting, ...straight];
+    const { outcomes } = await client.sendActs(
+      this.jobId,
+      all,
+      all.map(({ id }) => waitedMs(id)),
+    );
     const events = outcomes.flatMap((one) => (one.status === 'refused' ? [] : [one.event]));
     const refused = outcomes
       .slice(waiting.length)

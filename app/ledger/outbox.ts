@@ -3,6 +3,7 @@ import { MOST_IN_BATCH } from '@cardinex/contract/acts/limits';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { StorageFault } from './deviceDatabase';
 import type { KeptAct, LedgerStorage } from './storage';
+import { forgetMade, waitedMs } from './waited';
 
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 5000;
@@ -124,7 +125,8 @@ export class Outbox {
     const { outcomes } = await client
       .sendActs(
         jobId,
-        batch.map((kept) => kept.act),
+        batch.map(({ act }) => act),
+        batch.map(({ act }) => waitedMs(act.id)),
         isBehind,
       )
       .catch((error: unknown) => refusedWhole(error, batch));
@@ -135,6 +137,7 @@ export class Outbox {
       const kept = batch[place];
       return outcome.status === 'refused' && kept ? [{ ...kept, problem: outcome.problem }] : [];
     });
+    batch.forEach(({ act }) => forgetMade(act.id));
     if (events.length > 0) {
       // Also where this device cannot write it down: the server has them, and the screen shows it.
       this.listener.arrived(jobId, events);

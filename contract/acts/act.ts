@@ -284,11 +284,16 @@ export const actSchema = z.discriminatedUnion('type', [
   act('pending.decided'),
 ]) satisfies z.ZodType<Act>;
 
+/** Ten years: what waits longer is not sent by the page that made it. */
+const MOST_WAITED_MS = 10 * 366 * 24 * 60 * 60 * 1000;
+
 export const batchSchema = z.strictObject({
   /** The device's clock as it sends, so that a wrong one can be flagged. */
   sentAt: moment,
   /** Each act is read on its own: a bad one is refused, the rest go on. */
   acts: z.array(z.unknown()).min(1).max(MOST_IN_BATCH),
+  /** For how long each waited on the device, by a clock that cannot be set; null where that is not known. */
+  waitedMs: z.array(z.number().min(0).max(MOST_WAITED_MS).nullable()).max(MOST_IN_BATCH).optional(),
   /** They were made before their sender knew that an act before them is refused. */
   behindRefused: z.boolean().optional(),
 });

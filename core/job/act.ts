@@ -3,7 +3,9 @@ import type { BuildActData } from './acts/build';
 import type { IntakeActData } from './acts/intake';
 import type { OverheadActData } from './acts/overhead';
 import type { RunActData } from './acts/run';
+import type { TimeDoubt } from './actTime';
 import type { Because } from './cause';
+import type { CribJudgement } from './crib';
 import type { CameWith, Point } from './layers';
 import type { Waits } from './pending';
 import type { Scope } from './scope';
@@ -63,6 +65,16 @@ export interface ActData extends IntakeActData, BuildActData, RunActData, Overhe
   };
   'caution.acknowledged': { readonly caution: Caution };
   struck: { readonly target: string; readonly words?: string };
+  /**
+   * The crib spoke again of acts whose wrench had not been as it has it, a tool's log having grown: those
+   * that agree by now. Written by the server in the name of whoever recorded the tool.
+   */
+  'crib.judged': {
+    readonly tool: string;
+    /** How far the tool's log was read. */
+    readonly seq: number;
+    readonly agree: readonly string[];
+  };
   /** Someone who sees all says whether a decision made without knowing all holds. */
   'pending.decided': { readonly decision: string; readonly holds: boolean };
 }
@@ -99,7 +111,7 @@ export interface ActOf<T extends ActType> {
   readonly data: ActData[T];
 }
 
-/** What the log says of an act besides, because of what its sender had not seen. */
+/** What the log says of an act besides, because of what its sender had not seen or cannot vouch for. */
 export interface Stamp {
   /** A decision without effect until someone who sees all confirms it, and why. */
   readonly pending?: Waits;
@@ -109,6 +121,12 @@ export interface Stamp {
   readonly ground?: readonly string[];
   /** A fact behind an act of its device that was refused. */
   readonly behindRefused?: true;
+  /** What the crib says of the wrench it names. */
+  readonly crib?: CribJudgement;
+  /** Why it cannot have been done when its device says. */
+  readonly timeDoubt?: TimeDoubt;
+  /** Its member's last proof on that device was older than a shift. */
+  readonly staleProof?: true;
 }
 
 /** An act in the log. In an outbox, `receivedAt` is still null and `seq` its place to be. */

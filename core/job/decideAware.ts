@@ -1,4 +1,4 @@
-import type { Act, ActOf, LoggedAct } from './act';
+import type { Act, ActOf, ActType, LoggedAct } from './act';
 import {
   decideLinerRead,
   decideLinerSealed,
@@ -24,6 +24,7 @@ import {
   decideTakenOut,
 } from './run/runDecide';
 import { decideReported } from './run/reported';
+import { readKey } from './run/runKey';
 import { decideStageSet } from './run/stageSet';
 import {
   decideAdjusterRead,
@@ -40,6 +41,7 @@ import {
   decideValveRead,
 } from './cards/valvesDecide';
 import { refusedByCrank, refusedHold } from './crankHeld';
+import { isDoubted } from './crib';
 import type { DecideContext } from './decideContext';
 import { decideDifference, decideLayer } from './decideLayers';
 import { decideScope } from './decideScope';
@@ -165,8 +167,12 @@ export function decideAware(
       return decideReported(state, act, context);
     case 'stage.set':
       return decideStageSet(state.runs, act, context);
+    case 'crib.judged':
+      return refused('role-may-not', { type: act.type });
     case 'contest.decided':
-      return decideContest(state.runs, act, context);
+      return isDoubted(state, readKey(act.data.key).run)
+        ? refused('crib-disagrees')
+        : decideContest(state.runs, act, context);
     case 'crank.stood':
       return (
         refusedByCrank(context.sheet, state) ??
@@ -274,8 +280,7 @@ function decideStruck(state: JobState, act: ActOf<'struck'>): Verdict {
   const target = state.log.find((event) => event.id === act.data.target);
   if (!target) return refused('unknown-target');
   if (state.struck[target.id]) return refused('already-struck');
-  if (target.type === 'struck' || target.type === 'job.opened' || target.type === 'sheet.taken')
-    return refused('not-strikable');
+  if (!isStrikable(target)) return refused('not-strikable');
   if (lastActOf(state, act.by)?.id === target.id || act.data.words) return ACCEPTED;
   return refused('words-needed');
 }
@@ -283,11 +288,18 @@ function decideStruck(state: JobState, act: ActOf<'struck'>): Verdict {
 /** The last act of a member that still stands and can be undone. */
 export function lastActOf(state: JobState, member: string): LoggedAct | undefined {
   return state.log.findLast(
-    (event) =>
-      event.by === member &&
-      event.type !== 'struck' &&
-      event.type !== 'job.opened' &&
-      event.type !== 'sheet.taken' &&
-      !state.struck[event.id],
+    (event) => event.by === member && isStrikable(event) && !state.struck[event.id],
   );
 }
+
+/** Can an act be taken back? What a job stands on, and what the server says itself, cannot. */
+function isStrikable({ type }: LoggedAct): boolean {
+  return !NEVER_STRUCK.has(type);
+}
+
+const NEVER_STRUCK: ReadonlySet<ActType> = new Set<ActType>([
+  'struck',
+  'job.opened',
+  'sheet.taken',
+  'crib.judged',
+]);

@@ -5,6 +5,7 @@ import { evolveRuns } from './run/runState';
 import { evolveCrank, evolveValves } from './cards/valvesState';
 import { evolveMarks } from './cards/mark';
 import { evolveParts } from './cards/parts';
+import { evolveCrib } from './crib';
 import { evolveHeat } from './afterHeat';
 import { evolveChecks } from './checks/state';
 import { evolveLayers } from './layers';
@@ -103,6 +104,7 @@ function step(state: JobState, act: LoggedAct): JobState {
   return {
     ...state,
     parked: evolveParking(state.parked, act),
+    crib: evolveCrib(state.crib, act),
     checks: evolveChecks(state.checks, act),
     marks: evolveMarks(state.marks, act),
     register: evolveRegister(state.register, act),

@@ -1,3 +1,4 @@
+import { cribDoubts } from './crib';
 import { stillLive } from './cards/dead';
 import { markViews } from './cards/mark';
 import { heldUpBy, kitViews, type Holds } from './cards/parts';
@@ -65,12 +66,16 @@ export function partsCard(sheet: JobSheet, state: JobState): Standing {
 /** The last of all: open from the day the job is, asked for when nothing else is left. */
 export function causeCard(
   others: readonly Pick<Standing, 'status'>[],
-  { cause, register }: JobState,
+  { cause, register, crib }: JobState,
 ): Standing {
   const rest = others.every(({ status }) => status === 'done');
   const inside = thingsIn(register).map(({ what, where }) => `${what}, ${where}`);
   if (rest && inside.length > 0) {
     return { status: 'waiting', reason: { code: 'things-in', things: inside }, trouble: true };
+  }
+  const wrenches = cribDoubts({ crib });
+  if (rest && wrenches.length > 0) {
+    return { status: 'waiting', reason: { code: 'crib-disagrees', wrenches }, trouble: true };
   }
   if (cause) return DONE;
   if (rest) return openFor({ code: 'cause-to-answer' });

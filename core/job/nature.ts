@@ -73,6 +73,7 @@ export const NATURE = {
   'injector.coded': 'fact',
   'recheck.begun': 'fact',
   'heat.reached': 'fact',
+  'crib.judged': 'fact',
   struck: 'decision',
   'pending.decided': 'decision',
 } as const satisfies Readonly<Record<ActType, Nature>>;

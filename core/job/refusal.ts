@@ -112,7 +112,8 @@ export type RefusalCode =
   | 'tensioner-waits'
   | 'crank-elsewhere'
   | 'facts-unseen'
-  | 'decision-pending';
+  | 'decision-pending'
+  | 'crib-disagrees';
 
 export type Verdict =
   | {

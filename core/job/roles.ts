@@ -66,6 +66,8 @@ const MAY: Readonly<Record<ActType, readonly Role[]>> = {
   'injector.coded': ['mechanic', 'inspector', 'lead'],
   'recheck.begun': ['mechanic', 'lead'],
   'heat.reached': ['mechanic', 'lead'],
+  // The server's own: what the crib says is not a device's to send.
+  'crib.judged': [],
   struck: ['mechanic', 'inspector', 'lead'],
   // And whoever may make the decision itself.
   'pending.decided': ['mechanic', 'inspector', 'lead'],

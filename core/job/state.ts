@@ -10,6 +10,7 @@ import type { PendingState } from './pending';
 import type { PhotographsState } from './photographs';
 import type { RegisterState } from './register';
 import type { Scope } from './scope';
+import type { CribState } from './crib';
 import type { GasketState } from './cards/standOut';
 import { NO_LINERS, type LinersState } from './cards/liners';
 import { NO_LAYERS, type LayersState } from './layers';
@@ -52,6 +53,8 @@ export interface JobState {
   >;
   /** Acts struck, by the id of the act they were struck from. */
   readonly struck: Readonly<Record<string, Strike>>;
+  /** Acts whose wrench is not in the crib as they say. */
+  readonly crib: CribState;
   /** Decisions made without knowing all, and what became of them. */
   readonly pending: PendingState;
   readonly log: readonly LoggedAct[];
@@ -94,6 +97,7 @@ export const EMPTY_JOB: JobState = {
   top: NO_TOP,
   cautions: {},
   struck: {},
+  crib: {},
   pending: {},
   log: [],
 };

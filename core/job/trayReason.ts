@@ -33,6 +33,8 @@ export type TrayReason =
   | { readonly code: 'differences-open'; readonly count: number }
   /** Something was decided on it without knowing all: someone confirms or drops it first. */
   | { readonly code: 'decision-pending'; readonly decision: string }
+  /** Pulled with wrenches that are not in the crib as was said; named where an act names them. */
+  | { readonly code: 'crib-disagrees'; readonly wrenches: readonly string[] }
   | { readonly code: 'run-hot-first' }
   /** Run to heat first, then cooled, before it is pulled again. */
   | { readonly code: 'heat-first' }

@@ -11,7 +11,8 @@ import type { LiveHub } from '../live/hub';
 import { parse } from '../problems/problem';
 import { rolesOn } from '../session/proofs';
 import { signedIn, type SignedIn } from '../session/session';
-import { appendActs, type Sender } from './appendActs';
+import { appendActs } from './appendActs';
+import type { Sender } from './appending';
 import { boardOf, readCursor } from './board';
 import type { JobCache } from './jobCache';
 import { openJob } from './openJob';
@@ -63,10 +64,10 @@ export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): 
   routes.post('/jobs/:id/acts', async (request, response) => {
     const who = signedIn(request);
     const id = parse(uuid, request.params.id);
-    const { acts, sentAt, behindRefused } = parse(batchSchema, request.body);
+    const { acts, sentAt, waitedMs, behindRefused } = parse(batchSchema, request.body);
     const receivedAt = new Date();
     const sender = await senderOf(who, receivedAt.toISOString());
-    const batch = { acts, sentAt, receivedAt, behindRefused };
+    const batch = { acts, sentAt, receivedAt, waitedMs, behindRefused };
     const outcomes = await appendActs(sequelize, cache, sender, id, batch);
     response.json(outcomes);
     if (outcomes.outcomes.some((outcome) => outcome.status === 'accepted')) {

@@ -22,7 +22,9 @@ beforeAll(async () => {
   await owner.query(COPY_FINISHED, { replacements: { job: DEMO_JOB.ferryWinch, copies: COPIES } });
   sequelize = connect(addresses.DATABASE_URL);
   defineModels(sequelize);
-  sequelize.options.logging = (sql) => asked.push(sql);
+  sequelize.addHook('beforeQuery', (_, query) => {
+    asked.push((query as unknown as { sql: string }).sql);
+  });
 }, 60_000);
 
 afterAll(() => Promise.all([owner.close(), sequelize.close()]));

@@ -99,7 +99,9 @@ describe('a database of another build', () => {
     await inDatabase(ahead, "INSERT INTO migrations (name) VALUES ('9999-from-tomorrow')");
     const streams = 'SELECT * FROM streams ORDER BY stream_id';
     const before = await Promise.all([newer, ahead].map((one) => inDatabase(one, streams)));
-    const refusals = await Promise.all([older, newer, ahead].map(refusedStart));
+    const refusals = await Promise.all(
+      [older, newer, ahead].map((addresses) => refusedStart({ ...addresses })),
+    );
     expect(refusals).toEqual([
       { said: expect.stringMatching(/older build .*npm start -- --fresh/), code: 1 },
       { said: expect.stringContaining('newer build'), code: 1 },

@@ -13,6 +13,7 @@ import { toolLog, type ToolEvent } from './tools';
 /**
  * Adds one act to a tool's log, chained to the one before as a job's acts are. The same act sent
  * again is harmless.
+ * @returns the tool as it then stands, and the last event of its log
  * @throws ProblemError 422 when it may not join the log, 409 when its id is taken by another
  */
 export async function appendToolAct(
@@ -22,7 +23,7 @@ export async function appendToolAct(
   act: ToolAct,
   role: Role,
   receivedAt: Date,
-): Promise<ToolState> {
+): Promise<{ readonly tool: ToolState; readonly seq: number }> {
   return sequelize.transaction(async (transaction) => {
     const where = { shopId, streamKind: 'tool' as const, streamId: toolId };
     if (act.type === 'tool.entered') {
@@ -36,7 +37,7 @@ export async function appendToolAct(
     const log = await toolLog(shopId, toolId, transaction);
     const tool = foldTool(toolId, log);
     const before = log.find((event) => event.id === act.id);
-    if (before) return duplicate(act, before, tool);
+    if (before) return { tool: duplicate(act, before, tool), seq: stream.headSeq };
     const refusal = decideTool(tool, act, role);
     if (refusal) throw new ProblemError(422, refusal, toolRefusalSentence(refusal));
     const taken = await EventRow.findOne({ where: { shopId, actId: act.id }, transaction });
@@ -58,7 +59,7 @@ export async function appendToolAct(
     await Stream.update({ headSeq: event.seq, headHash: hash }, { where, transaction });
     const after = evolveTool(toolId, tool, act);
     if (!after) throw new ProblemError(404, 'no-such-tool');
-    return after;
+    return { tool: after, seq: event.seq };
   });
 }
 

@@ -7,6 +7,8 @@ import { foldTool } from '@cardinex/core/tools/foldTool';
 import { calendarToken } from '../calendar/token';
 import { Shop } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';
+import { judgeAgain } from '../jobs/judgeAgain';
+import type { LiveHub } from '../live/hub';
 import { ProblemError, parse } from '../problems/problem';
 import { rolesOn } from '../session/proofs';
 import { signedIn } from '../session/session';
@@ -14,7 +16,12 @@ import { appendToolAct } from './appendToolAct';
 import { suspectActs } from './suspects';
 import { allTools, toolLog } from './tools';
 
-export function toolRoutes(sequelize: Sequelize, cache: JobCache, secret: string): Router {
+export function toolRoutes(
+  sequelize: Sequelize,
+  cache: JobCache,
+  hub: LiveHub,
+  secret: string,
+): Router {
   const routes = Router();
 
   routes.get('/tools', async (request, response) => {
@@ -43,9 +50,10 @@ export function toolRoutes(sequelize: Sequelize, cache: JobCache, secret: string
     if (act.device !== device) throw new ProblemError(403, 'wrong-device', undefined, 'device');
     const member = (await rolesOn(who)).get(act.by);
     if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
-    response.json({
-      tool: await appendToolAct(sequelize, shopId, id, act, member.role, new Date()),
-    });
+    const { tool, seq } = await appendToolAct(sequelize, shopId, id, act, member.role, new Date());
+    const judged = await judgeAgain(sequelize, cache, { shopId, tool, seq, act });
+    for (const { jobId, seq: head } of judged) hub.tell({ shopId, streamId: jobId, seq: head });
+    response.json({ tool });
   });
 
   return routes;

@@ -15,6 +15,7 @@ import { scopeTitle } from './scope';
 import { isolationSentence } from './cards/dead';
 import { nutPulledLine } from './cards/lockNut';
 import { readingName } from './overheadNames';
+import { cribWords } from './crib';
 import { pendingWords } from './pending';
 import { METRIC, degrees, endName, length, type ReaderUnits } from './quantity';
 
@@ -148,6 +149,8 @@ export function actLine(
       return { what: `Hot recheck begun`, words: act.data.words };
     case 'struck':
       return { what: 'Struck', ...(act.data.words && { words: act.data.words }) };
+    case 'crib.judged':
+      return { what: cribWords.agreesNow, value: cribWords.acts(act.data.agree.length) };
     case 'pending.decided': {
       const target = known?.pending[act.data.decision]?.act;
       const what = target ? actLine(target, sheet, units, known).what : pendingWords.decision;

@@ -78,6 +78,8 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits)
     `${String(name)} was found off. Take another, or have it checked first.`,
   'differences-open': () =>
     'Sheet and leaflets differ here, and nobody has decided which holds. Decide that first.',
+  'crib-disagrees': () =>
+    'It was pulled with a wrench that is not in the crib as was said. Put the crib right, or strike it, first.',
   'decision-pending': () =>
     'Something was decided here without knowing all. Say first whether it holds.',
   'facts-unseen': ({ count }) =>

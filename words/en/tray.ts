@@ -24,6 +24,13 @@ const LACKS: Readonly<Record<Lack, string>> = {
   'exhaust-gap': 'the exhaust gap',
 };
 
+function cribSentence(wrenches: readonly string[]): string {
+  const named = wrenches.filter((name) => name !== '');
+  return named.length === 0
+    ? 'Pulled with a wrench that is not in the crib. Enter it there, or strike what it pulled.'
+    : `Not in the crib as was said: ${listed(named)}. Put the crib right, or strike what it pulled.`;
+}
+
 type Next<Code extends TrayReason['code']> =
   Extract<TrayReason, { code: Code }> extends {
     step: infer Step extends string;
@@ -62,6 +69,8 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
         : `Sheet and leaflets differ in ${reason.count} places. Decide which holds first.`;
     case 'decision-pending':
       return 'Decided without knowing all. Say whether it holds.';
+    case 'crib-disagrees':
+      return cribSentence(reason.wrenches);
     case 'run-hot-first':
       return 'Set cold from a hot figure. Run to working heat, then check.';
     case 'heat-first':

@@ -5,6 +5,7 @@ import { replacementOf } from '@cardinex/core/job/subject';
 import { isWithoutGround } from '@cardinex/core/job/pending';
 import type { JobState } from '@cardinex/core/job/state';
 import { actLine } from '@cardinex/words/en/acts';
+import { TIME_DOUBTS, cribWords } from '@cardinex/words/en/crib';
 import { pendingWords as p } from '@cardinex/words/en/pending';
 import { recordWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
@@ -32,9 +33,12 @@ export function RecordRow({ act, onStrike }: Props) {
     act.receivedAt === null && w.kept,
     act.unproved && w.unproved,
     act.clockOffMs !== undefined && w.clock,
+    act.timeDoubt !== undefined && TIME_DOUBTS[act.timeDoubt],
+    act.staleProof && cribWords.staleProof,
+    state.crib[act.id] !== undefined && cribWords.disagrees,
     ...pendingFlags(state, act),
   ].filter(Boolean);
-  const strikable = strike === undefined && act.type !== 'job.opened';
+  const strikable = strike === undefined && act.type !== 'job.opened' && act.type !== 'crib.judged';
   return (
     <Pressable
       role={strikable ? 'button' : undefined}

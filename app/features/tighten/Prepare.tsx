@@ -4,7 +4,7 @@ import { coveringView } from '@cardinex/core/job/cards/covering';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import type { RunView } from '@cardinex/core/job/run/runView';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
-import { isInDate } from '@cardinex/core/job/run/runDecide';
+import { isInDate } from '@cardinex/core/job/run/inDate';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import type { WrenchShown } from '@cardinex/core/job/act';
 import { small } from '@cardinex/words/en/capital';

@@ -1,7 +1,7 @@
 import { reaches } from '../../tightening/wrenchChoose';
 import { inMillionths } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
-import type { ActOf, RunActType, RunName, WrenchShown } from '../act';
+import type { ActOf, RunActType, RunName } from '../act';
 import { refusedByCrank } from '../crankHeld';
 import type { DecideContext } from '../decideContext';
 import { ACCEPTED, refused, type Verdict } from '../refusal';
@@ -13,15 +13,11 @@ import { groupOf, setOf } from '../../sheet/programmeOf';
 import { bandOf, reachedVerdict } from './reached';
 import { afterHeatFrom, afterHeatOf } from '../afterHeat';
 import { refusedByCovering } from '../cards/coveringDecide';
+import { isInDate } from './inDate';
 import { cardOfRun, readKey } from './runKey';
 import type { RunState, RunsState } from './runState';
 import { numberOf, runDone, runView, type RunView } from './runView';
 import { wrenchSettingNm } from './wrenchSetting';
-
-/** Has this wrench a check in date on a day? */
-export function isInDate({ calibration }: WrenchShown, on: string): boolean {
-  return calibration !== undefined && calibration.on <= on && on <= calibration.dueOn;
-}
 
 export function decideRunPrepared(
   state: JobState,

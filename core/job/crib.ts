@@ -1,0 +1,87 @@
+import type { WrenchNamed } from '../tools/agrees';
+import type { Act, LoggedAct, RunName } from './act';
+import { readKey } from './run/runKey';
+
+/** What a tool's own log said of an act that names it: how far that log was read, and whether it agrees. */
+export interface CribJudgement {
+  /** The last event of the tool's log; 0 for a tool that was never entered. */
+  readonly seq: number;
+  readonly agrees: boolean;
+}
+
+/** Acts whose wrench is not in the crib as they say, with that wrench, by the act's id. */
+export type CribState = Readonly<
+  Record<string, { readonly tool: string; readonly act: LoggedAct }>
+>;
+
+/** The wrench an act was done with, as far as it names one. */
+export function wrenchNamed(act: Act): WrenchNamed | null {
+  switch (act.type) {
+    case 'run.prepared': {
+      const { wrench } = act.data;
+      return wrench && { id: wrench.id, shown: wrench };
+    }
+    case 'bolt.pulled':
+    case 'bolts.reported':
+      return { id: act.data.wrench };
+    case 'valve.read':
+    case 'screw.set':
+      return act.data.nut ? { id: act.data.nut.wrench } : null;
+    default:
+      return null;
+  }
+}
+
+/** Takes in what the crib said of an act, or said again once more was known of a tool. */
+export function evolveCrib(crib: CribState, act: LoggedAct): CribState {
+  if (act.type === 'crib.judged') {
+    const { agree } = act.data;
+    return Object.fromEntries(Object.entries(crib).filter(([id]) => !agree.includes(id)));
+  }
+  const named = act.crib?.agrees === false ? wrenchNamed(act) : null;
+  return named ? { ...crib, [act.id]: { tool: named.id, act } } : crib;
+}
+
+/** Was anything of a run pulled with a wrench that is not in the crib as was said? */
+export function isDoubted({ crib }: { readonly crib: CribState }, run: RunName): boolean {
+  return Object.values(crib).some(({ act }) => {
+    const other = runOf(act);
+    return (
+      other?.set === run.set && other.instance === run.instance && other.programme === run.programme
+    );
+  });
+}
+
+function runOf(act: LoggedAct): RunName | null {
+  switch (act.type) {
+    case 'run.prepared':
+      return act.data.run;
+    case 'bolt.pulled':
+      return readKey(act.data.key).run;
+    case 'bolts.reported':
+      return readKey(act.data.pulls[0]?.key ?? '').run;
+    default:
+      return null;
+  }
+}
+
+/** The wrenches that are not in the crib as was said, each once; by name where an act tells it, else ''. */
+export function cribDoubts({ crib }: { readonly crib: CribState }): readonly string[] {
+  const names = new Map<string, string>();
+  for (const { tool, act } of Object.values(crib)) {
+    names.set(tool, names.get(tool) || nameIn(act));
+  }
+  return [...names.values()];
+}
+
+function nameIn(act: LoggedAct): string {
+  switch (act.type) {
+    case 'run.prepared':
+      return act.data.wrench?.name ?? '';
+    case 'valve.read':
+    case 'screw.set':
+      return act.data.nut?.name ?? '';
+    default:
+      return '';
+  }
+}

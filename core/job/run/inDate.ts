@@ -1,0 +1,9 @@
+import type { WrenchShown } from '../act';
+
+/**
+ * Has this wrench a check in date on a day?
+ * @param on ISO date
+ */
+export function isInDate({ calibration }: WrenchShown, on: string): boolean {
+  return calibration !== undefined && calibration.on <= on && on <= calibration.dueOn;
+}
