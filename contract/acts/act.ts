@@ -65,7 +65,7 @@ const data = {
     serial: words(40),
     hours: measure(0, 1_000_000).optional(),
     name: words(60),
-    why: words(400),
+    why: words(400).optional(),
     cylinder1End: end,
     variant: z.record(plainId, plainId).optional(),
     scope: scope.optional(),

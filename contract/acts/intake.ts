@@ -53,7 +53,7 @@ export const intakeData = {
     of: key.optional(),
     sha256: z.string().regex(/^[0-9a-f]{64}$/, 'must be 64 hexadecimal digits'),
   }),
-  'cause.answered': z.strictObject({ because, words: words(400) }),
+  'cause.answered': z.strictObject({ because, words: words(400).optional() }),
   'check.read': z.strictObject({
     check: key,
     item: plainId,

@@ -15,6 +15,8 @@ function saidOf(sheet: EngineSheet, at: string, to: unknown): string[] {
   return readSheet(asSent(withValueAt(sheet, at, to))).faults.map((f) => `${f.at}: ${f.says}`);
 }
 
+const rodCaps = `/fastenedSets/${tolvane44.fastenedSets?.findIndex(({ kind }) => kind === 'rod-caps')}/instances`;
+
 const thin = {
   format: 'engine-sheet/1',
   id: 'thin',
@@ -35,6 +37,32 @@ describe('reading an engine sheet', () => {
     const { sheet, faults, sound } = readSheet(thin);
     expect([faults, sound]).toEqual([[], true]);
     if (sheet) openEveryCard(sheet);
+  });
+
+  it.each([
+    [
+      'a valve, where the other cylinders have theirs',
+      'overhead.valves: Cylinder 3 has no exhaust here, and others have.',
+      withValueAt(
+        tolvane44,
+        '/overhead/valves',
+        tolvane44.overhead?.valves.filter(({ id }) => id !== 'E3'),
+      ),
+    ],
+    [
+      'a rod cap',
+      'fastenedSets[2].instances: 3 of 4 rod caps: the one of cylinder 2 is missing.',
+      withValueAt(tolvane44, rodCaps, ['1', '3', '4']),
+    ],
+    [
+      'a cylinder of its heads',
+      'liners.headGroups: Cylinder 4 is under none of these heads.',
+      withValueAt(tolvane44, '/liners/headGroups', [[1, 2], [3]]),
+    ],
+  ])('names %s that was forgotten', (_, says, sheet) => {
+    const { faults, sound } = readSheet(asSent(sheet));
+    expect(faults.map((fault) => `${fault.at}: ${fault.says}`)).toContain(says);
+    expect(sound).toBe(false);
   });
 
   it('gives back what was sent', () => {

@@ -22,7 +22,8 @@ export interface ActData extends IntakeActData, BuildActData, RunActData, Overhe
     /** Running hours on its clock, where it has one. */
     readonly hours?: number;
     readonly name: string;
-    readonly why: string;
+    /** In words, where the cause chosen does not say it all. */
+    readonly why?: string;
     readonly cylinder1End: EngineEnd;
     /** Which of the sheet's variants this engine is, by question. */
     readonly variant?: Readonly<Record<string, string>>;

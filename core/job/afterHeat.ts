@@ -1,3 +1,4 @@
+import type { AngleFigure } from '../quantity/figure';
 import { MINUTES_PER } from '../quantity/units';
 import { once } from '../sheet/once';
 import {
@@ -21,8 +22,14 @@ export interface Heat {
   readonly words: string;
 }
 
-/** Before one is pulled again it is eased by so much, where the maker wants it eased. */
-const EASED_DEG = 90;
+/** Before one is pulled again it is eased by so much, where the maker wants it eased and prints no angle: ours. */
+const EASED: AngleFigure = {
+  text: '90°',
+  value: 90,
+  unit: 'deg',
+  from: 'assumed',
+  source: 'a quarter of a turn takes the load off',
+};
 
 /**
  * What the maker asks for once the engine has been hot; null where nothing is asked, or where the last
@@ -49,16 +56,14 @@ export const heated = once((set: FastenedSet): FastenedSet => {
   const last = lastTorque(set.programme);
   if (!asked || !last) return set;
   const { from, source } = asked;
-  const stages = stagesFor(asked, last, { from, source });
+  const stages = stagesFor(asked, last);
   return {
     ...set,
     programme: { id: AFTER_HEAT, from, source, cycles: [{ id: '1', stages }] },
   };
 });
 
-type Told = Pick<SheetProgramme, 'from' | 'source'>;
-
-function stagesFor(asked: Afterwards, last: SheetTorqueStage, told: Told): readonly SheetStage[] {
+function stagesFor(asked: Afterwards, last: SheetTorqueStage): readonly SheetStage[] {
   const { order, leaveOut, values } = last;
   const whole = { order, ...(leaveOut && { leaveOut }), values };
   switch (asked.method) {
@@ -74,9 +79,8 @@ function stagesFor(asked: Afterwards, last: SheetTorqueStage, told: Told): reado
           order: [fastener],
           leaveOut: [...(leaveOut ?? []), ...order.filter((id) => id !== fastener)],
         };
-        const by = { text: `${EASED_DEG}°`, value: EASED_DEG, unit: 'deg' as const, ...told };
         return [
-          { id: `ease-${fastener}`, kind: 'slacken', ...only, by },
+          { id: `ease-${fastener}`, kind: 'slacken', ...only, by: EASED },
           { id: `pull-${fastener}`, kind: 'torque', ...only, values },
         ];
       });

@@ -16,3 +16,8 @@ export const CAUSES = [
   'other',
 ] as const;
 export type Because = (typeof CAUSES)[number];
+
+/** Must a cause be put in words? One that was chosen says it; "other" says nothing. */
+export function needsWords(because: Because | undefined): boolean {
+  return because === undefined || because === 'other';
+}

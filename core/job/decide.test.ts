@@ -209,6 +209,17 @@ describe('valves', () => {
     const hot = after(story, 'valve.read', { ...read('E1'), reading: 'hot' });
     expect(refusalOf(decided(story, hot))).toBe('reading-of-recheck');
   });
+
+  it('are read cold also once the hot recheck has begun; set anew, what was felt hot is forgotten', () => {
+    const begun = cautioned()
+      .act('recheck.begun', { words: 'Run for an hour.' })
+      .act('crank.stood', { atDeg: 0, seen: 'cylinder 4 rocking' })
+      .act('valve.read', { ...read('E1'), reading: 'hot' });
+    expect(stateOf(begun).valves.readings.E1?.hot).toBeDefined();
+    const set = after(begun, 'valve.read', { ...read('E1'), reading: 'set' });
+    expect(decided(begun, set).ok).toBe(true);
+    expect(added(stateOf(begun), set).valves.readings.E1?.hot).toBeUndefined();
+  });
 });
 
 describe('a refused act', () => {

@@ -40,6 +40,7 @@ import {
   decideShimsChosen,
   decideValveRead,
 } from './cards/valvesDecide';
+import { needsWords } from './cause';
 import { refusedByCrank, refusedHold } from './crankHeld';
 import { isDoubted } from './crib';
 import type { DecideContext } from './decideContext';
@@ -213,6 +214,7 @@ export function decideAware(
         ? ACCEPTED
         : refused('too-many-photographs', { most: MOST_PHOTOGRAPHS });
     case 'cause.answered':
+      return act.data.words || !needsWords(act.data.because) ? ACCEPTED : refused('words-needed');
     case 'thing.put-in':
     case 'caution.acknowledged':
     case 'crank.doubted':
@@ -246,7 +248,8 @@ function decideOpened(
   if (act.data.sheet.id !== sheet.id || act.data.sheet.revision !== sheet.revision) {
     return refused('wrong-sheet');
   }
-  const { variant = {}, scope } = act.data;
+  const { variant = {}, scope, because, why } = act.data;
+  if (!why && needsWords(because)) return refused('words-needed');
   const [question] = openQuestions(sheet, variant);
   if (question) return refused('unknown-variant', { question: question.ask });
   if (act.data.cylinder1End !== sheet.cylinder1End) {

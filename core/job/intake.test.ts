@@ -132,7 +132,7 @@ describe('what is left in', () => {
 
 describe('a card left out', () => {
   it('with a reason bars nothing further on, and stands as left out', () => {
-    const story = madeDead(openedFor(tolvane44, TOP_END), tolvane44);
+    const story = madeDead(openedFor(tolvane44, { kind: 'in-frame' }), tolvane44);
     for (const card of ['mark', 'strip', 'inspect'] as const) {
       story.act('card.left-out', { card, words: 'came in pieces' });
     }

@@ -121,6 +121,11 @@ export function buildsShells(sheet: JobSheet): boolean {
   return withBuildCards(sheet) && openToShells(sheet);
 }
 
+/** Does this job reach as far as the liners, so that their seals are renewed? */
+export function linersComeOut({ scope, ...sheet }: JobSheet): boolean {
+  return scope !== undefined && takesPistonsOut(scope) && hasWetLiners(sheet);
+}
+
 /** Do liners go in again: may they be placed, and are they sealed anew? */
 export function fitsLiners(sheet: JobSheet): boolean {
   return takesPistonsIn(sheet) && hasWetLiners(sheet);

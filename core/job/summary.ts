@@ -39,7 +39,7 @@ export function summaryOf(
     id,
     name: opened.name,
     serial: opened.serial,
-    why: opened.why,
+    why: opened.why ?? '',
     openedAt: opened.at,
     sheet: { id: sheet.id, revision: sheet.revision, name: sheet.name },
     cylinder1End: sheet.cylinder1End,

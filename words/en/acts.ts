@@ -11,7 +11,7 @@ import { boltNumber, runLine } from './runActs';
 import { intakeLine } from './intakeActs';
 import { itemNamed } from './itemNames';
 import { overheadLine } from './overheadActs';
-import { scopeTitle } from './scope';
+import { causeName, scopeTitle } from './scope';
 import { isolationSentence } from './cards/dead';
 import { nutPulledLine } from './cards/lockNut';
 import { readingName } from './overheadNames';
@@ -45,7 +45,11 @@ export function actLine(
       return {
         what: `Job opened: ${act.data.name}`,
         value: act.data.serial,
-        words: [act.data.scope && scopeTitle(act.data.scope), act.data.why]
+        words: [
+          act.data.scope && scopeTitle(act.data.scope),
+          act.data.because && causeName(act.data.because),
+          act.data.why,
+        ]
           .filter(Boolean)
           .join('. '),
       };

@@ -26,7 +26,7 @@ export function checkName(sheet: JobSheet, check: Check): string {
     case 'journals':
       return `${journal} journals`;
     case 'clearances':
-      return `${journal} clearances`;
+      return `${journal} bores, shells in`;
     case 'rings':
       return 'Sealing rings';
     case 'look':

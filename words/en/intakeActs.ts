@@ -51,7 +51,10 @@ export function intakeLine(
     case 'photograph.taken':
       return { what: 'Photograph', words: act.data.says };
     case 'cause.answered':
-      return { what: `Cause: ${causeName(act.data.because)}`, words: act.data.words };
+      return {
+        what: `Cause: ${causeName(act.data.because)}`,
+        ...(act.data.words && { words: act.data.words }),
+      };
     case 'check.read': {
       const { check: id, item, place = '', mm, gauge, far } = act.data;
       const check = checkOf(sheet, id);

@@ -131,7 +131,7 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits)
     `A code has ${String(need)} characters; this one has ${String(have)}.`,
   'code-twice': ({ cylinder }) =>
     `Cylinder ${String(cylinder)} has that code already: one injector, one code. Look at both.`,
-  'reading-of-recheck': () => 'Hot readings belong to the recheck, cold ones before it.',
+  'reading-of-recheck': () => 'Hot readings belong to the recheck: begin it first.',
   'unknown-target': () => 'There is no such act on this job to strike.',
   'already-struck': () => 'That is struck already.',
   'words-needed': () => 'Say in a few words why.',

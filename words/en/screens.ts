@@ -118,6 +118,7 @@ export const newJobWords = {
   nameHint: 'e.g. top-field baler',
   why: 'Why it is here',
   whyHint: 'what failed, by which path',
+  whyMore: 'if there is more to say',
   end: (cylinder: string) => `Which end is ${cylinder}?`,
   cylinder1: 'cylinder 1',
   endOf: (end: string) => `${capital(end)} end`,

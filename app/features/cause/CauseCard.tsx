@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { CAUSES, type Because } from '@cardinex/core/job/cause';
+import { CAUSES, needsWords, type Because } from '@cardinex/core/job/cause';
 import { causeWords as w } from '@cardinex/words/en/cards/cause';
 import { causeName } from '@cardinex/words/en/scope';
 import { useMemberName } from '../../session/SessionProvider';
@@ -24,8 +24,10 @@ export function CauseCard() {
   const [tried, setTried] = useState(false);
   const keep = useOnce(async () => {
     setTried(true);
-    if (because === null || words.trim() === '') return;
-    if ((await record('cause.answered', { because, words: words.trim() })) !== null) return;
+    const said = words.trim();
+    if (because === null || (said === '' && needsWords(because))) return;
+    const answer = { because, ...(said !== '' && { words: said }) };
+    if ((await record('cause.answered', answer)) !== null) return;
     setWords('');
     setTried(false);
   });
@@ -46,7 +48,7 @@ export function CauseCard() {
         {cause ? (
           <View className="gap-1 border-t border-rule pt-3" testID="answer">
             <Mark kind="within" word={w.answered} />
-            <Body>{`${causeName(cause.because)}. ${cause.words}`}</Body>
+            <Body>{[causeName(cause.because), cause.words].filter(Boolean).join('. ')}</Body>
             <Small>{nameOf(cause.by)}</Small>
           </View>
         ) : null}
@@ -64,7 +66,9 @@ export function CauseCard() {
           onChangeText={setWords}
           multiline
           numberOfLines={3}
-          fault={tried && words.trim() === '' ? w.needWords : undefined}
+          fault={
+            tried && words.trim() === '' && because && needsWords(because) ? w.needWords : undefined
+          }
         />
       </View>
     </CardFrame>

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { words } from '@cardinex/contract/text';
-import { CAUSES } from '@cardinex/core/job/cause';
+import { CAUSES, needsWords } from '@cardinex/core/job/cause';
 import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { CARDS_NOW, asksWhich, SCOPES } from '@cardinex/core/job/scope';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
@@ -27,21 +27,26 @@ import { ScopeChoice } from '../scope/ScopeChoice';
 import { Small, Body } from '../../ui/Words';
 import { Mark } from '../../ui/Mark';
 
-const formSchema = z.object({
-  sheetId: z.string().min(1),
-  serial: words(40),
-  hours: z
-    .string()
-    .trim()
-    .refine((text) => text === '' || isHours(valueIn(text, 'h')), w.needHours),
-  name: words(60),
-  why: words(400),
-  end: z.string().min(1),
-  variant: z.record(z.string(), z.string()),
-  scope: z.enum(SCOPES, { error: scopeWords.needScope }),
-  only: z.string(),
-  because: z.enum(CAUSES, { error: scopeWords.needBecause }),
-});
+const formSchema = z
+  .object({
+    sheetId: z.string().min(1),
+    serial: words(40),
+    hours: z
+      .string()
+      .trim()
+      .refine((text) => text === '' || isHours(valueIn(text, 'h')), w.needHours),
+    name: words(60),
+    why: words(400).or(z.literal('')),
+    end: z.string().min(1),
+    variant: z.record(z.string(), z.string()),
+    scope: z.enum(SCOPES, { error: scopeWords.needScope }),
+    only: z.string(),
+    because: z.enum(CAUSES, { error: scopeWords.needBecause }),
+  })
+  .refine(({ because, why }) => why !== '' || !needsWords(because), {
+    path: ['why'],
+    error: w.needWhy,
+  });
 /** What an engine's clock may show. */
 function isHours(hours: number | null): boolean {
   return hours !== null && hours >= 0 && hours < 1_000_000;
@@ -112,7 +117,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
           serial: entered.serial,
           ...(hours !== null && { hours }),
           name: entered.name,
-          why: entered.why,
+          ...(entered.why !== '' && { why: entered.why }),
           cylinder1End: entered.end as EngineEnd,
           ...(Object.keys(variant).length > 0 && { variant }),
           scope: { kind: entered.scope, ...which },
@@ -178,7 +183,13 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
             {form.formState.errors.because ? (
               <Mark kind="out" word={scopeWords.needBecause} />
             ) : null}
-            <FormField control={form.control} name="why" label={w.why} hint={w.whyHint} multiline />
+            <FormField
+              control={form.control}
+              name="why"
+              label={w.why}
+              hint={because && !needsWords(because) ? w.whyMore : w.whyHint}
+              multiline
+            />
             <ScopeChoice
               sheet={chosen.sheet}
               kind={scope ?? null}

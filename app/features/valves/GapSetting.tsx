@@ -3,7 +3,12 @@ import { View } from 'react-native';
 import { REACH_MM } from '@cardinex/core/job/reach';
 import type { GapReading, Printed } from '@cardinex/core/job/act';
 import { shiftLearnt, type OverheadView } from '@cardinex/core/job/cards/valves';
-import { countedCold, leafFor, type ItemView } from '@cardinex/core/job/cards/valvesItem';
+import {
+  asksFound,
+  countedCold,
+  leafFor,
+  type ItemView,
+} from '@cardinex/core/job/cards/valvesItem';
 import type { CardName } from '@cardinex/core/job/tray';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import { itemName, itemShort } from '@cardinex/words/en/itemNames';
@@ -52,7 +57,8 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
   const { item } = current;
   const isAgain = view.again === 'going' && current.readings.locked !== undefined;
   const chosen = asked?.item === item.id ? asked.reading : null;
-  const reading = chosen ?? readingNext(current, phase, counted, isAgain);
+  const found = asksFound(sheet);
+  const reading = chosen ?? readingNext(current, phase, { counted, again: isAgain, found });
   const limits = limitsOf(current, phase);
   const nut = useLockNut(item);
   // A gap found within and left alone keeps its nut as it was.
@@ -140,7 +146,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
                 ? ['found']
                 : isAgain
                   ? ['set', 'locked', 'again']
-                  : COLD[counted]
+                  : COLD[counted].filter((kind) => kind !== 'found' || found)
           }
           reading={reading}
           onChoose={(kind) => setAsked({ item: item.id, reading: kind })}

@@ -57,8 +57,13 @@ describe('which reading of a valve comes next', () => {
   });
 
   it('is as set, and nothing after it, where nothing locks', () => {
-    expect(readingNext(view(), 'cold', 'set')).toBe('found');
-    expect(readingNext(view(0.42), 'cold', 'set')).toBe('set');
+    expect(readingNext(view(), 'cold', { counted: 'set' })).toBe('found');
+    expect(readingNext(view(0.42), 'cold', { counted: 'set' })).toBe('set');
+  });
+
+  it('is as set on a head built new, which says nothing of how it was found', () => {
+    expect(readingNext(view(), 'cold', { found: false })).toBe('set');
+    expect(readingNext(view(undefined, 0.42), 'cold', { found: false })).toBe('locked');
   });
 
   it('is always the hot one at the recheck', () => {

@@ -29,7 +29,7 @@ export interface IntakeActData {
     readonly sha256: string;
   };
   /** Why it failed: no job closes without it. */
-  'cause.answered': { readonly because: Because; readonly words: string };
+  'cause.answered': { readonly because: Because; readonly words?: string };
   /** A reading of an inspection. */
   'check.read': {
     readonly check: string;

@@ -24,6 +24,15 @@ describe('the kit', () => {
     expect(kit.map(({ part }) => part)).not.toContain('Head bolts');
   });
 
+  it('has seals of liners only where liners come out', () => {
+    const seals = (kind: 'gasket' | 'in-frame') => {
+      const story = openedFor(tolvane44, { kind });
+      const kit = kitOf(sheetIn(story, tolvane44), stateOf(story));
+      return kit.filter(({ holds }) => holds?.card === 'liners').length;
+    };
+    expect([seals('gasket'), seals('in-frame')]).toEqual([0, 1]);
+  });
+
   it('is right only when all of it came', () => {
     const story = job();
     const came = { part: 'bolts/head/long', count: 5, verdict: 'right' as const };

@@ -1,6 +1,6 @@
 import { HELD_BESIDE_SETS, type RenewSpec } from '../../sheet/spec/assembly';
 import type { LoggedAct } from '../act';
-import { setsInScope, type JobSheet } from '../scope';
+import { linersComeOut, setsInScope, type JobSheet } from '../scope';
 import type { Check } from '../checks/check';
 import type { JobState } from '../state';
 import { checkViews } from '../checks/view';
@@ -62,8 +62,11 @@ export function kitOf(sheet: JobSheet, state: JobState): readonly KitItem[] {
   return [...bolts, ...listed, ...foundOut(sheet, state)];
 }
 
+/** What fits liners is renewed where they come out; where they stay undisturbed, so do their seals. */
 function isInScope(sheet: JobSheet, fits: string): boolean {
-  return cardHeld(fits) !== undefined || setsInScope(sheet).some(({ id }) => id === fits);
+  const card = cardHeld(fits);
+  if (card === 'liners') return linersComeOut(sheet);
+  return card !== undefined || setsInScope(sheet).some(({ id }) => id === fits);
 }
 
 function holdsOf(fits: string): Holds {

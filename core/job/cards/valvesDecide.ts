@@ -36,8 +36,8 @@ export function decideValveRead(
   const item = itemOf(sheet, valve);
   if (!item || setByOf(sheet, item) !== 'gap') return refused('unknown-valve', { valve });
   if (reading === 'again' && !state.valves.turned) return refused('step-first');
-  if ((reading === 'hot') !== (state.valves.recheckBegun !== null))
-    return refused('reading-of-recheck');
+  // A cold gap is read whenever it is cold: one struck from the record, or set anew after the recheck.
+  if (reading === 'hot' && state.valves.recheckBegun === null) return refused('reading-of-recheck');
   return mayBeSet(sheet, state, item);
 }
 

@@ -5,7 +5,7 @@ import { gapTarget, type GapTarget } from '../../sheet/overheadOf';
 import { isValve, type ItemKind, type SettingItem } from '../../sheet/settingItems';
 import type { OverheadSpec } from '../../sheet/spec/overhead';
 import type { BridgeStep, GapReading } from '../act';
-import { withOverheadCards, withTimingCards, type JobSheet } from '../scope';
+import { takesHeadApart, withOverheadCards, withTimingCards, type JobSheet } from '../scope';
 import type { BridgeSeen, ScrewSet, ValveReadings, ValvesState } from './valvesState';
 
 /**
@@ -190,6 +190,14 @@ function needsAgain(
 }
 
 /** Are gaps changed by shims on this job, and the shims reckoned? */
+/**
+ * Is each gap read as it was found? It is, but on a head just built new, where it says nothing of how the
+ * engine ran; shims are chosen from it all the same.
+ */
+export function asksFound(sheet: JobSheet): boolean {
+  return !takesHeadApart(sheet) || isShimmed(sheet);
+}
+
 export function isShimmed(sheet: JobSheet): boolean {
   return sheet.overhead?.adjust === 'shim' && withOverheadCards(sheet);
 }

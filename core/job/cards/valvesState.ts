@@ -107,8 +107,8 @@ export function evolveValves(state: ValvesState, act: LoggedAct): ValvesState {
       const { valve, reading, mm, printed } = act.data;
       const read = { mm, printed, seq, actId: act.id, at, by };
       const before = state.readings[valve];
-      // A gap set anew has not been felt locked yet: what was felt of it before no longer counts.
-      const { locked: _locked, again: _again, ...unlocked } = before ?? {};
+      // A gap set anew has not been felt locked yet, nor hot: what was felt of it before no longer counts.
+      const { locked: _locked, again: _again, hot: _hot, ...unlocked } = before ?? {};
       const kept = reading === 'set' ? unlocked : before;
       return { ...state, readings: { ...state.readings, [valve]: { ...kept, [reading]: read } } };
     }

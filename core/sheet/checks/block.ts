@@ -52,6 +52,7 @@ function linerFindings(sheet: EngineSheet): SheetFinding[] {
     ...(liners.headGroups ?? []).flatMap((group, place) =>
       unknownCylinders(sheet, `liners.headGroups[${place}]`, group),
     ),
+    ...missedByHeads(sheet, liners.headGroups),
     ...repeats((liners.headGroups ?? []).flat()).map(({ value }) =>
       fault('liners.headGroups', 'repeated', { id: value }),
     ),
@@ -130,4 +131,15 @@ function pairFindings(sheet: EngineSheet): SheetFinding[] {
     ...findings,
     ...repeats(paired).map(({ value }) => fault('pistons.massPairs', 'repeated', { id: value })),
   ];
+}
+
+/** Cylinders that none of the heads covers, where it is said which covers which. */
+function missedByHeads(
+  sheet: EngineSheet,
+  groups: readonly (readonly number[])[] | undefined,
+): SheetFinding[] {
+  if (!groups) return [];
+  return cylindersOf(sheet)
+    .filter((cylinder) => !groups.some((group) => group.includes(cylinder)))
+    .map((cylinder) => fault('liners.headGroups', 'head-group-misses', { cylinder }));
 }

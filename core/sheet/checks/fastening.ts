@@ -1,5 +1,5 @@
 import type { TightenFinding } from '../../tightening/tightenPlan';
-import type { EngineSheet } from '../engineSheet';
+import { cylindersOf, type EngineSheet } from '../engineSheet';
 import { planOf } from '../programmeOf';
 import {
   isSheetPause,
@@ -25,7 +25,24 @@ export function checkFastening(sheet: EngineSheet): SheetFinding[] {
         ...(set.programme ? programmeFindings(set, set.programme, at) : []),
       ];
     }),
+    ...rodCapFindings(sheet, sets),
   ];
+}
+
+/** A rod cap is named by its cylinder: where any is on the sheet, all are. */
+function rodCapFindings(sheet: EngineSheet, sets: readonly FastenedSet[]): SheetFinding[] {
+  const caps = sets.flatMap((set) => (set.kind === 'rod-caps' ? set.instances : []));
+  if (caps.length === 0) return [];
+  const place = sets.findIndex(({ kind }) => kind === 'rod-caps');
+  const cylinders = cylindersOf(sheet);
+  const missing = cylinders.filter((cylinder) => !caps.includes(String(cylinder)));
+  return missing.map((cylinder) =>
+    fault(`fastenedSets[${place}].instances`, 'rod-cap-missing', {
+      cylinder,
+      have: cylinders.length - missing.length,
+      of: cylinders.length,
+    }),
+  );
 }
 
 function idFindings(set: FastenedSet, at: string): SheetFinding[] {

@@ -50,12 +50,24 @@ function valveFindings(sheet: EngineSheet, { valves }: OverheadSpec): SheetFindi
       }
       return findings;
     }),
-    ...known.flatMap((cylinder) =>
-      valves.some((valve) => valve.cylinder === cylinder)
-        ? []
-        : [doubt(at, 'valve-without-gap', { cylinder })],
-    ),
+    ...missingValves(known, valves),
   ];
+}
+
+/** Cylinders without any valve while there is none at all; else without a kind of valve that others have. */
+function missingValves(
+  cylinders: readonly number[],
+  valves: OverheadSpec['valves'],
+): readonly SheetFinding[] {
+  const at = 'overhead.valves';
+  if (valves.length === 0)
+    return cylinders.map((cylinder) => doubt(at, 'valve-without-gap', { cylinder }));
+  const kinds = [...new Set(valves.map(({ kind }) => kind))];
+  return cylinders.flatMap((cylinder) =>
+    kinds
+      .filter((kind) => !valves.some((valve) => valve.cylinder === cylinder && valve.kind === kind))
+      .map((kind) => fault(at, 'valve-missing', { cylinder, kind })),
+  );
 }
 
 const EVENT_FAULTS: Readonly<Record<string, SheetFindingCode>> = {

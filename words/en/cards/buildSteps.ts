@@ -23,6 +23,8 @@ const SAYS: Readonly<Record<string, string>> = {
   'shells/halves':
     'Upper and lower are not swapped: the one with groove and hole feeds the journal.',
   'shells/oiled': 'Running side oiled, fingers off it.',
+  'clearances/':
+    'Shells in, the cap pulled to its value: across the bore, away from the joint. What is left beside its journal, as read, is the clearance.',
   'thrust/': 'Thrust washers with their grooves towards the crank, tangs in place.',
   'end-float/': 'Lever the shaft fully one way and read, then fully the other.',
   'camshaft/oiled': 'Lobes and journals oiled, or with what the sheet names.',

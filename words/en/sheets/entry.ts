@@ -3,6 +3,8 @@ import { capital, small } from '../capital';
 
 /** Entering a sheet. */
 export const entryWords = {
+  offerBand: (low: string, high: string) => `Not printed: take ${low} to ${high}`,
+  offerBandHint: 'a tenth either side, marked as assumed',
   begin: 'Enter a sheet',
   beginHint: 'It is kept on this device as you type, with or without a network.',
   family: 'What kind of engine?',

@@ -80,6 +80,11 @@ const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = 
   'window-impossible': () => 'This opens after it closes, or never closes.',
   'overlap-strange': ({ overlap }) =>
     `Inlet and exhaust overlap by ${degrees(Number(overlap))}. Are opening and closing swapped, or before and after?`,
+  'valve-missing': ({ cylinder, kind }) =>
+    `Cylinder ${cylinder} has no ${kind === 'intake' ? 'inlet' : 'exhaust'} here, and others have.`,
+  'rod-cap-missing': ({ have, of, cylinder }) =>
+    `${have} of ${of} rod caps: the one of cylinder ${cylinder} is missing.`,
+  'head-group-misses': ({ cylinder }) => `Cylinder ${cylinder} is under none of these heads.`,
   'valve-without-gap': ({ cylinder }) => `Cylinder ${cylinder} has no valve here.`,
   'gap-missing': ({ kind }) =>
     `No gap is given for the ${kind === 'intake' ? 'inlet' : 'exhaust'}; the valves card asks for one before it opens.`,

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { entryWords as w } from '@cardinex/words/en/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Heading } from '../../../ui/Words';
+import { BandOffer, isGapNode } from './BandOffer';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { NodeField } from './NodeField';
@@ -86,6 +87,7 @@ export function ObjectFields({ node, path, label, bare = false, except, onTakeOu
           optional={!node.required?.includes(key)}
         />
       ))}
+      {isGapNode(node) ? <BandOffer path={path} /> : null}
       {sourced && begun ? <Origin path={path} /> : null}
     </View>
   );

@@ -1,0 +1,30 @@
+import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
+import type { LengthFigure } from '@cardinex/core/quantity/figure';
+import type { Path } from '@cardinex/core/sheet/draftPath';
+import { gapBand } from '@cardinex/core/sheet/gapBand';
+import { entryWords as w } from '@cardinex/words/en/sheets/entry';
+import { Button } from '../../../ui/Button';
+import { useDraftValue } from './DraftContext';
+
+/** Is this a gap: a figure that needs its least and most? */
+export function isGapNode({ properties = {}, required = [] }: SchemaNode): boolean {
+  return ['figure', 'low', 'high'].every((key) => key in properties && required.includes(key));
+}
+
+/** Least and most of a gap the book prints without them: ours, marked as assumed, in one tap. */
+export function BandOffer({ path }: { path: Path }) {
+  const { value, change } = useDraftValue<unknown>(path);
+  const gap = value as
+    Readonly<Partial<Record<'figure' | 'low' | 'high', LengthFigure>>> | undefined;
+  const figure = gap?.figure;
+  if (!figure || typeof figure.value !== 'number' || !figure.unit || (gap.low && gap.high))
+    return null;
+  const { low, high } = gapBand(figure);
+  return (
+    <Button
+      label={w.offerBand(low.text, high.text)}
+      hint={w.offerBandHint}
+      onPress={() => change({ ...gap, low: gap.low ?? low, high: gap.high ?? high })}
+    />
+  );
+}
