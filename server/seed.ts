@@ -31,7 +31,8 @@ async function seedTools(sequelize: Sequelize, shop: DemoShop, now: Date): Promi
   }
 }
 
-async function seedShop(shop: DemoShop, now: Date): Promise<void> {
+/** Puts a shop there with its crew, one device and its sheets. */
+export async function seedShop(shop: DemoShop, now: Date): Promise<void> {
   const { id: shopId, slug, name, place, timeZone } = shop;
   await Shop.create({ shopId, slug, name, place, timeZone });
   await Device.create({ shopId, deviceId: shop.device, enrolledAt: now });

@@ -1,13 +1,7 @@
-import { readFileSync } from 'node:fs';
 import { connect, createServer, type AddressInfo, type Server, type Socket } from 'node:net';
-import path from 'node:path';
 import pg from 'pg';
 import { ConnectionAcquireTimeoutError } from 'sequelize';
-import { DEMO_JOB } from '@cardinex/demo/jobs';
 import { lockside } from '@cardinex/demo/shops';
-import { startPostgres, type Postgres } from '../../scripts/postgres';
-import { prepareDatabase } from '../../scripts/prepareDatabase';
-import { scratchFolder } from '../../scripts/scratch';
 import {
   startServerProcess,
   stopServerProcess,
@@ -15,33 +9,30 @@ import {
 } from '../../scripts/serverProcess';
 import { troubleOf } from '../database/trouble';
 import { DeviceAt } from './copy';
+import { linerRead, openedJob, ownCluster, type OwnCluster } from './ownCluster';
+import { signalDatabase } from './signalDatabase';
 
-const folder = path.join(scratchFolder('trouble'), 'data');
-let postgres: Postgres;
+let cluster: OwnCluster;
 let line: Line;
 let server: ServerProcess;
 let phone: DeviceAt;
+let jobId: string;
 
 beforeAll(async () => {
-  postgres = await startPostgres(folder, { passing: true });
-  await postgres.createDatabase('trouble');
-  const addresses = postgres.addresses('trouble');
-  await prepareDatabase(addresses);
+  cluster = await ownCluster('trouble');
+  const { addresses } = cluster;
   line = await Line.to(addresses.DATABASE_URL);
-  server = await startServerProcess({
-    ...addresses,
-    DATABASE_URL: line.url,
-    PORT: '0',
-    LOG_LEVEL: 'silent',
-  });
+  const env = { ...addresses, DATABASE_URL: line.url, PORT: '0', LOG_LEVEL: 'silent' };
+  server = await startServerProcess(env);
   phone = new DeviceAt(server.address);
   await phone.signIn(lockside, 'TR');
+  jobId = await openedJob(phone);
 }, 120_000);
 
 afterAll(async () => {
   await stopServerProcess(server);
   line.close();
-  await postgres.stop();
+  await cluster.postgres.stop();
 }, 30_000);
 
 /** The line between the server and its database. */
@@ -95,28 +86,6 @@ class Line {
   }
 }
 
-const linerRead = () =>
-  phone.act(DEMO_JOB.conveyor, 'liner.read', {
-    bore: '4',
-    place: 0,
-    mm: 0.1,
-    printed: { text: '0.1', unit: 'mm' },
-  });
-
-function everyProcess(signal: NodeJS.Signals): void {
-  const postmaster = Number(
-    readFileSync(path.join(folder, 'postgres/postmaster.pid'), 'utf8').split('\n')[0],
-  );
-  const children = readFileSync(`/proc/${postmaster}/task/${postmaster}/children`, 'utf8');
-  for (const pid of [postmaster, ...children.trim().split(/\s+/).map(Number)]) {
-    try {
-      if (pid) process.kill(pid, signal);
-    } catch {
-      // It has ended by itself meanwhile.
-    }
-  }
-}
-
 /** What `/ready` answers, and how long it took. */
 async function ready(): Promise<{ status: number; ms: number }> {
   const from = Date.now();
@@ -130,31 +99,31 @@ async function readyAgain(): Promise<void> {
 
 it('a frozen database: not ready within two seconds, acts are told to wait, and all is well again', async () => {
   await readyAgain();
-  everyProcess('SIGSTOP');
-  const act = linerRead();
+  signalDatabase(cluster.folder, 'SIGSTOP');
+  const act = linerRead(phone, jobId);
   try {
     await new Promise((done) => setTimeout(done, 600));
     const { status, ms } = await ready();
     expect([status, ms < 2000]).toEqual([503, true]);
-    const { status: sent, body } = await phone.post(`/api/jobs/${DEMO_JOB.conveyor}/acts`, {
+    const { status: sent, body } = await phone.post(`/api/jobs/${jobId}/acts`, {
       sentAt: new Date().toISOString(),
       acts: [act],
     });
     expect([sent, (body as { code: string }).code]).toEqual([503, 'database-away']);
     expect(JSON.stringify(body)).not.toMatch(/nothing was/i);
   } finally {
-    everyProcess('SIGCONT');
+    signalDatabase(cluster.folder, 'SIGCONT');
   }
   await readyAgain();
-  const { outcomes } = await phone.send(DEMO_JOB.conveyor, act);
+  const { outcomes } = await phone.send(jobId, act);
   expect(['accepted', 'duplicate']).toContain(outcomes[0]?.status);
-  const kept = (await phone.events(DEMO_JOB.conveyor)).filter(({ id }) => id === act.id);
+  const kept = (await phone.events(jobId)).filter(({ id }) => id === act.id);
   expect(kept).toHaveLength(1);
 }, 60_000);
 
 it('a disk without room: not ready, though the database answers', async () => {
   const owner = new pg.Client({
-    connectionString: postgres.addresses('trouble').DATABASE_OWNER_URL,
+    connectionString: cluster.addresses.DATABASE_OWNER_URL,
   });
   await owner.connect();
   // To the statement it is the same: nothing can be written.
@@ -169,30 +138,30 @@ it('a disk without room: not ready, though the database answers', async () => {
 it('a database that has died is started again, and what was confirmed is there', async () => {
   const confirmed: string[] = [];
   for (let n = 0; n < 20; n += 1) {
-    const act = linerRead();
-    const { outcomes } = await phone.send(DEMO_JOB.conveyor, act);
+    const act = linerRead(phone, jobId);
+    const { outcomes } = await phone.send(jobId, act);
     if (outcomes[0]?.status === 'accepted') confirmed.push(act.id);
   }
   const said = jest.spyOn(console, 'error').mockImplementation(() => undefined);
-  everyProcess('SIGKILL');
+  signalDatabase(cluster.folder, 'SIGKILL');
   await new Promise((done) => setTimeout(done, 600));
   await readyAgain();
   expect(said).toHaveBeenCalledWith('The database fell over and is started again.');
   said.mockRestore();
-  const ids = (await phone.events(DEMO_JOB.conveyor)).map(({ id }) => id);
+  const ids = (await phone.events(jobId)).map(({ id }) => id);
   expect(confirmed).toHaveLength(20);
   expect(ids.filter((id) => confirmed.includes(id))).toEqual(confirmed);
-  const { outcomes } = await phone.send(DEMO_JOB.conveyor, linerRead());
+  const { outcomes } = await phone.send(jobId, linerRead(phone, jobId));
   expect(outcomes[0]?.status).toBe('accepted');
 }, 60_000);
 
 it('an act whose commit was never answered is looked up by its id, and answered as what it is', async () => {
-  const act = linerRead();
+  const act = linerRead(phone, jobId);
   line.breaksAtCommit = true;
-  const { outcomes } = await phone.send(DEMO_JOB.conveyor, act);
+  const { outcomes } = await phone.send(jobId, act);
   expect(line.broken).toBe(1);
   expect(outcomes[0]).toMatchObject({ status: 'duplicate', event: { id: act.id } });
-  const kept = (await phone.events(DEMO_JOB.conveyor)).filter(({ id }) => id === act.id);
+  const kept = (await phone.events(jobId)).filter(({ id }) => id === act.id);
   expect(kept).toHaveLength(1);
 }, 30_000);
 

@@ -19,7 +19,8 @@ export function CauseCard() {
   const { state, record } = useJob();
   const nameOf = useMemberName();
   const { opened, cause } = state;
-  const [because, setBecause] = useState<Because | null>(cause?.because ?? opened?.because ?? null);
+  // Why it came is not yet why it failed: that is chosen, not taken over by one press.
+  const [because, setBecause] = useState<Because | null>(cause?.because ?? null);
   const [words, setWords] = useState('');
   const [tried, setTried] = useState(false);
   const keep = useOnce(async () => {

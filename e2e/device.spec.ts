@@ -1,0 +1,63 @@
+import { crewMember, lockside } from '../demo/shops';
+import { expect, test } from './support/shop';
+
+test('a new device goes in by name, knows its crew from then on, and is wiped when it is forgotten', async ({
+  page,
+  context,
+  shop,
+}) => {
+  const { name, secret } = crewMember(lockside, 'WH');
+  await page.goto(shop.address);
+  await page.getByRole('button', { name: lockside.name }).click();
+
+  // Nothing of who works there; what is missing is said, and a wrong PIN tells no more than a wrong name.
+  await expect(page.getByText('does not know this device yet')).toBeVisible();
+  await expect(page.getByText(name)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toContainText('Give your name or initials');
+  await page.getByLabel('Your name or initials').fill(name);
+  await page.getByLabel('PIN or passphrase').fill('0000');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('No one of this shop has that name with');
+  await page.getByLabel('PIN or passphrase').fill(secret);
+  await page.keyboard.press('Enter');
+  await page.getByRole('heading', { name: 'On the stands' }).waitFor();
+
+  await page.getByText('quarry conveyor').click();
+  await page.getByRole('heading').first().waitFor();
+  await page.goto(`${shop.address}/sign-in`);
+  await expect(page.getByRole('button', { name: new RegExp(name) })).toBeVisible();
+
+  // Without the network the shop could not forget it: nothing is wiped.
+  await page.goto(`${shop.address}/device`);
+  await page.getByRole('button', { name: 'Forget this device' }).click();
+  await expect(page.getByText('Everything of every shop is wiped')).toBeVisible();
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'Wipe it now' }).click();
+  await expect(page.getByRole('alert')).toContainText('nothing was wiped');
+  await context.setOffline(false);
+  await page.getByRole('button', { name: 'Wipe it now' }).click();
+
+  await expect(page.getByRole('heading', { name: 'Which shop?' })).toBeVisible();
+  const left = await page.evaluate(async () => {
+    const databases = (await indexedDB.databases()).map((one) => one.name ?? '');
+    const jobs = await Promise.all(
+      databases
+        .filter((one) => one.startsWith('cardinex-'))
+        .map(
+          (one) =>
+            new Promise<number>((done) => {
+              const opening = indexedDB.open(one);
+              opening.onsuccess = () => {
+                const count = opening.result.transaction('jobs').objectStore('jobs').count();
+                count.onsuccess = () => done(count.result);
+              };
+            }),
+        ),
+    );
+    return jobs.reduce((sum, one) => sum + one, 0);
+  });
+  expect(left).toBe(0);
+  await page.getByRole('button', { name: lockside.name }).click();
+  await expect(page.getByText('does not know this device yet')).toBeVisible();
+});

@@ -1,0 +1,56 @@
+import { randomUUID } from 'node:crypto';
+import path from 'node:path';
+import { sheetHash } from '@cardinex/demo/jobs';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { lockside } from '@cardinex/demo/shops';
+import { startPostgres, type Postgres } from '../../scripts/postgres';
+import type { DatabaseAddresses } from '../../scripts/prepareDatabase';
+import { scratchFolder } from '../../scripts/scratch';
+import { bringUpToDate } from '../database/bringUpToDate';
+import { connectAsOwner } from '../database/connection';
+import { defineModels } from '../database/models';
+import { seedShop } from '../seed';
+import type { DeviceAt } from './copy';
+
+/** A database cluster of a test's own, to be frozen and killed, with one shop and no jobs in it. */
+export interface OwnCluster {
+  readonly postgres: Postgres;
+  readonly folder: string;
+  readonly addresses: DatabaseAddresses;
+}
+
+export async function ownCluster(name: string): Promise<OwnCluster> {
+  const folder = path.join(scratchFolder(name), 'data');
+  const postgres = await startPostgres(folder, { passing: true });
+  await postgres.createDatabase(name);
+  const addresses = postgres.addresses(name);
+  const owner = connectAsOwner(addresses.DATABASE_OWNER_URL);
+  defineModels(owner);
+  await bringUpToDate(owner, addresses.DATABASE_URL);
+  await seedShop(lockside, new Date());
+  await owner.close();
+  return { postgres, folder, addresses };
+}
+
+/** Opens a job with liners to read. */
+export async function openedJob(device: DeviceAt): Promise<string> {
+  const jobId = randomUUID();
+  const { outcomes } = await device.send(
+    jobId,
+    device.act(jobId, 'job.opened', {
+      sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
+      serial: 'T44-1',
+      name: 'test engine',
+      why: 'a test',
+      cylinder1End: 'fan',
+    }),
+  );
+  if (outcomes[0]?.status !== 'accepted') throw new Error(JSON.stringify(outcomes));
+  return jobId;
+}
+
+/** A liner read on a job: as often as one likes. */
+export function linerRead(device: DeviceAt, jobId: string) {
+  const printed = { text: '0.06', unit: 'mm' as const };
+  return device.act(jobId, 'liner.read', { bore: '4', place: 0, mm: 0.06, printed });
+}
