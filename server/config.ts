@@ -71,3 +71,13 @@ function tlsOf(cert: string | undefined, key: string | undefined): Config['tls']
   if (!key) throw new StartupError('TLS_KEY: is needed beside TLS_CERT: the file of its key.');
   return { certFile: cert, keyFile: key };
 }
+
+/** Would what is said be read and changed on the way: plain HTTP beyond this machine? */
+export function isInTheOpen({
+  tls,
+  trustProxy,
+  host,
+}: Pick<Config, 'tls' | 'trustProxy' | 'host'>): boolean {
+  const isLoopback = host === 'localhost' || host === '::1' || host.startsWith('127.');
+  return tls === undefined && trustProxy === 0 && !isLoopback;
+}

@@ -8,7 +8,7 @@ import pg from 'pg';
 import { pino, type Logger } from 'pino';
 import { ConnectionError } from 'sequelize';
 import { buildApp } from './app';
-import type { Config } from './config';
+import { isInTheOpen, type Config } from './config';
 import { bringUpToDate, roleOf } from './database/bringUpToDate';
 import { DATABASE_LIMITS, connect, connectAsOwner } from './database/connection';
 import { defineModels } from './database/models';
@@ -59,7 +59,7 @@ export async function startServer(config: Config): Promise<RunningServer> {
     await close();
     throw error;
   }
-  if (!tls && config.trustProxy === 0 && !isLoopback(config.host)) log.warn(IN_THE_OPEN);
+  if (isInTheOpen(config)) log.warn(IN_THE_OPEN);
   const { port } = server.address() as AddressInfo;
   return {
     address: `${tls ? 'https' : 'http'}://${config.host}:${port}`,
@@ -132,8 +132,4 @@ function cannotListen(error: NodeJS.ErrnoException, host: string, port: number):
     default:
       return error;
   }
-}
-
-function isLoopback(host: string): boolean {
-  return host === 'localhost' || host === '::1' || host.startsWith('127.');
 }

@@ -1,7 +1,12 @@
 import { DEMO_TOOL } from '@cardinex/demo/tools';
-import type { ActType } from './act';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { lockside } from '@cardinex/demo/shops';
+import { Storyteller } from '@cardinex/demo/storyteller';
+import type { ActData, ActType } from './act';
 import { lastActOf } from './decideAware';
+import { openedFor, refusalIn } from './tests/intake';
 import {
+  STARTS,
   added,
   after,
   decided,
@@ -33,6 +38,26 @@ describe('opening a job', () => {
     const { sheet, serial, name, why } = data;
     const again = { sheet, serial, name, why, cylinder1End: 'fan' as const };
     expect(refusalOf(decided(story, after(story, 'job.opened', again)))).toBe('already-open');
+  });
+});
+
+describe('a cause', () => {
+  const fresh = new Storyteller(lockside, 'another', tolvane44, STARTS, tobin);
+  const opening = (more: object) => {
+    const { why: _, ...data } = opened().end().acts[0]?.data as ActData['job.opened'];
+    const act = after(fresh, 'job.opened', { ...data, ...more });
+    return refusalOf(decided(fresh, act));
+  };
+
+  it('that was chosen needs no words beside it, "something else" does', () => {
+    expect(opening({ because: 'overheated' })).toBeNull();
+    expect(opening({ because: 'other' })).toBe('words-needed');
+    expect(opening({ because: 'other', why: 'fell off the lorry' })).toBeNull();
+    expect(opening({})).toBe('words-needed');
+    const answer = (data: ActData['cause.answered']) =>
+      refusalIn(openedFor(tolvane44, { kind: 'gasket' }), tolvane44, 'cause.answered', data);
+    expect(answer({ because: 'worn' })).toBeNull();
+    expect(answer({ because: 'other' })).toBe('words-needed');
   });
 });
 

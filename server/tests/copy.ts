@@ -36,8 +36,8 @@ export class Copy {
   }
 
   /** A second server process on the same database. */
-  another(): Promise<ServerProcess> {
-    return serve(this.addresses);
+  another(env: Record<string, string> = {}): Promise<ServerProcess> {
+    return serve(this.addresses, env);
   }
 
   /** A device at which someone has signed in. */
@@ -48,8 +48,11 @@ export class Copy {
   }
 }
 
-function serve(addresses: DatabaseAddresses): Promise<ServerProcess> {
-  return startServerProcess({ ...addresses, PORT: '0', LOG_LEVEL: 'error' });
+function serve(
+  addresses: DatabaseAddresses,
+  env: Record<string, string> = {},
+): Promise<ServerProcess> {
+  return startServerProcess({ ...addresses, PORT: '0', LOG_LEVEL: 'error', ...env });
 }
 
 export interface Answer {

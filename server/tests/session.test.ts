@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { DEMO_JOB } from '@cardinex/demo/jobs';
 import { crewMember, lockside, weirStreet, type DemoShop } from '@cardinex/demo/shops';
+import { stopServerProcess } from '../../scripts/serverProcess';
 import { Copy, DeviceAt } from './copy';
 
 let copy: Copy;
@@ -196,5 +197,47 @@ describe('addresses that no one should give', () => {
     const device = await copy.device('TR');
     const { status } = await device.get(path);
     expect(status >= 400 && status < 500).toBe(true);
+  });
+});
+
+describe('behind a balancer', () => {
+  const member = crewMember(lockside, 'OM');
+  const ask = (address: string, secret: string, from: string) =>
+    fetch(`${address}/api/session`, {
+      method: 'POST',
+      headers: {
+        'content-type': 'application/json',
+        'x-forwarded-proto': 'https',
+        'x-forwarded-for': from,
+      },
+      body: JSON.stringify({ shop: lockside.slug, member: member.id, secret }),
+    });
+
+  it('that is trusted its word counts: cookies go over TLS only, tries are counted by who asks', async () => {
+    const server = await copy.another({ TRUST_PROXY: '1' });
+    try {
+      const cookies = (
+        await ask(server.address, member.secret, '203.0.113.1')
+      ).headers.getSetCookie();
+      expect(cookies).toHaveLength(2);
+      for (const cookie of cookies) {
+        expect(cookie).toContain('Secure');
+        expect(cookie).toContain('HttpOnly');
+        expect(cookie).toContain('SameSite=Strict');
+      }
+      for (let n = 0; n < 9; n += 1) await ask(server.address, 'wrong', '203.0.113.2');
+      const statuses = [
+        (await ask(server.address, 'wrong', '203.0.113.2')).status,
+        (await ask(server.address, 'wrong', '203.0.113.3')).status,
+      ];
+      expect(statuses).toEqual([429, 401]);
+    } finally {
+      await stopServerProcess(server);
+    }
+  }, 30_000);
+
+  it('that is not trusted it is not taken at its word', async () => {
+    const cookies = (await ask(copy.address, member.secret, '203.0.113.1')).headers.getSetCookie();
+    for (const cookie of cookies) expect(cookie).not.toContain('Secure');
   });
 });

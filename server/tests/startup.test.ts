@@ -4,7 +4,7 @@ import path from 'node:path';
 import pg from 'pg';
 import { newDemoDatabase, newEmptyDatabase } from '../../scripts/testDatabase';
 import type { DatabaseAddresses } from '../../scripts/prepareDatabase';
-import { readConfig } from '../config';
+import { isInTheOpen, readConfig } from '../config';
 import { StartupError } from '../startupError';
 
 const main = path.resolve(__dirname, '../main.ts');
@@ -55,6 +55,22 @@ describe('settings', () => {
   ])('are refused by name: %j', (setting, sentence) => {
     expect(read(setting)).toThrow(StartupError);
     expect(read(setting)).toThrow(sentence);
+  });
+
+  it('that put plain HTTP beyond this machine are told from those that do not', () => {
+    const open = (env: Record<string, string>) => isInTheOpen(read(env)());
+    expect([open({}), open({ HOST: 'localhost' }), open({ HOST: '::1' })]).toEqual([
+      false,
+      false,
+      false,
+    ]);
+    expect([open({ HOST: '0.0.0.0' }), open({ HOST: '::' }), open({ HOST: '10.0.0.7' })]).toEqual([
+      true,
+      true,
+      true,
+    ]);
+    expect(open({ HOST: '0.0.0.0', TRUST_PROXY: '1' })).toBe(false);
+    expect(open({ HOST: '0.0.0.0', TLS_CERT: 'c', TLS_KEY: 'k' })).toBe(false);
   });
 
   it('of instruments are a list of origins', () => {

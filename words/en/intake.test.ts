@@ -32,6 +32,14 @@ const everyScope = demoSheets.flatMap((sheet) =>
   scopesFor(sheet).map((kind) => [`${sheet.id}, ${kind}`, scopedSheet(sheet, { kind })] as const),
 );
 
+describe('what is read of the bearings', () => {
+  it('is called by what is measured: a bore with its shells in, not the clearance it leads to', () => {
+    const check = { kind: 'clearances', id: 'clearances/main', journal: 'main' } as never;
+    const sheet = { journals: [{ id: 'main', name: 'Main' }] } as never;
+    expect(checkName(sheet, check)).toBe('Main bores, shells in');
+  });
+});
+
 describe('from opening to inspection', () => {
   it.each(everyScope)('everything on %s is said in words', (_, sheet) => {
     expectSaid(undisturbed(sheet), ...isolationOf(sheet).map(isolationSentence));

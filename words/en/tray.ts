@@ -1,6 +1,7 @@
 import type { TrayReason } from '@cardinex/core/job/tray';
 import type { Lack } from '@cardinex/core/job/lacks';
 import { capital } from './capital';
+import { cribSentence } from './crib';
 import { moment } from './kit';
 import { markWords } from './cards/mark';
 import { cardTitle } from './cards/names';
@@ -23,13 +24,6 @@ const LACKS: Readonly<Record<Lack, string>> = {
   'hydraulic-preload': 'how far the tappets are preloaded',
   'exhaust-gap': 'the exhaust gap',
 };
-
-function cribSentence(wrenches: readonly string[]): string {
-  const named = wrenches.filter((name) => name !== '');
-  return named.length === 0
-    ? 'Pulled with a wrench that is not in the crib. Enter it there, or strike what it pulled.'
-    : `Not in the crib as was said: ${listed(named)}. Put the crib right, or strike what it pulled.`;
-}
 
 type Next<Code extends TrayReason['code']> =
   Extract<TrayReason, { code: Code }> extends {

@@ -1,11 +1,15 @@
 import { router } from 'expo-router';
 import { ScrollView, View } from 'react-native';
+import { cribDoubts } from '@cardinex/core/job/crib';
 import { waitingDecisions } from '@cardinex/core/job/pending';
 import { CARDS_NOW } from '@cardinex/core/job/scope';
 import { parkingWords } from '@cardinex/words/en/parking';
+import { cribSentence } from '@cardinex/words/en/crib';
 import { causeName, scopeTitle, scopeWords, undisturbed } from '@cardinex/words/en/scope';
 import { trayWords } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
+import { GoTo } from '../../ui/GoTo';
+import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { LazyPendingOfJob } from '../cards/LazyCards';
 import { Parked } from '../parking/Parked';
@@ -29,6 +33,16 @@ function NewerCards() {
   );
 }
 
+/** Pulled with a wrench that the crib does not have as was said: put right there, or struck. */
+function CribDoubts() {
+  const { state } = useJob();
+  return (
+    <GoTo href="/tools" className="min-h-[56px] justify-center rounded-lg bg-card px-3.5 py-2">
+      <Mark kind="out" word={cribSentence(cribDoubts(state))} />
+    </GoTo>
+  );
+}
+
 /** A job's tray: its cards, and why the engine is here. */
 export function Tray() {
   const { jobId, sheet, state } = useJob();
@@ -49,6 +63,7 @@ export function Tray() {
             </Small>
           ) : null}
         </View>
+        {Object.keys(state.crib).length > 0 ? <CribDoubts /> : null}
         {waitingDecisions(state).length > 0 ? <LazyPendingOfJob /> : null}
         {state.parked ? <Parked parking={state.parked} /> : null}
         {scope && state.cards < CARDS_NOW ? <NewerCards /> : null}

@@ -1,3 +1,4 @@
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { AnsweredProblem } from '@cardinex/contract/client';
@@ -81,6 +82,12 @@ export function NewDevice({ shop, bench }: Props) {
         ) : null}
         {signIn.isPending ? <Body>{shared.loading}</Body> : null}
       </View>
+      <Button
+        label={shared.bench}
+        kind="bench"
+        onPress={() => router.push('/bench')}
+        className="mt-3"
+      />
     </Screen>
   );
 }

@@ -18,6 +18,7 @@ import { decide } from '../decide';
 import { hotShifts } from './hotShifts';
 import { notHere } from './notHere';
 import { otherTurn } from './otherTurn';
+import { asksFound } from './valvesItem';
 import { itemsOf, overheadView, shiftLearnt, type OverheadView } from './valves';
 
 const ready = (sheet: EngineSheet, standOutMm?: number): Storyteller =>
@@ -28,6 +29,16 @@ const viewIn = (story: Storyteller, sheet: EngineSheet): OverheadView => {
   if (!view) throw new Error('no view');
   return view;
 };
+describe('as found', () => {
+  it('is asked but on a head just built new, and there where shims are chosen from it', () => {
+    const asked = (sheet: EngineSheet, kind: 'gasket' | 'top-end') =>
+      asksFound(sheetIn(openedFor(sheet, { kind }, undefined, CARDS_NOW), sheet));
+    expect([asked(tolvane44, 'gasket'), asked(tolvane44, 'top-end')]).toEqual([true, false]);
+    expect(asked(orrin6t, 'top-end')).toBe(orrin6t.overhead?.adjust === 'shim');
+    expect(asksFound(tolvane44)).toBe(true);
+  });
+});
+
 const printed = (mm: number) => ({ text: String(mm), unit: 'mm' as const });
 /** Does everything the plan asks at its next position; every act of it is accepted. */
 const doPosition = (story: Storyteller, sheet: EngineSheet): void => {
