@@ -7,6 +7,7 @@ import { crewMember, lockside, weirStreet } from '@cardinex/demo/shops';
 import { stopServerProcess } from '../../scripts/serverProcess';
 import { linersIn } from '@cardinex/core/job/tests/told';
 import { Copy, DeviceAt } from './copy';
+import { openedJob } from './ownCluster';
 
 let copy: Copy;
 let phone: DeviceAt;
@@ -20,21 +21,7 @@ beforeAll(async () => {
 
 afterAll(() => copy.stop());
 
-async function openJob(device: DeviceAt = phone): Promise<string> {
-  const jobId = randomUUID();
-  const { outcomes } = await device.send(
-    jobId,
-    device.act(jobId, 'job.opened', {
-      sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
-      serial: 'T44-1',
-      name: 'test engine',
-      why: 'a test',
-      cylinder1End: 'fan',
-    }),
-  );
-  expect(outcomes.map((o) => o.status)).toEqual(['accepted']);
-  return jobId;
-}
+const openJob = (device: DeviceAt = phone): Promise<string> => openedJob(device);
 
 const reading = (bore: string, mm: number, place = 0) => ({
   bore,

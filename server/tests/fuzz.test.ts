@@ -12,7 +12,7 @@ import { Copy, type DeviceAt } from './copy';
  * Requests that nobody would send, to every address there is: none may be a fault of the server. Many
  * more of them go with `npm run test:long` (CARDINEX_FUZZ says how many).
  */
-const REQUESTS = Number(process.env.CARDINEX_FUZZ ?? 400);
+const REQUESTS = Number(process.env.CARDINEX_FUZZ ?? 2000);
 const AT_ONCE = 8;
 
 let copy: Copy;

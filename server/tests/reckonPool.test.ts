@@ -89,20 +89,26 @@ describe('shares', () => {
   const never = new AbortController().signal;
   const slow = () => soon();
 
-  it('let one address have so much under way, in the order asked, and others beside it', async () => {
-    const shares = new Shares(1);
-    const log: string[] = [];
+  /** Pieces of work that say when they begin. */
+  function diary() {
+    const begun: string[] = [];
     const work = (name: string) => async () => {
-      log.push(name);
+      begun.push(name);
       await slow();
     };
+    return { begun, work };
+  }
+
+  it('let one address have so much under way, in the order asked, and others beside it', async () => {
+    const shares = new Shares(1);
+    const { begun, work } = diary();
     await Promise.all([
       shares.inTurn('a', never, work('a1')),
       shares.inTurn('a', never, work('a2')),
       shares.inTurn('b', never, work('b1')),
       shares.inTurn('a', never, work('a3')),
     ]);
-    expect(log).toEqual(['a1', 'b1', 'a2', 'a3']);
+    expect(begun).toEqual(['a1', 'b1', 'a2', 'a3']);
   });
 
   it('never begin what has ended while it waited, and go on with the next', async () => {
@@ -120,11 +126,7 @@ describe('shares', () => {
 
   it('count a network of IPv6 as one, and addresses of IPv4 one by one', async () => {
     const shares = new Shares(1);
-    const log: string[] = [];
-    const work = (name: string) => async () => {
-      log.push(name);
-      await slow();
-    };
+    const { begun, work } = diary();
     await Promise.all([
       shares.inTurn('2001:db8:1:2:3::1', never, work('first')),
       shares.inTurn('2001:db8:1:2:9::7', never, work('its neighbour')),
@@ -132,6 +134,6 @@ describe('shares', () => {
       shares.inTurn('::ffff:10.0.0.1', never, work('v4')),
       shares.inTurn('::ffff:10.0.0.2', never, work('v4 too')),
     ]);
-    expect(log.at(-1)).toBe('its neighbour');
+    expect(begun.at(-1)).toBe('its neighbour');
   });
 });
