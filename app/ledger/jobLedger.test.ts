@@ -241,6 +241,17 @@ describe('a job on a device', () => {
     outbox.close();
   });
 
+  it.each([
+    [404, 'missing', undefined],
+    [500, 'unreachable', 'x'],
+  ] as const)('not given, for a reason of kind %s, is %s', async (status, stands, problem) => {
+    server.status = status;
+    const { ledger, outbox } = tab();
+    await ledger.load();
+    expect([ledger.view.status, ledger.view.problem]).toEqual([stands, problem]);
+    outbox.close();
+  });
+
   it('takes another device’s acts in, and fetches the whole when some are missing', async () => {
     const { ledger, outbox } = await openJob();
     await until(() => ledger.view.waiting === 0);

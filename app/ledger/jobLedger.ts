@@ -1,7 +1,7 @@
 import { v7 as uuidv7 } from 'uuid';
 import { formatISO } from 'date-fns/formatISO';
 import type { SheetRevision } from '@cardinex/contract/api';
-import { client } from '@cardinex/contract/client';
+import { AnsweredProblem, client } from '@cardinex/contract/client';
 import type { Act, ActData, ActType, JobEvent, LoggedAct } from '@cardinex/core/job/act';
 import type { Role } from '@cardinex/core/job/roles';
 import { decide } from '@cardinex/core/job/decide';
@@ -33,6 +33,8 @@ function isFresh({ unproved, provedAt }: Actor, now: string): boolean {
 
 export interface LedgerView {
   readonly status: 'loading' | 'ready' | 'missing' | 'unreachable';
+  /** Why the server does not give it, in its own sentence, where that is not that there is none. */
+  readonly problem?: string;
   readonly state: JobState;
   readonly sheet: SheetRevision | null;
   /** Acts not yet in the server's log. */
@@ -311,8 +313,10 @@ export class JobLedger {
       this.confirmed = fold(events);
       this.publish('ready', sheet);
     } catch (error) {
-      const missing = error instanceof Error && error.name === 'AnsweredProblem';
-      if (!this.view.sheet) this.publish(missing ? 'missing' : 'unreachable', null);
+      if (this.view.sheet) return;
+      const problem = error instanceof AnsweredProblem ? error.problem : null;
+      if (problem && problem.status < 500) return this.publish('missing', null);
+      this.publish('unreachable', null, problem?.detail);
     }
   }
 
@@ -321,11 +325,12 @@ export class JobLedger {
     if (this.listeners.size > 0 && headSeq(this.confirmed) > 0) this.live.open();
   }
 
-  private publish(status = this.view.status, sheet = this.view.sheet): void {
+  private publish(status = this.view.status, sheet = this.view.sheet, problem?: string): void {
     const waiting = this.kept.filter((kept) => !kept.problem);
     this.view = {
       status,
       sheet,
+      ...(problem !== undefined && { problem }),
       state: waiting.reduce(
         (state, kept) => evolve(state, asLogged(kept.act, state)),
         this.confirmed,

@@ -27,7 +27,9 @@ interface Props {
 export function Mark({ kind, word, size = 18 }: Props) {
   return (
     <View className="flex-row items-center">
-      <Shape kind={kind} size={size} />
+      <View className="shrink-0">
+        <Shape kind={kind} size={size} />
+      </View>
       {word ? (
         <Text className={cn('ml-1.5 font-strong text-[16px]', TEXT[kind])}>{word}</Text>
       ) : null}

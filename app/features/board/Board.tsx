@@ -60,7 +60,7 @@ export function Board() {
                 {boardWords.title}
               </Heading>
               <Small className="text-bench-soft">
-                {session.shop.name} · {boardWords.count(all.length, rechecks.length)}
+                {session.shop.name} · {boardWords.count(all.filter(({ finished }) => !finished).length, rechecks.length)}
               </Small>
             </View>
             {wide ? null : <MemberButton />}

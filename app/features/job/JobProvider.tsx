@@ -125,7 +125,7 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
     const missing = view.status === 'missing';
     return (
       <Notice
-        text={missing ? shared.notFound : shared.away}
+        text={missing ? shared.notFound : (view.problem ?? shared.away)}
         action={missing ? shared.toBoard : shared.tryAgain}
         onAction={() => (missing ? router.replace('/') : void ledger.load())}
       />
