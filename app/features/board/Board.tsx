@@ -60,7 +60,8 @@ export function Board() {
                 {boardWords.title}
               </Heading>
               <Small className="text-bench-soft">
-                {session.shop.name} · {boardWords.count(all.filter(({ finished }) => !finished).length, rechecks.length)}
+                {session.shop.name} ·{' '}
+                {boardWords.count(all.filter(({ finished }) => !finished).length, rechecks.length)}
               </Small>
             </View>
             {wide ? null : <MemberButton />}
