@@ -247,6 +247,8 @@ test('a manifold is run down by two, a row each in its own order, on two devices
   await expect(page.getByTestId('bolt')).toBeVisible();
   await setHand(far);
   // The last pull is nobody's side: both are asked for the same bolt.
-  await expect(far.getByTestId('bolt')).toHaveText(await page.getByTestId('bolt').innerText());
+  const bolt = (device: typeof page): Promise<string> => device.getByTestId('bolt').innerText();
+  // What one shows may lag behind what the other has pulled.
+  await expect.poll(async () => (await bolt(far)) === (await bolt(page))).toBe(true);
   await other.close();
 });

@@ -10,14 +10,24 @@ import { client } from '@cardinex/contract/client';
  */
 export async function forgetDevice(): Promise<void> {
   await client.forgetDevice();
+  // One thing that cannot be wiped leaves nothing else unwiped.
+  await Promise.allSettled([wipeRemembered(), wipeKept(), wipeApp()]);
+}
+
+async function wipeRemembered(): Promise<void> {
   localStorage.clear();
   sessionStorage.clear();
-  const names = (await indexedDB.databases()).flatMap(({ name }) => name ?? []);
   // Lists are kept through a connection that stays open: they are emptied, not removed.
-  await clear().catch(() => undefined);
-  await Promise.all(
-    names.filter((name) => name.startsWith('cardinex-')).map((name) => deleteDB(name)),
-  );
+  await clear();
+}
+
+async function wipeKept(): Promise<void> {
+  const names = (await indexedDB.databases()).flatMap(({ name }) => name ?? []);
+  const own = names.filter((name) => name.startsWith('cardinex-'));
+  await Promise.all(own.map((name) => deleteDB(name)));
+}
+
+async function wipeApp(): Promise<void> {
   if ('caches' in window) {
     await Promise.all((await caches.keys()).map((name) => caches.delete(name)));
   }

@@ -33,15 +33,7 @@ export class DeviceSecrets {
     const shown = await this.shown(request, shop, now);
     const secret = randomBytes(BYTES).toString('base64url');
     await DeviceSecret.create({ secretHash: hashOf(secret), shopId, deviceId, issuedAt: now });
-    if (shown) {
-      // Of two given out at once, the one that is shown next is the one that arrived.
-      const former = { shopId, deviceId, issuedAt: { [Op.lt]: shown.issuedAt } };
-      await DeviceSecret.destroy({ where: former });
-      await DeviceSecret.update(
-        { replacedAt: shown.replacedAt ?? now },
-        { where: { secretHash: shown.secretHash } },
-      );
-    }
+    await replaceFormer(shown, { shopId, deviceId, now });
     response.cookie(this.nameOf(shop), secret, {
       httpOnly: true,
       sameSite: 'strict',
@@ -81,6 +73,26 @@ interface Shop {
 interface Device {
   readonly deviceId: string;
   readonly now: Date;
+}
+
+/**
+ * What was given out before serves for a little while yet, then no more. Of two given out at once, the
+ * one that is shown next is the one that arrived; a device that shows none has lost what it had.
+ */
+async function replaceFormer(
+  shown: DeviceSecret | null,
+  { shopId, deviceId, now }: Device & Pick<Shop, 'shopId'>,
+): Promise<void> {
+  if (!shown) {
+    const lost = { [Op.lt]: new Date(now.getTime() - FORMER_MS) };
+    const where = { shopId, deviceId, replacedAt: null, issuedAt: lost };
+    await DeviceSecret.update({ replacedAt: now }, { where });
+    return;
+  }
+  const older = { [Op.lt]: shown.issuedAt };
+  await DeviceSecret.destroy({ where: { shopId, deviceId, issuedAt: older } });
+  const { secretHash } = shown;
+  await DeviceSecret.update({ replacedAt: shown.replacedAt ?? now }, { where: { secretHash } });
 }
 
 function hashOf(secret: string): string {

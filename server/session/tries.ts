@@ -50,7 +50,7 @@ export class Tries {
   }
 
   /**
-   * Lets one try be made, once it may, and counts what came of it.
+   * Lets one try be made, once it may, and counts what came of it: a problem is a wrong try.
    * @throws ProblemError 429 with when to try again, or whatever the try throws
    */
   async watch<T>(one: Try, make: () => Promise<T>): Promise<T> {
@@ -60,7 +60,7 @@ export class Tries {
       await this.tries.delete(`${one.member}:${one.address}`);
       return made;
     } catch (error) {
-      await this.wrong.penalty(slowKey(one));
+      if (error instanceof ProblemError) await this.wrong.penalty(slowKey(one));
       throw error;
     }
   }

@@ -88,6 +88,11 @@ export class DeviceAt {
     for (const name of this.cookies.keys()) if (!name.includes('device')) this.cookies.delete(name);
   }
 
+  /** As when a browser has thrown away what shows which device it is, and not its session. */
+  loseSecret(): void {
+    for (const name of this.cookies.keys()) if (name.includes('device')) this.cookies.delete(name);
+  }
+
   async get(path: string): Promise<Answer> {
     return this.read(await fetch(this.address + path, { headers: { cookie: this.cookie } }));
   }

@@ -84,6 +84,26 @@ describe('a device whose session has ended', () => {
     expect([await showing(before), await showing(device.cookie)]).toEqual([false, true]);
   });
 
+  it('that has lost its secret is known by the lost one no more', async () => {
+    const device = await copy.device('TR');
+    const lost = device.cookie;
+    await copy.database.query(
+      "UPDATE device_secrets SET issued_at = issued_at - interval '1 hour' WHERE device_id = $1",
+      [device.session?.device],
+    );
+    device.loseSecret();
+    await device.signIn(lockside, 'TR');
+    await copy.database.query(
+      "UPDATE device_secrets SET replaced_at = replaced_at - interval '61 s' WHERE device_id = $1",
+      [device.session?.device],
+    );
+    const cookie = lost.split('; ').find((one) => one.includes('device')) ?? '';
+    const response = await fetch(`${copy.address}/api/shops/${lockside.slug}/crew`, {
+      headers: { cookie },
+    });
+    expect(await response.json()).toEqual({ crew: null });
+  });
+
   it('has its secret in no row of the database', async () => {
     const device = await copy.device('TR');
     const secret = /device[^=]*=([^;]+)/.exec(device.cookie)?.[1] ?? '';

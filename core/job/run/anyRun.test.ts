@@ -286,6 +286,12 @@ function turnedTwice(bench: Bench, planned: readonly TightenAct[]): string[] {
     .map(({ key }) => key);
 }
 
+/** What went wrong once: one end pulled of a bolt that had just slipped, by somebody who did not know. */
+const ONCE_WRONG: [Step[]][] = [
+  [[{ do: 'confirm', times: 14 }, { do: 'slip' }, { do: 'unaware', behind: 1 }]],
+  [[{ do: 'confirm', times: 13 }, { do: 'slip' }, { do: 'unaware', behind: 1 }]],
+];
+
 it.each(RUNS.map(({ sheet, run }) => [`${sheet.id} ${run.set}`, sheet, run] as const))(
   '%s: nothing skipped, nothing doubled, order kept, no stage closed early, no angle turned twice',
   (_, sheet, run) => {
@@ -317,7 +323,7 @@ it.each(RUNS.map(({ sheet, run }) => [`${sheet.id} ${run.set}`, sheet, run] as c
         }
         expect(turnedTwice(bench, planned)).toEqual([]);
       }),
-      { numRuns: 20 },
+      { numRuns: Number(process.env.CARDINEX_RUNS ?? 20), examples: ONCE_WRONG },
     );
   },
 );

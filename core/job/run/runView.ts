@@ -104,12 +104,15 @@ function boltViews(run: RunState, stage: string, acts: readonly TightenAct[]): B
       isSwept(act.kind) ? sweepFrom : undefined,
     );
     const sides = act.together ? sidesOf(counting) : [];
-    const half = status === 'done' && act.together === true && sides.length < 2;
+    const oneEnd = status === 'done' && act.together === true && sides.length < 2;
     const lastPass = Math.max(0, ...attempts.map((a) => a.pass));
+    // One end pulled on a pass that failed is no half: both are pulled anew.
+    const failed = oneEnd && attempts.some(({ pass, fault }) => pass === lastPass && fault);
+    const half = oneEnd && !failed;
     return {
       act,
       attempts,
-      status: half ? 'half' : status,
+      status: failed ? 'failed' : half ? 'half' : status,
       // The other end belongs to the same pass.
       nextPass: half ? lastPass : lastPass + 1,
       sides,
@@ -158,14 +161,18 @@ export function isSwept(kind: TightenAct['kind']): boolean {
   );
 }
 
-/** Two attempts at one end on one pass: two people who could not see each other. */
+/**
+ * Two attempts at one end on one pass, or one on a pass that had failed already: two people who could not
+ * see each other.
+ */
 function isContested(undecided: readonly Attempt[], decided: readonly Attempt[]): boolean {
-  const passOf = ({ pass, side, fault }: Attempt): string => `${pass}${fault ? '' : (side ?? '')}`;
-  const passes = new Set(decided.map(passOf));
+  const endOf = ({ pass, side, fault }: Attempt): string => `${pass}${fault ? '' : (side ?? '')}`;
+  const taken = new Set(decided.map(endOf));
   return undecided.some((attempt) => {
-    const pass = passOf(attempt);
-    if (passes.has(pass)) return true;
-    passes.add(pass);
+    const end = endOf(attempt);
+    // A pass that failed, failed at both ends.
+    if (taken.has(end) || taken.has(`${attempt.pass}`)) return true;
+    taken.add(end);
     return false;
   });
 }
