@@ -98,6 +98,7 @@ export default [
       'no-console': ['error', { allow: ['warn', 'error'] }],
       eqeqeq: 'error',
       // fast-check and axe are used by their default export, as their own guides do.
+      'import/no-cycle': 'error',
       'import/no-named-as-default': 'off',
       'import/no-named-as-default-member': 'off',
     },

@@ -1,4 +1,5 @@
-import { CARDS_NOW, type Scope } from '../core/job/scope';
+import type { Scope } from '@cardinex/core/job/facts/scope';
+import { CARDS_NOW } from '../core/job/scope';
 import { gapsSet } from '../demo/jobs';
 import { averilQ4 } from '../demo/sheets/averilQ4';
 import { hesperM6Right } from '../demo/sheets/hesperM6';

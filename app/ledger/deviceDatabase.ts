@@ -1,7 +1,7 @@
+import type { KeptAct, KeptPhotograph } from './kept';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { SheetRevision } from '@cardinex/contract/api';
 import type { JobEvent } from '@cardinex/core/job/act';
-import type { KeptAct, KeptPhotograph } from './storage';
 
 export interface LedgerSchema extends DBSchema {
   jobs: { key: string; value: { id: string; sheet: SheetRevision } };

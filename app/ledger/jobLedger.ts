@@ -1,3 +1,5 @@
+import type { KeptAct } from './kept';
+import type { Verdict } from '@cardinex/core/job/verdict';
 import { v7 as uuidv7 } from 'uuid';
 import { formatISO } from 'date-fns/formatISO';
 import type { SheetRevision } from '@cardinex/contract/api';
@@ -9,12 +11,12 @@ import { groundsOf } from '@cardinex/core/job/grounds';
 import { isFreshProof } from '@cardinex/core/job/proof';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { evolve, fold } from '@cardinex/core/job/evolve';
-import type { Refusal, Verdict } from '@cardinex/core/job/refusal';
+import type { Refusal } from '@cardinex/core/job/refusal';
 import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
 import { StorageFault, type StorageTrouble } from './deviceDatabase';
 import { fetchJob, onlyStorage } from './fetchJob';
 import { LiveLog } from './liveLog';
-import type { KeptAct, LedgerStorage } from './storage';
+import type { LedgerStorage } from './storage';
 import { noteMade, waitedMs } from './waited';
 
 export interface Actor {

@@ -1,8 +1,9 @@
+import type { KeptAct } from './kept';
 import { idle } from '../device/idle';
 import { fetchJob } from './fetchJob';
 import { JobLedger } from './jobLedger';
 import { Outbox, type Away } from './outbox';
-import { LedgerStorage, type KeptAct } from './storage';
+import { LedgerStorage } from './storage';
 
 /**
  * All the jobs this tab has open, their common storage and their one outbox. Tabs tell each other

@@ -1,4 +1,5 @@
-import { LedgerStorage, type KeptAct } from './storage';
+import type { KeptAct } from './kept';
+import { LedgerStorage } from './storage';
 
 /**
  * Acts this device kept for another database at the same address: a copy that was seeded anew, or

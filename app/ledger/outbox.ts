@@ -1,8 +1,9 @@
+import type { KeptAct } from './kept';
 import { AnsweredProblem, client } from '@cardinex/contract/client';
 import { MOST_IN_BATCH } from '@cardinex/contract/acts/limits';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { StorageFault } from './deviceDatabase';
-import type { KeptAct, LedgerStorage } from './storage';
+import type { LedgerStorage } from './storage';
 import { forgetMade, waitedMs } from './waited';
 
 const FIRST_WAIT_MS = 500;

@@ -1,30 +1,9 @@
+import type { KeptAct, KeptPhotograph } from './kept';
 import type { IDBPObjectStore } from 'idb';
 import type { SheetRevision } from '@cardinex/contract/api';
-import type { Outcome } from '@cardinex/contract/acts/outcome';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
 import { countFloor, raiseCountFloor } from './countFloor';
 import { DeviceDatabase, type LedgerSchema } from './deviceDatabase';
-
-/** An act this device has not yet seen in the server's log. */
-export interface KeptAct {
-  /** Its place in the order of sending. */
-  readonly place: number;
-  readonly jobId: string;
-  readonly act: Act;
-  /** Why the server would not take it; kept all the same, to be shown and exported. */
-  readonly problem?: Extract<Outcome, { status: 'refused' }>['problem'];
-}
-
-/** A photograph taken on this device. */
-export interface KeptPhotograph {
-  readonly id: string;
-  readonly jobId: string;
-  /** Until the server has it. */
-  readonly picture?: Blob;
-  readonly small: Blob;
-  /** Why the server would not take it. */
-  readonly problem?: string;
-}
 
 /**
  * The device's own copy of the logs it works on, and its outbox. Named by the database's own id,

@@ -1,6 +1,6 @@
+import { CAME_WITH } from '@cardinex/core/job/facts/layers';
 import { z } from 'zod';
 import type { Act } from '@cardinex/core/job/act';
-import { CAME_WITH } from '@cardinex/core/job/layers';
 import { REACH_MM } from '@cardinex/core/job/reach';
 import { CARDS_NOW } from '@cardinex/core/job/scope';
 import { buildData } from './build';

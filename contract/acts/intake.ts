@@ -1,11 +1,11 @@
+import { SCOPES } from '@cardinex/core/job/facts/scope';
+import { LEAVE_OUT } from '@cardinex/core/job/facts/leaveOut';
+import { CAUSES } from '@cardinex/core/job/facts/cause';
+import { THING_KINDS } from '@cardinex/core/job/facts/register';
+import { PARKED_WITH } from '@cardinex/core/job/facts/parking';
+import { MARK_KINDS } from '@cardinex/core/job/facts/marks';
 import { z } from 'zod';
-import { MARK_KINDS } from '@cardinex/core/job/cards/mark';
-import { CAUSES } from '@cardinex/core/job/cause';
-import { LEAVE_OUT } from '@cardinex/core/job/leaveOut';
-import { PARKED_WITH } from '@cardinex/core/job/parking';
 import { REACH_MM } from '@cardinex/core/job/reach';
-import { THING_KINDS } from '@cardinex/core/job/register';
-import { SCOPES } from '@cardinex/core/job/scope';
 import { end } from '../sheets/end';
 import { measure, plainId, uuid, words } from '../text';
 import { printed } from './printed';

@@ -1,7 +1,7 @@
+import type { LinerArrangeInput } from '@cardinex/core/block/arrange/input';
 import { z } from 'zod';
 import type { BoreWearInput } from '@cardinex/core/block/boreWear';
 import { STRAIGHTEDGE_LINES, type HeadFlatnessInput } from '@cardinex/core/block/headFlatness';
-import type { LinerArrangeInput } from '@cardinex/core/block/linerArrange';
 import type { LinerCheckInput } from '@cardinex/core/block/linerCheck';
 import { RING_PLACES, type RingThicknessInput } from '@cardinex/core/block/ringThickness';
 import type { DeadCentreInput } from '@cardinex/core/crank/deadCentre';

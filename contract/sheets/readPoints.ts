@@ -1,5 +1,5 @@
+import type { Point } from '@cardinex/core/job/facts/layers';
 import { withPoints } from '@cardinex/core/job/differences';
-import type { Point } from '@cardinex/core/job/layers';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { pointerSteps } from '@cardinex/core/sheet/pointer';
 import { pointerTo } from '@cardinex/core/sheet/place';

@@ -1,4 +1,5 @@
-import { linerArrange, type LinerArrange, type LinerArrangeInput } from './linerArrange';
+import type { LinerArrangeInput } from './arrange/input';
+import { linerArrange, type LinerArrange } from './linerArrange';
 
 /**
  * Every liner in the bore of its own id, on the shims that suit it best there.

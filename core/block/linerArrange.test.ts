@@ -1,5 +1,6 @@
+import type { LinerArrangeInput } from './arrange/input';
 import fc from 'fast-check';
-import { linerArrange, type LinerArrange, type LinerArrangeInput } from './linerArrange';
+import { linerArrange, type LinerArrange } from './linerArrange';
 import { stacksOf } from './arrange/stacks';
 import { breaksOf } from './arrange/breaks';
 

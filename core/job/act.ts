@@ -1,18 +1,15 @@
+import type { Scope } from './facts/scope';
+import type { Waits } from './facts/pending';
+import type { Because } from './facts/cause';
+import type { TimeDoubt } from './facts/actTime';
+import type { CribJudgement } from './facts/crib';
+import type { CameWith, Point } from './facts/layers';
+import type { IntakeActData } from './facts/intake';
+import type { BuildActData } from './facts/build';
+import type { OverheadActData } from './facts/overhead';
+import type { RunActData } from './facts/run';
 import type { EngineEnd } from '../sheet/spec/layout';
-import type { BuildActData } from './acts/build';
-import type { IntakeActData } from './acts/intake';
-import type { OverheadActData } from './acts/overhead';
-import type { RunActData } from './acts/run';
-import type { TimeDoubt } from './actTime';
-import type { Because } from './cause';
-import type { CribJudgement } from './crib';
-import type { CameWith, Point } from './layers';
-import type { Waits } from './pending';
-import type { Scope } from './scope';
-
-export type { BridgeStep, GapReading, NutPulled } from './acts/overhead';
-export type { BoltFault, HowRead, RunName, Side, WrenchShown } from './acts/run';
-export type { GaugeShown, Printed } from './acts/shown';
+import type { Refusal } from './refusal';
 
 /** What each kind of act says. Facts and decisions only; what follows from them is derived. */
 export interface ActData extends IntakeActData, BuildActData, RunActData, OverheadActData {
@@ -144,3 +141,10 @@ export type JobEvent = LoggedAct & {
   readonly previousHash: string;
   readonly hash: string;
 };
+
+/** Why a decision waits, and what was done that whoever made it had not seen. */
+export interface Waits {
+  readonly why: Refusal;
+  /** Facts it would have rested on, by their acts' ids. */
+  readonly unseen: readonly string[];
+}

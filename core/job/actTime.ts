@@ -1,8 +1,6 @@
+import type { TimeDoubt } from './facts/actTime';
 /** Clocks and waits further off than this are spoken of; nothing is refused for it. */
 export const CLOCK_OFF_MS = 2 * 60 * 1000;
-
-/** Why the time of an act cannot be as its device says. */
-export type TimeDoubt = 'ahead' | 'before-opening' | 'before-own';
 
 export interface ActTime {
   /** What the device says: ISO time. */

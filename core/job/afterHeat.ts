@@ -1,3 +1,4 @@
+import type { Heat } from './facts/heat';
 import type { AngleFigure } from '../quantity/figure';
 import { MINUTES_PER } from '../quantity/units';
 import { once } from '../sheet/once';
@@ -14,13 +15,6 @@ import { withHeadCards, setsInScope, type JobSheet } from './scope';
 
 /** The programme by which a set is pulled again once the engine has been hot. */
 export const AFTER_HEAT = 'after-heat';
-
-/** The engine run to working heat, after which fasteners are pulled again. */
-export interface Heat {
-  readonly at: string;
-  readonly by: string;
-  readonly words: string;
-}
 
 /** Before one is pulled again it is eased by so much, where the maker wants it eased and prints no angle: ours. */
 const EASED: AngleFigure = {

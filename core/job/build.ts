@@ -1,12 +1,12 @@
+import { viewsOn } from './checks/views';
+import type { TrayReason } from './trayReason';
 import { boresToRemark, boresToSeal, boreIds, linersFinding, unreadBores } from './cards/liners';
 import { asOldGasket, gasketFinding } from './cards/standOut';
 import type { CheckCard } from './checks/check';
 import { checksOn } from './checks/allChecks';
-import { viewsOn } from './checks/view';
 import { withBuildCards, type JobSheet } from './scope';
-import { DONE, openFor } from './standing';
+import { DONE, openFor, type Standing } from './standing';
 import type { JobState } from './state';
-import type { Standing, TrayReason } from './tray';
 
 /*
  * How the cards stand on which bores, liners, crank and pistons go together.

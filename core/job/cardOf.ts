@@ -1,4 +1,5 @@
-import type { Act, RunName } from './act';
+import type { RunName } from './facts/run';
+import type { Act } from './act';
 import { DEAD } from './cards/dead';
 import { checkOf } from './checks/allChecks';
 import { cardOfRun, readKey } from './run/runKey';

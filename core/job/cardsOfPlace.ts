@@ -1,5 +1,5 @@
+import type { CardName } from './trayReason';
 import { pointerSteps } from '../sheet/pointer';
-import type { CardName } from './tray';
 
 /** A card of the tray, and the fastened set where several are tightened. */
 export interface CardOf {

@@ -1,21 +1,4 @@
-/** The way something got where it should not, or what was seen or heard. */
-export const CAUSES = [
-  'gas-to-water',
-  'water-to-oil',
-  'oil-to-water',
-  'water-to-cylinder',
-  'cylinder-to-cylinder',
-  'gas-outside',
-  'low-compression',
-  'overheated',
-  'low-oil-pressure',
-  'seized',
-  'noise',
-  'dropped-valve',
-  'worn',
-  'other',
-] as const;
-export type Because = (typeof CAUSES)[number];
+import type { Because } from './facts/cause';
 
 /** Must a cause be put in words? One that was chosen says it; "other" says nothing. */
 export function needsWords(because: Because | undefined): boolean {

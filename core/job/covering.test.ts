@@ -1,3 +1,4 @@
+import type { Scope } from './facts/scope';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
@@ -9,7 +10,7 @@ import { groupMark } from '../sheet/groupMark';
 import { groupOf } from '../sheet/programmeOf';
 import { coveringView, crankForCover, CRANK_STANDS, hiddenUnder, LET_DOWN } from './cards/covering';
 import { allChecks, checkOf } from './checks/allChecks';
-import { CARDS_NOW, scopedSheet, type Scope } from './scope';
+import { CARDS_NOW, scopedSheet } from './scope';
 import { apart, cardIn, openedFor, refusalIn, sheetIn } from './tests/intake';
 import { stateOf } from './tests/told';
 

@@ -1,19 +1,14 @@
+import { refused, type Verdict } from './verdict';
+import type { CrankHold } from './facts/crank';
 import { stillLive } from './cards/dead';
 import { LINERS_OUT, partedOf } from './cards/strip';
 import { runKey } from './run/runKey';
 import { runDone, runView } from './run/runView';
 import { seenOf } from './checks/state';
-import { refused, type Verdict } from './refusal';
 import { thingsBarring, thingsIn } from './register';
 import { cylindersInScope, hasWetLiners, takesPistonsIn, type JobSheet } from './scope';
 import { STRIP } from './slackening';
 import type { JobState } from './state';
-
-/** Why the crank must not be turned; `what` names the thing where it is one. */
-export interface CrankHold {
-  readonly code: 'still-live' | 'liners-loose' | 'through-bolts-slack' | 'thing-in';
-  readonly what?: string;
-}
 
 /**
  * Everything that holds the crank: the engine not dead yet, liners that would lift with the pistons,

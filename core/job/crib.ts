@@ -1,13 +1,7 @@
+import type { RunName } from './facts/run';
 import type { WrenchNamed } from '../tools/agrees';
-import type { Act, LoggedAct, RunName } from './act';
+import type { Act, LoggedAct } from './act';
 import { readKey } from './run/runKey';
-
-/** What a tool's own log said of an act that names it: how far that log was read, and whether it agrees. */
-export interface CribJudgement {
-  /** The last event of the tool's log; 0 for a tool that was never entered. */
-  readonly seq: number;
-  readonly agrees: boolean;
-}
 
 /** Acts whose wrench is not in the crib as they say, with that wrench, by the act's id. */
 export type CribState = Readonly<

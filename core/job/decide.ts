@@ -1,11 +1,13 @@
+import type { Pending } from './pendingState';
+import { ACCEPTED, type Verdict } from './verdict';
 import type { Act, LoggedAct, Stamp } from './act';
 import { decideAware } from './decideAware';
 import type { DecideContext } from './decideContext';
 import { fold } from './evolve';
 import { groundsOf, restsOn } from './grounds';
 import { isDecision, NATURE } from './nature';
-import { unseenBy, waitingDecisions, type Pending } from './pending';
-import { ACCEPTED, type RefusalCode, type Verdict } from './refusal';
+import { unseenBy, waitingDecisions } from './pending';
+import type { RefusalCode } from './refusal';
 import { sheetOfJob } from './sheetOfJob';
 import { headSeq, type JobState } from './state';
 

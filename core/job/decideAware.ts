@@ -1,3 +1,5 @@
+import type { TrayCard } from './standing';
+import { ACCEPTED, refused, type Verdict } from './verdict';
 import type { Act, ActOf, ActType, LoggedAct } from './act';
 import {
   decideLinerRead,
@@ -47,14 +49,13 @@ import type { DecideContext } from './decideContext';
 import { decideDifference, decideLayer } from './decideLayers';
 import { decideScope } from './decideScope';
 import { MOST_PHOTOGRAPHS } from './photographs';
-import { ACCEPTED, refused, type Verdict } from './refusal';
 import { mayAct } from './roles';
 import { decideTopFound } from './top';
 import { decideTimingPinOut } from './cards/timingDecide';
 import { CARDS_NOW } from './scope';
 import type { JobState } from './state';
 import { cardOf } from './cardOf';
-import { entryOf, INTAKE, trayOf, type TrayCard } from './tray';
+import { entryOf, INTAKE, trayOf } from './tray';
 import { openQuestions } from '../sheet/variants';
 import { sheetOfJob } from './sheetOfJob';
 

@@ -1,3 +1,5 @@
+import { ACCEPTED, refused, type Verdict } from './verdict';
+import type { Point } from './facts/layers';
 import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { isFixed } from '../sheet/checks/variants';
@@ -6,8 +8,7 @@ import { variantOf } from '../sheet/variants';
 import type { ActOf } from './act';
 import type { DecideContext } from './decideContext';
 import { layeredOn, newFaults, withPoints } from './differences';
-import { withDecision, type Point } from './layers';
-import { ACCEPTED, refused, type Verdict } from './refusal';
+import { withDecision } from './layers';
 import type { JobState } from './state';
 
 /** Demands that go against stretch bolts are kept and shown, not turned away: someone must ask. */

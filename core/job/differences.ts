@@ -1,3 +1,4 @@
+import type { Decision, LayersState, Point } from './facts/layers';
 import { checkSheet } from '../sheet/checks/checkSheet';
 import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineSheet } from '../sheet/engineSheet';
@@ -7,7 +8,7 @@ import { setOf } from '../sheet/programmeOf';
 import { pointerSteps } from '../sheet/pointer';
 import { saysTheSame } from '../sheet/saysTheSame';
 import type { Afterwards } from '../sheet/spec/fastening';
-import { THE_SHEET, type Decision, type LayersState, type Point } from './layers';
+import { THE_SHEET } from './layers';
 
 /** What one source says at a place. */
 export interface Claim {

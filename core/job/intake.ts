@@ -1,16 +1,18 @@
+import type { CardName, TrayReason } from './trayReason';
+import type { LeaveOut } from './facts/leaveOut';
+import type { ThingBars } from './facts/register';
+import type { Holds } from './facts/parts';
 import { cribDoubts } from './crib';
 import { stillLive } from './cards/dead';
 import { markViews } from './cards/mark';
-import { heldUpBy, kitViews, type Holds } from './cards/parts';
+import { heldUpBy, kitViews } from './cards/parts';
 import { oldBoltsOf, partedOf, stripRuns } from './cards/strip';
 import { runDone } from './run/runView';
-import type { LeaveOut } from './leaveOut';
 import { crankHeldBy } from './crankHeld';
-import { thingsBarring, thingsIn, type ThingBars } from './register';
+import { thingsBarring, thingsIn } from './register';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
-import { DONE, openFor } from './standing';
-import type { CardName, Standing, TrayReason } from './tray';
+import { DONE, openFor, type Standing } from './standing';
 
 /*
  * How the cards from opening to inspection stand, and what they and the register hold up further on.

@@ -1,3 +1,4 @@
+import type { Verdict } from './verdict';
 import fc from 'fast-check';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { demoJobs } from '@cardinex/demo/jobs';
@@ -11,7 +12,6 @@ import { groundsOf, restsOn } from './grounds';
 import { isDecision, NATURE, type DecisionType } from './nature';
 import type { Role } from './roles';
 import { isWithoutGround, waitingDecisions } from './pending';
-import type { Verdict } from './refusal';
 import { sheetOfJob } from './sheetOfJob';
 import { EMPTY_JOB, headSeq, type JobState } from './state';
 import { linersIn, opened, refusalOf, stateOf, tobin, wren } from './tests/told';

@@ -1,35 +1,14 @@
-import type { LoggedAct } from './act';
+import type { Pending } from './pendingState';
+import type { LoggedAct, Waits } from './act';
 import { cardOf, runCard, type CardPlace } from './cardOf';
-import type { Refusal } from './refusal';
 import { readKey } from './run/runKey';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
-
-/** Why a decision waits, and what was done that whoever made it had not seen. */
-export interface Waits {
-  readonly why: Refusal;
-  /** Facts it would have rested on, by their acts' ids. */
-  readonly unseen: readonly string[];
-}
 
 /** Facts came to light that a decision had not known of. */
 export function unseenBy(unseen: readonly string[]): Waits {
   return { why: { code: 'facts-unseen', facts: { count: unseen.length } }, unseen };
 }
-
-/** A decision made, or kept up, without knowing all: no effect until someone confirms it. */
-export interface Pending extends Waits {
-  readonly act: LoggedAct;
-  /** What became of it; null while it waits. */
-  readonly decided: {
-    readonly holds: boolean;
-    readonly by: string;
-    readonly at: string;
-  } | null;
-}
-
-/** Decisions that waited or wait, by their acts' ids. */
-export type PendingState = Readonly<Record<string, Pending>>;
 
 /** Those that wait still, oldest first. */
 export function waitingDecisions({ pending }: Pick<JobState, 'pending'>): readonly Pending[] {

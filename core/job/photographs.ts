@@ -1,24 +1,8 @@
+import type { PhotographsState } from './facts/photographs';
 import type { LoggedAct } from './act';
 
 /** Most photographs of one job: a shop's database is not an album. */
 export const MOST_PHOTOGRAPHS = 500;
-
-/** A photograph as the log tells of it; its picture is kept beside the log. */
-export interface Photograph {
-  readonly id: string;
-  /** What is to be seen. */
-  readonly says: string;
-  /** The part or check it is of, as "mark/rod/1" or "check/look"; evidence of the whole when absent. */
-  readonly of?: string;
-  /** SHA-256 of the picture as it left the device. */
-  readonly sha256: string;
-  readonly actId: string;
-  readonly at: string;
-  readonly by: string;
-}
-
-/** In the order they were taken. */
-export type PhotographsState = readonly Photograph[];
 
 export function evolvePhotographs(state: PhotographsState, act: LoggedAct): PhotographsState {
   if (act.type !== 'photograph.taken') return state;

@@ -1,6 +1,8 @@
+import type { Printed } from './facts/shown';
+import type { GapReading } from './facts/overhead';
 import { inMillionths } from '../quantity/withinLimits';
 import { heightsOf } from '../sheet/spec/block';
-import type { ActData, GapReading, Printed } from './act';
+import type { ActData } from './act';
 import { allChecks } from './checks/allChecks';
 import { type Check } from './checks/check';
 import { boreIds } from './cards/liners';

@@ -1,5 +1,3 @@
-import type { Stamp } from './act';
-
 /** Why an act was not accepted. `words/` makes the sentence; `facts` carry what it needs. */
 export interface Refusal {
   readonly code: RefusalCode;
@@ -114,17 +112,3 @@ export type RefusalCode =
   | 'facts-unseen'
   | 'decision-pending'
   | 'crib-disagrees';
-
-export type Verdict =
-  | {
-      readonly ok: true;
-      /** What the log is to say of it besides. */
-      readonly stamp?: Stamp;
-    }
-  | { readonly ok: false; readonly refusal: Refusal };
-
-export const ACCEPTED: Verdict = { ok: true };
-
-export function refused(code: RefusalCode, facts?: Refusal['facts']): Verdict {
-  return { ok: false, refusal: facts ? { code, facts } : { code } };
-}

@@ -1,5 +1,6 @@
+import type { ThingBars } from './facts/register';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { thingsBarring, thingsIn, type ThingBars } from './register';
+import { thingsBarring, thingsIn } from './register';
 import { openedFor, refusalIn } from './tests/intake';
 import { stateOf } from './tests/told';
 

@@ -1,3 +1,4 @@
+import type { Scope } from './facts/scope';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
@@ -12,7 +13,6 @@ import {
   scopesFor,
   setsInScope,
   widens,
-  type Scope,
 } from './scope';
 import { trayOf } from './tray';
 

@@ -1,24 +1,8 @@
+import { SCOPES, type ScopeKind, type Scope } from './facts/scope';
 import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
 import { once } from '../sheet/once';
 import { heightsOf } from '../sheet/spec/block';
 import type { FastenedSet, SetKind } from '../sheet/spec/fastening';
-
-/** How far a job goes into an engine, from least to most. */
-export const SCOPES = [
-  'gasket',
-  'one-head',
-  'one-cylinder',
-  'top-end',
-  'in-frame',
-  'everything',
-] as const;
-export type ScopeKind = (typeof SCOPES)[number];
-
-export interface Scope {
-  readonly kind: ScopeKind;
-  /** Which head, as the sheet names its instances; or which cylinder. */
-  readonly only?: string;
-}
 
 /** The sheet a job works by: its figures, and of them what the job's scope disturbs. */
 export interface JobSheet extends EngineSheet {

@@ -1,4 +1,7 @@
-import type { Standing, TrayReason } from './tray';
+import type { TrayReason } from './trayReason';
+
+import type { CardName, CardStatus } from './trayReason';
+import type { FastenedSet } from '../sheet/spec/fastening';
 
 /** Nothing is left to do on a card. */
 export const DONE: Standing = { status: 'done', reason: { code: 'all-done' }, trouble: false };
@@ -7,3 +10,19 @@ export const DONE: Standing = { status: 'done', reason: { code: 'all-done' }, tr
 export function openFor(reason: TrayReason, trouble = false): Standing {
   return { status: 'open', reason, trouble };
 }
+
+export interface TrayCard {
+  readonly number: number;
+  readonly card: CardName;
+  /** Which fastened set, for a card that tightens one; null when the sheet has none yet. */
+  readonly set?: FastenedSetName | null;
+  readonly status: CardStatus;
+  readonly reason: TrayReason;
+  /** Something on it needs a person before anything else: out of limits, contested, to sweep. */
+  readonly trouble: boolean;
+}
+
+export type FastenedSetName = Pick<FastenedSet, 'id' | 'name'>;
+
+/** How a card stands, and why. */
+export type Standing = Pick<TrayCard, 'status' | 'reason' | 'trouble'>;

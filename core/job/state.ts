@@ -1,23 +1,24 @@
+import type { Scope } from './facts/scope';
+import type { PendingState } from './pendingState';
+import type { RunsState } from './facts/runs';
+import { NO_TOP, type TopState } from './facts/top';
+import type { LeaveOut, LeftOut } from './facts/leaveOut';
+import { CRANK_UNKNOWN, type CrankState } from './facts/crank';
+import { NO_VALVES, type ValvesState } from './facts/valves';
+import type { BoltsCounted } from './facts/oldBolts';
+import type { Heat } from './facts/heat';
+import { NO_LAYERS, type LayersState } from './facts/layers';
+import type { PhotographsState } from './facts/photographs';
+import type { RegisterState } from './facts/register';
+import type { Parking } from './facts/parking';
+import { NO_CHECKS, type ChecksState } from './facts/checks';
+import { NO_PARTS, type PartsState } from './facts/parts';
+import type { MarksState } from './facts/marks';
+import type { GasketState } from './facts/gasket';
+import { NO_LINERS, type LinersState } from './facts/liners';
 import type { ActData, Caution, LoggedAct } from './act';
-import type { Heat } from './afterHeat';
-import { NO_CHECKS, type ChecksState } from './checks/state';
-import type { BoltsCounted } from './cards/strip';
-import type { MarksState } from './cards/mark';
-import { NO_PARTS, type PartsState } from './cards/parts';
-import type { LeaveOut, LeftOut } from './leaveOut';
-import type { Parking } from './parking';
-import type { PendingState } from './pending';
-import type { PhotographsState } from './photographs';
-import type { RegisterState } from './register';
-import type { Scope } from './scope';
 import type { CribState } from './crib';
-import type { GasketState } from './cards/standOut';
-import { NO_LINERS, type LinersState } from './cards/liners';
-import { NO_LAYERS, type LayersState } from './layers';
-import type { RunsState } from './run/runState';
-import { NO_TOP, type TopState } from './top';
 import type { VariantChoice } from '../sheet/variants';
-import { CRANK_UNKNOWN, NO_VALVES, type CrankState, type ValvesState } from './cards/valvesState';
 
 /** Everything that follows from a job's log. Derived, never stored. */
 export interface JobState {

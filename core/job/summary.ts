@@ -1,6 +1,7 @@
+import type { TrayCard } from './standing';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { headSeq, type JobState } from './state';
-import { currentCard, isFinished, trayOf, type TrayCard } from './tray';
+import { currentCard, isFinished, trayOf } from './tray';
 
 /** A job as the board shows it. */
 export interface JobSummary {

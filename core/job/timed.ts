@@ -1,3 +1,4 @@
+import type { TrayReason } from './trayReason';
 import { pumpView } from './cards/pump';
 import {
   MARKS_PROVED,
@@ -7,9 +8,8 @@ import {
   type TimingStep,
 } from './cards/timing';
 import type { JobSheet } from './scope';
-import { DONE, openFor } from './standing';
+import { DONE, openFor, type Standing } from './standing';
 import type { JobState } from './state';
-import type { Standing, TrayReason } from './tray';
 
 /*
  * How the timing, and pump or ignition, stand.

@@ -1,3 +1,6 @@
+import { ACCEPTED, refused, type Verdict } from './verdict';
+import type { TopState } from './facts/top';
+import type { Thing } from './facts/register';
 import { deadCentre, type DeadCentre } from '../crank/deadCentre';
 import { rim } from '../crank/rim';
 import { ReckoningFault } from '../quantity/reckoningFault';
@@ -5,24 +8,8 @@ import { figureMm } from '../quantity/figureMm';
 import type { ActData, ActOf, LoggedAct } from './act';
 import type { DecideContext } from './decideContext';
 import { refusedByCrank } from './crankHeld';
-import { ACCEPTED, refused, type Verdict } from './refusal';
-import type { Thing } from './register';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
-
-/*
- * Top dead centre of cylinder 1 by a positive stop, and a mark where there was none.
- */
-
-export interface TopState {
-  readonly found:
-    | (ActData['top.found'] & { readonly at: string; readonly by: string; readonly seq: number })
-    | null;
-  /** The mark made there, in words. */
-  readonly mark: { readonly words: string; readonly at: string; readonly by: string } | null;
-}
-
-export const NO_TOP: TopState = { found: null, mark: null };
 
 /** The stop as the register has it: the starter would drive the piston into it. */
 export const STOP: Pick<Thing, 'kind' | 'what' | 'where' | 'bars'> = {

@@ -1,3 +1,5 @@
+import type { Pending } from './pendingState';
+import type { RunView } from './run/views';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { setOf } from '../sheet/programmeOf';
 import { variantOf } from '../sheet/variants';
@@ -6,7 +8,7 @@ import type { FastenedSet } from '../sheet/spec/fastening';
 import { coveringView } from './cards/covering';
 import { cardOfRun } from './run/runKey';
 import { AFTER_HEAT, afterHeatFrom, afterHeatOf, setsAfterHeat } from './afterHeat';
-import { runDone, runView, type RunView } from './run/runView';
+import { runDone, runView } from './run/runView';
 import { overheadView } from './cards/valves';
 import { checkedCard, hasChecks, linersCard, standOutCard } from './build';
 import { pumpChecks } from './cards/pump';
@@ -26,7 +28,7 @@ import {
   stillIn,
   stripCard,
 } from './intake';
-import { pendingOn, type Pending } from './pending';
+import { pendingOn } from './pending';
 import { linersLack, runLack, valvesLack, type Lack } from './lacks';
 import {
   camInHead,
@@ -37,26 +39,12 @@ import {
   withOverheadCards,
   type JobSheet,
 } from './scope';
-import { DONE, openFor } from './standing';
+import { DONE, openFor, type TrayCard, type Standing } from './standing';
 import type { JobState } from './state';
 import type { CardName, CardStatus, TrayReason } from './trayReason';
 
-export type { CardName, CardStatus, TrayReason } from './trayReason';
-
 /** Cards of a job that was opened with a scope: older jobs get them when theirs is said. */
 export const INTAKE: readonly CardName[] = ['dead', 'mark', 'strip', 'parts', 'inspect', 'cause'];
-export interface TrayCard {
-  readonly number: number;
-  readonly card: CardName;
-  /** Which fastened set, for a card that tightens one; null when the sheet has none yet. */
-  readonly set?: FastenedSetName | null;
-  readonly status: CardStatus;
-  readonly reason: TrayReason;
-  /** Something on it needs a person before anything else: out of limits, contested, to sweep. */
-  readonly trouble: boolean;
-}
-
-export type FastenedSetName = Pick<FastenedSet, 'id' | 'name'>;
 
 /**
  * The runs of a set, one for each of its instances.
@@ -82,9 +70,6 @@ export function runsOf(
 export function currentRun(runs: readonly RunView[]): RunView | null {
   return runs.find((run) => !runDone(run)) ?? runs.at(-1) ?? null;
 }
-
-/** How a card stands, and why. */
-export type Standing = Pick<TrayCard, 'status' | 'reason' | 'trouble'>;
 type Placed = Omit<TrayCard, 'number'>;
 
 /** What a card waits for besides its own work: each may bar it, the first that does says why. */

@@ -1,5 +1,5 @@
-import type { PartHold } from './cards/parts';
-import type { CrankHold } from './crankHeld';
+import type { CrankHold } from './facts/crank';
+import type { PartHold } from './facts/parts';
 import type { Lack } from './lacks';
 
 export type CardName =

@@ -1,3 +1,4 @@
+import type { TightenPlanInput } from './tightenPlanInput';
 import {
   ReckoningFault,
   requireDistinct,
@@ -11,7 +12,6 @@ import {
   type Stage,
   type TorqueValue,
 } from './programme';
-import type { TightenPlanInput } from './tightenPlan';
 
 /**
  * Can a plan be made of this at all: are its names known and distinct, its values above zero?

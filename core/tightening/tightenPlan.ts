@@ -1,3 +1,4 @@
+import type { TightenPlanInput } from './tightenPlanInput';
 import { reaches } from './wrenchChoose';
 import { atMost, inMillionths } from '../quantity/withinLimits';
 import {
@@ -5,22 +6,12 @@ import {
   type AngleStage,
   type Demand,
   type Fastener,
-  type Programme,
   type PullStage,
   type Stage,
   type TorqueStage,
   type WrenchRange,
 } from './programme';
 import { requirePlan } from './requirePlan';
-
-export interface TightenPlanInput {
-  readonly set: string;
-  readonly instance: string;
-  readonly fasteners: readonly Fastener[];
-  readonly programme: Programme;
-  readonly wrenches?: readonly WrenchRange[];
-  readonly demands?: readonly Demand[];
-}
 
 /** Stands where a fastener's id would, for what is done once for the whole set. */
 export const WHOLE_SET = 'all';

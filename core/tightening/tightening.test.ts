@@ -1,7 +1,8 @@
+import type { TightenPlanInput } from './tightenPlanInput';
 import fc from 'fast-check';
 import { adapterSetting } from './adapterSetting';
 import type { Fastener, Stage } from './programme';
-import { tightenPlan, type TightenPlanInput } from './tightenPlan';
+import { tightenPlan } from './tightenPlan';
 
 const fasteners: Fastener[] = ['a', 'b', 'c'].map((id, place) => ({
   id,

@@ -1,4 +1,4 @@
-import type { WrenchShown } from '../job/act';
+import type { WrenchShown } from '../job/facts/run';
 import { agreesWithCrib, type HandTime } from './agrees';
 import { foldTool } from './foldTool';
 import type { ToolAct, ToolActData, ToolActType } from './tool';

@@ -1,4 +1,4 @@
-import type { WrenchShown } from '../job/act';
+import type { WrenchShown } from '../job/facts/run';
 import { isInDate } from '../job/run/inDate';
 import type { ToolState } from './tool';
 import { wrenchShown } from './wrench';

@@ -1,4 +1,4 @@
-import type { WrenchShown } from '../job/act';
+import type { WrenchShown } from '../job/facts/run';
 import { lastCheck, type ToolState } from './tool';
 
 /** A torque wrench as it is written on an act: what it was, and what it was found to give. */

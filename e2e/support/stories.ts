@@ -1,6 +1,6 @@
+import type { Scope } from '@cardinex/core/job/facts/scope';
 import { randomUUID } from 'node:crypto';
 import { firstVariant, sheetHash } from '../../demo/jobs';
-import type { Scope } from '../../core/job/scope';
 import type { EngineSheet } from '../../core/sheet/engineSheet';
 import { tolvane44 } from '../../demo/sheets/tolvane44';
 import { crewMember, lockside } from '../../demo/shops';

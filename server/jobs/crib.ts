@@ -1,6 +1,7 @@
+import type { CribJudgement } from '@cardinex/core/job/facts/crib';
 import type { Transaction } from 'sequelize';
 import type { Act, LoggedAct } from '@cardinex/core/job/act';
-import { wrenchNamed, type CribJudgement } from '@cardinex/core/job/crib';
+import { wrenchNamed } from '@cardinex/core/job/crib';
 import { agreesWithCrib, type HandTime } from '@cardinex/core/tools/agrees';
 import { foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolState } from '@cardinex/core/tools/tool';

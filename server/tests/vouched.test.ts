@@ -1,5 +1,6 @@
+import type { WrenchShown } from '@cardinex/core/job/facts/run';
 import { randomUUID } from 'node:crypto';
-import type { Act, JobEvent, WrenchShown } from '@cardinex/core/job/act';
+import type { Act, JobEvent } from '@cardinex/core/job/act';
 import { cribDoubts } from '@cardinex/core/job/crib';
 import { fold } from '@cardinex/core/job/evolve';
 import { linersIn } from '@cardinex/core/job/tests/told';

@@ -1,6 +1,6 @@
+import type { ActLine, Known } from './actLine';
 import type { LoggedAct } from '@cardinex/core/job/act';
 import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead';
-import type { JobState } from '@cardinex/core/job/state';
 import { THE_SHEET } from '@cardinex/core/job/layers';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -18,17 +18,6 @@ import { readingName } from './overheadNames';
 import { cribWords } from './crib';
 import { pendingWords } from './pending';
 import { METRIC, degrees, endName, length, type ReaderUnits } from './quantity';
-
-export interface ActLine {
-  readonly what: string;
-  /** The figure, set apart at the end of the line. */
-  readonly value?: string;
-  /** What someone said about it. */
-  readonly words?: string;
-}
-
-/** What a job knows of things that acts name only by their id. */
-export type Known = Pick<JobState, 'register' | 'parts' | 'pending'>;
 
 /**
  * One line of the record for an act.

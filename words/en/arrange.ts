@@ -1,5 +1,6 @@
+import type { PlacedLiner } from '@cardinex/core/block/arrange/input';
 import type { Cure } from '@cardinex/core/block/arrange/cure';
-import type { LinerArrange, PlacedLiner } from '@cardinex/core/block/linerArrange';
+import type { LinerArrange } from '@cardinex/core/block/linerArrange';
 import { METRIC, length, listed, type ReaderUnits } from './quantity';
 
 /** Where one liner goes, on what, and how high it stands then. */

@@ -1,4 +1,4 @@
-import type { BoltFault } from '@cardinex/core/job/act';
+import type { BoltFault } from '@cardinex/core/job/facts/run';
 
 const FAULTS: Readonly<Record<BoltFault, string>> = {
   'did-not-reach': 'Did not reach',

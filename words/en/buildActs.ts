@@ -1,7 +1,7 @@
+import type { ActLine } from './actLine';
 import type { ActOf } from '@cardinex/core/job/act';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
-import type { ActLine } from './acts';
 import { checkItemName } from './checkNames';
 import { mass } from './mass';
 import { METRIC, length, listed, type ReaderUnits } from './quantity';

@@ -1,8 +1,8 @@
+import type { CheckDecision } from '@cardinex/core/job/facts/checks';
 import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
 import { THICKNESS, type HoleStep, type LookItem } from '@cardinex/core/job/cards/inspect/checksOf';
 import { BUILD_KINDS, type BuildKind, type Check } from '@cardinex/core/job/checks/check';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
-import type { CheckDecision } from '@cardinex/core/job/checks/state';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { buildItem, buildName, buildPlace } from './buildNames';

@@ -1,4 +1,4 @@
-import type { TimeDoubt } from '@cardinex/core/job/actTime';
+import type { TimeDoubt } from '@cardinex/core/job/facts/actTime';
 import { list, plural } from './kit';
 
 /** What is said of an act that the server could not take at its word. */

@@ -1,3 +1,4 @@
+import type { ActLine, Known } from './actLine';
 import type { ActOf, ActType } from '@cardinex/core/job/act';
 import type { Isolation } from '@cardinex/core/job/cards/dead';
 import { DEAD } from '@cardinex/core/job/cards/dead';
@@ -5,7 +6,6 @@ import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { STRIP } from '@cardinex/core/job/slackening';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
-import type { ActLine, Known } from './acts';
 import { capital, small } from './capital';
 import { isolationSentence } from './cards/dead';
 import { cardTitle } from './cards/names';

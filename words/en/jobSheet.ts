@@ -1,4 +1,4 @@
-import type { CameWith } from '@cardinex/core/job/layers';
+import type { CameWith } from '@cardinex/core/job/facts/layers';
 import type { Redo } from '@cardinex/core/job/redo';
 import { listed } from './quantity';
 

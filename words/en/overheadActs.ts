@@ -1,6 +1,6 @@
+import type { ActLine } from './actLine';
 import type { ActOf } from '@cardinex/core/job/act';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import type { ActLine } from './acts';
 import { capital } from './capital';
 import { bridgeStepName, schoolName } from './overheadNames';
 import { coverNamed, itemNamed } from './itemNames';

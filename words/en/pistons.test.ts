@@ -1,4 +1,5 @@
-import { linerArrange, type LinerArrangeInput } from '@cardinex/core/block/linerArrange';
+import type { LinerArrangeInput } from '@cardinex/core/block/arrange/input';
+import { linerArrange } from '@cardinex/core/block/linerArrange';
 import { compression } from '@cardinex/core/piston/compression';
 import { gasketGrade } from '@cardinex/core/piston/gasketGrade';
 import { matchMass } from '@cardinex/core/piston/matchMass';

@@ -1,12 +1,12 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CrankHold } from '@cardinex/core/job/facts/crank';
 import { moment, plural } from './kit';
 import type { Refusal, RefusalCode } from '@cardinex/core/job/refusal';
 import type { SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
 import { cardTitle } from './cards/names';
 import { METRIC, degrees, length, pressure, setting, torque, type ReaderUnits } from './quantity';
 import { crankHoldSentence } from './register';
-import type { CrankHold } from '@cardinex/core/job/crankHeld';
 import { sheetFindingSentence } from './sheets/findings';
-import type { CardName } from '@cardinex/core/job/tray';
 
 type Facts = NonNullable<Refusal['facts']>;
 

@@ -1,5 +1,5 @@
-import type { CrankHold } from '@cardinex/core/job/crankHeld';
-import type { ThingBars, ThingKind } from '@cardinex/core/job/register';
+import type { CrankHold } from '@cardinex/core/job/facts/crank';
+import type { ThingBars, ThingKind } from '@cardinex/core/job/facts/register';
 
 const KINDS: Readonly<Record<ThingKind, string>> = {
   'liner-clamp': 'Liner clamps',

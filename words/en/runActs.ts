@@ -1,10 +1,11 @@
-import type { ActOf, HowRead, RunName, Side } from '@cardinex/core/job/act';
+import type { ActLine } from './actLine';
+import type { HowRead, RunName, Side } from '@cardinex/core/job/facts/run';
+import type { Attempt } from '@cardinex/core/job/facts/runs';
+import type { ActOf } from '@cardinex/core/job/act';
 import { readKey, stageKey } from '@cardinex/core/job/run/runKey';
 import { setForRun, STRIP } from '@cardinex/core/job/slackening';
 import { setOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import type { Attempt } from '@cardinex/core/job/run/runState';
-import type { ActLine } from './acts';
 import { faultName } from './boltFaults';
 import { capital } from './capital';
 import { holesText } from './holes';

@@ -1,10 +1,6 @@
-import type { Because } from '@cardinex/core/job/cause';
-import {
-  cylindersInScope,
-  type JobSheet,
-  type Scope,
-  type ScopeKind,
-} from '@cardinex/core/job/scope';
+import type { Scope, ScopeKind } from '@cardinex/core/job/facts/scope';
+import type { Because } from '@cardinex/core/job/facts/cause';
+import { cylindersInScope, type JobSheet } from '@cardinex/core/job/scope';
 import { cylindersOf } from '@cardinex/core/sheet/engineSheet';
 import { listed } from './quantity';
 

@@ -1,4 +1,4 @@
-import type { TrayReason } from '@cardinex/core/job/tray';
+import type { TrayReason } from '@cardinex/core/job/trayReason';
 import type { Lack } from '@cardinex/core/job/lacks';
 import { capital } from './capital';
 import { cribSentence } from './crib';

@@ -1,6 +1,7 @@
+import { CAUSES, type Because } from '@cardinex/core/job/facts/cause';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { CAUSES, needsWords, type Because } from '@cardinex/core/job/cause';
+import { needsWords } from '@cardinex/core/job/cause';
 import { causeWords as w } from '@cardinex/words/en/cards/cause';
 import { causeName } from '@cardinex/words/en/scope';
 import { useMemberName } from '../../session/SessionProvider';

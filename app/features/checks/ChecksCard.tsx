@@ -1,7 +1,7 @@
+import { viewsOn } from '@cardinex/core/job/checks/views';
 import type { ReactNode } from 'react';
 import type { ActType } from '@cardinex/core/job/act';
 import type { CheckCard } from '@cardinex/core/job/checks/check';
-import { viewsOn } from '@cardinex/core/job/checks/view';
 import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { cardBacks } from '@cardinex/words/en/cards/buildSteps';
 import { cardTitle } from '@cardinex/words/en/cards/names';

@@ -1,6 +1,6 @@
+import type { CheckDecision } from '@cardinex/core/job/facts/checks';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { CheckDecision } from '@cardinex/core/job/checks/state';
 import { canBeReworked, type CheckView, type ItemView } from '@cardinex/core/job/checks/view';
 import { seenOf } from '@cardinex/core/job/checks/state';
 import { afterCut, findingSentence, inspectWords as w } from '@cardinex/words/en/cards/inspect';

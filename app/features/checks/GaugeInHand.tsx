@@ -1,6 +1,6 @@
+import type { GaugeShown } from '@cardinex/core/job/facts/shown';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
-import type { GaugeShown } from '@cardinex/core/job/act';
 import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { Button } from '../../ui/Button';
 

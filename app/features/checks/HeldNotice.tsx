@@ -1,5 +1,5 @@
+import type { CrankHold } from '@cardinex/core/job/facts/crank';
 import { View } from 'react-native';
-import type { CrankHold } from '@cardinex/core/job/crankHeld';
 import { crankHoldSentence } from '@cardinex/words/en/register';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';

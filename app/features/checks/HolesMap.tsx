@@ -1,4 +1,4 @@
-import type { BoltStatus } from '@cardinex/core/job/run/runView';
+import type { BoltStatus } from '@cardinex/core/job/run/views';
 import { type Check } from '@cardinex/core/job/checks/check';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { inspectWords as w } from '@cardinex/words/en/cards/inspect';

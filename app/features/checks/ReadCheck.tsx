@@ -1,7 +1,8 @@
+import type { Printed } from '@cardinex/core/job/facts/shown';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { ActType, Printed } from '@cardinex/core/job/act';
+import type { ActType } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { aboveNew } from '@cardinex/core/job/checks/aboveNew';
 import { readingOf } from '@cardinex/core/job/checks/state';

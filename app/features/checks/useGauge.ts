@@ -1,5 +1,5 @@
+import type { GaugeShown } from '@cardinex/core/job/facts/shown';
 import { useState } from 'react';
-import type { GaugeShown } from '@cardinex/core/job/act';
 import type { ToolKind } from '@cardinex/core/tools/tool';
 import { useTools } from '../../session/queries';
 

@@ -1,6 +1,6 @@
+import type { KeptAct } from '../../ledger/kept';
 import { View } from 'react-native';
 import { deviceWords as w } from '@cardinex/words/en/screens';
-import type { KeptAct } from '../../ledger/storage';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';

@@ -1,4 +1,4 @@
-import type { KeptAct } from '../../ledger/storage';
+import type { KeptAct } from '../../ledger/kept';
 import { saveFile } from './saveFile';
 
 /** Hands the browser a file of acts that are not in the server's log, to be kept or handed on. */

@@ -1,4 +1,5 @@
-import type { KeptAct, LedgerStorage } from '../../ledger/storage';
+import type { KeptAct } from '../../ledger/kept';
+import type { LedgerStorage } from '../../ledger/storage';
 import { useKept } from './useKept';
 
 const NONE: readonly KeptAct[] = [];

@@ -1,6 +1,6 @@
+import type { KeptAct } from '../../ledger/kept';
 import { useEffect, useState } from 'react';
 import { otherOutboxes } from '../../ledger/otherOutboxes';
-import type { KeptAct } from '../../ledger/storage';
 import { useBench } from '../../session/SessionProvider';
 
 /** Acts this device still keeps for a database other than the one that answers now. */

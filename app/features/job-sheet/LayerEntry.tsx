@@ -1,3 +1,4 @@
+import { CAME_WITH, type Layer, type Point } from '@cardinex/core/job/facts/layers';
 import { router } from 'expo-router';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -5,7 +6,6 @@ import { v7 as uuidv7 } from 'uuid';
 import { readSheet } from '@cardinex/contract/sheets/readSheet';
 import { barsLayer } from '@cardinex/core/job/decideLayers';
 import { withPoints } from '@cardinex/core/job/differences';
-import { CAME_WITH, type Layer, type Point } from '@cardinex/core/job/layers';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { saysTheSame } from '@cardinex/core/sheet/saysTheSame';
 import { variantOf } from '@cardinex/core/sheet/variants';

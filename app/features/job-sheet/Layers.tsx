@@ -1,7 +1,7 @@
+import type { Layer } from '@cardinex/core/job/facts/layers';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import type { Difference } from '@cardinex/core/job/differences';
-import type { Layer } from '@cardinex/core/job/layers';
 import { cameWithNames, layerWords as w } from '@cardinex/words/en/jobSheet';
 import { namedPlaceLabel, saidShort } from '@cardinex/words/en/sheets/places';
 import { Button } from '../../ui/Button';

@@ -1,5 +1,5 @@
+import type { CameWith, Layer, Point } from '@cardinex/core/job/facts/layers';
 import { createStore, del, get, set } from 'idb-keyval';
-import type { CameWith, Layer, Point } from '@cardinex/core/job/layers';
 
 /** A leaflet or a deviation being entered, kept on this device as it is typed. */
 export interface LayerDraft {

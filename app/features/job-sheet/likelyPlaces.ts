@@ -1,4 +1,4 @@
-import type { CameWith } from '@cardinex/core/job/layers';
+import type { CameWith } from '@cardinex/core/job/facts/layers';
 
 /** What leaflets of a kind usually speak of, as places of the sheet. */
 const SPEAKS_OF: Readonly<Record<CameWith, RegExp | null>> = {

@@ -1,8 +1,8 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
 import { timeOfDay } from '@cardinex/words/en/kit';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { isOn } from '@cardinex/core/job/cardOf';
-import type { CardName } from '@cardinex/core/job/tray';
 import { actLine } from '@cardinex/words/en/acts';
 import { shared } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';

@@ -1,6 +1,6 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import type { CardName } from '@cardinex/core/job/tray';
 import { Body } from '../../ui/Words';
 import { ActLog } from './ActLog';
 

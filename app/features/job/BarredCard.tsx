@@ -1,8 +1,8 @@
+import type { TrayCard } from '@cardinex/core/job/standing';
 import { router, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { canBeLeftOut } from '@cardinex/core/job/leaveOut';
-import type { TrayCard } from '@cardinex/core/job/tray';
 import { cardTitle, entryTitle, statusWord } from '@cardinex/words/en/cards/names';
 import { registerWords } from '@cardinex/words/en/register';
 import { trayWords } from '@cardinex/words/en/screens';

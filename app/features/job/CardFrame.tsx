@@ -1,6 +1,6 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
 import { useEffect, useState, type PropsWithChildren, type ReactNode } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
-import type { CardName } from '@cardinex/core/job/tray';
 import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 import { RefusalLine, useRefusal } from '../../ui/Refusal';

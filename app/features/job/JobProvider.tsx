@@ -1,3 +1,5 @@
+import type { KeptAct } from '../../ledger/kept';
+import type { TrayCard } from '@cardinex/core/job/standing';
 import { router } from 'expo-router';
 import {
   createContext,
@@ -11,7 +13,7 @@ import {
 import type { SheetRevision } from '@cardinex/contract/api';
 import type { ActData, ActType } from '@cardinex/core/job/act';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
-import { trayOf, type TrayCard } from '@cardinex/core/job/tray';
+import { trayOf } from '@cardinex/core/job/tray';
 import type { JobState } from '@cardinex/core/job/state';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { refusalSentence } from '@cardinex/words/en/refusals';
@@ -19,7 +21,6 @@ import { shared } from '@cardinex/words/en/screens';
 import { storageWords } from '@cardinex/words/en/storage';
 import type { NewAct, Recorded, Unkept } from '../../ledger/jobLedger';
 import type { Away } from '../../ledger/outbox';
-import type { KeptAct } from '../../ledger/storage';
 import { useUnits } from '../../device/preferences';
 import { useActor, useBench } from '../../session/SessionProvider';
 import { Notice } from '../../ui/Notice';

@@ -1,6 +1,6 @@
+import type { LeaveOut as Card } from '@cardinex/core/job/facts/leaveOut';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { LeaveOut as Card } from '@cardinex/core/job/leaveOut';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { leaveOutWords as w } from '@cardinex/words/en/scope';
 import { Button } from '../../ui/Button';

@@ -1,5 +1,5 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
 import { View } from 'react-native';
-import type { CardName } from '@cardinex/core/job/tray';
 import { cardTitle } from '@cardinex/words/en/cards/names';
 import { trayWords } from '@cardinex/words/en/screens';
 import { Body } from '../../ui/Words';

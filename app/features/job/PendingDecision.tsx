@@ -1,6 +1,7 @@
+import type { Pending } from '@cardinex/core/job/pendingState';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { cardOfDecision, waitingDecisions, type Pending } from '@cardinex/core/job/pending';
+import { cardOfDecision, waitingDecisions } from '@cardinex/core/job/pending';
 import { entryOf } from '@cardinex/core/job/tray';
 import { actLine } from '@cardinex/words/en/acts';
 import { moment } from '@cardinex/words/en/kit';

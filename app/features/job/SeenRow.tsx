@@ -1,5 +1,5 @@
+import type { CheckSeen } from '@cardinex/core/job/facts/checks';
 import { Pressable, View } from 'react-native';
-import type { CheckSeen } from '@cardinex/core/job/checks/state';
 import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 import { Body, Small } from '../../ui/Words';

@@ -1,5 +1,5 @@
+import type { TrayCard } from '@cardinex/core/job/standing';
 import { Text, View } from 'react-native';
-import type { TrayCard } from '@cardinex/core/job/tray';
 import { entryTitle, statusWord } from '@cardinex/words/en/cards/names';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 import { GoTo } from '../../ui/GoTo';

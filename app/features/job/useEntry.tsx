@@ -1,5 +1,7 @@
+import type { TrayCard } from '@cardinex/core/job/standing';
+import type { CardName } from '@cardinex/core/job/trayReason';
 import type { ReactElement, ReactNode } from 'react';
-import { entryOf, type CardName, type TrayCard } from '@cardinex/core/job/tray';
+import { entryOf } from '@cardinex/core/job/tray';
 import { BarredCard } from './BarredCard';
 import { useJob } from './JobProvider';
 import { NoSuchCard } from './NoSuchCard';

@@ -1,6 +1,6 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
 import { lastActOf } from '@cardinex/core/job/decideAware';
 import { isOn } from '@cardinex/core/job/cardOf';
-import type { CardName } from '@cardinex/core/job/tray';
 import type { ActType, LoggedAct } from '@cardinex/core/job/act';
 import { undoHint } from '@cardinex/words/en/acts';
 import { useUnits } from '../../device/preferences';

@@ -1,3 +1,5 @@
+import type { Printed } from '@cardinex/core/job/facts/shown';
+import type { LinersState } from '@cardinex/core/job/facts/liners';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -9,11 +11,9 @@ import {
   boresToSeal,
   linersFinding,
   unreadBores,
-  type LinersState,
 } from '@cardinex/core/job/cards/liners';
 import { fitsLiners } from '@cardinex/core/job/scope';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
-import type { Printed } from '@cardinex/core/job/act';
 import { linerLimitsMm } from '@cardinex/core/sheet/linerStand';
 import { heightsOf, type LinerHeights } from '@cardinex/core/sheet/spec/block';
 import { cardTitle } from '@cardinex/words/en/cards/names';

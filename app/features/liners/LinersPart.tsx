@@ -1,4 +1,4 @@
-import { viewsOn } from '@cardinex/core/job/checks/view';
+import { viewsOn } from '@cardinex/core/job/checks/views';
 import { OneCheck } from '../checks/OneCheck';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';

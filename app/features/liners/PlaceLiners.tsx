@@ -1,9 +1,9 @@
+import { viewsOn } from '@cardinex/core/job/checks/views';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import type { LinerArrange } from '@cardinex/core/block/linerArrange';
 import { boreIds } from '@cardinex/core/job/cards/liners';
 import { placingOf } from '@cardinex/core/job/cards/linerPlacing';
-import { viewsOn } from '@cardinex/core/job/checks/view';
 import { cardBacks, placeWords as w } from '@cardinex/words/en/cards/buildSteps';
 import { Button } from '../../ui/Button';
 import { Body, Small } from '../../ui/Words';

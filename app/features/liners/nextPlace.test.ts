@@ -1,4 +1,4 @@
-import { NO_LINERS, type LinersState } from '@cardinex/core/job/cards/liners';
+import { NO_LINERS, type LinersState } from '@cardinex/core/job/facts/liners';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { nextPlace } from './nextPlace';
 

@@ -1,4 +1,5 @@
-import { boreIds, placesOf, type LinersState } from '@cardinex/core/job/cards/liners';
+import type { LinersState } from '@cardinex/core/job/facts/liners';
+import { boreIds, placesOf } from '@cardinex/core/job/cards/liners';
 import type { JobSheet } from '@cardinex/core/job/scope';
 
 export interface Place {

@@ -1,3 +1,5 @@
+import { SCOPES } from '@cardinex/core/job/facts/scope';
+import { CAUSES } from '@cardinex/core/job/facts/cause';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
@@ -5,9 +7,9 @@ import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { words } from '@cardinex/contract/text';
-import { CAUSES, needsWords } from '@cardinex/core/job/cause';
+import { needsWords } from '@cardinex/core/job/cause';
 import { valueIn } from '@cardinex/core/quantity/readQuantity';
-import { CARDS_NOW, asksWhich, SCOPES } from '@cardinex/core/job/scope';
+import { CARDS_NOW, asksWhich } from '@cardinex/core/job/scope';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { openQuestions, optionForSerial } from '@cardinex/core/sheet/variants';

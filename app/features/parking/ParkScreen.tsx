@@ -1,7 +1,7 @@
+import { PARKED_WITH, type ParkedWith } from '@cardinex/core/job/facts/parking';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { PARKED_WITH, type ParkedWith } from '@cardinex/core/job/parking';
 import { thingsIn } from '@cardinex/core/job/register';
 import { parkedWithName, parkingWords as w } from '@cardinex/words/en/parking';
 import { listed } from '@cardinex/words/en/quantity';

@@ -1,6 +1,6 @@
+import { PARKED_WITH, type Parking } from '@cardinex/core/job/facts/parking';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { PARKED_WITH, type Parking } from '@cardinex/core/job/parking';
 import { thingsIn } from '@cardinex/core/job/register';
 import { parkedWithName, parkingWords as w } from '@cardinex/words/en/parking';
 import { listed } from '@cardinex/words/en/quantity';

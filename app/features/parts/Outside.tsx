@@ -1,6 +1,6 @@
+import type { Holds, OutsideWork } from '@cardinex/core/job/facts/parts';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Holds, OutsideWork } from '@cardinex/core/job/cards/parts';
 import { partsWords as w } from '@cardinex/words/en/cards/parts';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

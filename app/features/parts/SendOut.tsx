@@ -1,6 +1,6 @@
+import type { Holds } from '@cardinex/core/job/facts/parts';
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import type { Holds } from '@cardinex/core/job/cards/parts';
 import { entryTitle } from '@cardinex/words/en/cards/names';
 import { partsWords as w } from '@cardinex/words/en/cards/parts';
 import { Choice } from '../../ui/Choice';

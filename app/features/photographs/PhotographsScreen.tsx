@@ -1,11 +1,11 @@
+import type { KeptPhotograph } from '../../ledger/kept';
+import type { Photograph } from '@cardinex/core/job/facts/photographs';
 import { moment } from '@cardinex/words/en/kit';
 import { useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
-import type { Photograph } from '@cardinex/core/job/photographs';
 import { photographWords as w } from '@cardinex/words/en/photographs';
 import { shared } from '@cardinex/words/en/screens';
-import type { KeptPhotograph } from '../../ledger/storage';
 import { useBench, useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

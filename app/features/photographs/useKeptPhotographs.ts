@@ -1,5 +1,6 @@
+import type { KeptPhotograph } from '../../ledger/kept';
 import { useCallback, useMemo } from 'react';
-import type { KeptPhotograph, LedgerStorage } from '../../ledger/storage';
+import type { LedgerStorage } from '../../ledger/storage';
 import { useKept } from '../device/useKept';
 
 /** Photographs of a job that were taken on this device, by id; null until they were read. */

@@ -1,6 +1,6 @@
+import type { Printed } from '@cardinex/core/job/facts/shown';
 import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Printed } from '@cardinex/core/job/act';
 import { setPreferences, setUnits } from '../../device/preferences';
 import { Ask } from '../../ui/Ask';
 import { RefusalLine, RefusalProvider } from '../../ui/Refusal';

@@ -1,7 +1,7 @@
+import type { Printed } from '@cardinex/core/job/facts/shown';
 import { useImperativeHandle, useRef, useState, type RefObject } from 'react';
 import { View, type TextInput } from 'react-native';
 import { parseReading, type ReadingFault } from '@cardinex/core/quantity/parseReading';
-import type { Printed } from '@cardinex/core/job/act';
 import { length } from '@cardinex/words/en/quantity';
 import { readingsWords as r } from '@cardinex/words/en/readings';
 import { linersWords as w } from '@cardinex/words/en/screens';

@@ -1,3 +1,4 @@
+import type { GapReading } from '@cardinex/core/job/facts/overhead';
 import { useRef, useState } from 'react';
 import { ScrollView, Text, View } from 'react-native';
 import {
@@ -16,7 +17,6 @@ import { readingName } from '@cardinex/words/en/overheadNames';
 import { length } from '@cardinex/words/en/quantity';
 import { itemName, placeName } from '@cardinex/words/en/checkNames';
 import { readingsWords as w, tableName } from '@cardinex/words/en/readings';
-import type { GapReading } from '@cardinex/core/job/act';
 import { useUnits } from '../../device/preferences';
 import { useMemberName } from '../../session/SessionProvider';
 import { Ask } from '../../ui/Ask';

@@ -1,7 +1,7 @@
+import { THING_KINDS, type ThingBars, type ThingKind } from '@cardinex/core/job/facts/register';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
-import { THING_KINDS, type ThingBars, type ThingKind } from '@cardinex/core/job/register';
 import {
   barsSentence,
   registerWords as w,

@@ -1,9 +1,10 @@
+import type { Thing } from '@cardinex/core/job/facts/register';
 import { moment } from '@cardinex/words/en/kit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
-import { thingsIn, type Thing } from '@cardinex/core/job/register';
+import { thingsIn } from '@cardinex/core/job/register';
 import { barsSentence, crankHoldSentence, registerWords as w } from '@cardinex/words/en/register';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
+import type { ScopeKind } from '@cardinex/core/job/facts/scope';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import type { ScopeKind } from '@cardinex/core/job/scope';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';

@@ -1,7 +1,7 @@
+import type { BoltView, RunView } from '@cardinex/core/job/run/views';
 import { timeToSecond } from '@cardinex/words/en/kit';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { useMemberName } from '../../session/SessionProvider';

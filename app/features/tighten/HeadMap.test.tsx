@@ -1,5 +1,5 @@
+import type { BoltStatus } from '@cardinex/core/job/run/views';
 import { render, screen } from '@testing-library/react';
-import type { BoltStatus } from '@cardinex/core/job/run/runView';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { HeadMap } from './HeadMap';
 

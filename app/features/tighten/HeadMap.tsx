@@ -1,6 +1,6 @@
+import type { BoltStatus } from '@cardinex/core/job/run/views';
 import { pathNumber } from '../../ui/pathNumber';
 import { Circle, G, Line, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
-import type { BoltStatus } from '@cardinex/core/job/run/runView';
 import type { FastenedSet, TreatmentKind } from '@cardinex/core/sheet/spec/fastening';
 import { usePalette } from '../../ui/useTheme';
 import { Deck } from './Deck';

@@ -1,5 +1,6 @@
+import type { RunView } from '@cardinex/core/job/run/views';
 import { View } from 'react-native';
-import { runDone, type RunView } from '@cardinex/core/job/run/runView';
+import { runDone } from '@cardinex/core/job/run/runView';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { Button } from '../../ui/Button';
 

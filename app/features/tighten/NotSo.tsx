@@ -1,7 +1,7 @@
+import type { BoltView, RunView } from '@cardinex/core/job/run/views';
+import type { BoltFault } from '@cardinex/core/job/facts/run';
 import { useState } from 'react';
 import { adviceFor, faultsOf } from '@cardinex/core/job/run/advice';
-import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
-import type { BoltFault } from '@cardinex/core/job/act';
 import { groupOf } from '@cardinex/core/sheet/programmeOf';
 import type { TraceSample, TraceVerdict } from '@cardinex/core/tightening/traceVerdict';
 import { adviceSentence, tightenScreen as w } from '@cardinex/words/en/cards/tighten';

@@ -1,12 +1,12 @@
+import type { RunView } from '@cardinex/core/job/run/views';
+import type { WrenchShown } from '@cardinex/core/job/facts/run';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { coveringView } from '@cardinex/core/job/cards/covering';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
-import type { RunView } from '@cardinex/core/job/run/runView';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { isInDate } from '@cardinex/core/job/run/inDate';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
-import type { WrenchShown } from '@cardinex/core/job/act';
 import { small } from '@cardinex/words/en/capital';
 import { groupMark } from '@cardinex/core/sheet/groupMark';
 import { treatmentOf } from '@cardinex/core/sheet/treatmentOf';

@@ -1,5 +1,5 @@
+import type { TrayCard } from '@cardinex/core/job/standing';
 import { View } from 'react-native';
-import type { TrayCard } from '@cardinex/core/job/tray';
 import { proposalsFor } from '@cardinex/core/job/proposeValue';
 import { proposeWords as w } from '@cardinex/words/en/cards/propose';
 import { torque } from '@cardinex/words/en/quantity';

@@ -1,7 +1,7 @@
+import type { RunView } from '@cardinex/core/job/run/views';
 import { moment } from '@cardinex/words/en/kit';
 import { View } from 'react-native';
 import type { BoltResult, RunResults } from '@cardinex/core/job/run/results';
-import type { RunView } from '@cardinex/core/job/run/runView';
 import { holesText } from '@cardinex/words/en/holes';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import {

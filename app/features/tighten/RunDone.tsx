@@ -1,9 +1,9 @@
+import type { RunView } from '@cardinex/core/job/run/views';
 import { router } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { runResults, type RunResults } from '@cardinex/core/job/run/results';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
-import type { RunView } from '@cardinex/core/job/run/runView';
 import { currentCard } from '@cardinex/core/job/tray';
 import { entryTitle } from '@cardinex/words/en/cards/names';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';

@@ -1,7 +1,8 @@
+import type { RunView } from '@cardinex/core/job/run/views';
 import { useState } from 'react';
 import { coveringView } from '@cardinex/core/job/cards/covering';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
-import { numberOf, type RunView } from '@cardinex/core/job/run/runView';
+import { numberOf } from '@cardinex/core/job/run/runView';
 import { stageToSet } from '@cardinex/core/job/run/stageSet';
 import { currentRun } from '@cardinex/core/job/tray';
 import { Covering } from '../covering/Covering';

@@ -1,5 +1,6 @@
+import type { RunView } from '@cardinex/core/job/run/views';
 import { useState } from 'react';
-import { numberOf, type RunView } from '@cardinex/core/job/run/runView';
+import { numberOf } from '@cardinex/core/job/run/runView';
 import { groupOf } from '@cardinex/core/sheet/programmeOf';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { Button } from '../../ui/Button';

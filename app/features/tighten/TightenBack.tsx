@@ -1,7 +1,7 @@
+import type { StageView, RunView } from '@cardinex/core/job/run/views';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { groupOf, printedFor } from '@cardinex/core/sheet/programmeOf';
-import type { StageView, RunView } from '@cardinex/core/job/run/runView';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { printedSource, printedText } from '@cardinex/words/en/quantity';
 import { clampWords } from '@cardinex/words/en/cards/clamp';

@@ -1,17 +1,10 @@
+import type { BoltView, RunView } from '@cardinex/core/job/run/views';
+import type { HowRead } from '@cardinex/core/job/facts/run';
+import type { RunState } from '@cardinex/core/job/facts/runs';
 import { useEffect, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
-import type { HowRead } from '@cardinex/core/job/act';
-import type { RunState } from '@cardinex/core/job/run/runState';
-import {
-  isSwept,
-  nextOf,
-  numberOf,
-  onSide,
-  wasLeft,
-  type BoltView,
-  type RunView,
-} from '@cardinex/core/job/run/runView';
+import { isSwept, nextOf, numberOf, onSide, wasLeft } from '@cardinex/core/job/run/runView';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { STRIP } from '@cardinex/core/job/slackening';
 import { printedFor } from '@cardinex/core/sheet/programmeOf';

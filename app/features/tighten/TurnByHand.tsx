@@ -1,8 +1,8 @@
+import type { CapTurn, RunView } from '@cardinex/core/job/run/views';
 import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
-import type { RunView } from '@cardinex/core/job/run/runView';
-import { capsOf, type CapTurn } from '@cardinex/core/job/run/turns';
+import { capsOf } from '@cardinex/core/job/run/turns';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { turnWords as w } from '@cardinex/words/en/cards/buildSteps';
 import { listed } from '@cardinex/words/en/quantity';

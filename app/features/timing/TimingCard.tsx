@@ -1,3 +1,4 @@
+import { viewsOn } from '@cardinex/core/job/checks/views';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
@@ -5,7 +6,6 @@ import { v7 as uuidv7 } from 'uuid';
 import type { ActType } from '@cardinex/core/job/act';
 import { isOn } from '@cardinex/core/job/cardOf';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
-import { viewsOn } from '@cardinex/core/job/checks/view';
 import {
   MARKS_SET,
   TWO_TURNS,

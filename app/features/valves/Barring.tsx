@@ -1,6 +1,6 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { CardName } from '@cardinex/core/job/tray';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import { cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
 import { settable } from '@cardinex/core/overhead/settable';

@@ -1,6 +1,6 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import type { CardName } from '@cardinex/core/job/tray';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';

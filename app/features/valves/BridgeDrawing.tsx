@@ -1,6 +1,6 @@
+import type { BridgeStep } from '@cardinex/core/job/facts/overhead';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
-import type { BridgeStep } from '@cardinex/core/job/act';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { usePalette } from '../../ui/useTheme';
 

@@ -1,9 +1,9 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
+import type { BridgeStep } from '@cardinex/core/job/facts/overhead';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { BridgeStep } from '@cardinex/core/job/act';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
-import type { CardName } from '@cardinex/core/job/tray';
 import { itemName } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { bridgeStepName } from '@cardinex/words/en/overheadNames';

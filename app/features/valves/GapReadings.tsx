@@ -1,5 +1,5 @@
+import type { GapReading } from '@cardinex/core/job/facts/overhead';
 import { Pressable, Text, View } from 'react-native';
-import type { GapReading } from '@cardinex/core/job/act';
 import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import { gapVerdictWord } from '@cardinex/words/en/cards/valves';
 import { readingName } from '@cardinex/words/en/overheadNames';

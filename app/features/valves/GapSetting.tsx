@@ -1,7 +1,9 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
+import type { Printed } from '@cardinex/core/job/facts/shown';
+import type { GapReading } from '@cardinex/core/job/facts/overhead';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { REACH_MM } from '@cardinex/core/job/reach';
-import type { GapReading, Printed } from '@cardinex/core/job/act';
 import { shiftLearnt, type OverheadView } from '@cardinex/core/job/cards/valves';
 import {
   asksFound,
@@ -9,7 +11,6 @@ import {
   leafFor,
   type ItemView,
 } from '@cardinex/core/job/cards/valvesItem';
-import type { CardName } from '@cardinex/core/job/tray';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import { itemName, itemShort } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';

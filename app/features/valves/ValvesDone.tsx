@@ -1,9 +1,9 @@
+import type { CardName } from '@cardinex/core/job/trayReason';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { hotShifts } from '@cardinex/core/job/cards/hotShifts';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';
 import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
-import type { CardName } from '@cardinex/core/job/tray';
 import {
   hotOddSentence,
   hotShiftSentence,

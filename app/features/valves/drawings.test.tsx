@@ -1,6 +1,7 @@
+import { CRANK_UNKNOWN } from '@cardinex/core/job/facts/crank';
+import { NO_VALVES } from '@cardinex/core/job/facts/valves';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { overheadView } from '@cardinex/core/job/cards/valves';
-import { CRANK_UNKNOWN, NO_VALVES } from '@cardinex/core/job/cards/valvesState';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { CrankClock } from './CrankClock';

@@ -1,4 +1,4 @@
-import type { GapReading } from '@cardinex/core/job/act';
+import type { GapReading } from '@cardinex/core/job/facts/overhead';
 import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 
 interface Asked {

@@ -1,5 +1,5 @@
+import type { Printed } from '@cardinex/core/job/facts/shown';
 import { goNoGo, type GoNoGo } from '@cardinex/core/overhead/goNoGo';
-import type { Printed } from '@cardinex/core/job/act';
 import { leavesLeft } from '@cardinex/core/tools/tool';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { leafName } from '@cardinex/words/en/tools';

@@ -1,3 +1,4 @@
+import type { TightenPlanInput } from '@cardinex/core/tightening/tightenPlanInput';
 import { z } from 'zod';
 import type { AdapterSettingInput } from '@cardinex/core/tightening/adapterSetting';
 import type { AnglePreloadInput } from '@cardinex/core/tightening/anglePreload';
@@ -6,7 +7,6 @@ import type { NutTravelInput } from '@cardinex/core/tightening/nutTravel';
 import type { orderPropose } from '@cardinex/core/tightening/orderPropose';
 import type { PreloadInput } from '@cardinex/core/tightening/preload';
 import type { TensionerInput } from '@cardinex/core/tightening/tensioner';
-import type { TightenPlanInput } from '@cardinex/core/tightening/tightenPlan';
 import type { TraceVerdictInput } from '@cardinex/core/tightening/traceVerdict';
 import type { WrenchChooseInput } from '@cardinex/core/tightening/wrenchChoose';
 import { plainId } from '../../text';

@@ -1,4 +1,4 @@
-import { checkViews } from '@cardinex/core/job/checks/view';
+import { checkViews } from '@cardinex/core/job/checks/views';
 import { linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
 import { overheadView } from '@cardinex/core/job/cards/valves';
 import { markViews } from '@cardinex/core/job/cards/mark';

@@ -1,5 +1,5 @@
+import type { LinerArrangeInput, PlacedLiner } from './input';
 import { linerCheck } from '../linerCheck';
-import type { LinerArrangeInput, PlacedLiner } from '../linerArrange';
 
 /** A limit a placement breaks: one bore, two neighbours, or the bores under one head. */
 export interface ArrangeBreak {

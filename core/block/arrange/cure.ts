@@ -1,6 +1,6 @@
+import type { LinerArrangeInput, PlacedLiner } from './input';
 import { inMillionths } from '../../quantity/withinLimits';
 import { EQUAL_HEIGHT_MM } from '../linerCheck';
-import type { LinerArrangeInput, PlacedLiner } from '../linerArrange';
 import { breaksOf } from './breaks';
 
 /** Something done under one liner so that its height comes right. */

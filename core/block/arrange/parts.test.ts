@@ -1,4 +1,4 @@
-import type { LinerArrangeInput, PlacedLiner } from '../linerArrange';
+import type { LinerArrangeInput, PlacedLiner } from './input';
 import { asTheyAre } from '../asTheyAre';
 import { breaksOf } from './breaks';
 import { cureOf } from './cure';

@@ -1,6 +1,6 @@
+import type { LinerArrangeInput } from './input';
 import { inMillionths } from '../../quantity/withinLimits';
 import { EQUAL_HEIGHT_MM } from '../linerCheck';
-import type { LinerArrangeInput } from '../linerArrange';
 import type { Stack } from './stacks';
 
 /*

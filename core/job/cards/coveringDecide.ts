@@ -1,6 +1,6 @@
+import { ACCEPTED, refused, type Verdict } from '../verdict';
 import type { Check } from '../checks/check';
 import { stillIn } from '../intake';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobSheet } from '../scope';
 import type { JobState } from '../state';
 import { coveringView, LET_DOWN, stepsBefore } from './covering';

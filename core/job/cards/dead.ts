@@ -1,5 +1,6 @@
+import type { ChecksState } from '../facts/checks';
 import type { EngineSheet } from '../../sheet/engineSheet';
-import { seenOf, type ChecksState } from '../checks/state';
+import { seenOf } from '../checks/state';
 
 /** What can bring an engine to life, or move it, while hands are in it. */
 export type Isolation =

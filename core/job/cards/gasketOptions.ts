@@ -1,8 +1,8 @@
+import type { ChecksState } from '../facts/checks';
 import { compression } from '../../piston/compression';
 import { figureMm } from '../../quantity/figureMm';
 import { ReckoningFault } from '../../quantity/reckoningFault';
 import type { VolumeFigure } from '../../quantity/figure';
-import type { ChecksState } from '../checks/state';
 import type { JobSheet } from '../scope';
 import { gasketFinding } from './standOut';
 

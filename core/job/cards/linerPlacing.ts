@@ -1,8 +1,9 @@
-import type { LinerArrangeInput } from '../../block/linerArrange';
+import type { LinerArrangeInput } from '../../block/arrange/input';
+import type { ChecksState } from '../facts/checks';
 import { figureMm } from '../../quantity/figureMm';
 import { linerLimitsMm, boreStands } from '../../sheet/linerStand';
 import { heightsOf } from '../../sheet/spec/block';
-import { readingOf, type ChecksState } from '../checks/state';
+import { readingOf } from '../checks/state';
 import { cylindersInScope, type JobSheet } from '../scope';
 import { COUNTERBORES, FLANGES } from './linerFit';
 

@@ -1,54 +1,13 @@
-import type { PlacedLiner } from '../../block/linerArrange';
+import { ACCEPTED, refused, type Verdict } from '../verdict';
+import type { LinerPlace, Sealed, LinersState } from '../facts/liners';
 import { linerCheck, type LinerCheck } from '../../block/linerCheck';
 import { cylindersOf } from '../../sheet/engineSheet';
 import { boreStands, linerLimitsMm } from '../../sheet/linerStand';
 import { heightsOf } from '../../sheet/spec/block';
-import type { ActOf, LoggedAct, Printed } from '../act';
+import type { ActOf, LoggedAct } from '../act';
 import type { DecideContext } from '../decideContext';
 import { mayOverride } from '../roles';
 import { cylindersInScope, fitsLiners, type JobSheet } from '../scope';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
-
-export interface LinerReading {
-  readonly mm: number;
-  readonly printed: Printed;
-  readonly actId: string;
-  readonly at: string;
-  readonly by: string;
-}
-
-/** A liner in a bore, on its shims. */
-export type LinerPlace = Pick<PlacedLiner, 'bore' | 'liner' | 'shimsMm'>;
-
-interface Told {
-  readonly at: string;
-  readonly by: string;
-}
-
-/** Seals of one liner, counted out and in. */
-export interface Sealed extends Told {
-  readonly out: number;
-  readonly in: number;
-}
-
-export interface LinersState {
-  /** Newest reading by bore and place. */
-  readonly readings: Readonly<Record<string, Readonly<Record<number, LinerReading>>>>;
-  readonly accepted: { readonly by: string; readonly at: string; readonly words?: string } | null;
-  /** Where each liner goes by now; null while nobody has placed them. */
-  readonly placed: (Told & { readonly placement: readonly LinerPlace[] }) | null;
-  /** The bore each liner that was marked anew says it belongs to; its own where it was not. */
-  readonly marked: Readonly<Record<string, string>>;
-  readonly seals: Readonly<Record<string, Sealed>>;
-}
-
-export const NO_LINERS: LinersState = {
-  readings: {},
-  accepted: null,
-  placed: null,
-  marked: {},
-  seals: {},
-};
 
 /** Bore ids a job works on, in block order: bank by bank, each from the cylinder-1 end. */
 export function boreIds(sheet: JobSheet): readonly string[] {

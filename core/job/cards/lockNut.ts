@@ -1,9 +1,9 @@
+import type { NutPulled } from '../facts/overhead';
 import { aimOf } from '../../quantity/aimOf';
 import type { Printed } from '../../quantity/figure';
 import { torqueToNm, type TorqueUnit } from '../../quantity/units';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { isValve, type SettingItem } from '../../sheet/settingItems';
-import type { NutPulled } from '../act';
 import type { JobState } from '../state';
 
 /** What locks the screw of a valve, as printed; null where nothing does, and for what has a screw of its own. */

@@ -1,3 +1,5 @@
+import type { Scope } from '../facts/scope';
+import type { MarkPlace } from '../facts/marks';
 import fc from 'fast-check';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
@@ -5,10 +7,10 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { variantOf } from '../../sheet/variants';
 import { redoOf } from '../redo';
-import { scopedSheet, type Scope } from '../scope';
+import { scopedSheet } from '../scope';
 import { cardIn, madeDead, marked, openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { stateOf } from '../tests/told';
-import { isSamePart, marksOf, markViews, strayMarks, type MarkPlace } from './mark';
+import { isSamePart, marksOf, markViews, strayMarks } from './mark';
 
 const kindsOf = (sheet: EngineSheet, scope: Scope): readonly string[] => [
   ...new Set(marksOf(scopedSheet(sheet, scope)).map(({ kind }) => kind)),

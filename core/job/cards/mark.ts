@@ -1,3 +1,4 @@
+import type { MarkKind, MarkPlace, MadeMark, MarksState } from '../facts/marks';
 import { cylindersOf } from '../../sheet/engineSheet';
 import { once, onceOfBoth } from '../../sheet/once';
 import type { EngineEnd } from '../../sheet/spec/layout';
@@ -11,34 +12,6 @@ import {
   takesPistonsOut,
   type JobSheet,
 } from '../scope';
-
-export const MARK_KINDS = [
-  'rod',
-  'liner',
-  'push-rod',
-  'rocker',
-  'tappet',
-  'tappet-shim',
-  'liner-shim',
-  'shells',
-  'bolts',
-] as const;
-export type MarkKind = (typeof MARK_KINDS)[number];
-
-/**
- * Where a part sat, told so that it stays true whatever the cylinders are called: the row it is in,
- * and how many from a named end.
- */
-export interface MarkPlace {
-  readonly bank: string;
-  readonly end: EngineEnd;
-  /** Counted from that end, 1 the nearest; 0 for what belongs to no cylinder. */
-  readonly nth: number;
-  /** How many there are in that row. */
-  readonly of: number;
-  /** Which of the parts there: "exhaust", "upper", a set of bolts. */
-  readonly part: string;
-}
 
 /** A part that is marked before it leaves its place. */
 export interface Mark {
@@ -150,19 +123,6 @@ function placeOf(sheet: JobSheet, cylinder: number): Omit<MarkPlace, 'part'> {
     of: row.length,
   };
 }
-
-/** A mark as it was made. */
-export interface MadeMark {
-  readonly mark: string;
-  readonly kind: MarkKind;
-  readonly code: string;
-  readonly place: MarkPlace;
-  readonly at: string;
-  readonly by: string;
-}
-
-/** Marks as they were made, the newest of each place and kind. */
-export type MarksState = readonly MadeMark[];
 
 export function evolveMarks(state: MarksState, act: LoggedAct): MarksState {
   if (act.type !== 'mark.made') return state;

@@ -1,6 +1,6 @@
+import { ACCEPTED, refused, type Verdict } from '../verdict';
 import type { ActOf } from '../act';
 import type { DecideContext } from '../decideContext';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { isSamePart, marksOf } from './mark';
 import { oldBoltsOf } from './strip';
 

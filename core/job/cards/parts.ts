@@ -1,30 +1,11 @@
-import { HELD_BESIDE_SETS, type RenewSpec } from '../../sheet/spec/assembly';
+import { checkViews } from '../checks/views';
+import type { Holds, PartVerdict, Arrival, PartsState, PartHold, KitItem } from '../facts/parts';
+import { HELD_BESIDE_SETS } from '../../sheet/spec/assembly';
 import type { LoggedAct } from '../act';
 import { linersComeOut, setsInScope, type JobSheet } from '../scope';
 import type { Check } from '../checks/check';
 import type { JobState } from '../state';
-import { checkViews } from '../checks/view';
 import { mayBeUsedAgain, oldBoltsOf } from './strip';
-
-/** A card of the tray, and its set, that a part or a piece of work holds up. */
-export interface Holds {
-  readonly card: 'liners' | 'tighten' | 'valves';
-  readonly set?: string;
-}
-
-/** One line of what has to be bought or found. */
-export interface KitItem {
-  readonly id: string;
-  /** As the sheet names it; empty for what inspection found, which `found` tells. */
-  readonly part: string;
-  readonly found?: { readonly check: string; readonly item: string };
-  readonly when: RenewSpec['when'] | 'found-out';
-  /** How many, where that is known. */
-  readonly count?: number;
-  readonly holds?: Holds;
-  /** Who says so. */
-  readonly source: string;
-}
 
 /** What is needed before a job goes together: always renewed, chosen, found out at inspection. */
 export function kitOf(sheet: JobSheet, state: JobState): readonly KitItem[] {
@@ -100,41 +81,6 @@ function holdsFor({ set }: Check): { readonly holds?: Holds } {
   return set === undefined ? {} : { holds: { card: 'tighten', set } };
 }
 
-/** What a part turned out to be, laid beside the old one. */
-export type PartVerdict = 'right' | 'wrong' | 'missing';
-
-export interface Arrival {
-  readonly count: number;
-  readonly verdict: PartVerdict;
-  readonly words?: string;
-  readonly at: string;
-  readonly by: string;
-}
-
-export interface OutsideWork {
-  readonly id: string;
-  readonly what: string;
-  readonly to: string;
-  readonly holds: Holds | null;
-  readonly sent: { readonly at: string; readonly by: string };
-  readonly back: {
-    readonly result: string;
-    readonly certificate?: string;
-    /** Machine shops leave grit: nothing goes in before it is washed again. */
-    readonly washed: boolean;
-    readonly at: string;
-    readonly by: string;
-  } | null;
-}
-
-export interface PartsState {
-  /** Newest arrival by kit line. */
-  readonly arrived: Readonly<Record<string, Arrival>>;
-  readonly outside: readonly OutsideWork[];
-}
-
-export const NO_PARTS: PartsState = { arrived: {}, outside: [] };
-
 export function evolveParts(state: PartsState, act: LoggedAct): PartsState {
   const told = { at: act.at, by: act.by };
   switch (act.type) {
@@ -179,13 +125,6 @@ export function kitViews(sheet: JobSheet, state: JobState): readonly KitView[] {
         : arrival.verdict;
     return { item, arrival, standing };
   });
-}
-
-/** Why a card waits for a part, or for work sent out. */
-export interface PartHold {
-  readonly what: string;
-  readonly found?: KitItem['found'];
-  readonly code: 'to-come' | 'wrong' | 'missing' | 'outside' | 'unwashed';
 }
 
 /** What keeps a card from being worked on: only what cannot be done without. */

@@ -1,9 +1,9 @@
+import { ACCEPTED, refused, type Verdict } from '../verdict';
 import { cycleDegrees, forwardDistance, wrap } from '../../overhead/cycle';
 import { seenCheck, type Check } from '../checks/check';
 import { seenOf } from '../checks/state';
 import type { ActOf } from '../act';
 import type { DecideContext } from '../decideContext';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { timesEngine, type JobSheet } from '../scope';
 import type { JobState } from '../state';
 

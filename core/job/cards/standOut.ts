@@ -1,12 +1,14 @@
+import { ACCEPTED, refused, type Verdict } from '../verdict';
+import type { ChecksState } from '../facts/checks';
+import type { GasketState } from '../facts/gasket';
 import { gasketGrade, type GasketGrade } from '../../piston/gasketGrade';
 import { figureMm } from '../../quantity/figureMm';
 import { ReckoningFault } from '../../quantity/reckoningFault';
 import type { GasketSpec } from '../../sheet/spec/block';
 import type { ActOf, LoggedAct } from '../act';
 import { GAP_REACH, readCheck, type Check } from '../checks/check';
-import { readingOf, type ChecksState } from '../checks/state';
+import { readingOf } from '../checks/state';
 import type { DecideContext } from '../decideContext';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
 import { cylindersInScope, takesPistonsIn, withBuildCards, type JobSheet } from '../scope';
 import type { JobState } from '../state';
@@ -43,16 +45,6 @@ export function standOutChecks(sheet: JobSheet): readonly Check[] {
   );
   return [...floats, standOuts];
 }
-
-/** Which gasket is fitted, and by what it was chosen. */
-export interface GasketChosen {
-  readonly mark: string;
-  /** The pistons measured; or the mark of the old one, where nothing under it was touched. */
-  readonly by: 'stand-out' | 'old-gasket';
-  readonly words?: string;
-}
-
-export type GasketState = (GasketChosen & { readonly at: string; readonly told: string }) | null;
 
 /** A piston read again asks for the gasket again. */
 export function evolveGasket(state: GasketState, act: LoggedAct): GasketState {

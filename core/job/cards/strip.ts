@@ -1,10 +1,12 @@
+import type { RunView } from '../run/views';
+import type { BoltsCounted } from '../facts/oldBolts';
 import type { FastenedSet, FastenerGroup } from '../../sheet/spec/fastening';
 import { groupOf } from '../../sheet/programmeOf';
 import { seenOf } from '../checks/state';
 import { hasWetLiners, setsInScope, takesPistonsOut, type JobSheet } from '../scope';
 import { STRIP } from '../slackening';
 import type { JobState } from '../state';
-import { runDone, runView, type RunView } from '../run/runView';
+import { runDone, runView } from '../run/runView';
 
 /** The item that says the liners are out of the block: none is left to lift. */
 export const LINERS_OUT = 'liners-out';
@@ -78,15 +80,6 @@ export function oldBoltsOf(sheet: JobSheet): readonly OldBolts[] {
       spent: group.uses === 'one',
     })),
   );
-}
-
-/** What was counted of a group. */
-export interface BoltsCounted {
-  readonly count: number;
-  /** How often they had been used before, where that is limited. */
-  readonly uses?: number;
-  readonly at: string;
-  readonly by: string;
 }
 
 /** May these go in again? Null while it is not known how often they have been used. */

@@ -1,3 +1,4 @@
+import type { Scope } from '../facts/scope';
 import { madeDead, topDown } from '@cardinex/demo/intakeStory';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
@@ -8,7 +9,7 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { timed, timingStep } from '@cardinex/demo/timingStory';
 import type { EngineSheet } from '../../sheet/engineSheet';
-import { CARDS_NOW, scopedSheet, scopesFor, timesEngine, type Scope } from '../scope';
+import { CARDS_NOW, scopedSheet, scopesFor, timesEngine } from '../scope';
 import { cardIn, openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { after, stateOf } from '../tests/told';
 import { entryOf, trayOf } from '../tray';

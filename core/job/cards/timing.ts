@@ -1,10 +1,11 @@
+import type { RegisterState, Thing } from '../facts/register';
+import type { ChecksState } from '../facts/checks';
 import { marksReturn } from '../../crank/marksReturn';
 import { once } from '../../sheet/once';
 import type { FastenedSet } from '../../sheet/spec/fastening';
 import { GAP_REACH, readCheck, seenCheck, type Check } from '../checks/check';
 import { checkView } from '../checks/view';
-import { seenOf, type ChecksState } from '../checks/state';
-import type { RegisterState, Thing } from '../register';
+import { seenOf } from '../checks/state';
 import { runDone, runView } from '../run/runView';
 import { setsInScope, timesEngine, type JobSheet } from '../scope';
 import type { JobState } from '../state';

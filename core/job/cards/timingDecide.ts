@@ -1,6 +1,6 @@
+import { ACCEPTED, refused, type Verdict } from '../verdict';
 import type { ActOf } from '../act';
 import type { DecideContext } from '../decideContext';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobState } from '../state';
 import { MARKS_SET, timingStepsBefore, timingView } from './timing';
 

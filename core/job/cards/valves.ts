@@ -1,3 +1,5 @@
+import type { CrankState } from '../facts/crank';
+import type { ValvesState } from '../facts/valves';
 import type { Overhead } from '../../overhead/barringInput';
 import type { BarringPlan, BarringPosition } from '../../overhead/barringPlan';
 import { cycleDegrees, forwardDistance } from '../../overhead/cycle';
@@ -14,7 +16,6 @@ import type { OverheadSpec } from '../../sheet/spec/overhead';
 import { withOverheadCards, type JobSheet } from '../scope';
 import { isFeltAgain, isShimmed, itemView, type ItemView } from './valvesItem';
 import { shimsAsked, type ShimsAsked } from './valvesShims';
-import type { CrankState, ValvesState } from './valvesState';
 
 export interface OverheadView {
   readonly spec: OverheadSpec;

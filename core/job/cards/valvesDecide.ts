@@ -1,3 +1,4 @@
+import { ACCEPTED, refused, type Verdict } from '../verdict';
 import { clearanceAt, firingAngles } from '../../overhead/barringInput';
 import { cycleDegrees } from '../../overhead/cycle';
 import { atLeast, atMost, inMillionths } from '../../quantity/withinLimits';
@@ -6,7 +7,6 @@ import { isValve, type SettingItem } from '../../sheet/settingItems';
 import type { ActOf } from '../act';
 import type { DecideContext } from '../decideContext';
 import { refusedByCrank } from '../crankHeld';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobSheet } from '../scope';
 import type { JobState } from '../state';
 import { bleedUntil, itemsOf, overheadView } from './valves';

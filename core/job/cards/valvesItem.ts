@@ -1,12 +1,12 @@
+import type { BridgeStep, GapReading } from '../facts/overhead';
+import type { BridgeSeen, ScrewSet, ValveReadings, ValvesState } from '../facts/valves';
 import { lashVerdict, type GapVerdict, type LashVerdict } from '../../overhead/lashVerdict';
 import { figureMm } from '../../quantity/figureMm';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { gapTarget, type GapTarget } from '../../sheet/overheadOf';
 import { isValve, type ItemKind, type SettingItem } from '../../sheet/settingItems';
 import type { OverheadSpec } from '../../sheet/spec/overhead';
-import type { BridgeStep, GapReading } from '../act';
 import { takesHeadApart, withOverheadCards, withTimingCards, type JobSheet } from '../scope';
-import type { BridgeSeen, ScrewSet, ValveReadings, ValvesState } from './valvesState';
 
 /**
  * How an item is set: by a gap and a leaf, by part of a turn past zero lash or contact, or to the height

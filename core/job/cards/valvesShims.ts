@@ -1,8 +1,8 @@
+import type { ValvesState } from '../facts/valves';
 import type { TappetShimsInput } from '../../overhead/tappetShims';
 import { figureMm } from '../../quantity/figureMm';
 import type { JobSheet } from '../scope';
 import type { ItemView } from './valvesItem';
-import type { ValvesState } from './valvesState';
 
 export interface ShimsAsked {
   /** Those of which the shim that is in must still be measured. */

@@ -1,9 +1,10 @@
+import type { ChecksState } from '../facts/checks';
 import { figureMm } from '../../quantity/figureMm';
 import { atMost } from '../../quantity/withinLimits';
 import { THICKNESS } from '../cards/inspect/checksOf';
 import type { JobSheet } from '../scope';
 import type { Check } from './check';
-import { readingOf, WHOLE, type ChecksState } from './state';
+import { readingOf, WHOLE } from './state';
 
 /** Two gauges, or two hands, may differ by this much on one size. */
 const GAUGE_MM = 0.05;

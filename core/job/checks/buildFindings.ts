@@ -1,3 +1,4 @@
+import type { ChecksState } from '../facts/checks';
 import type { GapVerdict } from '../../overhead/lashVerdict';
 import { againstBoth } from '../../crank/runningClearance';
 import { wheelLine, type WheelLine } from '../../crank/wheelLine';
@@ -13,7 +14,7 @@ import { ringOfItem } from '../cards/pistons';
 import type { JobSheet } from '../scope';
 import type { BuildKind, Check } from './check';
 import { limitsMm } from './limitsMm';
-import { readingOf, weightOf, type ChecksState } from './state';
+import { readingOf, weightOf } from './state';
 
 /** A single measure against its limits. */
 export interface Measured {

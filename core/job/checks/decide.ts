@@ -1,7 +1,7 @@
+import { ACCEPTED, refused, type Verdict } from '../verdict';
 import type { ActOf } from '../act';
 import { refusedByCrank } from '../crankHeld';
 import type { DecideContext } from '../decideContext';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
 import type { JobState } from '../state';
 import { decideHeadStep } from '../cards/coveringDecide';

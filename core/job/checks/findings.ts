@@ -1,3 +1,4 @@
+import type { ChecksState } from '../facts/checks';
 import { BORE_HEIGHTS, boreWear, type BoreWear } from '../../block/boreWear';
 import {
   headFlatness,
@@ -16,7 +17,7 @@ import { groupOf, setOf } from '../../sheet/programmeOf';
 import type { JournalSpec } from '../../sheet/spec/block';
 import { buildFinding, type BuildFinding } from './buildFindings';
 import { limitsMm } from './limitsMm';
-import { readingOf, WHOLE, type ChecksState } from './state';
+import { readingOf, WHOLE } from './state';
 import type { JobSheet } from '../scope';
 import { THICKNESS } from '../cards/inspect/checksOf';
 import { type Check } from './check';

@@ -1,5 +1,6 @@
+import { NO_CHECKS } from '../facts/checks';
 import fc from 'fast-check';
-import { decidedOf, evolveChecks, NO_CHECKS, readingOf, seenOf, WHOLE } from './state';
+import { decidedOf, evolveChecks, readingOf, seenOf, WHOLE } from './state';
 import type { Act, LoggedAct } from '../act';
 
 let count = 0;

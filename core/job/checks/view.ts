@@ -1,20 +1,11 @@
+import type { ChecksState, Decided } from '../facts/checks';
 import { worstOf } from '../../quantity/limitVerdict';
 import { farFromFellows } from '../../quantity/farFromFellows';
-import { onceOfBoth } from '../../sheet/once';
-import {
-  decidedOf,
-  readingOf,
-  seenOf,
-  weightOf,
-  WHOLE,
-  type ChecksState,
-  type Decided,
-} from './state';
+import { decidedOf, readingOf, seenOf, weightOf, WHOLE } from './state';
 import type { JobSheet } from '../scope';
 import { THICKNESS } from '../cards/inspect/checksOf';
 import { readingAboveNew, type AboveNew } from './aboveNew';
-import { allChecks } from './allChecks';
-import type { Check, CheckCard } from './check';
+import type { Check } from './check';
 import { findingOf, type CheckFinding } from './findings';
 
 /** How an item stands; `no-limit` where it is measured and the sheet gives nothing to hold it against. */
@@ -40,23 +31,6 @@ export interface CheckView {
   readonly undecided: readonly ItemView[];
   /** Everything read, and whatever is out decided. */
   readonly done: boolean;
-}
-
-/**
- * Where every check of a job stands, in the order they are done. Asked for by the inspection and by
- * every card that may wait for a part it found wanting, at every act.
- */
-export const checkViews = onceOfBoth((sheet: JobSheet, state: ChecksState): readonly CheckView[] =>
-  allChecks(sheet).map((check) => checkView(sheet, state, check)),
-);
-
-/** Those of one card. */
-export function viewsOn(
-  sheet: JobSheet,
-  state: ChecksState,
-  card: CheckCard,
-): readonly CheckView[] {
-  return checkViews(sheet, state).filter(({ check }) => check.card === card);
 }
 
 export function checkView(sheet: JobSheet, state: ChecksState, check: Check): CheckView {

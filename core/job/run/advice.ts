@@ -1,6 +1,6 @@
+import type { BoltFault } from '../facts/run';
 import type { FastenerGroup } from '../../sheet/spec/fastening';
 import type { TightenAct } from '../../tightening/tightenPlan';
-import type { BoltFault } from '../act';
 
 /** What is done with a fastener that did not come out as asked; `words/` makes the sentence. */
 export type Advice =

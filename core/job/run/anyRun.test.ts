@@ -1,13 +1,15 @@
+import type { BoltView, RunView } from './views';
+import type { RunName, Side } from '../facts/run';
 import fc from 'fast-check';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { planOf } from '../../sheet/programmeOf';
 import type { TightenAct } from '../../tightening/tightenPlan';
-import type { Act, ActData, ActType, LoggedAct, RunActType, RunName, Side } from '../act';
+import type { Act, ActData, ActType, LoggedAct, RunActType } from '../act';
 import type { DecideContext } from '../decideContext';
 import { fold } from '../evolve';
 import type { JobState } from '../state';
 import { decideBolt, decideContest, decideTakenOut, doneBy } from './runDecide';
-import { runView, type BoltView, type RunView } from './runView';
+import { runView } from './runView';
 import { wrenchSettingNm } from './wrenchSetting';
 
 /*

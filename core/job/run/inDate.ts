@@ -1,4 +1,4 @@
-import type { WrenchShown } from '../act';
+import type { WrenchShown } from '../facts/run';
 
 /**
  * Has this wrench a check in date on a day?

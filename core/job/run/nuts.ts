@@ -1,5 +1,5 @@
+import type { RunView, StageView } from './views';
 import { nutTravel, type NutTravel } from '../../tightening/nutTravel';
-import type { RunView, StageView } from './runView';
 
 /** Nuts are alike within half a hole where the sheet does not say. */
 const USUAL_TOLERANCE = 0.5;

@@ -1,3 +1,6 @@
+import type { RunView } from './views';
+import type { BoltFault, RunName } from '../facts/run';
+import { NO_RUN, type RunsState } from '../facts/runs';
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
@@ -7,14 +10,14 @@ import { DEMO_TOOL } from '@cardinex/demo/tools';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { groupOf, setOf } from '../../sheet/programmeOf';
 import type { TightenAct } from '../../tightening/tightenPlan';
-import type { ActData, ActType, BoltFault, LoggedAct, RunName } from '../act';
+import type { ActData, ActType, LoggedAct } from '../act';
 import { added, after, decided, headDown, linersIn, refusalOf, stateOf } from '../tests/told';
 import { adviceFor, faultsOf } from './advice';
 import { nutsOf } from './nuts';
 import { bandOf, reachedVerdict } from './reached';
 import { runResults } from './results';
-import { NO_RUN, evolveRuns, type RunsState } from './runState';
-import { nextOf, onSide, runView, type RunView } from './runView';
+import { evolveRuns } from './runState';
+import { nextOf, onSide, runView } from './runView';
 import { runKey } from './runKey';
 
 const pull = (more: Partial<TightenAct>): TightenAct => ({

@@ -1,11 +1,11 @@
+import type { BoltView, RunView } from './views';
+import { ACCEPTED, refused, type Verdict } from '../verdict';
 import type { ActOf, LoggedAct } from '../act';
 import type { DecideContext } from '../decideContext';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import type { JobState } from '../state';
 import { decideBolt } from './runDecide';
 import { evolveRuns } from './runState';
 import { readKey } from './runKey';
-import type { BoltView, RunView } from './runView';
 
 /**
  * The bolts of the stage in hand that may have been pulled before anybody could tap, in their order:

@@ -1,8 +1,8 @@
+import type { RunView } from './views';
+import type { BoltFault } from '../facts/run';
+import type { Attempt } from '../facts/runs';
 import { farFromFellows } from '../../quantity/farFromFellows';
-import type { BoltFault } from '../act';
 import { nutsOf } from './nuts';
-import type { Attempt } from './runState';
-import type { RunView } from './runView';
 
 /** What one fastener got in all. */
 export interface BoltResult {

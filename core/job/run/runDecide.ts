@@ -1,10 +1,13 @@
+import type { RunView } from './views';
+import type { RunName } from '../facts/run';
+import { ACCEPTED, refused, type Verdict } from '../verdict';
+import type { RunState, RunsState } from '../facts/runs';
 import { reaches } from '../../tightening/wrenchChoose';
 import { inMillionths } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
-import type { ActOf, RunActType, RunName } from '../act';
+import type { ActOf, RunActType } from '../act';
 import { refusedByCrank } from '../crankHeld';
 import type { DecideContext } from '../decideContext';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { mayOverride } from '../roles';
 import { STRIP } from '../slackening';
 import type { JobSheet } from '../scope';
@@ -15,8 +18,7 @@ import { afterHeatFrom, afterHeatOf } from '../afterHeat';
 import { refusedByCovering } from '../cards/coveringDecide';
 import { isInDate } from './inDate';
 import { cardOfRun, readKey } from './runKey';
-import type { RunState, RunsState } from './runState';
-import { numberOf, runDone, runView, type RunView } from './runView';
+import { numberOf, runDone, runView } from './runView';
 import { wrenchSettingNm } from './wrenchSetting';
 
 export function decideRunPrepared(

@@ -1,4 +1,4 @@
-import type { RunName } from '../act';
+import type { RunName } from '../facts/run';
 import { AFTER_HEAT } from '../afterHeat';
 import { STRIP } from '../slackening';
 

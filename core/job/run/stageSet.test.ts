@@ -1,3 +1,5 @@
+import type { RunView } from './views';
+import { NO_RUN, type RunsState } from '../facts/runs';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
@@ -7,10 +9,10 @@ import { added, after, decided, linersIn, refusalOf, stateOf } from '../tests/to
 import { EMPTY_JOB } from '../state';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { setOf } from '../../sheet/programmeOf';
-import { runView, type RunView } from './runView';
+import { runView } from './runView';
 import { decideReported, reportable } from './reported';
 import { stageToSet } from './stageSet';
-import { NO_RUN, evolveRuns, type RunsState } from './runState';
+import { evolveRuns } from './runState';
 import type { LoggedAct } from '../act';
 
 const DEVICE = 'a-phone';

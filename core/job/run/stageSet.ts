@@ -1,12 +1,13 @@
+import type { RunView, StageView } from './views';
+import { ACCEPTED, refused, type Verdict } from '../verdict';
+import type { RunsState, RunState } from '../facts/runs';
 import { inMillionths } from '../../quantity/withinLimits';
 import { isPause } from '../../tightening/programme';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf } from '../act';
 import type { DecideContext } from '../decideContext';
-import { ACCEPTED, refused, type Verdict } from '../refusal';
 import { STRIP } from '../slackening';
-import type { RunsState, RunState } from './runState';
-import { runView, type RunView, type StageView } from './runView';
+import { runView } from './runView';
 import { wrenchSettingNm } from './wrenchSetting';
 
 /** What the hand has to be set to, or to take up, for a stage. */

@@ -1,3 +1,4 @@
+import type { RunView } from './views';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { DEMO_TOOL, demoTool } from '@cardinex/demo/tools';
@@ -8,7 +9,7 @@ import { wrenchShown } from '../../tools/wrench';
 import { CARDS_NOW, scopedSheet } from '../scope';
 import { madeDead, openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { stateOf } from '../tests/told';
-import { runDone, runView, type RunView } from './runView';
+import { runDone, runView } from './runView';
 import { capsOf } from './turns';
 
 const MAINS = { set: 'main-caps', instance: '1', programme: 'main' } as const;

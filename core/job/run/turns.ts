@@ -1,15 +1,8 @@
+import type { CapTurn, StageView } from './views';
+import type { RunState } from '../facts/runs';
 import type { FastenedSet } from '../../sheet/spec/fastening';
 import type { ActOf, LoggedAct } from '../act';
 import { withBuildCards, type JobSheet } from '../scope';
-import type { RunState } from './runState';
-import type { StageView } from './runView';
-
-/** A cap just pulled, after which the crank is turned by hand. */
-export interface CapTurn {
-  readonly stage: string;
-  /** The fasteners of the cap. */
-  readonly fasteners: readonly string[];
-}
 
 const CAPS: readonly FastenedSet['kind'][] = ['main-caps', 'rod-caps'];
 

@@ -1,4 +1,4 @@
-import type { StageView } from './runView';
+import type { StageView } from './views';
 
 /**
  * When a wait that is in hand is over: so many minutes after the last thing done before it. It follows

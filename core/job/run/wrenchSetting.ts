@@ -1,6 +1,6 @@
+import type { RunState } from '../facts/runs';
 import { adapterSetting } from '../../tightening/adapterSetting';
 import { settingFor } from '../../tightening/wrenchChoose';
-import type { RunState } from './runState';
 
 /** What is in hand, and since when. */
 export type Hand = Pick<NonNullable<RunState['prepared']>, 'wrench' | 'adapter' | 'at'>;

@@ -1,3 +1,6 @@
+import type { Scope } from '../facts/scope';
+import type { TrayCard } from '../standing';
+import type { CardName } from '../trayReason';
 import { firstVariant, sheetHash } from '@cardinex/demo/jobs';
 import { lockside } from '@cardinex/demo/shops';
 import { Storyteller } from '@cardinex/demo/storyteller';
@@ -6,8 +9,8 @@ import type { EngineSheet } from '../../sheet/engineSheet';
 import type { Act, ActData, ActType } from '../act';
 import { decide } from '../decide';
 import type { DecideContext } from '../decideContext';
-import { CARDS_NOW, type Scope } from '../scope';
-import { trayOf, type CardName, type TrayCard } from '../tray';
+import { CARDS_NOW } from '../scope';
+import { trayOf } from '../tray';
 import { after, stateOf, STARTS, tobin } from './told';
 
 export {

@@ -1,3 +1,4 @@
+import type { Verdict } from '../verdict';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { sheetHash } from '@cardinex/demo/jobs';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
@@ -7,7 +8,6 @@ import type { Act, ActData, ActType, LoggedAct } from '../act';
 import { decide } from '../decide';
 import type { DecideContext } from '../decideContext';
 import { fold } from '../evolve';
-import type { Verdict } from '../refusal';
 import { headSeq, type JobState } from '../state';
 
 export const STARTS = new Date('2026-03-02T08:00:00Z');

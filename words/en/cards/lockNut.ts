@@ -1,4 +1,4 @@
-import type { NutPulled } from '@cardinex/core/job/act';
+import type { NutPulled } from '@cardinex/core/job/facts/overhead';
 import { METRIC, setting, torque, type ReaderUnits } from '../quantity';
 
 /** The lock nut of a valve's screw, as it stands on the card. */

@@ -1,4 +1,5 @@
-import type { Mark, MarkKind, MarkPlace } from '@cardinex/core/job/cards/mark';
+import type { MarkKind, MarkPlace } from '@cardinex/core/job/facts/marks';
+import type { Mark } from '@cardinex/core/job/cards/mark';
 import { endName } from '../quantity';
 
 const KINDS: Readonly<Record<MarkKind, string>> = {

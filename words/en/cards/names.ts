@@ -1,5 +1,6 @@
-import type { LeaveOut } from '@cardinex/core/job/leaveOut';
-import type { CardName, CardStatus, TrayCard } from '@cardinex/core/job/tray';
+import type { TrayCard } from '@cardinex/core/job/standing';
+import type { CardName, CardStatus } from '@cardinex/core/job/trayReason';
+import type { LeaveOut } from '@cardinex/core/job/facts/leaveOut';
 
 const TITLES: Readonly<Record<CardName | LeaveOut, string>> = {
   dead: 'Make it dead',

@@ -1,3 +1,4 @@
+import type { BridgeStep, GapReading } from '@cardinex/core/job/facts/overhead';
 import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
 import type { ItemVerdict } from '@cardinex/core/job/cards/valvesItem';
 import type { GapVerdict } from '@cardinex/core/overhead/lashVerdict';
@@ -11,7 +12,6 @@ import type { BookDifference } from '@cardinex/core/sheet/bookAgainstPlan';
 import type { HotShift } from '@cardinex/core/job/cards/hotShifts';
 import type { NotHere } from '@cardinex/core/job/cards/notHere';
 import type { StandOut } from '@cardinex/core/overhead/standOut';
-import type { BridgeStep, GapReading } from '@cardinex/core/job/act';
 import { readingName } from '../overheadNames';
 import { METRIC, degrees, length, listed, type ReaderUnits } from '../quantity';
 

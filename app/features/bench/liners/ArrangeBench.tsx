@@ -1,4 +1,4 @@
-import type { LinerArrangeInput } from '@cardinex/core/block/linerArrange';
+import type { LinerArrangeInput } from '@cardinex/core/block/arrange/input';
 import type { Rise } from '@cardinex/core/block/linerCheck';
 import { arrangeBench as w, linersBench } from '@cardinex/words/en/bench';
 import { useUnits } from '../../../device/preferences';

@@ -1,6 +1,7 @@
+import type { LinerArrangeInput } from '@cardinex/core/block/arrange/input';
 import { act, fireEvent, render, renderHook, screen } from '@testing-library/react';
 import { asTheyAre } from '@cardinex/core/block/asTheyAre';
-import { linerArrange, type LinerArrangeInput } from '@cardinex/core/block/linerArrange';
+import { linerArrange } from '@cardinex/core/block/linerArrange';
 import { setPreferences, setUnits } from '../../../device/preferences';
 import { ArrangeAnswer } from './ArrangeAnswer';
 import { MovesDrawing } from './MovesDrawing';

@@ -1,9 +1,6 @@
+import type { LinerArrangeInput } from '@cardinex/core/block/arrange/input';
 import { asTheyAre } from '@cardinex/core/block/asTheyAre';
-import {
-  linerArrange,
-  type LinerArrange,
-  type LinerArrangeInput,
-} from '@cardinex/core/block/linerArrange';
+import { linerArrange, type LinerArrange } from '@cardinex/core/block/linerArrange';
 import { serveWork } from '../../../device/worker/serveWork';
 
 /** Both ways to have the liners: each in the bore it came from, and the best there is. */

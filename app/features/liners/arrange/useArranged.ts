@@ -1,4 +1,4 @@
-import type { LinerArrangeInput } from '@cardinex/core/block/linerArrange';
+import type { LinerArrangeInput } from '@cardinex/core/block/arrange/input';
 import { useWorked, type Worked } from '../../../device/worker/useWorked';
 import type { Arranged } from './arrange.worker';
 import { startWorker } from './startWorker';

@@ -4,7 +4,7 @@ import { Button } from '../../../ui/Button';
 import { Heading } from '../../../ui/Words';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
-import { NodeField } from './NodeField';
+import { InnerField } from './InnerField';
 import { TextListField } from './TextListField';
 import { begunWith } from './begun';
 import type { FieldProps } from './fieldProps';
@@ -33,7 +33,7 @@ export function ListField({ node, path, label }: FieldProps & { node: SchemaNode
       <Faults faults={faults} />
       {list.map((one, place) => (
         <View key={place} className="gap-3 rounded-lg border border-rule p-2.5">
-          <NodeField
+          <InnerField
             node={node.items ?? {}}
             path={[...path, place]}
             label={entryName(one) ?? `${oneName(key)} ${place + 1}`}

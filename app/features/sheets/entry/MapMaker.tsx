@@ -15,7 +15,7 @@ import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { draftCylinders } from './FiringTaps';
 import { MapEdit } from './MapEdit';
-import { NodeField } from './NodeField';
+import { InnerField } from './InnerField';
 import { drawable } from './draftSet';
 import { placeText, type Path } from '@cardinex/core/sheet/draftPath';
 import { resolved, type SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
@@ -71,7 +71,7 @@ function Drawing({ node, path }: { node: SchemaNode; path: Path }) {
   return (
     <View className="gap-3 border-l-2 border-rule pl-2.5">
       {(['widthMm', 'heightMm', 'bores'] as const).map((key) => (
-        <NodeField key={key} node={properties[key] ?? {}} path={[...path, key]} />
+        <InnerField key={key} node={properties[key] ?? {}} path={[...path, key]} />
       ))}
     </View>
   );

@@ -1,47 +1,37 @@
 import { View } from 'react-native';
 import { labelOf } from '@cardinex/words/en/sheets/entry';
 import { FigureField } from './FigureField';
+import { InnerFields, type NodeFieldProps } from './InnerField';
 import { ListField } from './ListField';
 import { NumberField } from './NumberField';
 import { ObjectFields, OptionalObject } from './ObjectFields';
 import { MaybeNothing, OneOfValues, PlainText, YesNo } from './PlainFields';
 import { PrintedField } from './PrintedField';
 import { UnionField } from './UnionField';
-import { placeText, type Path } from '@cardinex/core/sheet/draftPath';
-import {
-  branchesOf,
-  nameOf,
-  resolved,
-  type SchemaNode,
-} from '@cardinex/contract/sheets/schemaNodes';
+import { placeText } from '@cardinex/core/sheet/draftPath';
+import { branchesOf, nameOf, resolved } from '@cardinex/contract/sheets/schemaNodes';
 import { specialField } from './specialField';
-
-interface Props {
-  readonly node: SchemaNode;
-  readonly path: Path;
-  readonly label?: string;
-  /** May be left out: a larger part is then only opened when it is wanted. */
-  readonly optional?: boolean;
-}
 
 /**
  * One field of a sheet, drawn from its published schema, so that whatever a sheet can hold can be
  * entered. What deserves better than a field (a map, an order) has one of its own. Its place names it
  * in the page, so that what is wrong with it can be gone to.
  */
-export function NodeField(props: Props) {
+export function NodeField(props: NodeFieldProps) {
   const { node, path, label = labelOf(path), optional = false } = props;
   const special = specialField(path, node);
   if (special === null) return null;
   return (
-    <View id={placeText(path)}>
-      {special ?? <SchemaField node={node} path={path} label={label} optional={optional} />}
-    </View>
+    <InnerFields value={NodeField}>
+      <View id={placeText(path)}>
+        {special ?? <SchemaField node={node} path={path} label={label} optional={optional} />}
+      </View>
+    </InnerFields>
   );
 }
 
 /** The kind of field a shape asks for. */
-function SchemaField({ node, path, label, optional }: Required<Props>) {
+function SchemaField({ node, path, label, optional }: Required<NodeFieldProps>) {
   const shape = resolved(node);
   const name = nameOf(node);
   if (name?.endsWith('Figure')) {

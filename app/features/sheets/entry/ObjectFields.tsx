@@ -6,7 +6,7 @@ import { Heading } from '../../../ui/Words';
 import { BandOffer, isGapNode } from './BandOffer';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
-import { NodeField } from './NodeField';
+import { InnerField } from './InnerField';
 import { Origin } from './Origin';
 import { begunWith } from './begun';
 import type { FieldProps } from './fieldProps';
@@ -80,7 +80,7 @@ export function ObjectFields({ node, path, label, bare = false, except, onTakeOu
       )}
       {bare ? null : <Faults faults={faults} />}
       {keys.map(([key, inner]) => (
-        <NodeField
+        <InnerField
           key={key}
           node={inner}
           path={[...path, key]}

@@ -9,7 +9,7 @@ import { Button } from '../../../ui/Button';
 import { Heading, Small } from '../../../ui/Words';
 import { EditedDocument, useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
-import { NodeField } from './NodeField';
+import { InnerField } from './InnerField';
 import { PlacePicker } from './PlacePicker';
 import { placeText, withValue, type Path } from '@cardinex/core/sheet/draftPath';
 import { placesOf } from './places';
@@ -59,7 +59,7 @@ export function OverridesField({ path }: { path: Path }) {
               <Small>
                 {lw.sheetSays}: {saidShort(valueAtPointer(document, override.at))}
               </Small>
-              {place ? <NodeField node={place.node} path={place.path} /> : null}
+              {place ? <InnerField node={place.node} path={place.path} /> : null}
               <Faults faults={read.faults.filter(({ at }) => at.startsWith(here))} />
             </View>
           );

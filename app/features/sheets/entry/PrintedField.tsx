@@ -5,7 +5,7 @@ import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
-import { NodeField } from './NodeField';
+import { InnerField } from './InnerField';
 import type { FieldProps } from './fieldProps';
 import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
 
@@ -32,12 +32,12 @@ export function PrintedField({ node, path, label }: FieldProps & { node: SchemaN
         }}
       />
       {shown === 'one' ? (
-        <NodeField node={figure} path={[...path, 'figure']} label={label} />
+        <InnerField node={figure} path={[...path, 'figure']} label={label} />
       ) : null}
       {shown === 'range' ? (
         <View className="gap-2">
-          <NodeField node={figure} path={[...path, 'low']} label={fieldLabel('low')} />
-          <NodeField node={figure} path={[...path, 'high']} label={fieldLabel('high')} />
+          <InnerField node={figure} path={[...path, 'low']} label={fieldLabel('low')} />
+          <InnerField node={figure} path={[...path, 'high']} label={fieldLabel('high')} />
         </View>
       ) : null}
       {shown === 'missing' ? (

@@ -1,6 +1,7 @@
+import type { BoltView, RunView } from '@cardinex/core/job/run/views';
+import type { Side } from '@cardinex/core/job/facts/run';
 import { View } from 'react-native';
-import type { Side } from '@cardinex/core/job/act';
-import { numberOf, type BoltView, type RunView } from '@cardinex/core/job/run/runView';
+import { numberOf } from '@cardinex/core/job/run/runView';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { listed } from '@cardinex/words/en/quantity';
 import { setPreferences, usePreferences } from '../../../device/preferences';

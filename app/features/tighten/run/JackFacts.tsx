@@ -1,5 +1,5 @@
+import type { RunView, StageView } from '@cardinex/core/job/run/views';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
-import type { RunView, StageView } from '@cardinex/core/job/run/runView';
 import { nutsOf } from '@cardinex/core/job/run/nuts';
 import { readThread } from '@cardinex/core/tightening/screwThread';
 import { tensioner } from '@cardinex/core/tightening/tensioner';

@@ -1,4 +1,5 @@
-import { numberOf, type RunView } from '@cardinex/core/job/run/runView';
+import type { RunView } from '@cardinex/core/job/run/views';
+import { numberOf } from '@cardinex/core/job/run/runView';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { timeOfDay } from '@cardinex/words/en/kit';
 import { useBench, useMemberName } from '../../../session/SessionProvider';

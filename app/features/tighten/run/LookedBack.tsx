@@ -1,5 +1,6 @@
+import type { RunView } from '@cardinex/core/job/run/views';
 import { View } from 'react-native';
-import { numberOf, type RunView } from '@cardinex/core/job/run/runView';
+import { numberOf } from '@cardinex/core/job/run/runView';
 import { isPause } from '@cardinex/core/tightening/programme';
 import { faultName } from '@cardinex/words/en/boltFaults';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';

@@ -1,8 +1,8 @@
+import type { RunView } from '@cardinex/core/job/run/views';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { reachedVerdict } from '@cardinex/core/job/run/reached';
 import { runKey } from '@cardinex/core/job/run/runKey';
-import type { RunView } from '@cardinex/core/job/run/runView';
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { pressure } from '@cardinex/words/en/quantity';

@@ -1,5 +1,5 @@
-import type { RunState } from '@cardinex/core/job/run/runState';
-import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
+import type { BoltView, RunView } from '@cardinex/core/job/run/views';
+import type { RunState } from '@cardinex/core/job/facts/runs';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { useJob } from '../../job/JobProvider';
 import { WordsSlip } from '../../job/WordsSlip';

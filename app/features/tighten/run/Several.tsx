@@ -1,8 +1,9 @@
+import type { BoltView, RunView } from '@cardinex/core/job/run/views';
+import type { RunState } from '@cardinex/core/job/facts/runs';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { reportable } from '@cardinex/core/job/run/reported';
-import type { RunState } from '@cardinex/core/job/run/runState';
-import { numberOf, onSide, type BoltView, type RunView } from '@cardinex/core/job/run/runView';
+import { numberOf, onSide } from '@cardinex/core/job/run/runView';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { inMillionths } from '@cardinex/core/quantity/withinLimits';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';

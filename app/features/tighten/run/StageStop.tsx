@@ -1,9 +1,9 @@
+import type { RunView } from '@cardinex/core/job/run/views';
+import type { RunState } from '@cardinex/core/job/facts/runs';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import type { StageSetting } from '@cardinex/core/job/run/stageSet';
-import type { RunState } from '@cardinex/core/job/run/runState';
-import type { RunView } from '@cardinex/core/job/run/runView';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { inMillionths } from '@cardinex/core/quantity/withinLimits';
 import { reaches } from '@cardinex/core/tightening/wrenchChoose';

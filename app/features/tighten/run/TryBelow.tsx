@@ -1,4 +1,4 @@
-import type { RunView } from '@cardinex/core/job/run/runView';
+import type { RunView } from '@cardinex/core/job/run/views';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { torque } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../../device/preferences';

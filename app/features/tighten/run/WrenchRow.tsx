@@ -1,6 +1,6 @@
+import type { BoltView, RunView } from '@cardinex/core/job/run/views';
+import type { RunState } from '@cardinex/core/job/facts/runs';
 import { Pressable, Text, View } from 'react-native';
-import type { RunState } from '@cardinex/core/job/run/runState';
-import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
 import { groupOf } from '@cardinex/core/sheet/programmeOf';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { settingFigure } from '@cardinex/words/en/quantity';

@@ -1,6 +1,6 @@
-import type { HowRead, Side } from '@cardinex/core/job/act';
+import type { BoltView } from '@cardinex/core/job/run/views';
+import type { HowRead, Side } from '@cardinex/core/job/facts/run';
 import { doneBy } from '@cardinex/core/job/run/runDecide';
-import type { BoltView } from '@cardinex/core/job/run/runView';
 import type { OpenJob } from '../../job/JobProvider';
 
 /** What is said of a pull besides that it was made. */

@@ -1,5 +1,6 @@
+import type { BoltView, RunView } from '@cardinex/core/job/run/views';
+import type { BoltFault } from '@cardinex/core/job/facts/run';
 import type { TargetMessage } from '@cardinex/contract/instruments/message';
-import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
 import { groupOf } from '@cardinex/core/sheet/programmeOf';
 import { readThread } from '@cardinex/core/tightening/screwThread';
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
@@ -9,7 +10,6 @@ import {
   type TraceSample,
 } from '@cardinex/core/tightening/traceVerdict';
 import { traceSentence } from '@cardinex/words/en/clamp';
-import type { BoltFault } from '@cardinex/core/job/act';
 import type { Known } from '../NotSo';
 
 /** What the instrument is told of the pull in hand. */

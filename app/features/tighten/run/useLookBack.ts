@@ -1,5 +1,5 @@
+import type { BoltView, RunView } from '@cardinex/core/job/run/views';
 import { useState } from 'react';
-import type { BoltView, RunView } from '@cardinex/core/job/run/runView';
 
 /** A bolt done earlier, and in which stage. */
 export interface LookedAt {

@@ -1,9 +1,9 @@
+import type { BoltFault } from '@cardinex/core/job/facts/run';
 import { useState } from 'react';
 import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { torqueToNm } from '@cardinex/core/quantity/units';
 import { reachedVerdict } from '@cardinex/core/job/run/reached';
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
-import type { BoltFault } from '@cardinex/core/job/act';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { degrees, pressure, type ReaderUnits } from '@cardinex/words/en/quantity';
 import { reachedNmWords } from '@cardinex/words/en/runActs';

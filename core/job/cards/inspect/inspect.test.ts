@@ -1,10 +1,11 @@
+import type { Scope } from '../../facts/scope';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import type { ActData } from '../../act';
-import { scopedSheet, scopesFor, type Scope } from '../../scope';
+import { scopedSheet, scopesFor } from '../../scope';
 import {
   cardIn,
   madeDead,

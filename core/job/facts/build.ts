@@ -1,7 +1,7 @@
-import type { LinerPlace } from '../cards/liners';
-import type { GasketChosen } from '../cards/standOut';
-import type { RunName } from './run';
+import type { GasketChosen } from './gasket';
+import type { LinerPlace } from './liners';
 import type { Printed } from './shown';
+import type { RunName } from './run';
 
 /** What is said as liners, pistons and crank go together. */
 export interface BuildActData {

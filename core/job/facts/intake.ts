@@ -1,12 +1,12 @@
-import type { Because } from '../cause';
-import type { MadeMark } from '../cards/mark';
-import type { Arrival, Holds } from '../cards/parts';
-import type { CheckDecision, CheckSeen } from '../checks/state';
-import type { LeaveOut } from '../leaveOut';
-import type { ParkedWith } from '../parking';
-import type { Thing } from '../register';
-import type { Scope } from '../scope';
-import type { GaugeShown, Printed } from './shown';
+import type { Scope } from './scope';
+import type { LeaveOut } from './leaveOut';
+import type { Because } from './cause';
+import type { Thing } from './register';
+import type { ParkedWith } from './parking';
+import type { CheckSeen, CheckDecision } from './checks';
+import type { Arrival, Holds } from './parts';
+import type { MadeMark } from './marks';
+import type { Printed, GaugeShown } from './shown';
 
 /** What is said of a job as it is opened up, inspected, parked and resumed. */
 export interface IntakeActData {

@@ -1,0 +1,21 @@
+export interface CrankState {
+  /** After cylinder 1's firing top dead centre; null while unknown or in doubt. */
+  readonly atDeg: number | null;
+  readonly since: string | null;
+  readonly doubt: string | null;
+  /** Turned past where it was to stop: taken well back and come up on again before it counts. */
+  readonly overshot: boolean;
+}
+
+export const CRANK_UNKNOWN: CrankState = {
+  atDeg: null,
+  since: null,
+  doubt: null,
+  overshot: false,
+};
+
+/** Why the crank must not be turned; `what` names the thing where it is one. */
+export interface CrankHold {
+  readonly code: 'still-live' | 'liners-loose' | 'through-bolts-slack' | 'thing-in';
+  readonly what?: string;
+}

@@ -1,0 +1,28 @@
+/**
+ * Cards that a job may do without: work done elsewhere, or before anybody kept a card of it. `covering`:
+ * the steps by which heads go on, where they are on already.
+ */
+export const LEAVE_OUT = [
+  'mark',
+  'strip',
+  'parts',
+  'inspect',
+  'bores',
+  'shells',
+  'crank',
+  'pistons',
+  'stand-out',
+  'head-build',
+  'covering',
+  'timing',
+  'pump',
+] as const;
+
+export type LeaveOut = (typeof LEAVE_OUT)[number];
+
+/** Why a card was left out, and by whom. */
+export interface LeftOut {
+  readonly words: string;
+  readonly at: string;
+  readonly by: string;
+}

@@ -1,0 +1,17 @@
+/** How far a job goes into an engine, from least to most. */
+export const SCOPES = [
+  'gasket',
+  'one-head',
+  'one-cylinder',
+  'top-end',
+  'in-frame',
+  'everything',
+] as const;
+
+export type ScopeKind = (typeof SCOPES)[number];
+
+export interface Scope {
+  readonly kind: ScopeKind;
+  /** Which head, as the sheet names its instances; or which cylinder. */
+  readonly only?: string;
+}
