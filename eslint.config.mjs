@@ -98,7 +98,6 @@ export default [
       'no-console': ['error', { allow: ['warn', 'error'] }],
       eqeqeq: 'error',
       // fast-check and axe are used by their default export, as their own guides do.
-      'import/no-cycle': 'error',
       'import/no-named-as-default': 'off',
       'import/no-named-as-default-member': 'off',
     },

@@ -1,5 +1,4 @@
 import type { Scope } from './facts/scope';
-import type { Waits } from './facts/pending';
 import type { Because } from './facts/cause';
 import type { TimeDoubt } from './facts/actTime';
 import type { CribJudgement } from './facts/crib';

@@ -1,6 +1,4 @@
-import type { TrayReason } from './trayReason';
-
-import type { CardName, CardStatus } from './trayReason';
+import type { CardName, CardStatus, TrayReason } from './trayReason';
 import type { FastenedSet } from '../sheet/spec/fastening';
 
 /** Nothing is left to do on a card. */

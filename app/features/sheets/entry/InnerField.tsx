@@ -1,4 +1,4 @@
-import { createContext, useContext, type ComponentType } from 'react';
+import { createContext, useContext, type ReactElement } from 'react';
 import type { Path } from '@cardinex/core/sheet/draftPath';
 import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
 
@@ -10,14 +10,16 @@ export interface NodeFieldProps {
   readonly optional?: boolean;
 }
 
-const InnerFieldContext = createContext<ComponentType<NodeFieldProps> | null>(null);
+type DrawField = (props: NodeFieldProps) => ReactElement;
+
+const InnerFieldContext = createContext<DrawField | null>(null);
 
 /** Hands in what draws the fields inside a field: nearly every kind of field holds others of any kind. */
 export const InnerFields = InnerFieldContext.Provider;
 
 /** A field inside a field. */
 export function InnerField(props: NodeFieldProps) {
-  const Field = useContext(InnerFieldContext);
-  if (!Field) throw new Error('nobody has said how the fields inside are drawn');
-  return <Field {...props} />;
+  const draw = useContext(InnerFieldContext);
+  if (!draw) throw new Error('nobody has said how the fields inside are drawn');
+  return draw(props);
 }

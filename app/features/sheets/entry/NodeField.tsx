@@ -22,12 +22,16 @@ export function NodeField(props: NodeFieldProps) {
   const special = specialField(path, node);
   if (special === null) return null;
   return (
-    <InnerFields value={NodeField}>
+    <InnerFields value={drawField}>
       <View id={placeText(path)}>
         {special ?? <SchemaField node={node} path={path} label={label} optional={optional} />}
       </View>
     </InnerFields>
   );
+}
+
+function drawField(props: NodeFieldProps) {
+  return <NodeField {...props} />;
 }
 
 /** The kind of field a shape asks for. */
