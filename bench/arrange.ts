@@ -1,6 +1,6 @@
 import type { LinerArrangeInput } from '@cardinex/core/block/arrange/input';
 import { linerArrange } from '@cardinex/core/block/linerArrange';
-import { median,type Result } from './result';
+import { median, type Result } from './result';
 
 /** Ten liners in one bank on shims of five sizes, two to a liner at most; no two blocks alike. */
 function tenLiners(seed: number): LinerArrangeInput {

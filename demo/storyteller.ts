@@ -2,17 +2,17 @@ import type { WrenchShown } from '@cardinex/core/job/facts/run';
 import type { Printed } from '@cardinex/core/job/facts/shown';
 import type { NutPulled } from '@cardinex/core/job/facts/overhead';
 import { v7 as uuidv7 } from 'uuid';
-import type { Act,ActData,ActType } from '@cardinex/core/job/act';
+import type { Act, ActData, ActType } from '@cardinex/core/job/act';
 import { placesOf } from '@cardinex/core/job/cards/liners';
-import { lockNutNm,lockNutOf } from '@cardinex/core/job/cards/lockNut';
+import { lockNutNm, lockNutOf } from '@cardinex/core/job/cards/lockNut';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { planOf } from '@cardinex/core/sheet/programmeOf';
 import { settingItems } from '@cardinex/core/sheet/settingItems';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
-import { lockside,type DemoMember,type DemoShop } from './shops';
-import { DEMO_TOOL,demoTool } from './tools';
+import { lockside, type DemoMember, type DemoShop } from './shops';
+import { DEMO_TOOL, demoTool } from './tools';
 
 /** A demo job: its acts in order, as some device of the shop would have sent them. */
 export interface DemoJob {
