@@ -8,8 +8,8 @@ export const FIRST_PREVIOUS_HASH = '0'.repeat(64);
  * What is hashed for an event: RFC 8785 canonical JSON of the whole event, with `seq`,
  * `receivedAt` and `previousHash`, without `hash` itself. SHA-256 of its UTF-8 bytes, in hex.
  */
-export function chainText(event: Omit<JobEvent, 'hash'>): string {
-  const { hash: _own, ...rest } = event as JobEvent;
+export function chainText(event: object): string {
+  const { hash: _own, ...rest } = event as { readonly hash?: string };
   return canonicalJson(rest);
 }
 

@@ -1,11 +1,11 @@
 import type { RunName } from './facts/run';
 import type { WrenchNamed } from '../tools/agrees';
 import type { Act, LoggedAct } from './act';
-import { readKey } from './run/runKey';
+import { readKey, runKey } from './run/runKey';
 
 /** Acts whose wrench is not in the crib as they say, with that wrench, by the act's id. */
 export type CribState = Readonly<
-  Record<string, { readonly tool: string; readonly act: LoggedAct }>
+  Record<string, { readonly wrench: WrenchNamed; readonly act: LoggedAct }>
 >;
 
 /** The wrench an act was done with, as far as it names one. */
@@ -13,14 +13,16 @@ export function wrenchNamed(act: Act): WrenchNamed | null {
   switch (act.type) {
     case 'run.prepared': {
       const { wrench } = act.data;
-      return wrench && { id: wrench.id, shown: wrench };
+      return wrench && { id: wrench.id, name: wrench.name, shown: wrench };
     }
     case 'bolt.pulled':
     case 'bolts.reported':
       return { id: act.data.wrench };
     case 'valve.read':
-    case 'screw.set':
-      return act.data.nut ? { id: act.data.nut.wrench } : null;
+    case 'screw.set': {
+      const { nut } = act.data;
+      return nut ? { id: nut.wrench, name: nut.name } : null;
+    }
     default:
       return null;
   }
@@ -32,17 +34,15 @@ export function evolveCrib(crib: CribState, act: LoggedAct): CribState {
     const { agree } = act.data;
     return Object.fromEntries(Object.entries(crib).filter(([id]) => !agree.includes(id)));
   }
-  const named = act.crib?.agrees === false ? wrenchNamed(act) : null;
-  return named ? { ...crib, [act.id]: { tool: named.id, act } } : crib;
+  const wrench = act.crib?.agrees === false ? wrenchNamed(act) : null;
+  return wrench ? { ...crib, [act.id]: { wrench, act } } : crib;
 }
 
 /** Was anything of a run pulled with a wrench that is not in the crib as was said? */
 export function isDoubted({ crib }: { readonly crib: CribState }, run: RunName): boolean {
   return Object.values(crib).some(({ act }) => {
     const other = runOf(act);
-    return (
-      other?.set === run.set && other.instance === run.instance && other.programme === run.programme
-    );
+    return other !== null && runKey(other) === runKey(run);
   });
 }
 
@@ -62,20 +62,8 @@ function runOf(act: LoggedAct): RunName | null {
 /** The wrenches that are not in the crib as was said, each once; by name where an act tells it, else ''. */
 export function cribDoubts({ crib }: { readonly crib: CribState }): readonly string[] {
   const names = new Map<string, string>();
-  for (const { tool, act } of Object.values(crib)) {
-    names.set(tool, names.get(tool) || nameIn(act));
+  for (const { wrench } of Object.values(crib)) {
+    names.set(wrench.id, names.get(wrench.id) || (wrench.name ?? ''));
   }
   return [...names.values()];
-}
-
-function nameIn(act: LoggedAct): string {
-  switch (act.type) {
-    case 'run.prepared':
-      return act.data.wrench?.name ?? '';
-    case 'valve.read':
-    case 'screw.set':
-      return act.data.nut?.name ?? '';
-    default:
-      return '';
-  }
 }

@@ -1,6 +1,6 @@
 import type { TrayCard } from './standing';
 import { ACCEPTED, refused, type Verdict } from './verdict';
-import type { Act, ActOf, ActType, LoggedAct } from './act';
+import type { Act, ActOf, LoggedAct } from './act';
 import {
   decideLinerRead,
   decideLinerSealed,
@@ -58,6 +58,7 @@ import { cardOf } from './cardOf';
 import { entryOf, INTAKE, trayOf } from './tray';
 import { openQuestions } from '../sheet/variants';
 import { sheetOfJob } from './sheetOfJob';
+import { isStrikable } from './strikable';
 
 /**
  * May this act join the log as it stands, by whoever sees all of it?
@@ -295,15 +296,3 @@ export function lastActOf(state: JobState, member: string): LoggedAct | undefine
     (event) => event.by === member && isStrikable(event) && !state.struck[event.id],
   );
 }
-
-/** Can an act be taken back? What a job stands on, and what the server says itself, cannot. */
-function isStrikable({ type }: LoggedAct): boolean {
-  return !NEVER_STRUCK.has(type);
-}
-
-const NEVER_STRUCK: ReadonlySet<ActType> = new Set<ActType>([
-  'struck',
-  'job.opened',
-  'sheet.taken',
-  'crib.judged',
-]);

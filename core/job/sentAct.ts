@@ -16,7 +16,7 @@ const ADDED: Readonly<Record<Exclude<keyof JobEvent, keyof Act>, true>> = {
   staleProof: true,
 };
 
-/** An act as it was sent, without what the server added. */
-export function sentAct(event: JobEvent): object {
+/** An act, of a job or of a tool, as it was sent: without what the server added. */
+export function sentAct(event: object): object {
   return Object.fromEntries(Object.entries(event).filter(([field]) => !(field in ADDED)));
 }

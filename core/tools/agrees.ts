@@ -6,6 +6,7 @@ import { wrenchShown } from './wrench';
 /** A wrench as an act names it: only by its number, or with all that was shown of it. */
 export interface WrenchNamed {
   readonly id: string;
+  readonly name?: string;
   readonly shown?: WrenchShown;
 }
 

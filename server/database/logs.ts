@@ -105,8 +105,14 @@ function logsOf(rows: readonly Row[]): readonly StoredLog[] {
   return [...logs.values()];
 }
 
+/** Where a log ends by its own last event. */
+export function headOf(log: readonly object[]): Head {
+  const last = log.at(-1) as Partial<JobEvent> | undefined;
+  return { seq: last?.seq ?? 0, hash: last?.hash ?? FIRST_PREVIOUS_HASH };
+}
+
 /** Does a log end where its stream says? One whose end was cut off is neither shown nor added to. */
 export function endsAt(log: readonly object[], head: Head): boolean {
-  const last = log.at(-1) as Partial<JobEvent> | undefined;
-  return (last?.seq ?? 0) === head.seq && (last?.hash ?? FIRST_PREVIOUS_HASH) === head.hash;
+  const { seq, hash } = headOf(log);
+  return seq === head.seq && hash === head.hash;
 }

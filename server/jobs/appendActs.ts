@@ -3,11 +3,11 @@ import type { Outcome, Outcomes } from '@cardinex/contract/acts/outcome';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
 import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
 import { EventRow } from '../database/models';
+import { beginStream, lockStream, storeEvents } from '../database/streams';
 import { troubleOf } from '../database/trouble';
 import { ProblemError } from '../problems/problem';
 import { Appending, type Batch, type Kept, type Sender } from './appending';
 import type { JobCache } from './jobCache';
-import { beginStream, lockStream, storeEvents } from './jobStream';
 import { Unreadable, readAct } from './readAct';
 
 /**
@@ -76,12 +76,13 @@ async function appendOnce(
   sentBefore: SentBefore,
 ): Promise<Outcomes> {
   const { shopId } = sender;
+  const key = { shopId, streamKind: 'job' as const, streamId: jobId };
   const acts = batch.acts.map((raw) => readAct(raw));
   const opens = acts.some((act) => !(act instanceof Unreadable) && act.type === 'job.opened');
   let committing = false;
   const append = async (transaction: Transaction) => {
-    if (opens) await beginStream(shopId, jobId, batch.receivedAt, transaction);
-    const stream = await lockStream(shopId, jobId, transaction);
+    if (opens) await beginStream(key, batch.receivedAt, transaction);
+    const stream = await lockStream(key, transaction);
     const head = stream && { seq: stream.headSeq, hash: stream.headHash };
     const state = head ? await cache.load(shopId, jobId, transaction, head) : EMPTY_JOB;
     const kept = await sentBefore(state, acts, transaction);
@@ -89,7 +90,7 @@ async function appendOnce(
     const appending = new Appending(to, state, head?.hash ?? null);
     const outcomes: Outcome[] = [];
     for (const [place, act] of acts.entries()) outcomes.push(await appending.take(act, place));
-    await storeEvents(shopId, jobId, appending.events, transaction);
+    await storeEvents(key, appending.events, transaction);
     if (head?.seq === 0 && appending.events.length === 0) throw new NothingKept(outcomes);
     committing = true;
     return { outcomes, state: appending.state };

@@ -3,7 +3,7 @@ import type { Outcome } from '@cardinex/contract/acts/outcome';
 import { pointFaults } from '@cardinex/contract/sheets/readPoints';
 import type { Act, JobEvent, Stamp } from '@cardinex/core/job/act';
 import { CLOCK_OFF_MS, doubtOfTime } from '@cardinex/core/job/actTime';
-import { canonicalJson } from '@cardinex/core/job/chain';
+import { FIRST_PREVIOUS_HASH, canonicalJson } from '@cardinex/core/job/chain';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
 import { isStaleProof } from '@cardinex/core/job/proof';
@@ -13,10 +13,10 @@ import { headSeq, type JobState } from '@cardinex/core/job/state';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { variantOf } from '@cardinex/core/sheet/variants';
 import { refusalSentence } from '@cardinex/words/en/refusals';
+import { chained } from '../database/streams';
 import { ProblemError } from '../problems/problem';
 import { sheetRevision } from '../sheets/sheets';
-import { chainedEvent } from './chainedEvent';
-import { Crib, handTimeOf } from './crib';
+import { Crib, handTimeIn } from './crib';
 import { Unreadable, refusedOutcome } from './readAct';
 
 export interface Sender {
@@ -148,19 +148,21 @@ export class Appending {
   /** What the server cannot vouch for: when it was done, by whom, and with which wrench. */
   private async vouched(act: Act, { provedAt }: Proved, place: number): Promise<Stamp> {
     const { batch } = this.to;
+    const { clockOffMs } = this;
     const receivedAt = batch.receivedAt.toISOString();
     const timeDoubt = doubtOfTime({
       at: act.at,
       receivedAt,
-      clockOffMs: this.clockOffMs ?? 0,
+      clockOffMs: clockOffMs ?? 0,
       waitedMs: batch.waitedMs?.[place] ?? null,
       openedAt: this.state.opened?.at ?? null,
       lastOwnAt: this.state.log.findLast(({ device }) => device === act.device)?.at ?? null,
     });
-    const isDoubtful = timeDoubt !== null || this.clockOffMs !== undefined;
-    const crib = await this.crib.judge(act, handTimeOf({ at: act.at, receivedAt, isDoubtful }));
+    const doubt = timeDoubt && { timeDoubt };
+    const time = handTimeIn({ at: act.at, receivedAt, clockOffMs, ...doubt });
+    const crib = await this.crib.judge(act, time);
     return {
-      ...(timeDoubt && { timeDoubt }),
+      ...doubt,
       ...(isStaleProof(provedAt, act.at) && { staleProof: true }),
       ...(crib && { crib }),
     };
@@ -181,7 +183,7 @@ export class Appending {
       ...(clockOffMs !== undefined && { clockOffMs }),
       ...stamp,
     };
-    const event = chainedEvent(act, joining, this.headHash);
+    const event: JobEvent = chained({ ...act, ...joining }, this.headHash ?? FIRST_PREVIOUS_HASH);
     this.events.push(event);
     this.headHash = event.hash;
     this.state = evolve(this.state, event);

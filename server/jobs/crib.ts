@@ -41,21 +41,15 @@ export class Crib {
   }
 }
 
-/** When an act was done by its device, and by what can be vouched for. */
-export function handTimeOf({
+/** When an act was done: by its device, and by what can be vouched for. */
+export function handTimeIn({
   at,
   receivedAt,
-  isDoubtful,
-}: {
-  readonly at: string;
-  readonly receivedAt: string;
-  readonly isDoubtful: boolean;
+  timeDoubt,
+  clockOffMs,
+}: Pick<LoggedAct, 'at' | 'receivedAt' | 'timeDoubt'> & {
+  readonly clockOffMs?: number | undefined;
 }): HandTime {
-  return { said: at, vouched: isDoubtful ? receivedAt : at };
-}
-
-/** The same of an act in the log. */
-export function handTimeIn({ at, receivedAt, timeDoubt, clockOffMs }: LoggedAct): HandTime {
   const isDoubtful = timeDoubt !== undefined || clockOffMs !== undefined;
-  return handTimeOf({ at, receivedAt: receivedAt ?? at, isDoubtful });
+  return { said: at, vouched: isDoubtful ? (receivedAt ?? at) : at };
 }

@@ -68,7 +68,7 @@ export class JobCache {
         id: log.streamId,
         state:
           this.advanced(shopId, states.get(log.streamId) ?? EMPTY_JOB, log) ??
-          (await this.load(shopId, log.streamId).catch(() => null)),
+          (await this.load(shopId, log.streamId).catch(nullIfDamaged)),
         begunAt: log.begunAt,
         finishedSeq: log.finishedSeq,
       })),
@@ -89,6 +89,12 @@ export class JobCache {
     this.keep(shopId, log.streamId, state);
     return state;
   }
+}
+
+/** Only a log that lost its end is no job; a database in trouble is no reason to call it that. */
+function nullIfDamaged(error: unknown): null {
+  if (error instanceof ProblemError && error.code === 'log-damaged') return null;
+  throw error;
 }
 
 function advance(state: JobState, events: readonly JobEvent[]): JobState {

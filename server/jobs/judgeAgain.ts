@@ -1,15 +1,13 @@
-import { createHash } from 'node:crypto';
 import type { Sequelize, Transaction } from 'sequelize';
 import type { ActOf, JobEvent } from '@cardinex/core/job/act';
-import { wrenchNamed } from '@cardinex/core/job/crib';
 import { evolve } from '@cardinex/core/job/evolve';
 import { headSeq, type JobState } from '@cardinex/core/job/state';
 import { agreesWithCrib } from '@cardinex/core/tools/agrees';
 import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
-import { chainedEvent } from './chainedEvent';
+import { chained, lockStream, storeEvents } from '../database/streams';
+import { sha256 } from '../sha256';
 import { handTimeIn } from './crib';
 import type { JobCache } from './jobCache';
-import { lockStream, storeEvents } from './jobStream';
 
 /** A tool whose log has just grown, and by what. */
 export interface GrownTool {
@@ -32,7 +30,7 @@ export async function judgeAgain(
 ): Promise<readonly (JobEvent & { readonly jobId: string })[]> {
   const { shopId, tool } = grown;
   const jobs = (await cache.loadMany(shopId, 'open')).filter(
-    ({ state }) => state && Object.values(state.crib).some((one) => one.tool === tool.id),
+    ({ state }) => state && Object.values(state.crib).some(({ wrench }) => wrench.id === tool.id),
   );
   const added: (JobEvent & { jobId: string })[] = [];
   for (const { id } of jobs) {
@@ -52,7 +50,8 @@ async function judgeJob(
   jobId: string,
   transaction: Transaction,
 ): Promise<{ readonly event: JobEvent; readonly state: JobState } | null> {
-  const stream = await lockStream(shopId, jobId, transaction);
+  const key = { shopId, streamKind: 'job' as const, streamId: jobId };
+  const stream = await lockStream(key, transaction);
   if (!stream) return null;
   const head = { seq: stream.headSeq, hash: stream.headHash };
   const state = await cache.load(shopId, jobId, transaction, head);
@@ -71,22 +70,23 @@ async function judgeJob(
     seenSeq: headSeq(state),
     data: { tool: tool.id, seq, agree },
   };
-  const event = chainedEvent(judged, { seq: headSeq(state) + 1, receivedAt }, head.hash);
-  await storeEvents(shopId, jobId, [event], transaction);
+  const received = { ...judged, seq: headSeq(state) + 1, receivedAt };
+  const event: JobEvent = chained(received, head.hash);
+  await storeEvents(key, [event], transaction);
   return { event, state: evolve(state, event) };
 }
 
 /** Acts that had not agreed with the crib, and do by now. */
 function agreeing({ crib }: JobState, tool: ToolState): readonly string[] {
-  return Object.entries(crib).flatMap(([id, one]) => {
-    const named = one.tool === tool.id ? wrenchNamed(one.act) : null;
-    return named && agreesWithCrib(tool, named, handTimeIn(one.act)) ? [id] : [];
-  });
+  return Object.entries(crib)
+    .filter(([, { wrench }]) => wrench.id === tool.id)
+    .filter(([, { wrench, act }]) => agreesWithCrib(tool, wrench, handTimeIn(act)))
+    .map(([id]) => id);
 }
 
 /** The same for the same tool's act on the same job, so that it is added once. */
 function idFor(toolAct: string, jobId: string): string {
-  const hex = createHash('sha256').update(`${toolAct}/${jobId}`).digest('hex');
+  const hex = sha256(`${toolAct}/${jobId}`);
   const [a, b, c, d, e] = [0, 8, 12, 16, 20].map((at, place, all) =>
     hex.slice(at, all[place + 1] ?? 32),
   );

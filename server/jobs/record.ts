@@ -1,6 +1,6 @@
 import type { JobEvent } from '@cardinex/core/job/act';
-import { FIRST_PREVIOUS_HASH } from '@cardinex/core/job/chain';
 import type { SheetRevision } from '@cardinex/contract/api';
+import { headOf, type Head } from '../database/logs';
 import { Member, Shop } from '../database/models';
 
 export interface JobRecord {
@@ -13,7 +13,7 @@ export interface JobRecord {
   readonly sheet: SheetRevision;
   readonly chain: string;
   /** Where the log ended when it was taken out, and how many events it had: what is cut off shows. */
-  readonly head: { readonly seq: number; readonly hash: string };
+  readonly head: Head;
   readonly count: number;
   readonly events: readonly JobEvent[];
 }
@@ -35,7 +35,7 @@ export async function jobRecord(
     sheet: job.sheet,
     chain:
       'SHA-256 of the RFC 8785 canonical JSON of each event without "hash"; "previousHash" is the hash before, 64 zeros at first.',
-    head: { seq: job.log.at(-1)?.seq ?? 0, hash: job.log.at(-1)?.hash ?? FIRST_PREVIOUS_HASH },
+    head: headOf(job.log),
     count: job.log.length,
     events: job.log,
   };

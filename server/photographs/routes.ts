@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import express, { Router } from 'express';
 import { z } from 'zod';
 import { uuid } from '@cardinex/contract/text';
@@ -7,6 +6,7 @@ import type { JobCache } from '../jobs/jobCache';
 import { openJob } from '../jobs/openJob';
 import { ProblemError, parse } from '../problems/problem';
 import { signedIn } from '../session/session';
+import { sha256 } from '../sha256';
 import { madeAnew } from './picture';
 
 const MOST_BYTES = '3mb';
@@ -27,7 +27,7 @@ export function photographRoutes(cache: JobCache): Router {
     const sent: unknown = request.body;
     if (!Buffer.isBuffer(sent) || sent.length === 0)
       throw new ProblemError(422, 'not-a-photograph');
-    if (createHash('sha256').update(sent).digest('hex') !== told.sha256) {
+    if (sha256(sent) !== told.sha256) {
       throw new ProblemError(422, 'other-photograph');
     }
     const where = { shopId, jobId, photographId };

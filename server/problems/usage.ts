@@ -3,8 +3,6 @@ import { ProblemError } from './problem';
 
 interface Documented {
   readonly pattern: RegExp;
-  /** Nothing in it is filled in: it is meant before one where something is. */
-  readonly isExact: boolean;
   /** The media types each method takes a body in; none for a method without one. */
   readonly media: ReadonlyMap<string, readonly string[]>;
 }
@@ -17,20 +15,21 @@ type Paths = Readonly<Record<string, object>>;
  * @param paths of the OpenAPI document
  */
 export function requireDocumentedUse(paths: Paths): RequestHandler {
-  const documented = Object.entries(paths).map(([path, methods]) => read(path, methods));
+  // One in which nothing is filled in is meant before one where something is.
+  const exactFirst = Object.entries(paths).sort(
+    ([one], [other]) => Number(one.includes('{')) - Number(other.includes('{')),
+  );
+  const documented = exactFirst.map(([path, methods]) => read(path, methods));
   return (request, response, next) => {
     const path = `/api${request.path}`;
-    const matching = documented.filter(({ pattern }) => pattern.test(path));
-    const exact = matching.filter(({ isExact }) => isExact);
-    const known = exact.length > 0 ? exact : matching;
-    if (known.length === 0) return next();
+    const known = documented.find(({ pattern }) => pattern.test(path));
+    if (!known) return next();
     const method = request.method === 'HEAD' ? 'GET' : request.method;
-    const used = known.find(({ media }) => media.has(method));
-    if (!used) {
-      response.setHeader('allow', known.flatMap(({ media }) => [...media.keys()]).join(', '));
+    const taken = known.media.get(method);
+    if (!taken) {
+      response.setHeader('allow', [...known.media.keys()].join(', '));
       throw new ProblemError(405, 'wrong-method');
     }
-    const taken = used.media.get(method) ?? [];
     if (taken.length > 0 && !request.is([...taken])) {
       throw new ProblemError(415, 'wrong-media', `Send the body as ${taken.join(' or ')}.`);
     }
@@ -44,5 +43,5 @@ function read(path: string, methods: object): Documented {
     const { requestBody } = operation as { readonly requestBody?: { readonly content: object } };
     return [method.toUpperCase(), Object.keys(requestBody?.content ?? {})];
   });
-  return { pattern, isExact: !path.includes('{'), media: new Map(media) };
+  return { pattern, media: new Map(media) };
 }

@@ -1,8 +1,9 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import { parse } from 'cookie';
 import type { Request, Response } from 'express';
 import { Op } from 'sequelize';
 import { DeviceSecret } from '../database/models';
+import { sha256 } from '../sha256';
 
 /** 256 bits: not to be guessed. */
 const BYTES = 32;
@@ -32,7 +33,7 @@ export class DeviceSecrets {
     const { shopId } = shop;
     const shown = await this.shown(request, shop, now);
     const secret = randomBytes(BYTES).toString('base64url');
-    await DeviceSecret.create({ secretHash: hashOf(secret), shopId, deviceId, issuedAt: now });
+    await DeviceSecret.create({ secretHash: sha256(secret), shopId, deviceId, issuedAt: now });
     await replaceFormer(shown, { shopId, deviceId, now });
     response.cookie(this.nameOf(shop), secret, {
       httpOnly: true,
@@ -53,7 +54,7 @@ export class DeviceSecrets {
     const secret = parse(request.get('cookie') ?? '')[this.nameOf(shop)];
     if (!secret) return null;
     const found = await DeviceSecret.findOne({
-      where: { secretHash: hashOf(secret), shopId: shop.shopId },
+      where: { secretHash: sha256(secret), shopId: shop.shopId },
     });
     const replacedAt = found?.replacedAt;
     const isFormer = replacedAt && now.getTime() - replacedAt.getTime() > FORMER_MS;
@@ -93,8 +94,4 @@ async function replaceFormer(
   await DeviceSecret.destroy({ where: { shopId, deviceId, issuedAt: older } });
   const { secretHash } = shown;
   await DeviceSecret.update({ replacedAt: shown.replacedAt ?? now }, { where: { secretHash } });
-}
-
-function hashOf(secret: string): string {
-  return createHash('sha256').update(secret).digest('hex');
 }

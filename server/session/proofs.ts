@@ -4,9 +4,6 @@ import { Proof } from '../database/models';
 import { rolesOf } from './crewRoles';
 import type { SignedIn } from './session';
 
-/** Two who prove themselves on a device at once both begin it anew: neither ends the other's proof. */
-const AT_ONCE_MS = 10_000;
-
 /** Who proved themselves on a device, and when last. */
 export async function proofsOn({
   shopId,
@@ -27,11 +24,11 @@ export async function prove(
 
 /**
  * Ends the proofs on a device, as its session has ended.
- * @param now those given at this very time are left
+ * @param before only those given before then, where not all
  */
-export async function endProofs({ shopId, device }: SignedIn, now: Date): Promise<void> {
-  const before = new Date(now.getTime() - AT_ONCE_MS);
-  await Proof.destroy({ where: { shopId, deviceId: device, provedAt: { [Op.lt]: before } } });
+export async function endProofs({ shopId, device }: SignedIn, before?: Date): Promise<void> {
+  const given = before && { provedAt: { [Op.lt]: before } };
+  await Proof.destroy({ where: { shopId, deviceId: device, ...given } });
 }
 
 /**

@@ -27,9 +27,7 @@ export function sessionRoutes(pool: pg.Pool, instanceId: string): Router {
 
   routes.get('/shops/:slug/crew', async (request, response) => {
     const shop = await shopBySlug(parse(words(60), request.params.slug));
-    const known =
-      request.session.shopId === shop.shopId ||
-      (await secrets.deviceOf(request, shop, new Date())) !== null;
+    const known = (await deviceOf(request, shop, secrets, new Date())) !== null;
     // Who works in a shop is nobody's business before it knows the device.
     response.json({ crew: known ? await crewOf(shop.shopId) : null });
   });
@@ -69,6 +67,9 @@ export function sessionRoutes(pool: pg.Pool, instanceId: string): Router {
 
   return routes;
 }
+
+/** Two who prove themselves on a device at once both begin it anew: neither ends the other's proof. */
+const AT_ONCE_MS = 10_000;
 
 /** What is verified where there is no such member: a wrong name takes as long as a wrong secret. */
 const NOBODY = hash(randomUUID());
@@ -122,13 +123,13 @@ async function enrol(
   const signed = { shopId, device };
   if (known === null) await Device.create({ shopId, deviceId: device, enrolledAt: now });
   if (request.session.shopId === shopId && request.session.device === device) return signed;
-  await endProofs(signed, now);
+  await endProofs(signed, new Date(now.getTime() - AT_ONCE_MS));
   await beginSession(request, signed);
   return signed;
 }
 
 async function signOut(request: Request): Promise<void> {
-  if (request.session.device) await endProofs(signedIn(request), new Date(Date.now() + 60_000));
+  if (request.session.device) await endProofs(signedIn(request));
   await endSession(request);
 }
 

@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import type { SheetRevision } from '@cardinex/contract/api';
 import { readSheet, type SheetFault } from '@cardinex/contract/sheets/readSheet';
@@ -7,10 +6,11 @@ import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { publishWords } from '@cardinex/words/en/sheets/publish';
 import { Sheet } from '../database/models';
 import { ProblemError } from '../problems/problem';
+import { sha256 } from '../sha256';
 
 /** The hash a job pins its sheet by. */
 export function sheetHash(sheet: EngineSheet): string {
-  return createHash('sha256').update(canonicalJson(sheet), 'utf8').digest('hex');
+  return sha256(canonicalJson(sheet));
 }
 
 /**

@@ -7,6 +7,7 @@ import { defineModels } from '../database/models';
 import { appendActs } from '../jobs/appendActs';
 import { boardOf, readCursor } from '../jobs/board';
 import { JobCache } from '../jobs/jobCache';
+import { moreFinished } from './finishedJobs';
 
 /** Finished jobs of the demo, and those beside them. */
 const IN_DEMO = 3;
@@ -19,7 +20,7 @@ let asked: string[] = [];
 beforeAll(async () => {
   const addresses = await newDemoDatabase();
   owner = connectAsOwner(addresses.DATABASE_OWNER_URL);
-  await owner.query(COPY_FINISHED, { replacements: { job: DEMO_JOB.ferryWinch, copies: COPIES } });
+  await owner.query(moreFinished(COPIES));
   sequelize = connect(addresses.DATABASE_URL);
   defineModels(sequelize);
   sequelize.addHook('beforeQuery', (_, query) => {
@@ -28,18 +29,6 @@ beforeAll(async () => {
 }, 60_000);
 
 afterAll(() => Promise.all([owner.close(), sequelize.close()]));
-
-/** A finished job of the demo again and again, as if each had been begun an hour before the last. */
-const COPY_FINISHED = `
-WITH copies AS (
-  INSERT INTO streams (shop_id, stream_kind, stream_id, head_seq, head_hash, begun_at)
-  SELECT shop_id, stream_kind, gen_random_uuid(), head_seq, head_hash, begun_at - n * interval '1 hour'
-    FROM streams, generate_series(1, :copies) AS n WHERE stream_id = :job
-  RETURNING *
-)
-INSERT INTO events (shop_id, stream_kind, stream_id, seq, act_id, event)
-SELECT c.shop_id, c.stream_kind, c.stream_id, e.seq, gen_random_uuid(), e.event
-  FROM copies c, events e WHERE e.stream_id = :job`;
 
 async function board(cache: JobCache, before: string | null = null) {
   asked = [];

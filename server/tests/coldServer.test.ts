@@ -1,9 +1,7 @@
-import { randomUUID } from 'node:crypto';
-import { sheetHash } from '@cardinex/demo/jobs';
-import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { lockside } from '@cardinex/demo/shops';
 import { stopServerProcess } from '../../scripts/serverProcess';
 import { Copy, DeviceAt } from './copy';
+import { openedJob } from './ownCluster';
 
 let copy: Copy;
 
@@ -15,17 +13,7 @@ afterAll(() => copy.stop());
 
 it('a server just started answers more devices at once than it has connections', async () => {
   const phone = await copy.device('TR');
-  const jobId = randomUUID();
-  await phone.send(
-    jobId,
-    phone.act(jobId, 'job.opened', {
-      sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
-      serial: 'T44-1',
-      name: 'busy engine',
-      why: 'a test',
-      cylinder1End: 'fan',
-    }),
-  );
+  const jobId = await openedJob(phone);
   const cold = await copy.another();
   try {
     const device = new DeviceAt(cold.address);

@@ -1,12 +1,13 @@
-import { createHash } from 'node:crypto';
 import type { Sequelize } from 'sequelize';
-import { canonicalJson, chainText } from '@cardinex/core/job/chain';
+import { canonicalJson } from '@cardinex/core/job/chain';
 import type { Role } from '@cardinex/core/job/roles';
+import { sentAct } from '@cardinex/core/job/sentAct';
 import { decideTool } from '@cardinex/core/tools/decideTool';
 import { evolveTool, foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
 import { toolRefusalSentence } from '@cardinex/words/en/tools';
-import { EMPTY_STREAM, EventRow, Stream } from '../database/models';
+import { EventRow } from '../database/models';
+import { beginStream, chained, lockStream, storeEvents } from '../database/streams';
 import { ProblemError } from '../problems/problem';
 import { toolLog, type ToolEvent } from './tools';
 
@@ -25,14 +26,9 @@ export async function appendToolAct(
   receivedAt: Date,
 ): Promise<{ readonly tool: ToolState; readonly seq: number }> {
   return sequelize.transaction(async (transaction) => {
-    const where = { shopId, streamKind: 'tool' as const, streamId: toolId };
-    if (act.type === 'tool.entered') {
-      await Stream.bulkCreate([{ ...where, ...EMPTY_STREAM, begunAt: receivedAt }], {
-        ignoreDuplicates: true,
-        transaction,
-      });
-    }
-    const stream = await Stream.findOne({ where, lock: transaction.LOCK.UPDATE, transaction });
+    const key = { shopId, streamKind: 'tool' as const, streamId: toolId };
+    if (act.type === 'tool.entered') await beginStream(key, receivedAt, transaction);
+    const stream = await lockStream(key, transaction);
     if (!stream) throw new ProblemError(404, 'no-such-tool');
     const log = await toolLog(shopId, toolId, transaction);
     const tool = foldTool(toolId, log);
@@ -42,21 +38,9 @@ export async function appendToolAct(
     if (refusal) throw new ProblemError(422, refusal, toolRefusalSentence(refusal));
     const taken = await EventRow.findOne({ where: { shopId, actId: act.id }, transaction });
     if (taken) throw new ProblemError(409, 'act-id-taken');
-    const unhashed = {
-      ...act,
-      seq: stream.headSeq + 1,
-      receivedAt: receivedAt.toISOString(),
-      previousHash: stream.headHash,
-    };
-    const hash = createHash('sha256')
-      .update(chainText(unhashed as never), 'utf8')
-      .digest('hex');
-    const event = { ...unhashed, hash };
-    await EventRow.create(
-      { ...where, seq: event.seq, actId: act.id, event: event as never },
-      { transaction },
-    );
-    await Stream.update({ headSeq: event.seq, headHash: hash }, { where, transaction });
+    const received = { ...act, seq: stream.headSeq + 1, receivedAt: receivedAt.toISOString() };
+    const event = chained(received, stream.headHash);
+    await storeEvents(key, [event], transaction);
     const after = evolveTool(toolId, tool, act);
     if (!after) throw new ProblemError(404, 'no-such-tool');
     return { tool: after, seq: event.seq };
@@ -64,8 +48,7 @@ export async function appendToolAct(
 }
 
 function duplicate(act: ToolAct, before: ToolEvent, tool: ToolState | null): ToolState {
-  const { seq: _s, receivedAt: _r, previousHash: _p, hash: _h, ...sent } = before;
-  if (!tool || canonicalJson(sent) !== canonicalJson(act))
+  if (!tool || canonicalJson(sentAct(before)) !== canonicalJson(act))
     throw new ProblemError(409, 'act-id-taken');
   return tool;
 }

@@ -1,19 +1,11 @@
 import { Op, literal, where as matching } from 'sequelize';
-import type { ActType } from '@cardinex/core/job/act';
+import { wrenchNamed } from '@cardinex/core/job/crib';
 import { lastCheck, type ToolState } from '@cardinex/core/tools/tool';
 import type { SuspectAct } from '@cardinex/contract/tools/api';
 import { actLine } from '@cardinex/words/en/acts';
 import { EventRow } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';
 import { sheetRevision } from '../sheets/sheets';
-
-/** What a wrench pulls: bolts, and the lock nuts of valve screws. */
-const PULLS: ReadonlySet<ActType> = new Set<ActType>([
-  'bolt.pulled',
-  'bolts.reported',
-  'valve.read',
-  'screw.set',
-]);
 
 /**
  * Everything pulled with a tool since its last good check, on any job: what must be looked at again
@@ -39,7 +31,7 @@ export async function suspectActs(
   });
   const acts: SuspectAct[] = [];
   for (const { streamId, event } of rows) {
-    if (!PULLS.has(event.type) || event.at.slice(0, 10) < since) continue;
+    if (!wrenchNamed(event) || event.at.slice(0, 10) < since) continue;
     const state = await cache.load(shopId, streamId);
     const pinned = state.opened?.sheet;
     const revision = pinned && (await sheetRevision(shopId, pinned.id, pinned.revision));

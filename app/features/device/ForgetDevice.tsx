@@ -7,6 +7,7 @@ import { queryClient } from '../../session/queryClient';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Body } from '../../ui/Words';
+import { useOnce } from '../job/useOnce';
 
 interface Props {
   /** Acts that have not gone out: they are lost with the device. */
@@ -18,7 +19,7 @@ export function ForgetDevice({ kept }: Props) {
   const { ledgers } = useBench();
   const [asked, setAsked] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
-  const wipe = async (): Promise<void> => {
+  const wipe = useOnce(async () => {
     try {
       await forgetDevice();
     } catch (error) {
@@ -29,7 +30,7 @@ export function ForgetDevice({ kept }: Props) {
     ledgers.close();
     queryClient.clear();
     window.location.replace('/');
-  };
+  });
   if (!asked) return <Button label={w.forget} onPress={() => setAsked(true)} />;
   return (
     <View className="gap-2">
@@ -40,7 +41,7 @@ export function ForgetDevice({ kept }: Props) {
           {fault}
         </Body>
       ) : null}
-      <Button label={w.forgetNow} kind="stop" onPress={() => void wipe()} />
+      <Button label={w.forgetNow} kind="stop" onPress={wipe} />
       <Button label={w.forgetNot} onPress={() => setAsked(false)} />
     </View>
   );

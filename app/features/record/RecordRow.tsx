@@ -1,6 +1,7 @@
 import { timeOfDay } from '@cardinex/words/en/kit';
 import { Pressable, Text, View } from 'react-native';
 import type { LoggedAct } from '@cardinex/core/job/act';
+import { isStrikable } from '@cardinex/core/job/strikable';
 import { replacementOf } from '@cardinex/core/job/subject';
 import { isWithoutGround } from '@cardinex/core/job/pending';
 import type { JobState } from '@cardinex/core/job/state';
@@ -38,7 +39,7 @@ export function RecordRow({ act, onStrike }: Props) {
     state.crib[act.id] !== undefined && cribWords.disagrees,
     ...pendingFlags(state, act),
   ].filter(Boolean);
-  const strikable = strike === undefined && act.type !== 'job.opened' && act.type !== 'crib.judged';
+  const strikable = strike === undefined && isStrikable(act);
   return (
     <Pressable
       role={strikable ? 'button' : undefined}

@@ -9,8 +9,9 @@ import { useSignIn } from '../../session/useSignIn';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
-import { Body, Heading, Small } from '../../ui/Words';
+import { Body } from '../../ui/Words';
 import { goIn } from './goIn';
+import { Title } from './Title';
 
 interface Props {
   readonly shop: string;
@@ -36,14 +37,7 @@ export function NewDevice({ shop, bench }: Props) {
   const fault = signIn.error ? faultOf(signIn.error) : asked && !isEntered ? w.bothNeeded : null;
   return (
     <Screen
-      header={
-        <View className="px-3 pb-4 pt-5">
-          <Heading level={1} className="text-[28px] leading-8 text-on-bench">
-            {w.title}
-          </Heading>
-          <Small className="text-bench-soft">{shopName}</Small>
-        </View>
-      }
+      header={<Title text={w.title} under={shopName} />}
       actBar={
         <View className="flex-row gap-3">
           <Button

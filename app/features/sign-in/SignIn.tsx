@@ -12,9 +12,10 @@ import { Button } from '../../ui/Button';
 import { NoStorage } from '../../session/NoStorage';
 import { Notice } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
-import { Body, Heading, Small } from '../../ui/Words';
+import { Body, Small } from '../../ui/Words';
 import { NewDevice } from './NewDevice';
 import { SecretEntry } from './SecretEntry';
+import { Title } from './Title';
 
 /** Who is at the bench: the shop once, then a tile and a PIN; on a new device, a name and a PIN. */
 export function SignIn() {
@@ -122,16 +123,5 @@ function Tile({ member, onPress }: { member: CrewMember; onPress: () => void }) 
         <Small>{roleNames[member.role]}</Small>
       </View>
     </Pressable>
-  );
-}
-
-function Title({ text, under }: { text: string; under: string }) {
-  return (
-    <View className="px-3 pb-4 pt-5">
-      <Heading level={1} className="text-[28px] leading-8 text-on-bench">
-        {text}
-      </Heading>
-      <Small className="text-bench-soft">{under}</Small>
-    </View>
   );
 }
