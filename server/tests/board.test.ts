@@ -105,6 +105,13 @@ describe('a log whose end was cut off', () => {
     expect(jobs.map(({ id }) => id)).toContain(DEMO_JOB.baler);
   });
 
+  it('is not what a log is called that a database in trouble did not give', async () => {
+    const cache = new JobCache();
+    const trouble = jest.spyOn(cache, 'load').mockRejectedValue(new Error('no connection'));
+    await expect(board(cache)).rejects.toThrow('no connection');
+    expect(trouble).toHaveBeenCalled();
+  });
+
   it('is read anew when what was held of it was of a log since restored', async () => {
     const cache = new JobCache();
     const { log } = await cache.load(lockside.id, DEMO_JOB.baler);
