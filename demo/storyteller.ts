@@ -1,6 +1,6 @@
 import type { WrenchShown } from '@cardinex/core/job/facts/run';
 import type { Printed } from '@cardinex/core/job/facts/shown';
-import type { NutPulled } from '@cardinex/core/job/facts/overhead';
+import type { NutPulled } from '@cardinex/core/job/facts/valves';
 import { v7 as uuidv7 } from 'uuid';
 import type { Act, ActData, ActType } from '@cardinex/core/job/act';
 import { placesOf } from '@cardinex/core/job/cards/liners';

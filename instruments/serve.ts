@@ -62,7 +62,10 @@ export async function serveInstruments(options: {
   http.on('upgrade', (request, socket, head) => {
     const path = request.url ?? '';
     const standIn = standIns[path];
-    if (!standIn) return socket.destroy();
+    if (!standIn) {
+      socket.destroy();
+      return;
+    }
     sockets.handleUpgrade(request, socket, head, (client) => {
       const clients = heard.get(path) ?? new Set();
       heard.set(path, clients.add(client));

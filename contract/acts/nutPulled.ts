@@ -9,5 +9,5 @@ export const nutPulled = z.strictObject({
   setNm: nm,
   wrench: plainId,
   name: words(80),
-  adapter: z.strictObject({ mm: measure(0, 2000), deg: measure(0, 180) }).optional(),
+  adapter: z.strictObject({ mm: measure(0, 2000), deg: measure(0, 180) }).exactOptional(),
 });

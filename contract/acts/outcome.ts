@@ -14,7 +14,7 @@ export const outcomeSchema = z.discriminatedUnion('status', [
       code: z.string(),
       title: z.string(),
       detail: z.string(),
-      field: z.string().optional(),
+      field: z.string().exactOptional(),
     }),
   }),
 ]);

@@ -15,10 +15,10 @@ const bar = z.number().min(0).max(100_000);
 /** What a scanner read. */
 const code = z.string().min(1).max(60);
 const values = {
-  nm: nm.optional(),
-  deg: deg.optional(),
-  bar: bar.optional(),
-  code: code.optional(),
+  nm: nm.exactOptional(),
+  deg: deg.exactOptional(),
+  bar: bar.exactOptional(),
+  code: code.exactOptional(),
 };
 
 /** From the instrument. Fields it does not know of are passed over: instruments learn new tricks. */
@@ -41,24 +41,28 @@ export const targetMessage = z.object({
   type: z.literal('target'),
   /** Which fastener, by a name that stays the same from stage to stage. */
   of: plainId,
-  nm: nm.optional(),
-  deg: deg.optional(),
-  bar: bar.optional(),
-  thread: z.object({ diaMm: z.number().positive(), pitchMm: z.number().positive() }).optional(),
+  nm: nm.exactOptional(),
+  deg: deg.exactOptional(),
+  bar: bar.exactOptional(),
+  thread: z
+    .object({ diaMm: z.number().positive(), pitchMm: z.number().positive() })
+    .exactOptional(),
 });
 export type TargetMessage = z.infer<typeof targetMessage>;
 
 /** To a stand-in only: the hand that pulls it, bars the crank, or holds a code before it. */
 export const handMessage = z.object({
   type: z.literal('pull'),
-  trouble: z.enum(['none', 'dirty-thread', 'bottomed', 'soft-joint', 'yields-early']).optional(),
+  trouble: z
+    .enum(['none', 'dirty-thread', 'bottomed', 'soft-joint', 'yields-early'])
+    .exactOptional(),
   /** It has been out, and is in again by hand. */
-  fresh: z.literal(true).optional(),
+  fresh: z.literal(true).exactOptional(),
   /** Lets go at this share of what is asked. */
-  share: z.number().min(0.1).max(2).optional(),
+  share: z.number().min(0.1).max(2).exactOptional(),
   /** Bars the crank by so many degrees; below zero is backward. */
-  deg: deg.optional(),
-  code: code.optional(),
+  deg: deg.exactOptional(),
+  code: code.exactOptional(),
 });
 export type HandMessage = z.infer<typeof handMessage>;
 

@@ -23,7 +23,7 @@ import { tighteningInputs } from './tightening/schemas';
 import { timingInputs } from './timing';
 
 const pair = z.tuple([mm, mm], 'must be two readings');
-const clearanceLimits = z.strictObject({ lowMm: mm.optional(), highMm: mm.optional() });
+const clearanceLimits = z.strictObject({ lowMm: mm.exactOptional(), highMm: mm.exactOptional() });
 
 /** What each reckoning takes. Unknown fields are refused, so that a misspelt limit is not dropped. */
 export const reckonInputs = {
@@ -35,8 +35,8 @@ export const reckonInputs = {
       .array(
         z.strictObject({
           id: plainId,
-          bank: plainId.optional(),
-          headGroup: plainId.optional(),
+          bank: plainId.exactOptional(),
+          headGroup: plainId.exactOptional(),
           readingsMm: z.array(mm).max(64, most(64)),
         }),
       )
@@ -44,18 +44,18 @@ export const reckonInputs = {
     limits: z.strictObject({
       lowMm: mm,
       highMm: mm,
-      adjacentMm: mm.optional(),
-      tiltMm: mm.optional(),
-      groupSpreadMm: mm.optional(),
+      adjacentMm: mm.exactOptional(),
+      tiltMm: mm.exactOptional(),
+      groupSpreadMm: mm.exactOptional(),
     }),
     rise: z.enum(['none', 'either', 'up', 'down']),
   }) satisfies z.ZodType<LinerCheckInput>,
   rim: z.strictObject({
-    deg: z.number('must be a number').min(-36_000).max(36_000).optional(),
-    mm: z.number('must be a number').min(-1e6).max(1e6).optional(),
-    teeth: z.number('must be a number').min(-100_000).max(100_000).optional(),
-    rimDiaMm: mm.optional(),
-    teethTotal: z.number('must be a number').max(10_000).optional(),
+    deg: z.number('must be a number').min(-36_000).max(36_000).exactOptional(),
+    mm: z.number('must be a number').min(-1e6).max(1e6).exactOptional(),
+    teeth: z.number('must be a number').min(-100_000).max(100_000).exactOptional(),
+    rimDiaMm: mm.exactOptional(),
+    teethTotal: z.number('must be a number').max(10_000).exactOptional(),
   }) satisfies z.ZodType<RimInput>,
   'dead-centre': z.strictObject({
     stopForwardDeg: deg,
@@ -65,7 +65,7 @@ export const reckonInputs = {
     crankDeg: deg,
     strokeMm: mm,
     rodMm: mm,
-    offsetMm: mm.optional(),
+    offsetMm: mm.exactOptional(),
   }) satisfies z.ZodType<PistonTravelInput>,
   'head-flatness': z.strictObject({
     readings: z
@@ -73,30 +73,30 @@ export const reckonInputs = {
       .max(STRAIGHTEDGE_LINES.length, most(STRAIGHTEDGE_LINES.length)),
     limitMm: mm,
     camInHead: z.boolean('must be true or false'),
-    camInHeadCutAllowed: z.boolean('must be true or false').optional(),
-    thicknessMm: mm.optional(),
-    standardMm: mm.optional(),
-    repairMm: mm.optional(),
-    cutAllowanceMm: mm.optional(),
+    camInHeadCutAllowed: z.boolean('must be true or false').exactOptional(),
+    thicknessMm: mm.exactOptional(),
+    standardMm: mm.exactOptional(),
+    repairMm: mm.exactOptional(),
+    cutAllowanceMm: mm.exactOptional(),
   }) satisfies z.ZodType<HeadFlatnessInput>,
   'bore-wear': z.strictObject({
     readingsMm: z.strictObject({ top: pair, middle: pair, bottom: pair }),
     nominalMm: mm,
     limits: z.strictObject({
-      wearMm: mm.optional(),
-      taperMm: mm.optional(),
-      ovalityMm: mm.optional(),
+      wearMm: mm.exactOptional(),
+      taperMm: mm.exactOptional(),
+      ovalityMm: mm.exactOptional(),
     }),
-    oversizesMm: z.array(mm).max(20, most(20)).optional(),
-    cleanUpMm: mm.optional(),
+    oversizesMm: z.array(mm).max(20, most(20)).exactOptional(),
+    cleanUpMm: mm.exactOptional(),
   }) satisfies z.ZodType<BoreWearInput>,
   undersize: z.strictObject({
     journalMm: z.array(mm).max(50, most(50)),
     standardMm: mm,
     stepsMm: z.array(mm).max(20, most(20)),
-    minimumMm: mm.optional(),
-    wearMm: mm.optional(),
-    cleanUpMm: mm.optional(),
+    minimumMm: mm.exactOptional(),
+    wearMm: mm.exactOptional(),
+    cleanUpMm: mm.exactOptional(),
   }) satisfies z.ZodType<UndersizeInput>,
   'running-clearance': z.strictObject({
     boreMm: z.array(mm).max(50, most(50)),
@@ -110,22 +110,22 @@ export const reckonInputs = {
   }) satisfies z.ZodType<EndFloatInput>,
   'ring-thickness': z.strictObject({
     readingsMm: z.array(mm).max(RING_PLACES, most(RING_PLACES)),
-    newMm: mm.optional(),
-    limits: z.strictObject({ minMm: mm, spreadMm: mm.optional() }),
+    newMm: mm.exactOptional(),
+    limits: z.strictObject({ minMm: mm, spreadMm: mm.exactOptional() }),
   }) satisfies z.ZodType<RingThicknessInput>,
   'liner-arrange': z.strictObject({
     bores: z
       .array(
         z.strictObject({
           id: plainId,
-          bank: plainId.optional(),
-          headGroup: plainId.optional(),
+          bank: plainId.exactOptional(),
+          headGroup: plainId.exactOptional(),
           counterboreMm: mm,
         }),
       )
       .max(64, most(64)),
     liners: z
-      .array(z.strictObject({ id: plainId, flangeMm: mm, onlyBore: plainId.optional() }))
+      .array(z.strictObject({ id: plainId, flangeMm: mm, onlyBore: plainId.exactOptional() }))
       .max(64, most(64)),
     shims: z
       .array(z.strictObject({ mm, count: z.number('must be a number').max(1000) }))
@@ -135,11 +135,11 @@ export const reckonInputs = {
     limits: z.strictObject({
       lowMm: mm,
       highMm: mm,
-      adjacentMm: mm.optional(),
-      groupSpreadMm: mm.optional(),
+      adjacentMm: mm.exactOptional(),
+      groupSpreadMm: mm.exactOptional(),
     }),
     rise: z.enum(['none', 'either', 'up', 'down']),
-    targetMm: mm.optional(),
+    targetMm: mm.exactOptional(),
   }) satisfies z.ZodType<LinerArrangeInput>,
   'ring-gap': z.strictObject({
     rings: z
@@ -147,7 +147,7 @@ export const reckonInputs = {
         z.strictObject({
           id: plainId,
           measuredMm: mm,
-          measuredAtBoreMm: mm.optional(),
+          measuredAtBoreMm: mm.exactOptional(),
           limit: z
             .union(
               [
@@ -156,13 +156,13 @@ export const reckonInputs = {
               ],
               'must be lowMm and highMm, or perBoreMm and toleranceMm',
             )
-            .optional(),
-          fileable: z.boolean('must be true or false').optional(),
+            .exactOptional(),
+          fileable: z.boolean('must be true or false').exactOptional(),
         }),
       )
       .max(20, most(20)),
     boreMm: mm,
-    tightestBoreMm: mm.optional(),
+    tightestBoreMm: mm.exactOptional(),
     fileable: z.boolean('must be true or false'),
   }) satisfies z.ZodType<RingGapInput>,
   'ring-clock': z.strictObject({
@@ -176,8 +176,8 @@ export const reckonInputs = {
   }) satisfies z.ZodType<RingClockInput>,
   'match-mass': z.strictObject({
     pieces: z.array(z.strictObject({ id: plainId, grams })).max(64, most(64)),
-    limitGrams: grams.optional(),
-    pairs: z.boolean('must be true or false').optional(),
+    limitGrams: grams.exactOptional(),
+    pairs: z.boolean('must be true or false').exactOptional(),
   }) satisfies z.ZodType<MatchMassInput>,
   'pin-heat': z.strictObject({
     interferenceMm: mm,
@@ -185,7 +185,7 @@ export const reckonInputs = {
     diaMm: mm,
     alphaPerK: z.number('must be a number'),
     ambientTempC: temperature,
-    maxTempC: temperature.optional(),
+    maxTempC: temperature.exactOptional(),
   }) satisfies z.ZodType<PinHeatInput>,
   'gasket-grade': z.strictObject({
     pistons: z
@@ -200,15 +200,15 @@ export const reckonInputs = {
       .array(
         z.strictObject({
           mark: z.string().min(1).max(40),
-          overMm: mm.optional(),
+          overMm: mm.exactOptional(),
           uptoMm: mm,
           thicknessMm: mm,
         }),
       )
       .max(20, most(20)),
     rule: z.enum(['highest', 'mean', 'mean-then-highest']),
-    stepUpOverMm: mm.optional(),
-    minClearanceMm: mm.optional(),
+    stepUpOverMm: mm.exactOptional(),
+    minClearanceMm: mm.exactOptional(),
   }) satisfies z.ZodType<GasketGradeInput>,
   compression: z.strictObject({
     boreMm: mm,
@@ -218,7 +218,7 @@ export const reckonInputs = {
     gasketBoreMm: mm,
     gasketMm: mm,
     standOutMm: mm,
-    valveReliefCc: cc.optional(),
+    valveReliefCc: cc.exactOptional(),
   }) satisfies z.ZodType<CompressionInput>,
 } as const;
 

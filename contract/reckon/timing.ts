@@ -13,13 +13,13 @@ export const timingInputs = {
   'marks-return': z.strictObject({
     crankTeeth: teeth,
     wheels: z.array(z.strictObject({ id: plainId, teeth })).max(12),
-    links: z.int('must be a whole number').min(10).max(1000).optional(),
+    links: z.int('must be a whole number').min(10).max(1000).exactOptional(),
     marks: z
       .array(
         z.strictObject({
           id: plainId,
           wheels: z.array(plainId).max(12),
-          onLink: z.boolean().optional(),
+          onLink: z.boolean().exactOptional(),
         }),
       )
       .min(1)
@@ -28,7 +28,11 @@ export const timingInputs = {
   'wheel-line': z.strictObject({
     readingsMm: z.array(mm).min(1).max(12),
     withinMm: z.number('must be a number').positive().max(10),
-    shimsMm: z.array(z.number('must be a number').positive().max(20)).min(1).max(20).optional(),
+    shimsMm: z
+      .array(z.number('must be a number').positive().max(20))
+      .min(1)
+      .max(20)
+      .exactOptional(),
   }) satisfies z.ZodType<WheelLineInput>,
 };
 

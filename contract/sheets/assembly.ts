@@ -26,13 +26,13 @@ export const covers = listOf(
       .strictObject({
         what: words(80),
         where: words(200),
-        bead: lengthFigure.optional(),
-        never: words(200).optional(),
-        skin: timeFigure.optional(),
-        cure: timeFigure.optional(),
+        bead: lengthFigure.exactOptional(),
+        never: words(200).exactOptional(),
+        skin: timeFigure.exactOptional(),
+        cure: timeFigure.exactOptional(),
       })
-      .optional(),
-    gasket: words(120).optional(),
+      .exactOptional(),
+    gasket: words(120).exactOptional(),
     ...sourced,
   }),
   40,
@@ -56,7 +56,7 @@ export const plugs = listOf(
   z.strictObject({
     where: words(120),
     renew: truth,
-    under: words(80).optional(),
+    under: words(80).exactOptional(),
     ...sourced,
   }),
   80,
@@ -66,8 +66,10 @@ export const renew = listOf(
   z.strictObject({
     part: words(80),
     when: oneOf(['always', 'if-worn', 'by-measurement', 'matched-set']),
-    count: whole(1, 1000).optional(),
-    fits: plainId.optional().describe('The fastened set that waits for it; or "liners", "valves".'),
+    count: whole(1, 1000).exactOptional(),
+    fits: plainId
+      .exactOptional()
+      .describe('The fastened set that waits for it; or "liners", "valves".'),
     ...sourced,
   }),
   120,
@@ -77,7 +79,7 @@ export const temporary = listOf(
   z.strictObject({
     what: words(80),
     bars: oneOf(['turning', 'starting', 'covering']),
-    holdsLiners: truth.optional(),
+    holdsLiners: truth.exactOptional(),
     ...sourced,
   }),
   40,
@@ -86,7 +88,7 @@ export const temporary = listOf(
 export const fills = listOf(
   z.strictObject({
     what: words(60),
-    amount: printedVolume.optional(),
+    amount: printedVolume.exactOptional(),
     grade: words(120),
   }),
   20,

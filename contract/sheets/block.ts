@@ -15,20 +15,20 @@ import {
 
 const heights = z.strictObject({
   school: oneOf(['proud', 'on-shims', 'flush', 'recessed']),
-  low: lengthFigure.optional().describe('Above the deck; a recess is negative.'),
-  high: lengthFigure.optional(),
-  adjacent: lengthFigure.optional().describe('Most that neighbours may differ.'),
-  tilt: lengthFigure.optional().describe('Most that the readings of one liner may differ.'),
-  groupSpread: lengthFigure.optional().describe('Most that liners under one head may differ.'),
+  low: lengthFigure.exactOptional().describe('Above the deck; a recess is negative.'),
+  high: lengthFigure.exactOptional(),
+  adjacent: lengthFigure.exactOptional().describe('Most that neighbours may differ.'),
+  tilt: lengthFigure.exactOptional().describe('Most that the readings of one liner may differ.'),
+  groupSpread: lengthFigure.exactOptional().describe('Most that liners under one head may differ.'),
   rise: oneOf(['none', 'either', 'up', 'down']),
-  readWhile: oneOf(['held-down', 'free']).optional(),
+  readWhile: oneOf(['held-down', 'free']).exactOptional(),
   places: listOf(words(40), 4, 2).describe('Places read on each liner.'),
-  headGroups: listOf(listOf(cylinder, 24, 1), 24).optional(),
+  headGroups: listOf(listOf(cylinder, 24, 1), 24).exactOptional(),
   shims: z
     .strictObject({ sizes: listOf(lengthFigure, 20, 1), required: truth, most: whole(1, 10) })
-    .optional(),
-  seals: z.strictObject({ each: whole(1, 10), says: words(400), ...sourced }).optional(),
-  clamp: statement.optional(),
+    .exactOptional(),
+  seals: z.strictObject({ each: whole(1, 10), says: words(400), ...sourced }).exactOptional(),
+  clamp: statement.exactOptional(),
 });
 
 export const liners = z.discriminatedUnion(
@@ -38,11 +38,11 @@ export const liners = z.discriminatedUnion(
 );
 
 export const bores = z.strictObject({
-  wear: lengthFigure.optional(),
-  taper: lengthFigure.optional(),
-  ovality: lengthFigure.optional(),
-  oversizes: listOf(lengthFigure, 12).optional(),
-  honing: statement.optional(),
+  wear: lengthFigure.exactOptional(),
+  taper: lengthFigure.exactOptional(),
+  ovality: lengthFigure.exactOptional(),
+  oversizes: listOf(lengthFigure, 12).exactOptional(),
+  honing: statement.exactOptional(),
 });
 
 export const journals = listOf(
@@ -51,25 +51,25 @@ export const journals = listOf(
     name: words(60),
     count: whole(1, 60),
     standard: lengthLimits,
-    undersizes: listOf(lengthFigure, 12).optional(),
-    minimum: lengthFigure.optional(),
-    ovality: lengthFigure.optional(),
-    clearance: lengthLimits.optional(),
-    endFloat: lengthLimits.optional(),
+    undersizes: listOf(lengthFigure, 12).exactOptional(),
+    minimum: lengthFigure.exactOptional(),
+    ovality: lengthFigure.exactOptional(),
+    clearance: lengthLimits.exactOptional(),
+    endFloat: lengthLimits.exactOptional(),
   }),
   12,
 );
 
 export const head = z.strictObject({
   camInHead: truth,
-  chamber: volumeFigure.optional(),
-  flatness: lengthFigure.optional(),
-  standardThickness: lengthFigure.optional(),
-  repairThickness: lengthFigure.optional(),
-  cutAllowance: lengthFigure.optional(),
+  chamber: volumeFigure.exactOptional(),
+  flatness: lengthFigure.exactOptional(),
+  standardThickness: lengthFigure.exactOptional(),
+  repairThickness: lengthFigure.exactOptional(),
+  cutAllowance: lengthFigure.exactOptional(),
   cut: z
     .strictObject({ allowed: truth, says: words(400), ...sourced })
-    .optional()
+    .exactOptional()
     .describe('What the maker says of cutting its face; leave out where he is silent.'),
 });
 
@@ -77,22 +77,22 @@ export const gasket = z.strictObject({
   grades: listOf(
     z.strictObject({
       mark: words(40),
-      over: lengthFigure.optional().describe('Exclusive.'),
+      over: lengthFigure.exactOptional().describe('Exclusive.'),
       upTo: lengthFigure.describe('Inclusive.'),
       thickness: lengthFigure.describe('As compressed.'),
     }),
     12,
-  ).optional(),
-  rule: oneOf(['highest', 'mean', 'mean-then-highest']).optional(),
-  stepUpOver: lengthFigure.optional(),
-  minClearance: lengthFigure.optional(),
-  hole: lengthFigure.optional().describe('Over a cylinder.'),
-  lies: statement.optional(),
-  dressing: statement.optional(),
+  ).exactOptional(),
+  rule: oneOf(['highest', 'mean', 'mean-then-highest']).exactOptional(),
+  stepUpOver: lengthFigure.exactOptional(),
+  minClearance: lengthFigure.exactOptional(),
+  hole: lengthFigure.exactOptional().describe('Over a cylinder.'),
+  lies: statement.exactOptional(),
+  dressing: statement.exactOptional(),
 });
 
 export const sealingRing = z.strictObject({
-  new: lengthFigure.optional(),
+  new: lengthFigure.exactOptional(),
   least: lengthFigure,
-  spread: lengthFigure.optional(),
+  spread: lengthFigure.exactOptional(),
 });

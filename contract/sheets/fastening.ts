@@ -24,17 +24,19 @@ const keyPart = plainId
   .regex(/^[\w.-]+$/, 'may hold letters, digits and . - _ only');
 
 const order = listOf(keyPart, 200, 1).describe('Fastener ids in the order they are pulled.');
-const leaveOut = listOf(keyPart, 200).optional().describe('Left alone on purpose in this stage.');
+const leaveOut = listOf(keyPart, 200)
+  .exactOptional()
+  .describe('Left alone on purpose in this stage.');
 const together = z
   .literal(true)
-  .optional()
+  .exactOptional()
   .describe('Two people pull each fastener at once, one at either end.');
 const farSide = listOf(keyPart, 200, 1)
-  .optional()
+  .exactOptional()
   .describe('Pulled from the far side by one, while another pulls the rest from the near side.');
 
 function values<T extends z.ZodType>(of: T) {
-  return listOf(z.strictObject({ group: keyPart.optional(), value: of }), 20).describe(
+  return listOf(z.strictObject({ group: keyPart.exactOptional(), value: of }), 20).describe(
     'One for all, or one for each group.',
   );
 }
@@ -70,7 +72,7 @@ const stage = named(
         order,
         leaveOut,
         farSide,
-        by: angleFigure.optional().describe('Eased by so much; leave out for right off.'),
+        by: angleFigure.exactOptional().describe('Eased by so much; leave out for right off.'),
       }),
       z.strictObject({
         id: keyPart,
@@ -83,7 +85,7 @@ const stage = named(
         id: keyPart,
         kind: oneOf(['wait', 'turn-crank']),
         says: words(200),
-        time: timeFigure.optional(),
+        time: timeFigure.exactOptional(),
       }),
     ],
     {
@@ -100,19 +102,19 @@ const group = named(
     name: words(60),
     sort: oneOf(['bolt', 'stud', 'nut', 'through-bolt']),
     thread: words(60),
-    length: lengthFigure.optional(),
-    spanner: words(60).optional(),
-    grade: words(40).optional(),
+    length: lengthFigure.exactOptional(),
+    spanner: words(60).exactOptional(),
+    grade: words(40).exactOptional(),
     uses: z.union(
       [z.enum(['one', 'until-limit']), z.strictObject({ most: whole(1, 20) })],
       'must be "one", "until-limit" or {"most": 3}',
     ),
     stretch: truth.describe('Tightened past yield by its programme.'),
-    stretchLimit: lengthFigure.optional(),
-    washer: words(160).optional(),
-    locking: words(160).optional(),
-    counterHold: words(160).optional(),
-    hole: oneOf(['blind', 'through', 'coolant', 'oil']).optional(),
+    stretchLimit: lengthFigure.exactOptional(),
+    washer: words(160).exactOptional(),
+    locking: words(160).exactOptional(),
+    counterHold: words(160).exactOptional(),
+    hole: oneOf(['blind', 'through', 'coolant', 'oil']).exactOptional(),
     treatment: z.strictObject({
       kind: oneOf(['oil', 'dry', 'coated', 'paste', 'sealant', 'as-leaflet']),
       says: words(400),
@@ -148,7 +150,7 @@ export const fastenedSet = named(
       bores: listOf(
         z.strictObject({ cylinder, xMm: drawnMm, yMm: drawnMm, diaMm: measure(1, 2000) }),
         24,
-      ).optional(),
+      ).exactOptional(),
     }),
     groups: listOf(group, 20, 1),
     fasteners: listOf(
@@ -157,7 +159,7 @@ export const fastenedSet = named(
         number: words(12),
         xMm: drawnMm,
         yMm: drawnMm,
-        group: keyPart.optional(),
+        group: keyPart.exactOptional(),
       }),
       200,
       1,
@@ -168,33 +170,33 @@ export const fastenedSet = named(
         cycles: listOf(z.strictObject({ id: keyPart, stages: listOf(stage, 40, 1) }), 10, 1),
         ...sourced,
       })
-      .optional(),
+      .exactOptional(),
     afterwards: listOf(
       z.strictObject({
         about: oneOf(['settle-and-check', 'after-heat', 'reuse']),
         demand: oneOf(['do', 'never']),
-        time: timeFigure.optional(),
+        time: timeFigure.exactOptional(),
         method: oneOf([
           'ease-and-pull-one-by-one',
           'pull-without-easing',
           'pull-hot',
           'check-only',
-        ]).optional(),
+        ]).exactOptional(),
         says: words(400),
         ...sourced,
       }),
       10,
-    ).optional(),
+    ).exactOptional(),
     tensioner: z
       .strictObject({
         areaMm2: measure(1, 1_000_000),
         stud: lengthFigure,
         stretchLength: lengthFigure,
-        holesPerTurn: whole(1, 360).optional(),
-        expectedHoles: measure(0, 1000).optional(),
-        toleranceHoles: measure(0, 1000).optional(),
+        holesPerTurn: whole(1, 360).exactOptional(),
+        expectedHoles: measure(0, 1000).exactOptional(),
+        toleranceHoles: measure(0, 1000).exactOptional(),
       })
-      .optional(),
-    twoPeople: statement.optional(),
+      .exactOptional(),
+    twoPeople: statement.exactOptional(),
   }),
 );

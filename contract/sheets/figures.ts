@@ -100,7 +100,7 @@ export const printedVolume = printed('PrintedVolume', volumeFigure);
 /** Limits of which a manual may print only one. */
 export const lengthLimits = named(
   'LengthLimits',
-  z.strictObject({ low: lengthFigure.optional(), high: lengthFigure.optional() }),
+  z.strictObject({ low: lengthFigure.exactOptional(), high: lengthFigure.exactOptional() }),
 );
 
 export const cylinder = whole(1, 99);

@@ -14,7 +14,7 @@ export const layout = z.strictObject({
     4,
     1,
   ),
-  angle: angleFigure.optional().describe('Between the banks of a V.'),
+  angle: angleFigure.exactOptional().describe('Between the banks of a V.'),
 });
 
 export const rotation = z.strictObject({
@@ -26,23 +26,23 @@ export const rotation = z.strictObject({
 export const firing = z.strictObject({
   order: listOf(cylinder, 24, 1).describe('Begins with cylinder 1.'),
   intervalsDeg: listOf(measure(0, 720), 24, 1)
-    .optional()
+    .exactOptional()
     .describe('From each firing to the next; leave out when they are even.'),
   ...sourced,
 });
 
 export const crank = z.strictObject({
-  ringGearTeeth: whole(20, 600).optional(),
-  rimDiameter: lengthFigure.optional(),
+  ringGearTeeth: whole(20, 600).exactOptional(),
+  rimDiameter: lengthFigure.exactOptional(),
   marks: listOf(
     z.strictObject({ says: words(120), atDeg: measure(0, 719.999), ...sourced }),
     24,
-  ).optional(),
-  barredBy: words(160).optional(),
+  ).exactOptional(),
+  barredBy: words(160).exactOptional(),
 });
 
 export const naming = z.strictObject({
-  cylinders: words(200).optional(),
-  valves: words(200).optional(),
-  sides: listOf(z.strictObject({ name: words(40), says: words(160) }), 4).optional(),
+  cylinders: words(200).exactOptional(),
+  valves: words(200).exactOptional(),
+  sides: listOf(z.strictObject({ name: words(40), says: words(160) }), 4).exactOptional(),
 });

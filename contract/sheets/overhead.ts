@@ -22,7 +22,10 @@ const gap = named(
   'GapLimits',
   z.strictObject({ figure: lengthFigure, low: lengthFigure, high: lengthFigure }),
 );
-const clearance = named('Clearance', z.strictObject({ cold: gap.optional(), hot: gap.optional() }));
+const clearance = named(
+  'Clearance',
+  z.strictObject({ cold: gap.exactOptional(), hot: gap.exactOptional() }),
+);
 
 const window = z
   .union(
@@ -40,23 +43,23 @@ const extraGap = z.strictObject({
   name: words(60),
   gap,
   window,
-  cylinders: listOf(cylinder, 24).optional().describe('All when left out.'),
-  leafBetween: words(120).optional(),
-  before: plainId.optional().describe('The cover before which it must be done.'),
-  after: plainId.optional().describe('The cover that must be on first.'),
+  cylinders: listOf(cylinder, 24).exactOptional().describe('All when left out.'),
+  leafBetween: words(120).exactOptional(),
+  before: plainId.exactOptional().describe('The cover before which it must be done.'),
+  after: plainId.exactOptional().describe('The cover that must be on first.'),
 });
 
 export const overhead = z.strictObject({
   gear: oneOf(['push-rod', 'overhead-cam']),
   actsOn: oneOf(['valve', 'bridge', 'yoke']),
   adjust: oneOf(['screw', 'shim', 'hydraulic']),
-  tappets: oneOf(['flat', 'roller', 'bucket']).optional(),
+  tappets: oneOf(['flat', 'roller', 'bucket']).exactOptional(),
   valves: listOf(
     z.strictObject({
       id: plainId,
       cylinder,
       kind,
-      alongHead: whole(1, 99).optional(),
+      alongHead: whole(1, 99).exactOptional(),
     }),
     96,
     1,
@@ -68,25 +71,25 @@ export const overhead = z.strictObject({
       rockerRatio: measure(0.2, 5),
       inCloses: truth,
     })
-    .optional(),
-  lockNut: printedTorque.optional(),
-  leafBetween: words(120).optional(),
-  feel: oneOf(['light-drag', 'go-no-go', 'finger-tight', 'push-rod-binds']).optional(),
+    .exactOptional(),
+  lockNut: printedTorque.exactOptional(),
+  leafBetween: words(120).exactOptional(),
+  feel: oneOf(['light-drag', 'go-no-go', 'finger-tight', 'push-rod-binds']).exactOptional(),
   camEvents: z
     .strictObject({
       strokes: z.union([z.literal(4), z.literal(2)], 'must be 4 or 2'),
-      ivoBtdcDeg: eventDeg.optional(),
-      ivcAbdcDeg: eventDeg.optional(),
+      ivoBtdcDeg: eventDeg.exactOptional(),
+      ivcAbdcDeg: eventDeg.exactOptional(),
       evoBbdcDeg: eventDeg,
-      evcAtdcDeg: eventDeg.optional(),
-      evcAbdcDeg: eventDeg.optional(),
-      rampDeg: measure(0, 60).optional(),
+      evcAtdcDeg: eventDeg.exactOptional(),
+      evcAbdcDeg: eventDeg.exactOptional(),
+      rampDeg: measure(0, 60).exactOptional(),
       ...sourced,
     })
-    .optional(),
+    .exactOptional(),
   clearances: z
-    .strictObject({ intake: clearance.optional(), exhaust: clearance.optional() })
-    .optional(),
+    .strictObject({ intake: clearance.exactOptional(), exhaust: clearance.exactOptional() })
+    .exactOptional(),
   bookTable: z
     .strictObject({
       source: words(160),
@@ -100,31 +103,31 @@ export const overhead = z.strictObject({
         1,
       ),
     })
-    .optional(),
+    .exactOptional(),
   pushRods: z
     .strictObject({
       in: oneOf(['own-position', 'before-rockers']),
       says: words(400),
       ...sourced,
     })
-    .optional(),
+    .exactOptional(),
   bridges: z
     .strictObject({
       equalise: statement,
-      guideClearance: lengthLimits.optional(),
-      twist: statement.optional(),
-      oil: statement.optional(),
+      guideClearance: lengthLimits.exactOptional(),
+      twist: statement.exactOptional(),
+      oil: statement.exactOptional(),
     })
-    .optional(),
+    .exactOptional(),
   hydraulic: z
     .strictObject({
       preload: turnFigure,
       zeroLash: statement,
-      wait: timeFigure.optional(),
-      plungerTravel: lengthFigure.optional(),
+      wait: timeFigure.exactOptional(),
+      plungerTravel: lengthFigure.exactOptional(),
     })
-    .optional(),
-  tappetShims: listOf(lengthFigure, 200).optional(),
+    .exactOptional(),
+  tappetShims: listOf(lengthFigure, 200).exactOptional(),
   injectors: z
     .strictObject({
       kind: oneOf(['unit', 'pump-line-nozzle', 'common-rail']),
@@ -136,13 +139,13 @@ export const overhead = z.strictObject({
             z.strictObject({
               method: z.literal('height'),
               gauge: lengthFigure,
-              within: lengthFigure.optional(),
+              within: lengthFigure.exactOptional(),
             }),
           ],
           { error: 'must have a method: turn or height' },
         )
-        .optional(),
-      window: window.optional(),
+        .exactOptional(),
+      window: window.exactOptional(),
       codes: z
         .strictObject({
           letters: whole(1, 40),
@@ -150,10 +153,10 @@ export const overhead = z.strictObject({
           says: words(400),
           ...sourced,
         })
-        .optional(),
-      before: plainId.optional(),
+        .exactOptional(),
+      before: plainId.exactOptional(),
     })
-    .optional(),
-  brakes: extraGap.optional(),
-  actuators: extraGap.optional(),
+    .exactOptional(),
+  brakes: extraGap.exactOptional(),
+  actuators: extraGap.exactOptional(),
 });

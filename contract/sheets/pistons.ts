@@ -24,14 +24,14 @@ export const pistons = z.strictObject({
       id: plainId,
       name: words(60),
       kind: oneOf(['compression', 'oil', 'expander']),
-      gap: lengthLimits.optional(),
-      sideClearance: lengthLimits.optional(),
+      gap: lengthLimits.exactOptional(),
+      sideClearance: lengthLimits.exactOptional(),
       fileable: truth,
-      upperFace: words(120).optional(),
+      upperFace: words(120).exactOptional(),
     }),
     8,
   )
-    .optional()
+    .exactOptional()
     .describe('From the crown.'),
   stagger: z
     .strictObject({
@@ -40,9 +40,9 @@ export const pistons = z.strictObject({
       says: words(400),
       ...sourced,
     })
-    .optional(),
-  massSpread: massFigure.optional(),
-  massPairs: listOf(z.tuple([cylinder, cylinder]), 12).optional(),
+    .exactOptional(),
+  massSpread: massFigure.exactOptional(),
+  massPairs: listOf(z.tuple([cylinder, cylinder]), 12).exactOptional(),
   pin: z
     .strictObject({
       fit: oneOf(['free', 'pressed-rod-heated', 'piston-warmed']),
@@ -51,29 +51,29 @@ export const pistons = z.strictObject({
           interference: lengthFigure,
           clearance: lengthFigure,
           diameter: lengthFigure,
-          most: temperatureFigure.optional(),
+          most: temperatureFigure.exactOptional(),
         })
-        .optional()
+        .exactOptional()
         .describe('For a pin larger than its hole.'),
       says: words(400),
       ...sourced,
     })
-    .optional(),
-  route: oneOf(['into-block', 'into-liner-on-bench', 'cylinder-over-piston']).optional(),
-  standOut: lengthLimits.optional(),
-  skirtClearance: lengthLimits.optional(),
-  rodSideFloat: lengthLimits.optional(),
-  oilJets: statement.optional(),
-  rodLength: lengthFigure.optional(),
+    .exactOptional(),
+  route: oneOf(['into-block', 'into-liner-on-bench', 'cylinder-over-piston']).exactOptional(),
+  standOut: lengthLimits.exactOptional(),
+  skirtClearance: lengthLimits.exactOptional(),
+  rodSideFloat: lengthLimits.exactOptional(),
+  oilJets: statement.exactOptional(),
+  rodLength: lengthFigure.exactOptional(),
   orientation: z
     .strictObject({
-      crown: z.strictObject({ mark: words(40), towards: end }).optional(),
-      rod: z.strictObject({ mark: words(40), towards: side }).optional(),
-      pinOffset: side.optional(),
+      crown: z.strictObject({ mark: words(40), towards: end }).exactOptional(),
+      rod: z.strictObject({ mark: words(40), towards: side }).exactOptional(),
+      pinOffset: side.exactOptional(),
       ...sourced,
     })
-    .optional()
+    .exactOptional()
     .describe('Which way a piston and its rod lie.'),
-  bowl: volumeFigure.optional(),
-  dome: volumeFigure.optional(),
+  bowl: volumeFigure.exactOptional(),
+  dome: volumeFigure.exactOptional(),
 });

@@ -17,10 +17,10 @@ const fromCrankMm = measure(-5000, 5000);
 export const timing = z.strictObject({
   drive: oneOf(['gears', 'chain', 'belt']),
   marks: listOf(words(160), 20),
-  pins: listOf(words(160), 10).optional(),
-  tensioner: words(200).optional(),
-  pump: words(200).optional(),
-  pumpBeforeTop: angleFigure.optional(),
+  pins: listOf(words(160), 10).exactOptional(),
+  tensioner: words(200).exactOptional(),
+  pump: words(200).exactOptional(),
+  pumpBeforeTop: angleFigure.exactOptional(),
   wheels: listOf(
     z.strictObject({
       id: plainId,
@@ -32,28 +32,28 @@ export const timing = z.strictObject({
     12,
     2,
   )
-    .optional()
+    .exactOptional()
     .describe('As they are seen, the crank’s first.'),
-  seenFrom: end.optional(),
-  links: whole(10, 1000).optional(),
+  seenFrom: end.exactOptional(),
+  links: whole(10, 1000).exactOptional(),
   markPlaces: listOf(
     z.strictObject({
       mark: whole(1, 20),
       wheel: plainId,
-      meets: plainId.optional(),
-      atDeg: measure(-360, 360).optional(),
-      onLink: truth.optional(),
+      meets: plainId.exactOptional(),
+      atDeg: measure(-360, 360).exactOptional(),
+      onLink: truth.exactOptional(),
     }),
     20,
-  ).optional(),
+  ).exactOptional(),
   line: z
     .strictObject({
       says: words(200),
       within: lengthFigure,
-      shims: listOf(lengthFigure, 20).optional(),
+      shims: listOf(lengthFigure, 20).exactOptional(),
       ...sourced,
     })
-    .optional(),
-  counterHold: statement.optional(),
+    .exactOptional(),
+  counterHold: statement.exactOptional(),
   ...sourced,
 });

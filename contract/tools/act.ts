@@ -5,11 +5,11 @@ import { measure, moment, uuid, words } from '../text';
 const nm = measure(0.01, 20_000);
 const mm = measure(0.001, 10_000);
 const day = z.iso.date({ error: 'must be a date like 2026-03-31' });
-const described = z.strictObject({ words: words(200).optional() });
+const described = z.strictObject({ words: words(200).exactOptional() });
 const gauge = z.strictObject({
-  lowMm: measure(-10_000, 10_000).optional(),
-  highMm: mm.optional(),
-  readsMm: mm.optional(),
+  lowMm: measure(-10_000, 10_000).exactOptional(),
+  highMm: mm.exactOptional(),
+  readsMm: mm.exactOptional(),
 });
 
 const specs = {
@@ -17,7 +17,7 @@ const specs = {
     square: words(20),
     lowNm: nm,
     highNm: nm,
-    stepNm: nm.optional(),
+    stepNm: nm.exactOptional(),
     lengthMm: measure(1, 5000),
     reads: z.enum(['click', 'reading']),
   }),
@@ -61,7 +61,7 @@ const data = {
   'tool.checked': z.strictObject({
     on: day,
     dueOn: day,
-    certificate: words(80).optional(),
+    certificate: words(80).exactOptional(),
     points: z.array(z.strictObject({ setNm: nm, trueNm: nm })).max(20, 'holds more than 20 points'),
   }),
   'tool.found-off': z.strictObject({ words: words(400) }),

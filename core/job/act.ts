@@ -1,85 +1,66 @@
-import type { Scope } from './facts/scope';
-import type { Because } from './facts/cause';
 import type { TimeDoubt } from './facts/actTime';
-import type { CribJudgement } from './facts/crib';
-import type { CameWith, Point } from './facts/layers';
-import type { IntakeActData } from './facts/intake';
-import type { BuildActData } from './facts/build';
-import type { OverheadActData } from './facts/overhead';
-import type { RunActData } from './facts/run';
-import type { EngineEnd } from '../sheet/spec/layout';
+import type { CauseActs } from './facts/cause';
+import type { CautionsActs } from './facts/cautions';
+import type { ChecksActs } from './facts/checks';
+import type { CrankActs } from './facts/crank';
+import type { CribActs, CribJudgement } from './facts/crib';
+import type { GasketActs } from './facts/gasket';
+import type { HeatActs } from './facts/heat';
+import type { LayersActs } from './facts/layers';
+import type { LeftOutActs } from './facts/leftOut';
+import type { LinersActs } from './facts/liners';
+import type { MarksActs } from './facts/marks';
+import type { OldBoltsActs } from './facts/oldBolts';
+import type { OpenedActs } from './facts/opened';
+import type { ParkedActs } from './facts/parked';
+import type { PartsActs } from './facts/parts';
+import type { PendingActs } from './facts/pending';
+import type { PhotographsActs } from './facts/photographs';
+import type { RegisterActs } from './facts/register';
+import type { RunsActs } from './facts/runs';
+import type { ScopeActs } from './facts/scope';
+import type { StruckActs } from './facts/struck';
+import type { TopActs } from './facts/top';
+import type { ValvesActs } from './facts/valves';
+import type { VariantActs } from './facts/variant';
 import type { Refusal } from './refusal';
 
-/** What each kind of act says. Facts and decisions only; what follows from them is derived. */
-export interface ActData extends IntakeActData, BuildActData, RunActData, OverheadActData {
-  'job.opened': {
-    readonly sheet: { readonly id: string; readonly revision: number; readonly hash: string };
-    readonly serial: string;
-    /** Running hours on its clock, where it has one. */
-    readonly hours?: number;
-    readonly name: string;
-    /** In words, where the cause chosen does not say it all. */
-    readonly why?: string;
-    readonly cylinder1End: EngineEnd;
-    /** Which of the sheet's variants this engine is, by question. */
-    readonly variant?: Readonly<Record<string, string>>;
-    /** How far into the engine it goes; absent on jobs opened before that was asked. */
-    readonly scope?: Scope;
-    /** By which path it failed, or what was seen. */
-    readonly because?: Because;
-    /** Which cards there were; absent before they were counted. */
-    readonly cards?: number;
-  };
-  /** Cards added since the job was opened are taken into its tray. */
-  'cards.taken': { readonly cards: number };
-  /** The job goes on by a newer revision of its sheet. */
-  'sheet.taken': {
-    readonly sheet: { readonly id: string; readonly revision: number; readonly hash: string };
-    readonly words: string;
-  };
-  /** This engine turned out to be another of the sheet's variants. */
-  'variant.changed': { readonly question: string; readonly option: string; readonly words: string };
-  /** What came with this job's parts says, figure by figure. */
-  'leaflet.entered': {
-    readonly leaflet: string;
-    readonly title: string;
-    readonly cameWith: CameWith;
-    readonly points: readonly Point[];
-  };
-  /** What this engine has had done to it, and the figures that changed with it. */
-  'deviation.entered': {
-    readonly deviation: string;
-    readonly title: string;
-    readonly points: readonly Point[];
-  };
-  /** Which source holds where sheet, leaflets and deviations differ. */
-  'difference.decided': {
-    readonly places: readonly string[];
-    readonly take: string;
-    /** Every source that had said something there. */
-    readonly among: readonly string[];
-    readonly words: string;
-  };
-  'caution.acknowledged': { readonly caution: Caution };
-  struck: { readonly target: string; readonly words?: string };
-  /**
-   * The crib spoke again of acts whose wrench had not been as it has it, a tool's log having grown: those
-   * that agree by now. Written by the server in the name of whoever recorded the tool.
-   */
-  'crib.judged': {
-    readonly tool: string;
-    /** How far the tool's log was read. */
-    readonly seq: number;
-    readonly agree: readonly string[];
-  };
-  /** Someone who sees all says whether a decision made without knowing all holds. */
-  'pending.decided': { readonly decision: string; readonly holds: boolean };
-}
+/**
+ * What each kind of act says, slice by slice. Facts and decisions only; what follows from them is derived.
+ */
+export interface ActData
+  extends
+    CauseActs,
+    CautionsActs,
+    ChecksActs,
+    CrankActs,
+    CribActs,
+    GasketActs,
+    HeatActs,
+    LayersActs,
+    LeftOutActs,
+    LinersActs,
+    MarksActs,
+    OldBoltsActs,
+    OpenedActs,
+    ParkedActs,
+    PartsActs,
+    PendingActs,
+    PhotographsActs,
+    RegisterActs,
+    RunsActs,
+    ScopeActs,
+    StruckActs,
+    TopActs,
+    ValvesActs,
+    VariantActs {}
 
 export type ActType = keyof ActData;
 
-/** Where work can hurt someone, it is said at the act and acknowledged once on a job. */
-export type Caution = 'barring' | 'hydraulics';
+/** Acts that no device sends: the server writes them into a log. */
+export type ServerActType = keyof CribActs;
+
+export type SentActType = Exclude<ActType, ServerActType>;
 
 /** Acts that say what became of one fastener, or one step, of a run. */
 export type RunActType =
@@ -87,6 +68,9 @@ export type RunActType =
 
 /** What a device sends. `count` and `seenSeq` let gaps and blind acts be told. */
 export type Act = { readonly [T in ActType]: ActOf<T> }[ActType];
+
+/** An act that a device may send. */
+export type SentAct = { readonly [T in SentActType]: ActOf<T> }[SentActType];
 
 export interface ActOf<T extends ActType> {
   /** UUIDv7, made on the device. */

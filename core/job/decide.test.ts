@@ -35,8 +35,8 @@ describe('opening a job', () => {
     const story = opened();
     const data = stateOf(story).opened;
     if (!data) throw new Error('not opened');
-    const { sheet, serial, name, why } = data;
-    const again = { sheet, serial, name, why, cylinder1End: 'fan' as const };
+    const { sheet, serial, name } = data;
+    const again = { sheet, serial, name, cylinder1End: 'fan' as const };
     expect(refusalOf(decided(story, after(story, 'job.opened', again)))).toBe('already-open');
   });
 });

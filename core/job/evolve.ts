@@ -14,7 +14,8 @@ import { unseenBy } from './pending';
 import { evolvePhotographs } from './photographs';
 import { evolveRegister } from './register';
 import { evolveTop } from './top';
-import { EMPTY_JOB, type JobState, type Strike } from './state';
+import type { Strike } from './facts/struck';
+import { EMPTY_JOB, type JobState } from './state';
 
 /**
  * The state of a job after its whole log. Struck acts are skipped, which reopens whatever they

@@ -1,5 +1,5 @@
 import type { CardName, TrayReason } from './trayReason';
-import type { LeaveOut } from './facts/leaveOut';
+import type { LeaveOut } from './facts/leftOut';
 import type { ThingBars } from './facts/register';
 import type { Holds } from './facts/parts';
 import { cribDoubts } from './crib';

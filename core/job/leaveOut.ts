@@ -1,4 +1,4 @@
-import { LEAVE_OUT, type LeaveOut } from './facts/leaveOut';
+import { LEAVE_OUT, type LeaveOut } from './facts/leftOut';
 
 /** Is this one of them? */
 export function canBeLeftOut(card: string): card is LeaveOut {

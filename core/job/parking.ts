@@ -1,4 +1,4 @@
-import type { Parking } from './facts/parking';
+import type { Parking } from './facts/parked';
 import type { LoggedAct } from './act';
 
 /** Null while the job is in hand. */

@@ -1,5 +1,5 @@
 import type { Printed } from './facts/shown';
-import type { GapReading } from './facts/overhead';
+import type { GapReading } from './facts/valves';
 import { inMillionths } from '../quantity/withinLimits';
 import { heightsOf } from '../sheet/spec/block';
 import type { ActData } from './act';

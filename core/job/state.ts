@@ -1,43 +1,43 @@
-import type { Scope } from './facts/scope';
-import type { PendingState } from './pendingState';
-import type { RunsState } from './facts/runs';
-import { NO_TOP, type TopState } from './facts/top';
-import type { LeaveOut, LeftOut } from './facts/leaveOut';
+import type { LoggedAct } from './act';
+import type { CribState } from './crib';
+import type { CauseState } from './facts/cause';
+import type { CautionsState } from './facts/cautions';
+import { NO_CHECKS, type ChecksState } from './facts/checks';
 import { CRANK_UNKNOWN, type CrankState } from './facts/crank';
-import { NO_VALVES, type ValvesState } from './facts/valves';
-import type { BoltsCounted } from './facts/oldBolts';
+import type { GasketState } from './facts/gasket';
 import type { Heat } from './facts/heat';
 import { NO_LAYERS, type LayersState } from './facts/layers';
+import type { LeftOutState } from './facts/leftOut';
+import { NO_LINERS, type LinersState } from './facts/liners';
+import type { MarksState } from './facts/marks';
+import type { OldBoltsState } from './facts/oldBolts';
+import type { OpenedState } from './facts/opened';
+import type { Parking } from './facts/parked';
+import { NO_PARTS, type PartsState } from './facts/parts';
 import type { PhotographsState } from './facts/photographs';
 import type { RegisterState } from './facts/register';
-import type { Parking } from './facts/parking';
-import { NO_CHECKS, type ChecksState } from './facts/checks';
-import { NO_PARTS, type PartsState } from './facts/parts';
-import type { MarksState } from './facts/marks';
-import type { GasketState } from './facts/gasket';
-import { NO_LINERS, type LinersState } from './facts/liners';
-import type { ActData, Caution, LoggedAct } from './act';
-import type { CribState } from './crib';
-import type { VariantChoice } from '../sheet/variants';
+import type { RunsState } from './facts/runs';
+import type { Scope } from './facts/scope';
+import type { StruckState } from './facts/struck';
+import { NO_TOP, type TopState } from './facts/top';
+import { NO_VALVES, type ValvesState } from './facts/valves';
+import type { VariantState } from './facts/variant';
+import type { PendingState } from './pendingState';
 
-/** Everything that follows from a job's log. Derived, never stored. */
-export interface JobState {
-  readonly opened: (ActData['job.opened'] & { readonly at: string; readonly by: string }) | null;
-  /** Which of the sheet's variants this engine is, by question. */
-  readonly variant: VariantChoice;
+/** What follows from a job's log, slice by slice: each has its acts, its rules and its file under `facts/`. */
+export interface JobSlices {
+  readonly opened: OpenedState;
+  readonly variant: VariantState;
   /** Leaflets and deviations, and what was decided between them and the sheet. */
   readonly layers: LayersState;
   /** How far it goes by now; null on jobs opened before that was asked. */
   readonly scope: Scope | null;
-  /** Which cards it has: those there were when it was opened, and any taken since. */
-  readonly cards: number;
-  readonly leftOut: Readonly<Partial<Record<LeaveOut, LeftOut>>>;
+  readonly leftOut: LeftOutState;
   readonly parked: Parking | null;
-  readonly cause: (ActData['cause.answered'] & Told) | null;
+  readonly cause: CauseState;
   readonly checks: ChecksState;
   readonly marks: MarksState;
-  /** Old bolts counted into their bags, by set and group. */
-  readonly oldBolts: Readonly<Record<string, BoltsCounted>>;
+  readonly oldBolts: OldBoltsState;
   readonly register: RegisterState;
   readonly parts: PartsState;
   readonly photographs: PhotographsState;
@@ -49,29 +49,19 @@ export interface JobState {
   readonly valves: ValvesState;
   readonly crank: CrankState;
   readonly top: TopState;
-  readonly cautions: Readonly<
-    Partial<Record<Caution, { readonly by: string; readonly at: string }>>
-  >;
-  /** Acts struck, by the id of the act they were struck from. */
-  readonly struck: Readonly<Record<string, Strike>>;
+  readonly cautions: CautionsState;
   /** Acts whose wrench is not in the crib as they say. */
   readonly crib: CribState;
+}
+
+/** Everything that follows from a job's log. Derived, never stored. */
+export interface JobState extends JobSlices {
+  /** Which cards it has: those there were when it was opened, and any taken since. */
+  readonly cards: number;
+  readonly struck: StruckState;
   /** Decisions made without knowing all, and what became of them. */
   readonly pending: PendingState;
   readonly log: readonly LoggedAct[];
-}
-
-interface Told {
-  readonly at: string;
-  readonly by: string;
-}
-
-export interface Strike {
-  readonly by: string;
-  readonly at: string;
-  /** Absent for a mis-tap undone by the one who made it. */
-  readonly words?: string;
-  readonly actId: string;
 }
 
 export const EMPTY_JOB: JobState = {

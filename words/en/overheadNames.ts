@@ -1,4 +1,4 @@
-import type { BridgeStep, GapReading } from '@cardinex/core/job/facts/overhead';
+import type { BridgeStep, GapReading } from '@cardinex/core/job/facts/valves';
 import type { BarringSchool } from '@cardinex/core/overhead/schools';
 
 const READINGS: Readonly<Record<GapReading, string>> = {

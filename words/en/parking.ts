@@ -1,4 +1,4 @@
-import type { ParkedWith } from '@cardinex/core/job/facts/parking';
+import type { ParkedWith } from '@cardinex/core/job/facts/parked';
 
 const DONE: Readonly<Record<ParkedWith, string>> = {
   'ports-plugged': 'Ports and passages plugged',

@@ -1,4 +1,4 @@
-import type { LeaveOut as Card } from '@cardinex/core/job/facts/leaveOut';
+import type { LeaveOut as Card } from '@cardinex/core/job/facts/leftOut';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cardTitle } from '@cardinex/words/en/cards/names';

@@ -1,4 +1,4 @@
-import { PARKED_WITH, type ParkedWith } from '@cardinex/core/job/facts/parking';
+import { PARKED_WITH, type ParkedWith } from '@cardinex/core/job/facts/parked';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';

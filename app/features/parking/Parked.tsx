@@ -1,4 +1,4 @@
-import { PARKED_WITH, type Parking } from '@cardinex/core/job/facts/parking';
+import { PARKED_WITH, type Parking } from '@cardinex/core/job/facts/parked';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { thingsIn } from '@cardinex/core/job/register';

@@ -1,4 +1,4 @@
-import type { GapReading } from '@cardinex/core/job/facts/overhead';
+import type { GapReading } from '@cardinex/core/job/facts/valves';
 import { useRef, useState } from 'react';
 import { ScrollView, Text, View } from 'react-native';
 import {

@@ -42,12 +42,40 @@ describe('the head from above', () => {
     for (const fastener of head.fasteners) expect(numbers).toContain(fastener.number);
   });
 
+  const STANDINGS: Readonly<Record<BoltStatus, true>> = {
+    open: true,
+    half: true,
+    done: true,
+    failed: true,
+    contested: true,
+    sweep: true,
+  };
+
+  it.each(Object.keys(STANDINGS) as BoltStatus[])(
+    'draws a bolt that is %s, with its number',
+    (status) => {
+      const { container } = render(
+        <HeadMap
+          set={alone}
+          bolts={[{ id: 'h1', status }]}
+          currentId={null}
+          nextId={null}
+          label="head"
+        />,
+      );
+      expect([...container.querySelectorAll('svg text')].map((t) => t.textContent)).toContain(
+        bolt.number,
+      );
+    },
+  );
+
   it('tells standings apart by shape, not by colour alone', () => {
     const looks = [
       shapesAt('open'),
       shapesAt('open', false, true),
       shapesAt('open', true),
       shapesAt('done'),
+      shapesAt('half'),
       shapesAt('sweep'),
     ].map((shapes) => shapes.join(' '));
     expect(new Set(looks).size).toBe(looks.length);

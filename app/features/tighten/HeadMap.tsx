@@ -1,6 +1,6 @@
 import type { BoltStatus } from '@cardinex/core/job/run/views';
 import { pathNumber } from '../../ui/pathNumber';
-import { Circle, G, Line, Path, Polygon, Rect, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Line, Path, Polygon, Polyline, Rect, Text as SvgText } from 'react-native-svg';
 import type { FastenedSet, TreatmentKind } from '@cardinex/core/sheet/spec/fastening';
 import { usePalette } from '../../ui/useTheme';
 import { Deck } from './Deck';
@@ -31,7 +31,7 @@ const BOLT_MM = 25;
 
 /**
  * A head from above, cylinder 1 at the left. Every standing has a shape of its own with the number
- * kept: hexagon to do, disc with a tick done, cross-hair now, dashed next, triangle not so.
+ * kept: hexagon to do, its lower half thick once one end is pulled, disc with a tick done, cross-hair now, dashed next, triangle not so.
  */
 export function HeadMap(props: Props) {
   const { set, bolts, currentId, nextId, label, onPress, treatments, values } = props;
@@ -82,12 +82,16 @@ interface BoltProps {
   readonly past: boolean;
 }
 
-const HEXAGON = [0, 60, 120, 180, 240, 300]
-  .map((deg) => {
-    const rad = (deg * Math.PI) / 180;
-    return `${pathNumber(Math.cos(rad) * BOLT_MM * 1.08)},${pathNumber(Math.sin(rad) * BOLT_MM * 1.08)}`;
-  })
-  .join(' ');
+const corners = (...degs: readonly number[]): string =>
+  degs
+    .map((deg) => {
+      const rad = (deg * Math.PI) / 180;
+      return `${pathNumber(Math.cos(rad) * BOLT_MM * 1.08)},${pathNumber(Math.sin(rad) * BOLT_MM * 1.08)}`;
+    })
+    .join(' ');
+
+const HEXAGON = corners(0, 60, 120, 180, 240, 300);
+const LOWER_HALF = corners(0, 60, 120, 180);
 
 function Bolt({ number, status, current, next, past }: BoltProps) {
   const c = usePalette();
@@ -137,6 +141,14 @@ function Bolt({ number, status, current, next, past }: BoltProps) {
             stroke={c.brass}
             strokeWidth={5}
           />
+          <Label x={0} y={0} text={number} fill={c.ink} />
+        </G>
+      );
+    case 'half':
+      return (
+        <G>
+          <Polygon points={HEXAGON} fill={c.card} stroke={next ? c.blue : c.ink} strokeWidth={4} />
+          <Polyline points={LOWER_HALF} fill="none" stroke={c.green} strokeWidth={11} />
           <Label x={0} y={0} text={number} fill={c.ink} />
         </G>
       );

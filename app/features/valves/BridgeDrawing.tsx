@@ -1,4 +1,4 @@
-import type { BridgeStep } from '@cardinex/core/job/facts/overhead';
+import type { BridgeStep } from '@cardinex/core/job/facts/valves';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';

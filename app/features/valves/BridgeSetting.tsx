@@ -1,5 +1,5 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
-import type { BridgeStep } from '@cardinex/core/job/facts/overhead';
+import type { BridgeStep } from '@cardinex/core/job/facts/valves';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { OverheadView } from '@cardinex/core/job/cards/valves';

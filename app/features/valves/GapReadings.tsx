@@ -1,4 +1,4 @@
-import type { GapReading } from '@cardinex/core/job/facts/overhead';
+import type { GapReading } from '@cardinex/core/job/facts/valves';
 import { Pressable, Text, View } from 'react-native';
 import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 import { gapVerdictWord } from '@cardinex/words/en/cards/valves';

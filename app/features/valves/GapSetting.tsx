@@ -1,6 +1,6 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import type { Printed } from '@cardinex/core/job/facts/shown';
-import type { GapReading } from '@cardinex/core/job/facts/overhead';
+import type { GapReading } from '@cardinex/core/job/facts/valves';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { REACH_MM } from '@cardinex/core/job/reach';

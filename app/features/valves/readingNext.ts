@@ -1,4 +1,4 @@
-import type { GapReading } from '@cardinex/core/job/facts/overhead';
+import type { GapReading } from '@cardinex/core/job/facts/valves';
 import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
 
 interface Asked {

@@ -1,5 +1,5 @@
 import type { WrenchShown } from '@cardinex/core/job/facts/run';
-import type { NutPulled } from '@cardinex/core/job/facts/overhead';
+import type { NutPulled } from '@cardinex/core/job/facts/valves';
 import { useState } from 'react';
 import { lastNut, lockNutNm, lockNutOf } from '@cardinex/core/job/cards/lockNut';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';

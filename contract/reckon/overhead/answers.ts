@@ -18,7 +18,10 @@ const reaches = { atHours: hours, lowHours: hours, highHours: hours };
 
 /** What each reckoning of the overhead answers. */
 export const overheadAnswers = {
-  'valve-windows': z.strictObject({ intake: window.optional(), exhaust: window.optional() }),
+  'valve-windows': z.strictObject({
+    intake: window.exactOptional(),
+    exhaust: window.exactOptional(),
+  }),
   'barring-plan': z.strictObject({
     positions: z.array(
       z.strictObject({
@@ -54,14 +57,14 @@ export const overheadAnswers = {
     reason,
   }),
   'lash-verdict': z.strictObject({
-    found: gapVerdict.optional(),
-    set: gapVerdict.optional(),
-    locked: gapVerdict.optional(),
-    hot: gapVerdict.optional(),
-    shiftMm: mm.optional(),
+    found: gapVerdict.exactOptional(),
+    set: gapVerdict.exactOptional(),
+    locked: gapVerdict.exactOptional(),
+    hot: gapVerdict.exactOptional(),
+    shiftMm: mm.exactOptional(),
     counts: z
       .strictObject({ reading: z.enum(['found', 'set', 'locked', 'hot']), mm, verdict: gapVerdict })
-      .optional(),
+      .exactOptional(),
     reason,
   }),
   'feeler-stack': z.strictObject({

@@ -31,12 +31,12 @@ const hours = z.number('must be a number').min(-1).max(1_000_000);
 export const overheadInputs = {
   'valve-windows': z.strictObject({
     strokes,
-    ivoBtdcDeg: deg.optional(),
-    ivcAbdcDeg: deg.optional(),
+    ivoBtdcDeg: deg.exactOptional(),
+    ivcAbdcDeg: deg.exactOptional(),
     evoBbdcDeg: deg,
-    evcAtdcDeg: deg.optional(),
-    evcAbdcDeg: deg.optional(),
-    rampDeg: deg.optional(),
+    evcAtdcDeg: deg.exactOptional(),
+    evcAbdcDeg: deg.exactOptional(),
+    rampDeg: deg.exactOptional(),
   }) satisfies z.ZodType<CamEvents>,
   'barring-plan': z.strictObject({
     ...overhead,
@@ -44,8 +44,8 @@ export const overheadInputs = {
       [z.enum(['tdc', 'any']), z.array(deg).max(720, most(720))],
       'must be "tdc", "any" or a list of degrees',
     ),
-    startDeg: deg.optional(),
-    prefer: z.enum(['clearance', 'barring']).optional(),
+    startDeg: deg.exactOptional(),
+    prefer: z.enum(['clearance', 'barring']).exactOptional(),
   }) satisfies z.ZodType<BarringPlanInput>,
   settable: z.strictObject({ ...overhead, atDeg: deg }) satisfies z.ZodType<SettableInput>,
   'screw-turn': z.strictObject({
@@ -54,7 +54,7 @@ export const overheadInputs = {
     pitchMm: mm,
     rockerRatio: ratio,
     screwAt,
-    inCloses: z.boolean().optional(),
+    inCloses: z.boolean().exactOptional(),
   }) satisfies z.ZodType<ScrewTurnInput>,
   'hydraulic-preload': z.strictObject({
     pitchMm: mm,
@@ -80,18 +80,18 @@ export const overheadInputs = {
   'lash-verdict': z.strictObject({
     lowMm: mm,
     highMm: mm,
-    foundMm: mm.optional(),
-    setMm: mm.optional(),
-    lockedMm: mm.optional(),
-    hotMm: mm.optional(),
-    hotLowMm: mm.optional(),
-    hotHighMm: mm.optional(),
+    foundMm: mm.exactOptional(),
+    setMm: mm.exactOptional(),
+    lockedMm: mm.exactOptional(),
+    hotMm: mm.exactOptional(),
+    hotLowMm: mm.exactOptional(),
+    hotHighMm: mm.exactOptional(),
   }) satisfies z.ZodType<LashVerdictInput>,
   'stand-out': z.strictObject({
     items: z
-      .array(z.strictObject({ id: plainId, mm, kind: plainId.optional() }))
+      .array(z.strictObject({ id: plainId, mm, kind: plainId.exactOptional() }))
       .max(200, most(200)),
-    limitMm: mm.optional(),
+    limitMm: mm.exactOptional(),
   }) satisfies z.ZodType<StandOutInput>,
   'tappet-shims': z.strictObject({
     valves: z
@@ -99,13 +99,13 @@ export const overheadInputs = {
       .max(60, most(60)),
     lowMm: mm,
     highMm: mm,
-    targetMm: mm.optional(),
+    targetMm: mm.exactOptional(),
     stock: z
       .array(z.strictObject({ mm, count: z.number('must be a number').min(-1).max(10_000) }))
       .max(100, most(100)),
   }) satisfies z.ZodType<TappetShimsInput>,
   'lash-trend': z.strictObject({
-    readings: z.array(z.strictObject({ hours, mm, setMm: mm.optional() })).max(500, most(500)),
+    readings: z.array(z.strictObject({ hours, mm, setMm: mm.exactOptional() })).max(500, most(500)),
     closesAtMm: mm,
   }) satisfies z.ZodType<LashTrendInput>,
 } as const;

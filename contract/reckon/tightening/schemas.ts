@@ -25,7 +25,7 @@ const share = z.number('must be a number').min(-1).max(1000);
 const shares = z
   .array(z.strictObject({ id: plainId, share }))
   .max(100, most(100))
-  .optional();
+  .exactOptional();
 const clampStage = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('load'), kn, scatter, shares }),
   z.strictObject({ kind: z.literal('angle'), knPerDeg: kn, deg, scatter, shares }),
@@ -33,21 +33,21 @@ const clampStage = z.discriminatedUnion('kind', [
 ]);
 
 const torqueValue = z.union([
-  z.strictObject({ nm, group: plainId.optional() }),
-  z.strictObject({ lowNm: nm, highNm: nm, group: plainId.optional() }),
+  z.strictObject({ nm, group: plainId.exactOptional() }),
+  z.strictObject({ lowNm: nm, highNm: nm, group: plainId.exactOptional() }),
 ]);
 const angleValue = z.union([
-  z.strictObject({ deg, group: plainId.optional() }),
-  z.strictObject({ lowDeg: deg, highDeg: deg, group: plainId.optional() }),
+  z.strictObject({ deg, group: plainId.exactOptional() }),
+  z.strictObject({ lowDeg: deg, highDeg: deg, group: plainId.exactOptional() }),
 ]);
 const order = z.array(plainId).max(200, most(200));
 const ordered = {
   id: plainId,
   order,
-  leaveOut: order.optional(),
-  farSide: order.optional(),
+  leaveOut: order.exactOptional(),
+  farSide: order.exactOptional(),
 };
-const together = z.literal(true).optional();
+const together = z.literal(true).exactOptional();
 const stage = z.discriminatedUnion('kind', [
   z.strictObject({
     ...ordered,
@@ -61,16 +61,16 @@ const stage = z.discriminatedUnion('kind', [
     values: z.array(angleValue).max(20, most(20)),
     together,
   }),
-  z.strictObject({ ...ordered, kind: z.literal('slacken'), byDeg: deg.optional() }),
+  z.strictObject({ ...ordered, kind: z.literal('slacken'), byDeg: deg.exactOptional() }),
   z.strictObject({
     ...ordered,
     kind: z.enum(['hydraulic', 'hydraulic-check']),
-    bar: bar.optional(),
+    bar: bar.exactOptional(),
   }),
   z.strictObject({
     id: plainId,
     kind: z.enum(['wait', 'turn-crank']),
-    minutes: z.number('must be a number').max(1_000_000).optional(),
+    minutes: z.number('must be a number').max(1_000_000).exactOptional(),
   }),
 ]);
 
@@ -86,9 +86,9 @@ export const tighteningInputs = {
           number: plainId,
           xMm: mm,
           yMm: mm,
-          group: plainId.optional(),
-          oneUseStretch: z.boolean().optional(),
-          angleLimitDeg: deg.optional(),
+          group: plainId.exactOptional(),
+          oneUseStretch: z.boolean().exactOptional(),
+          angleLimitDeg: deg.exactOptional(),
         }),
       )
       .max(200, most(200)),
@@ -101,7 +101,7 @@ export const tighteningInputs = {
     wrenches: z
       .array(z.strictObject({ id: plainId, lowNm: nm, highNm: nm }))
       .max(50, most(50))
-      .optional(),
+      .exactOptional(),
     demands: z
       .array(
         z.strictObject({
@@ -111,7 +111,7 @@ export const tighteningInputs = {
         }),
       )
       .max(50, most(50))
-      .optional(),
+      .exactOptional(),
   }) satisfies z.ZodType<TightenPlanInput>,
   'adapter-setting': z.strictObject({
     targetNm: nm,
@@ -128,9 +128,9 @@ export const tighteningInputs = {
           id: plainId,
           lowNm: nm,
           highNm: nm,
-          stepNm: nm.optional(),
-          calibratedOn: date.optional(),
-          dueOn: date.optional(),
+          stepNm: nm.exactOptional(),
+          calibratedOn: date.exactOptional(),
+          dueOn: date.exactOptional(),
           points: z.array(z.strictObject({ setNm: nm, trueNm: nm })).max(50, most(50)),
         }),
       )
@@ -142,15 +142,15 @@ export const tighteningInputs = {
   }) satisfies z.ZodType<Parameters<typeof orderPropose>[0]>,
   preload: z.strictObject({
     ...thread,
-    torqueNm: nm.optional(),
-    forceKn: kn.optional(),
+    torqueNm: nm.exactOptional(),
+    forceKn: kn.exactOptional(),
     muThread: friction,
     muHead: friction,
     bearingOuterMm: mm,
     bearingHoleMm: mm,
-    yieldMpa: mpa.optional(),
-    muThreadRange: frictionRange.optional(),
-    muHeadRange: frictionRange.optional(),
+    yieldMpa: mpa.exactOptional(),
+    muThreadRange: frictionRange.exactOptional(),
+    muHeadRange: frictionRange.exactOptional(),
   }) satisfies z.ZodType<PreloadInput>,
   'angle-preload': z.strictObject({
     startKn: kn,
@@ -166,14 +166,14 @@ export const tighteningInputs = {
     stretchLengthMm: mm,
     modulusGpa: z.number('must be a number').min(-1000).max(1000),
     pitchMm: mm,
-    holesPerTurn: holes.optional(),
+    holesPerTurn: holes.exactOptional(),
     transferLoss: z.number('must be a number').min(-1).max(1),
-    yieldMpa: mpa.optional(),
+    yieldMpa: mpa.exactOptional(),
   }) satisfies z.ZodType<TensionerInput>,
   'nut-travel': z.strictObject({
     nuts: z.array(z.strictObject({ id: plainId, holes })).max(200, most(200)),
     toleranceHoles: holes,
-    expectedHoles: holes.optional(),
+    expectedHoles: holes.exactOptional(),
   }) satisfies z.ZodType<NutTravelInput>,
   'clamp-simulate': z.strictObject({
     fasteners: z.array(placed).max(100, most(100)),
@@ -191,10 +191,10 @@ export const tighteningInputs = {
     samples: z.array(z.strictObject({ deg, nm })).max(20_000, most(20_000)),
     plan: z.strictObject({
       snugNm: nm,
-      angleDeg: deg.optional(),
-      finalNm: nm.optional(),
-      lowNm: nm.optional(),
-      highNm: nm.optional(),
+      angleDeg: deg.exactOptional(),
+      finalNm: nm.exactOptional(),
+      lowNm: nm.exactOptional(),
+      highNm: nm.exactOptional(),
     }),
   }) satisfies z.ZodType<TraceVerdictInput>,
 } as const;

@@ -1,4 +1,4 @@
-import type { NutPulled } from '../facts/overhead';
+import type { NutPulled } from '../facts/valves';
 import { aimOf } from '../../quantity/aimOf';
 import type { Printed } from '../../quantity/figure';
 import { torqueToNm, type TorqueUnit } from '../../quantity/units';

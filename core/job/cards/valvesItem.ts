@@ -1,4 +1,5 @@
-import type { BridgeStep, GapReading } from '../facts/overhead';
+import { definedFields } from '../../definedFields';
+import type { BridgeStep, GapReading } from '../facts/valves';
 import type { BridgeSeen, ScrewSet, ValveReadings, ValvesState } from '../facts/valves';
 import { lashVerdict, type GapVerdict, type LashVerdict } from '../../overhead/lashVerdict';
 import { figureMm } from '../../quantity/figureMm';
@@ -151,16 +152,18 @@ function verdictOf(
   { found, set, locked, again, hot }: ValveReadings,
 ): ItemView['verdict'] {
   const { lowMm, highMm, hotLowMm, hotHighMm } = target;
-  const verdict = lashVerdict({
-    lowMm,
-    highMm,
-    hotLowMm,
-    hotHighMm,
-    foundMm: found?.mm,
-    setMm: set?.mm,
-    lockedMm: locked?.mm,
-    hotMm: hot?.mm,
-  });
+  const verdict = lashVerdict(
+    definedFields({
+      lowMm,
+      highMm,
+      hotLowMm,
+      hotHighMm,
+      foundMm: found?.mm,
+      setMm: set?.mm,
+      lockedMm: locked?.mm,
+      hotMm: hot?.mm,
+    }),
+  );
   if (!again) return verdict;
   const felt = lashVerdict({ lowMm, highMm, lockedMm: again.mm });
   return {

@@ -17,3 +17,11 @@ export const CAUSES = [
 ] as const;
 
 export type Because = (typeof CAUSES)[number];
+
+export interface CauseActs {
+  /** Why it failed: no job closes without it. */
+  'cause.answered': { readonly because: Because; readonly words?: string };
+}
+
+export type CauseState =
+  (CauseActs['cause.answered'] & { readonly at: string; readonly by: string }) | null;

@@ -49,3 +49,39 @@ export interface ChecksState {
 }
 
 export const NO_CHECKS: ChecksState = { readings: {}, weights: {}, seen: {}, decided: {} };
+
+export interface ChecksActs {
+  /** A reading of an inspection. */
+  'check.read': {
+    readonly check: string;
+    readonly item: string;
+    readonly place?: string;
+    readonly mm: number;
+    readonly printed: Printed;
+    readonly gauge?: GaugeShown;
+    /** It lay far from its fellows, and was kept all the same. */
+    readonly far?: true;
+  };
+  /** Something looked at, ticked or felt. */
+  'check.seen': {
+    readonly check: string;
+    readonly item: string;
+    readonly step?: string;
+    readonly found: CheckSeen['found'];
+    readonly words?: string;
+  };
+  /** What is done about something that is out. */
+  'check.decided': {
+    readonly check: string;
+    readonly item: string;
+    readonly decision: CheckDecision;
+    readonly words: string;
+  };
+  /** A piston weighed with what belongs to it. */
+  'piece.weighed': {
+    readonly check: string;
+    readonly item: string;
+    readonly grams: number;
+    readonly text: string;
+  };
+}

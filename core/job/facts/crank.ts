@@ -19,3 +19,15 @@ export interface CrankHold {
   readonly code: 'still-live' | 'liners-loose' | 'through-bolts-slack' | 'thing-in';
   readonly what?: string;
 }
+
+export interface CrankActs {
+  'crank.stood': {
+    readonly atDeg: number;
+    readonly seen: string;
+    /** Why tappets were not waited for. */
+    readonly words?: string;
+  };
+  'crank.doubted': { readonly words: string };
+  /** Turned past where it was to stop. */
+  'crank.overshot': { readonly words?: string };
+}

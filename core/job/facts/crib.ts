@@ -4,3 +4,16 @@ export interface CribJudgement {
   readonly seq: number;
   readonly agrees: boolean;
 }
+
+export interface CribActs {
+  /**
+   * The crib spoke again of acts whose wrench had not been as it has it, a tool's log having grown: those
+   * that agree by now. Written by the server in the name of whoever recorded the tool.
+   */
+  'crib.judged': {
+    readonly tool: string;
+    /** How far the tool's log was read. */
+    readonly seq: number;
+    readonly agree: readonly string[];
+  };
+}

@@ -7,3 +7,8 @@ export interface GasketChosen {
 }
 
 export type GasketState = (GasketChosen & { readonly at: string; readonly told: string }) | null;
+
+export interface GasketActs {
+  /** Which gasket is fitted. */
+  'gasket.chosen': GasketChosen;
+}

@@ -4,3 +4,8 @@ export interface Heat {
   readonly by: string;
   readonly words: string;
 }
+
+export interface HeatActs {
+  /** The engine run to working heat: what is pulled again after it waits from here. */
+  'heat.reached': { readonly words: string };
+}

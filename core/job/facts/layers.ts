@@ -54,3 +54,27 @@ export interface LayersState {
 }
 
 export const NO_LAYERS: LayersState = { layers: [], decided: {} };
+
+export interface LayersActs {
+  /** What came with this job's parts says, figure by figure. */
+  'leaflet.entered': {
+    readonly leaflet: string;
+    readonly title: string;
+    readonly cameWith: CameWith;
+    readonly points: readonly Point[];
+  };
+  /** What this engine has had done to it, and the figures that changed with it. */
+  'deviation.entered': {
+    readonly deviation: string;
+    readonly title: string;
+    readonly points: readonly Point[];
+  };
+  /** Which source holds where sheet, leaflets and deviations differ. */
+  'difference.decided': {
+    readonly places: readonly string[];
+    readonly take: string;
+    /** Every source that had said something there. */
+    readonly among: readonly string[];
+    readonly words: string;
+  };
+}

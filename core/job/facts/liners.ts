@@ -41,3 +41,17 @@ export const NO_LINERS: LinersState = {
   marked: {},
   seals: {},
 };
+
+export interface LinersActs {
+  'liner.read': {
+    readonly bore: string;
+    readonly place: number;
+    readonly mm: number;
+    readonly printed: Printed;
+  };
+  'liners.accepted': { readonly words?: string };
+  /** Which liner goes where, and on which shims; whatever moves is marked and read again. */
+  'liners.placed': { readonly placement: readonly LinerPlace[] };
+  /** Seals counted out of a bore and in again: the old ones all out, the new ones one to a groove. */
+  'liner.sealed': { readonly bore: string; readonly out: number; readonly in: number };
+}

@@ -41,3 +41,8 @@ export interface MadeMark {
 
 /** Marks as they were made, the newest of each place and kind. */
 export type MarksState = readonly MadeMark[];
+
+export interface MarksActs {
+  /** A part marked, and its bag or tag with it. */
+  'mark.made': Omit<MadeMark, 'at' | 'by'>;
+}

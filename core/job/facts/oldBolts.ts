@@ -6,3 +6,14 @@ export interface BoltsCounted {
   readonly at: string;
   readonly by: string;
 }
+
+export interface OldBoltsActs {
+  /** Bolts that came out, counted into their bag. */
+  'bolts.counted': Omit<BoltsCounted, 'at' | 'by'> & {
+    readonly set: string;
+    readonly group: string;
+  };
+}
+
+/** Old bolts counted into their bags, by set and group: "head/long". */
+export type OldBoltsState = Readonly<Record<string, BoltsCounted>>;

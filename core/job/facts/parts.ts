@@ -61,3 +61,20 @@ export interface KitItem {
   /** Who says so. */
   readonly source: string;
 }
+
+export interface PartsActs {
+  /** A part laid beside the old one. */
+  'part.arrived': Omit<Arrival, 'at' | 'by'> & { readonly part: string };
+  'work.sent': {
+    readonly work: string;
+    readonly what: string;
+    readonly to: string;
+    readonly holds?: Holds;
+  };
+  'work.back': {
+    readonly work: string;
+    readonly result: string;
+    readonly certificate?: string;
+    readonly washed: boolean;
+  };
+}

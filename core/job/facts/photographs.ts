@@ -14,3 +14,13 @@ export interface Photograph {
 
 /** In the order they were taken. */
 export type PhotographsState = readonly Photograph[];
+
+export interface PhotographsActs {
+  'photograph.taken': {
+    readonly photograph: string;
+    readonly says: string;
+    readonly of?: string;
+    /** Of the picture as it left the device, in hexadecimal. */
+    readonly sha256: string;
+  };
+}

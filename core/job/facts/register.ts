@@ -28,3 +28,8 @@ export interface Thing {
 
 /** Everything that went in, in the order it did. */
 export type RegisterState = readonly Thing[];
+
+export interface RegisterActs {
+  'thing.put-in': Pick<Thing, 'kind' | 'what' | 'where' | 'bars'> & { readonly thing: string };
+  'thing.taken-out': { readonly thing: string };
+}

@@ -1,4 +1,4 @@
-import type { Side, BoltFault, WrenchShown } from './run';
+import type { BoltFault, HowRead, RunName, Side, WrenchShown } from './run';
 
 export interface Attempt {
   readonly actId: string;
@@ -75,3 +75,103 @@ export const NO_RUN: RunState = {
 };
 
 export type RunsState = Readonly<Record<string, RunState>>;
+
+/** What is said as fasteners are pulled, turned and eased. */
+export interface RunsActs {
+  'run.prepared': {
+    readonly run: RunName;
+    /** Null where nothing is pulled by torque. */
+    readonly wrench: WrenchShown | null;
+    readonly adapter: { readonly mm: number; readonly deg: number } | null;
+    readonly treatment: string;
+    /** Why a wrench out of date, or off, may be used all the same: the lead's words. */
+    readonly override?: string;
+  };
+  /** The wrench let back to the bottom of its scale: the last act of a run. */
+  'wrench.let-back': { readonly run: RunName };
+  'bolt.pulled': {
+    readonly key: string;
+    readonly pass: number;
+    readonly nm: number;
+    readonly setNm: number;
+    readonly wrench: string;
+    /** Which end, where two people pull one fastener together. */
+    readonly side?: Side;
+    /** What the wrench showed, and how it came here. */
+    readonly reachedNm?: number;
+    readonly read?: HowRead;
+  };
+  /** Several pulled in their order before anybody could tap: said afterwards, and marked so. */
+  'bolts.reported': {
+    readonly pulls: readonly {
+      readonly key: string;
+      readonly pass: number;
+      readonly nm: number;
+      readonly setNm: number;
+    }[];
+    readonly wrench: string;
+  };
+  /** Between stages: what the hand was set to, or took up, for the one that begins. */
+  'stage.set': {
+    readonly run: RunName;
+    readonly stage: string;
+    /** What the stage asks for, lowest first: N·m, degrees or bar as its kind has it. */
+    readonly values: readonly number[];
+    /** What the wrench was set to for each; empty where none is. */
+    readonly settingsNm: readonly number[];
+  };
+  'bolt.turned': {
+    readonly key: string;
+    readonly pass: number;
+    readonly deg: number;
+    readonly side?: Side;
+    readonly reachedDeg?: number;
+    readonly read?: HowRead;
+    /** Swung by a power tool rather than by hand. */
+    readonly by?: 'power';
+  };
+  'bolt.eased': { readonly key: string; readonly pass: number };
+  'stud.tensioned': {
+    readonly key: string;
+    readonly pass: number;
+    readonly bar: number;
+    /** How far its nut went, in holes. */
+    readonly holes?: number;
+    /** What the gauge stood at when the pump was stopped, and how it came here. */
+    readonly reachedBar?: number;
+    readonly read?: HowRead;
+  };
+  /** A wait kept or the crank turned by hand, once for the whole set. */
+  'step.done': {
+    readonly key: string;
+    readonly pass: number;
+    /** Why a wait was not kept to its end. */
+    readonly words?: string;
+  };
+  'bolt.failed': {
+    readonly key: string;
+    readonly pass: number;
+    readonly fault: BoltFault;
+    readonly words: string;
+  };
+  /** One fastener out again, for a bracket or because it had to be: it has its own redo. */
+  'bolt.taken-out': {
+    readonly run: RunName;
+    readonly fastener: string;
+    readonly words: string;
+    /** A new one goes in, where the old may not be used again. */
+    readonly renewed?: true;
+  };
+  /** Every head marked with paint, once all are pulled. */
+  'run.marked': { readonly run: RunName };
+  'contest.decided': { readonly key: string; readonly words: string };
+  /** The crank turned by hand after a cap was pulled. */
+  'cap.turned': {
+    readonly run: RunName;
+    readonly stage: string;
+    /** The fasteners of the cap. */
+    readonly fasteners: readonly string[];
+    readonly found: 'free' | 'binds';
+    readonly words?: string;
+  };
+}

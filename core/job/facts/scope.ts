@@ -15,3 +15,8 @@ export interface Scope {
   /** Which head, as the sheet names its instances; or which cylinder. */
   readonly only?: string;
 }
+
+export interface ScopeActs {
+  /** The job goes further into the engine than was thought. */
+  'scope.widened': { readonly scope: Scope; readonly words: string };
+}

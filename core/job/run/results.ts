@@ -1,3 +1,4 @@
+import { definedFields } from '../../definedFields';
 import type { RunView } from './views';
 import type { BoltFault } from '../facts/run';
 import type { Attempt } from '../facts/runs';
@@ -87,14 +88,13 @@ export function runResults(view: RunView): RunResults {
 type Read = Pick<Attempt, 'reachedNm' | 'reachedDeg' | 'holes'>;
 
 function lastRead(own: readonly Attempt[]): Read {
-  const last = <K extends keyof Read>(key: K): Read[K] =>
+  const last = (key: keyof Read): number | undefined =>
     own.findLast((attempt) => attempt[key] !== undefined)?.[key];
-  const [reachedNm, reachedDeg, holes] = [last('reachedNm'), last('reachedDeg'), last('holes')];
-  return {
-    ...(reachedNm !== undefined && { reachedNm }),
-    ...(reachedDeg !== undefined && { reachedDeg }),
-    ...(holes !== undefined && { holes }),
-  };
+  return definedFields({
+    reachedNm: last('reachedNm'),
+    reachedDeg: last('reachedDeg'),
+    holes: last('holes'),
+  });
 }
 
 function isFar(

@@ -1,4 +1,4 @@
-import type { NutPulled } from '@cardinex/core/job/facts/overhead';
+import type { NutPulled } from '@cardinex/core/job/facts/valves';
 import { METRIC, setting, torque, type ReaderUnits } from '../quantity';
 
 /** The lock nut of a valve's screw, as it stands on the card. */

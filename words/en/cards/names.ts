@@ -1,6 +1,6 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { CardName, CardStatus } from '@cardinex/core/job/trayReason';
-import type { LeaveOut } from '@cardinex/core/job/facts/leaveOut';
+import type { LeaveOut } from '@cardinex/core/job/facts/leftOut';
 
 const TITLES: Readonly<Record<CardName | LeaveOut, string>> = {
   dead: 'Make it dead',

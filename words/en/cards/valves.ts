@@ -1,4 +1,4 @@
-import type { BridgeStep, GapReading } from '@cardinex/core/job/facts/overhead';
+import type { BridgeStep, GapReading } from '@cardinex/core/job/facts/valves';
 import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
 import type { ItemVerdict } from '@cardinex/core/job/cards/valvesItem';
 import type { GapVerdict } from '@cardinex/core/overhead/lashVerdict';

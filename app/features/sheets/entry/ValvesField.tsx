@@ -1,3 +1,4 @@
+import { definedFields } from '@cardinex/core/definedFields';
 import { View } from 'react-native';
 import { valvesFor } from '@cardinex/core/sheet/families';
 import { entryWords as w, fieldLabel } from '@cardinex/words/en/sheets/entry';
@@ -60,11 +61,11 @@ function alongHead(text: string, valves: readonly Entered[]): readonly Entered[]
     const id = name.toUpperCase();
     const known = valves.find((valve) => valve.id === id);
     const [, kind = '', cylinder = ''] = /^([EI])(\d+)$/.exec(id) ?? [];
-    return {
+    return definedFields({
       id,
       cylinder: known?.cylinder ?? (Number(cylinder) || undefined),
       kind: known?.kind ?? (kind === 'E' ? 'exhaust' : kind === 'I' ? 'intake' : undefined),
       alongHead: place + 1,
-    };
+    });
   });
 }

@@ -12,3 +12,8 @@ export interface Parking {
   readonly at: string;
   readonly by: string;
 }
+
+export interface ParkedActs {
+  'job.parked': Omit<Parking, 'at' | 'by'>;
+  'job.resumed': { readonly words?: string };
+}

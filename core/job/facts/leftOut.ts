@@ -26,3 +26,10 @@ export interface LeftOut {
   readonly at: string;
   readonly by: string;
 }
+
+export interface LeftOutActs {
+  /** A card left out on this job, with the reason: it stands in the record as left out, not as done. */
+  'card.left-out': { readonly card: LeaveOut; readonly words: string };
+}
+
+export type LeftOutState = Readonly<Partial<Record<LeaveOut, LeftOut>>>;

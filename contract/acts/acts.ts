@@ -1,0 +1,52 @@
+import type { ActData, SentActType } from '@cardinex/core/job/act';
+import type { ActSchemas } from './actSchemas';
+import { causeActs } from './cause';
+import { cautionsActs } from './cautions';
+import { checksActs } from './checks';
+import { crankActs } from './crank';
+import { gasketActs } from './gasket';
+import { heatActs } from './heat';
+import { layersActs } from './layers';
+import { leftOutActs } from './leftOut';
+import { linersActs } from './liners';
+import { marksActs } from './marks';
+import { oldBoltsActs } from './oldBolts';
+import { openedActs } from './opened';
+import { parkedActs } from './parked';
+import { partsActs } from './parts';
+import { pendingActs } from './pending';
+import { photographsActs } from './photographs';
+import { registerActs } from './register';
+import { runsActs } from './runs';
+import { scopeActs } from './scope';
+import { struckActs } from './struck';
+import { topActs } from './top';
+import { valvesActs } from './valves';
+import { variantActs } from './variant';
+
+/** What each act that a device may send says, slice by slice. */
+export const ACTS = {
+  ...causeActs,
+  ...cautionsActs,
+  ...checksActs,
+  ...crankActs,
+  ...gasketActs,
+  ...heatActs,
+  ...layersActs,
+  ...leftOutActs,
+  ...linersActs,
+  ...marksActs,
+  ...oldBoltsActs,
+  ...openedActs,
+  ...parkedActs,
+  ...partsActs,
+  ...pendingActs,
+  ...photographsActs,
+  ...registerActs,
+  ...runsActs,
+  ...scopeActs,
+  ...struckActs,
+  ...topActs,
+  ...valvesActs,
+  ...variantActs,
+} satisfies ActSchemas<Pick<ActData, SentActType>>;

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import type { ChecksActs } from '@cardinex/core/job/facts/checks';
+import { REACH_MM } from '@cardinex/core/job/reach';
+import type { ActSchemas } from './actSchemas';
+import { printed } from './printed';
+import { key } from './keys';
+import { measure, plainId, words } from '../text';
+
+const found = z.enum(['good', 'not-good']);
+
+export const checksActs = {
+  'check.read': z.strictObject({
+    check: key,
+    item: plainId,
+    place: plainId.exactOptional(),
+    // A piston below its deck reads less than nothing.
+    mm: measure(-REACH_MM.size, REACH_MM.size),
+    printed,
+    gauge: z.strictObject({ id: plainId, name: words(60) }).exactOptional(),
+    far: z.literal(true).exactOptional(),
+  }),
+  'check.seen': z.strictObject({
+    check: key,
+    item: key,
+    step: plainId.exactOptional(),
+    found,
+    words: words(400).exactOptional(),
+  }),
+  'check.decided': z.strictObject({
+    check: key,
+    item: z.union([z.literal(''), plainId]),
+    decision: z.enum(['keep', 'rework', 'replace']),
+    words: words(400),
+  }),
+  'piece.weighed': z.strictObject({
+    check: plainId,
+    item: plainId,
+    grams: measure(1, 1_000_000),
+    text: words(20),
+  }),
+} satisfies ActSchemas<ChecksActs>;

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import type { OpenedActs } from '@cardinex/core/job/facts/opened';
+import { CARDS_NOW } from '@cardinex/core/job/scope';
+import type { ActSchemas } from './actSchemas';
+import { end } from '../sheets/end';
+import { because } from './cause';
+import { scope } from './scope';
+import { measure, plainId, words } from '../text';
+
+const pinnedSheet = z.strictObject({
+  id: plainId,
+  revision: z.int().min(1),
+  hash: z.string().regex(/^[0-9a-f]{64}$/),
+});
+
+export const openedActs = {
+  'job.opened': z.strictObject({
+    sheet: pinnedSheet,
+    serial: words(40),
+    hours: measure(0, 1_000_000).exactOptional(),
+    name: words(60),
+    why: words(400).exactOptional(),
+    cylinder1End: end,
+    variant: z.record(plainId, plainId).exactOptional(),
+    scope: scope.exactOptional(),
+    because: because.exactOptional(),
+    cards: z.int().min(1).max(CARDS_NOW).exactOptional(),
+  }),
+  'cards.taken': z.strictObject({ cards: z.int().min(2).max(CARDS_NOW) }),
+  'sheet.taken': z.strictObject({ sheet: pinnedSheet, words: words(400) }),
+} satisfies ActSchemas<OpenedActs>;

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import type { PartsActs } from '@cardinex/core/job/facts/parts';
+import type { ActSchemas } from './actSchemas';
+import { count, key } from './keys';
+import { plainId, words } from '../text';
+
+const holds = z.strictObject({
+  card: z.enum(['liners', 'tighten', 'valves']),
+  set: plainId.exactOptional(),
+});
+
+export const partsActs = {
+  'part.arrived': z.strictObject({
+    part: key,
+    count,
+    verdict: z.enum(['right', 'wrong', 'missing']),
+    words: words(400).exactOptional(),
+  }),
+  'work.sent': z.strictObject({
+    work: plainId,
+    what: words(200),
+    to: words(120),
+    holds: holds.exactOptional(),
+  }),
+  'work.back': z.strictObject({
+    work: plainId,
+    result: words(400),
+    certificate: words(120).exactOptional(),
+    washed: z.boolean(),
+  }),
+} satisfies ActSchemas<PartsActs>;

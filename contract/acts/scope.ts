@@ -1,0 +1,11 @@
+import { z } from 'zod';
+import { SCOPES, type ScopeActs } from '@cardinex/core/job/facts/scope';
+import type { ActSchemas } from './actSchemas';
+import { plainId, words } from '../text';
+
+/** How far a job goes into an engine. */
+export const scope = z.strictObject({ kind: z.enum(SCOPES), only: plainId.exactOptional() });
+
+export const scopeActs = {
+  'scope.widened': z.strictObject({ scope, words: words(400) }),
+} satisfies ActSchemas<ScopeActs>;
