@@ -71,7 +71,7 @@ function openJob(page: Page): Promise<number> {
     () =>
       new Promise<number>((done) => {
         const links = [...document.querySelectorAll<HTMLElement>('[role=link]')];
-        const job = links.find((link) => link.textContent?.includes('the long job'));
+        const job = links.find((link) => link.textContent.includes('the long job'));
         const begun = performance.now();
         const look = (): void => {
           const usable = document.querySelector('[data-testid=confirm]');

@@ -12,7 +12,7 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
     const focused = await page.evaluate(() => {
       const element = document.activeElement;
       if (!element?.matches('a, button, [role="button"], [role="link"], input')) return '';
-      return element.getAttribute('aria-label') ?? element.textContent ?? '';
+      return element.getAttribute('aria-label') ?? element.textContent;
     });
     if (name.test(focused)) return;
   }

@@ -95,7 +95,7 @@ function requestLog(logger: Logger): RequestHandler {
   return pinoHttp({
     logger,
     genReqId: () => randomUUID(),
-    autoLogging: { ignore: (request) => !request.url?.startsWith('/api/') },
+    autoLogging: { ignore: (request) => !request.url.startsWith('/api/') },
     serializers: {
       // The id is the one a problem gives to whoever asked. Headers carry sessions: never one of them.
       req: ({ id, method, url }: { id: string; method: string; url: string }) => ({

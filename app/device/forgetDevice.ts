@@ -31,6 +31,9 @@ async function wipeApp(): Promise<void> {
   if ('caches' in window) {
     await Promise.all((await caches.keys()).map((name) => caches.delete(name)));
   }
-  const workers = (await navigator.serviceWorker?.getRegistrations?.()) ?? [];
-  await Promise.all(workers.map((worker) => worker.unregister()));
+  // Not there on a page that came over plain HTTP.
+  if ('serviceWorker' in navigator) {
+    const workers = await navigator.serviceWorker.getRegistrations();
+    await Promise.all(workers.map((worker) => worker.unregister()));
+  }
 }

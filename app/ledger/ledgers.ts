@@ -36,8 +36,8 @@ export class Ledgers {
   }
 
   static async open(instance: string): Promise<Ledgers> {
-    // Asked for, because a browser short of room clears what it was not asked to keep.
-    void navigator.storage?.persist?.().catch(() => undefined);
+    // Asked for, because a browser short of room clears what it was not asked to keep. Not there over plain HTTP.
+    if ('storage' in navigator) void navigator.storage.persist().catch(() => undefined);
     return new Ledgers(await LedgerStorage.open(instance), instance);
   }
 

@@ -76,7 +76,7 @@ export function readReadings(
     return readRow(row, line, tables, seen);
   });
   const faults = read.flatMap((one) => one.faults);
-  const acts = read.flatMap((one) => ('act' in one && one.act ? one.act : []));
+  const acts = read.flatMap((one) => ('act' in one ? one.act : []));
   return { acts: faults.length > 0 ? [] : acts, faults };
 }
 

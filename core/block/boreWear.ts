@@ -55,7 +55,7 @@ export function boreWear(input: BoreWearInput): BoreWear {
   }
   requirePositive('nominalMm', nominalMm);
   for (const [name, limit] of Object.entries(limits)) {
-    if (limit !== undefined) requireNotNegative(`limits.${name}`, limit);
+    requireNotNegative(`limits.${name}`, limit);
   }
   oversizesMm.forEach((size, place) => requirePositive(`oversizesMm[${place}]`, size));
   requireDistinct('oversizesMm', oversizesMm);

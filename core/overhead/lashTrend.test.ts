@@ -110,7 +110,7 @@ it('the hours at the limit lie within their band', () => {
           readings: hundredths.map((mm, at) => ({ hours: at * 700, mm: mm / 100 })),
           closesAtMm: 0.05,
         });
-        if (!('atHours' in found) || found.atHours === undefined) return;
+        if (!('atHours' in found)) return;
         expect(found.lowHours).toBeLessThanOrEqual(found.atHours + 1e-6);
         expect(found.highHours).toBeGreaterThanOrEqual(found.atHours - 1e-6);
       },

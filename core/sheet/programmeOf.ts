@@ -104,8 +104,8 @@ export function printedFor(
   fastenerId: string,
 ): Printed<TorqueUnit | 'deg' | PressureUnit | TimeUnit> | null {
   if ('pressure' in stage) return stage.pressure;
-  if ('by' in stage && stage.by) return { figure: stage.by };
-  if ('time' in stage && stage.time) return { figure: stage.time };
+  if ('by' in stage) return { figure: stage.by };
+  if ('time' in stage) return { figure: stage.time };
   if (!('values' in stage)) return null;
   const fastener = set.fasteners.find((f) => f.id === fastenerId);
   const group = fastener && groupOf(set, fastener)?.id;

@@ -55,7 +55,7 @@ function isCheckOf({ checks }: ToolState, shown: WrenchShown['calibration']): bo
       points.length === shown.points.length &&
       points.every(
         ({ setNm, trueNm }, place) =>
-          setNm === shown.points[place]?.setNm && trueNm === shown.points[place]?.trueNm,
+          setNm === shown.points[place]?.setNm && trueNm === shown.points[place].trueNm,
       ),
   );
 }

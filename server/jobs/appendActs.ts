@@ -79,7 +79,8 @@ async function appendOnce(
   const key = { shopId, streamKind: 'job' as const, streamId: jobId };
   const acts = batch.acts.map((raw) => readAct(raw));
   const opens = acts.some((act) => !(act instanceof Unreadable) && act.type === 'job.opened');
-  let committing = false;
+  // Held in an object: that a closure sets it is not seen of a variable.
+  const progress = { committing: false };
   const append = async (transaction: Transaction) => {
     if (opens) await beginStream(key, batch.receivedAt, transaction);
     const stream = await lockStream(key, transaction);
@@ -92,7 +93,7 @@ async function appendOnce(
     for (const [place, act] of acts.entries()) outcomes.push(await appending.take(act, place));
     await storeEvents(key, appending.events, transaction);
     if (head?.seq === 0 && appending.events.length === 0) throw new NothingKept(outcomes);
-    committing = true;
+    progress.committing = true;
     return { outcomes, state: appending.state };
   };
   try {
@@ -101,7 +102,7 @@ async function appendOnce(
     return { outcomes, headSeq: headSeq(state) };
   } catch (error) {
     if (error instanceof NothingKept) return { outcomes: error.outcomes, headSeq: 0 };
-    throw committing && troubleOf(error) ? new OutcomeUnknown() : error;
+    throw progress.committing && troubleOf(error) ? new OutcomeUnknown() : error;
   }
 }
 

@@ -32,12 +32,12 @@ export async function suspectActs(
   const acts: SuspectAct[] = [];
   for (const { streamId, event } of rows) {
     if (!wrenchNamed(event) || event.at.slice(0, 10) < since) continue;
-    const state = await cache.load(shopId, streamId);
-    const pinned = state.opened?.sheet;
-    const revision = pinned && (await sheetRevision(shopId, pinned.id, pinned.revision));
-    if (!revision || !state.opened || state.struck[event.id]) continue;
+    const { opened, struck } = await cache.load(shopId, streamId);
+    if (!opened || struck[event.id]) continue;
+    const revision = await sheetRevision(shopId, opened.sheet.id, opened.sheet.revision);
+    if (!revision) continue;
     const { what, value = '' } = actLine(event, revision.sheet);
-    acts.push({ job: streamId, name: state.opened.name, at: event.at, what, value });
+    acts.push({ job: streamId, name: opened.name, at: event.at, what, value });
   }
   return acts;
 }

@@ -178,5 +178,6 @@ const TIMING_ITEMS: Readonly<Record<string, string>> = {
 function hiddenName(sheet: JobSheet, setId: string, item: string): string {
   const set = setOf(sheet, setId);
   const hidden = set && hiddenUnder(sheet, set).find((one) => one.item === item);
-  return hidden?.says ?? ALWAYS[item as keyof typeof ALWAYS] ?? item;
+  const always: Readonly<Record<string, string>> = ALWAYS;
+  return hidden?.says ?? always[item] ?? item;
 }

@@ -59,6 +59,9 @@ export function openInstrument(address: string, listener: InstrumentListener): I
         return listener.onSample(message);
       case 'reading':
         return listener.onReading(message);
+      // What is no message is passed over.
+      case undefined:
+        return;
     }
   };
   function call(): void {

@@ -13,7 +13,7 @@ beforeEach(() => {
 });
 
 function texts(container: HTMLElement): string[] {
-  return [...container.querySelectorAll('svg text')].map((text) => text.textContent ?? '');
+  return [...container.querySelectorAll('svg text')].map((text) => text.textContent);
 }
 
 describe('a head with its straightedge lines', () => {

@@ -56,6 +56,10 @@ function isHours(hours: number | null): boolean {
 
 type NewJobForm = z.infer<typeof formSchema>;
 
+/** While it is filled in: nothing is chosen until it is tapped. */
+type BegunForm = Omit<NewJobForm, 'scope' | 'because'> &
+  Partial<Pick<NewJobForm, 'scope' | 'because'>>;
+
 /** Its fields from the top down, as they are called. */
 const FIELDS: readonly (readonly [keyof NewJobForm, string])[] = [
   ['sheetId', w.sheet],
@@ -80,8 +84,8 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
   const { ledgers } = useBench();
   const actor = useActor();
   const sheets = useSheets().data?.sheets ?? [];
-  const form = useForm<NewJobForm>({
-    resolver: zodResolver(formSchema),
+  const form = useForm<BegunForm, unknown, NewJobForm>({
+    resolver: zodResolver(formSchema as z.ZodType<NewJobForm, BegunForm>),
     defaultValues: {
       sheetId: sheetId ?? '',
       serial: '',
@@ -256,7 +260,7 @@ function variantFor(
 }
 
 interface FormFieldProps {
-  readonly control: Control<NewJobForm>;
+  readonly control: Control<BegunForm, unknown, NewJobForm>;
   readonly name: 'serial' | 'hours' | 'name' | 'why';
   readonly label: string;
   readonly hint: string;

@@ -24,7 +24,7 @@ const clock = (
 );
 
 function texts(container: HTMLElement): string[] {
-  return [...container.querySelectorAll('svg text')].map((text) => text.textContent ?? '');
+  return [...container.querySelectorAll('svg text')].map((text) => text.textContent);
 }
 
 describe('the crank as a clock face', () => {

@@ -1,6 +1,12 @@
 import { definedFields } from '../../definedFields';
-import type { BridgeStep, GapReading } from '../facts/valves';
-import type { BridgeSeen, ScrewSet, ValveReadings, ValvesState } from '../facts/valves';
+import type {
+  BridgeSeen,
+  BridgeStep,
+  GapReading,
+  ScrewSet,
+  ValveReadings,
+  ValvesState,
+} from '../facts/valves';
 import { lashVerdict, type GapVerdict, type LashVerdict } from '../../overhead/lashVerdict';
 import { figureMm } from '../../quantity/figureMm';
 import type { EngineSheet } from '../../sheet/engineSheet';

@@ -14,12 +14,12 @@ export function isGapNode({ properties = {}, required = [] }: SchemaNode): boole
 /** Least and most of a gap the book prints without them: ours, marked as assumed, in one tap. */
 export function BandOffer({ path }: { path: Path }) {
   const { value, change } = useDraftValue<unknown>(path);
-  const gap = value as
-    Readonly<Partial<Record<'figure' | 'low' | 'high', LengthFigure>>> | undefined;
-  const figure = gap?.figure;
-  if (!figure || typeof figure.value !== 'number' || !figure.unit || (gap.low && gap.high))
-    return null;
-  const { low, high } = gapBand(figure);
+  const gap = (value ?? {}) as Readonly<
+    Partial<Record<'figure' | 'low' | 'high', Partial<LengthFigure>>>
+  >;
+  const { value: printed, unit } = gap.figure ?? {};
+  if (printed === undefined || !unit || (gap.low && gap.high)) return null;
+  const { low, high } = gapBand({ value: printed, unit });
   return (
     <Button
       label={w.offerBand(low.text, high.text)}

@@ -97,10 +97,15 @@ export function OrderTaps({ path, kind }: Props) {
   );
 }
 
+/** A cycle as far as it has been entered. */
+interface BegunCycle {
+  readonly stages?: readonly ({ readonly order?: readonly string[] } | undefined)[];
+}
+
 /** The order of the last stage before this one that has one. */
 function stageBefore(document: unknown, path: Path): readonly string[] | null {
   const cycles = valueAt(document, path.slice(0, 4)) as
-    readonly { readonly stages?: readonly { readonly order?: readonly string[] }[] }[] | undefined;
+    readonly (BegunCycle | undefined)[] | undefined;
   const [cycleAt, stageAt] = [Number(path[4]), Number(path[6])];
   const earlier = (cycles ?? [])
     .slice(0, cycleAt + 1)
