@@ -2,8 +2,7 @@ import { createHash, randomUUID } from 'node:crypto';
 import { verifyChain } from '@cardinex/core/job/chain';
 import { DeviceAt } from '../server/tests/copy';
 import { lockside } from '../demo/shops';
-import { sheetHash } from '../demo/jobs';
-import { tolvane44 } from '../demo/sheets/tolvane44';
+import { opened } from '../core/job/tests/told';
 import type { Result } from './result';
 
 const CLIENTS = 20;
@@ -21,16 +20,12 @@ const reading = (n: number) => ({
 /** Opens a job at a device and gives its number. */
 export async function openBenchJob(device: DeviceAt, name = 'bench engine'): Promise<string> {
   const jobId = randomUUID();
-  await device.send(
-    jobId,
-    device.act(jobId, 'job.opened', {
-      sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
-      serial: 'T44-9',
-      name,
-      why: 'a bench',
-      cylinder1End: 'fan',
-    }),
-  );
+  const opening = opened()
+    .end()
+    .acts.map(({ type, data }) =>
+      device.act(jobId, type, (type === 'job.opened' ? { ...data, name } : data) as never),
+    );
+  await device.send(jobId, ...opening);
   return jobId;
 }
 

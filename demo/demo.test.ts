@@ -1,7 +1,9 @@
 import type { Act } from '@cardinex/core/job/act';
+import type { CardName } from '@cardinex/core/job/trayReason';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
-import { headSeq, EMPTY_JOB } from '@cardinex/core/job/state';
+import { headSeq } from '@cardinex/core/job/state';
+import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
 import { isFinished, trayOf } from '@cardinex/core/job/tray';
 import { readSheet } from '@cardinex/contract/sheets/readSheet';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -79,19 +81,21 @@ describe('the demo sheets', () => {
     expect(left?.firing?.order).toEqual([1, ...backwards]);
   });
 
+  const top = ['dead', 'mark', 'strip', 'parts', 'inspect'];
   it.each([
-    ['tolvane-44', ['liners', 'head', 'valves', 'recheck']],
+    ['tolvane-44', ['liners', 'stand-out', 'head', 'valves', 'recheck', 'head']],
     ['orrin-6t', ['liners', 'head', 'valves']],
     ['hesper-m6-r', ['liners', 'head', 'valves']],
     ['dunmere-2s5', ['liners', 'head', 'valves']],
-    ['castry-v8m', ['head']],
+    ['castry-v8m', ['head', 'valves']],
     ['averil-q4', ['cylinder-base', 'valves']],
-    ['quillon-5c', ['head', 'cam-caps', 'valves']],
-  ])('%s opens with the cards its family needs and no others', (id, cards) => {
+    ['quillon-5c', ['stand-out', 'head', 'cam-caps', 'timing', 'cam-sprocket', 'valves']],
+  ])('%s opens for its gasket with the cards its family needs and no others', (id, cards) => {
     const sheet = demoSheets.find((s) => s.id === id);
     if (!sheet) throw new Error('no such sheet');
-    const tray = trayOf(sheet, EMPTY_JOB, now.toISOString());
-    expect(tray.map((card) => card.set?.id ?? card.card)).toEqual(cards);
+    const state = { ...EMPTY_JOB, scope: { kind: 'gasket' as const } };
+    const tray = trayOf(sheet, state, now.toISOString());
+    expect(tray.map((card) => card.set?.id ?? card.card)).toEqual([...top, ...cards, 'cause']);
     expect(tray.every((card) => card.reason.code !== 'sheet-lacks')).toBe(true);
   });
 });
@@ -123,11 +127,22 @@ describe('the demo jobs', () => {
   });
 
   it('show a liner that tilts, a stage left open, a set half done, a recheck waiting, a finished one, leaflets to decide', () => {
-    expect(told(DEMO_JOB.launch).tray[0]?.reason).toEqual({ code: 'differences-open', count: 2 });
-    expect(told(DEMO_JOB.conveyor).tray[0]?.reason).toEqual({ code: 'liners-out' });
-    expect(told(DEMO_JOB.baler).tray[1]?.reason).toMatchObject({ code: 'sweep-first', stage: 2 });
-    expect(told(DEMO_JOB.creamery).tray[2]?.reason).toEqual({ code: 'valves-set', done: 4, of: 8 });
-    expect(told(DEMO_JOB.sluice).tray[3]?.status).toBe('waiting');
+    const card = (id: string, name: CardName) => told(id).tray.find((one) => one.card === name);
+    expect(card(DEMO_JOB.launch, 'tighten')?.reason).toEqual({
+      code: 'differences-open',
+      count: 2,
+    });
+    expect(card(DEMO_JOB.conveyor, 'liners')?.reason).toEqual({ code: 'liners-out' });
+    expect(card(DEMO_JOB.baler, 'tighten')?.reason).toMatchObject({
+      code: 'sweep-first',
+      stage: 2,
+    });
+    expect(card(DEMO_JOB.creamery, 'valves')?.reason).toEqual({
+      code: 'valves-set',
+      done: 4,
+      of: 8,
+    });
+    expect(card(DEMO_JOB.sluice, 'recheck')?.status).toBe('waiting');
     expect(isFinished(told(DEMO_JOB.ferryWinch).tray)).toBe(true);
   });
 });

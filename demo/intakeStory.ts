@@ -1,3 +1,4 @@
+import { heated, setsAfterHeat } from '@cardinex/core/job/afterHeat';
 import { isolationOf } from '@cardinex/core/job/cards/dead';
 import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
@@ -219,6 +220,15 @@ export function headNext(story: Storyteller, sheet: EngineSheet, standOutMm?: nu
   const places = heightsOf(sheet.liners)?.places ?? [];
   for (const bore of cylindersOf(sheet)) story.liner(String(bore), ...places.map(() => standOutMm));
   return story.act('liners.accepted', {});
+}
+
+/** Run to working heat, left to cool, and pulled again as the maker asks. */
+export function pulledAfterHeat(story: Storyteller, sheet: EngineSheet): Storyteller {
+  story.act('heat.reached', { words: 'an hour under load' }).wait(300);
+  for (const set of setsAfterHeat(sheetIn(story, sheet)))
+    for (const instance of set.instances)
+      story.wholeRun(heated(set), instance, wrenchFor(sheet, set));
+  return story;
 }
 
 /** A wrench of the crib that reaches every torque of a set. */

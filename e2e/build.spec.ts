@@ -1,8 +1,5 @@
 import type { Page } from '@playwright/test';
-import { DEMO_JOB, sheetHash } from '../demo/jobs';
-import { tolvane44 } from '../demo/sheets/tolvane44';
-import { crewMember, lockside } from '../demo/shops';
-import { Storyteller } from '../demo/storyteller';
+import { DEMO_JOB } from '../demo/jobs';
 import { press } from './support/hands';
 import { pressThrough } from './support/intake';
 import { expect, setHand, signIn, test } from './support/shop';
@@ -257,38 +254,4 @@ test('pistons that do not match across the case change places, on an aircraft en
   await expect(
     page.getByRole('img', { name: /propeller end at the top.*Top ring 45°, Second ring 225°/ }),
   ).toBeVisible();
-});
-
-test('a job from before there were these cards takes them when somebody says so', async ({
-  page,
-  shop,
-}) => {
-  const id = '01900001-0000-7000-9000-0000000000f1';
-  const pinned = { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) };
-  await shop.tell(
-    new Storyteller(
-      lockside,
-      id,
-      tolvane44,
-      new Date(Date.now() - 3_600_000),
-      crewMember(lockside, 'TR'),
-    )
-      .act('job.opened', {
-        sheet: pinned,
-        serial: 'T44-10101',
-        name: 'old sluice pump',
-        why: 'Smokes.',
-        cylinder1End: 'fan',
-        variant: {},
-        scope: { kind: 'everything' },
-        because: 'worn',
-      })
-      .end(),
-  );
-  await signIn(page, shop.address);
-  await page.goto(`${shop.address}/jobs/${id}`);
-  await expect(page.getByRole('link', { name: /6 Liners/ })).toBeVisible();
-  await press(page, 'Add those cards');
-  await expect(page.getByRole('link', { name: /6 Bores/ })).toBeVisible();
-  await expect(page.getByText('Add those cards')).toHaveCount(0);
 });

@@ -1,5 +1,5 @@
+import { LEAVE_OUT } from '../core/job/facts/leftOut';
 import { castryV8 } from '../demo/sheets/castryV8';
-import { CARDS_NOW } from '../core/job/scope';
 import type { EngineSheet } from '../core/sheet/engineSheet';
 import { headNext, madeDead } from '../demo/intakeStory';
 import type { DemoJob } from '../demo/storyteller';
@@ -16,7 +16,7 @@ import { onTheStand } from './support/stories';
 
 /** An engine whose cards before its head were left to somebody else. */
 function atHead(sheet: EngineSheet, name: string, standOutMm?: number): DemoJob {
-  const story = onTheStand(sheet, name, 8, { kind: 'gasket' }, CARDS_NOW);
+  const story = onTheStand(sheet, name, 8, { kind: 'gasket' });
   return headNext(story, sheet, standOutMm).end();
 }
 
@@ -207,11 +207,10 @@ test('a manifold is run down by two, a row each in its own order, on two devices
   const [head, manifold] = castryV8.fastenedSets ?? [];
   if (!head || !manifold) throw new Error('the sheet has no manifold');
   const story = madeDead(
-    onTheStand(castryV8, 'pilot launch', 90, { kind: 'everything' }, 1),
+    onTheStand(castryV8, 'pilot launch', 90, { kind: 'everything' }),
     castryV8,
   );
-  for (const card of ['mark', 'strip', 'parts', 'inspect'] as const)
-    story.act('card.left-out', { card, words: 'Done elsewhere.' });
+  for (const card of LEAVE_OUT) story.act('card.left-out', { card, words: 'Done elsewhere.' });
   for (const instance of head.instances) story.wholeRun(head, instance, DEMO_TOOL.wrench3);
   const job = story.end();
   await shop.tell(job);

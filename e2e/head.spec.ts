@@ -1,5 +1,4 @@
 import type { Scope } from '@cardinex/core/job/facts/scope';
-import { CARDS_NOW } from '../core/job/scope';
 import { gapsSet } from '../demo/jobs';
 import { averilQ4 } from '../demo/sheets/averilQ4';
 import { hesperM6Right } from '../demo/sheets/hesperM6';
@@ -21,7 +20,7 @@ import { onTheStand, readyToPull } from './support/stories';
 
 /** A Tolvane with all before its head done elsewhere, begun so many minutes ago. */
 function atHead(name: string, scope: Scope, minutesAgo = 8): Storyteller {
-  const story = madeDead(onTheStand(tolvane44, name, minutesAgo, scope, CARDS_NOW), tolvane44);
+  const story = madeDead(onTheStand(tolvane44, name, minutesAgo, scope), tolvane44);
   for (const card of ['mark', 'strip', 'parts', 'inspect', 'stand-out'] as const)
     story.act('card.left-out', { card, words: 'Done elsewhere.' });
   return story
@@ -265,7 +264,7 @@ function closedUp(name: string, hoursAgo: number): Storyteller {
       .pull('s1', 10)
       .pull('s2', 10)
       .pull('s3', 10),
-  ).act('gaps.turned', { leftOut: 'The second shift feels them once more.' });
+  );
 }
 
 test('what is pulled again after heat waits for it, with its date in a calendar', async ({

@@ -72,6 +72,13 @@ test('from the sign-in to the record by keyboard alone', async ({ page, shop }) 
   await expect(page.getByTestId('should-see')).toBeVisible();
   await page.keyboard.press('PageDown');
   await readings(page, '0.42', '0.42', '0.32', '0.32', '0.32', '0.32', '0.42', '0.42');
+  // Two turns by hand, and every gap is felt once more at both its positions.
+  await expect(page.getByRole('heading', { name: 'Two turns by hand' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await readings(page, '0.42', '0.32', '0.32', '0.42');
+  await page.getByTestId('should-see').waitFor();
+  await page.keyboard.press('PageDown');
+  await readings(page, '0.42', '0.32', '0.32', '0.42');
   await expect(page.getByText('All valves set, provisionally.')).toBeVisible();
   await tabTo(page, /^Record$/);
   await page.keyboard.press('Enter');

@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import { CARDS_NOW } from '../core/job/scope';
 import type { EngineSheet } from '../core/sheet/engineSheet';
 import { headOn } from '../demo/intakeStory';
 import { averilQ4 } from '../demo/sheets/averilQ4';
@@ -19,7 +18,7 @@ import { onTheStand } from './support/stories';
 
 /** An engine whose head is on, put on its stand some hours ago: the overhead is next. */
 function overheadNext(sheet: EngineSheet, name: string, standOutMm?: number): DemoJob {
-  const story = onTheStand(sheet, name, 200, { kind: 'gasket' }, CARDS_NOW);
+  const story = onTheStand(sheet, name, 200, { kind: 'gasket' });
   return headOn(story, sheet, standOutMm).end();
 }
 
@@ -344,7 +343,7 @@ test('an encoder turns the crank on any sheet, and at the barring says how far i
   page,
   shop,
 }) => {
-  const story = onTheStand(orrin6t, 'quarry saw', 200, { kind: 'gasket' }, CARDS_NOW);
+  const story = onTheStand(orrin6t, 'quarry saw', 200, { kind: 'gasket' });
   headOn(story, orrin6t, -0.09).act('crank.stood', { atDeg: 300, seen: 'cylinder 4 at its top' });
   const job = story.end();
   await shop.tell(job);

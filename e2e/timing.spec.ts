@@ -1,4 +1,3 @@
-import { CARDS_NOW } from '../core/job/scope';
 import { headOn, topDown } from '../demo/intakeStory';
 import { averilQ4 } from '../demo/sheets/averilQ4';
 import { quillon5c } from '../demo/sheets/quillon5c';
@@ -15,7 +14,7 @@ test('a chain: line of the sprockets by shim, marks, pins in, wheels pulled, ten
   context,
 }) => {
   test.setTimeout(180_000);
-  const story = onTheStand(quillon5c, 'saw mill', 200, { kind: 'gasket' }, CARDS_NOW);
+  const story = onTheStand(quillon5c, 'saw mill', 200, { kind: 'gasket' });
   const job = topDown(story, quillon5c).end();
   await shop.tell(job);
   await signIn(page, shop.address);
@@ -68,7 +67,7 @@ test('a mark that does not stand after two turns begins it again; the pin of the
   page,
   shop,
 }) => {
-  const story = onTheStand(quillon5c, 'saw mill', 200, { kind: 'gasket' }, CARDS_NOW);
+  const story = onTheStand(quillon5c, 'saw mill', 200, { kind: 'gasket' });
   const sheet = quillon5c;
   const job = timed(topDown(story, sheet), sheet, ({ kind }) => kind === 'pin-out').end();
   await shop.tell(job);
@@ -104,7 +103,7 @@ test('ignition to cylinder 1’s firing stroke, told from its exhaust stroke; th
   shop,
 }) => {
   test.setTimeout(120_000);
-  const story = onTheStand(averilQ4, 'valley biplane', 200, { kind: 'everything' }, CARDS_NOW);
+  const story = onTheStand(averilQ4, 'valley biplane', 200, { kind: 'everything' });
   for (const card of ['bores', 'shells', 'crank', 'pistons', 'head-build'] as const)
     story.act('card.left-out', { card, words: 'Done elsewhere.' });
   const job = overheadSet(headOn(story, averilQ4), averilQ4).end();

@@ -1,9 +1,10 @@
 import { IDBFactory } from 'fake-indexeddb';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
+import { opened } from '@cardinex/core/job/tests/told';
 import { sheetHash } from '@cardinex/demo/jobs';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { crewMember, lockside } from '@cardinex/demo/shops';
-import { JobLedger, type Actor } from './jobLedger';
+import { JobLedger, type Actor, type NewAct } from './jobLedger';
 import { StorageFault } from './deviceDatabase';
 import { Outbox } from './outbox';
 import { LedgerStorage } from './storage';
@@ -18,13 +19,12 @@ const actor: Actor = {
   provedAt: undefined,
 };
 const revision = { hash: sheetHash(tolvane44), sheet: tolvane44 };
-const opening = {
-  sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: revision.hash },
-  serial: 'T44-1',
-  name: 'hoist',
-  why: 'a test',
-  cylinder1End: 'fan' as const,
-};
+/** What opens a job on the Tolvane whose liners come next. */
+const OPENING = opened()
+  .end()
+  .acts.map(({ type, data }) => ({ type, data }) as NewAct);
+const OPENED = OPENING.length;
+const upTo = (last: number): number[] => Array.from({ length: last }, (_, n) => n + 1);
 const reading = (mm: number, place = 0) => ({
   bore: '1',
   place,
@@ -118,7 +118,7 @@ async function openJob() {
   const { ledger, outbox } = tab();
   await ledger.load();
   await ledger.begin(revision);
-  await ledger.record('job.opened', opening, actor);
+  await ledger.recordAll(OPENING, actor);
   return { ledger, outbox };
 }
 
@@ -128,9 +128,9 @@ describe('a job on a device', () => {
     const { ledger, outbox } = await openJob();
     await ledger.record('liner.read', reading(0.06), actor);
     expect(ledger.view.state.liners.readings['1']?.[0]?.mm).toBe(0.06);
-    expect(ledger.view.waiting).toBe(2);
+    expect(ledger.view.waiting).toBe(OPENED + 1);
     await until(() => outbox.away === 'no-answer');
-    expect(await storage.allKept()).toHaveLength(2);
+    expect(await storage.allKept()).toHaveLength(OPENED + 1);
     outbox.close();
   });
 
@@ -141,7 +141,7 @@ describe('a job on a device', () => {
     server.reachable = true;
     window.dispatchEvent(new Event('online'));
     await until(() => ledger.view.waiting === 0);
-    expect(server.log.map((e) => e.count)).toEqual([1, 2, 3, 4]);
+    expect(server.log.map((e) => e.count)).toEqual(upTo(OPENED + 3));
     await until(() => outbox.away === null);
     expect(await storage.allKept()).toEqual([]);
     outbox.close();
@@ -155,7 +155,7 @@ describe('a job on a device', () => {
     await until(() => outbox.away === 'no-answer');
     await until(() => ledger.view.waiting === 0);
     expect(server.log.filter((e) => e.type === 'liner.read')).toHaveLength(1);
-    expect(ledger.view.state.log).toHaveLength(2);
+    expect(ledger.view.state.log).toHaveLength(OPENED + 1);
     outbox.close();
   });
 
@@ -195,9 +195,9 @@ describe('a job on a device', () => {
     const refused = await ledger.recordAll([read(0.06, 0), read(0.07, 4), read(0.08, 1)], actor);
     expect(refused).toMatchObject({ ok: false, refusal: { code: 'unknown-place' } });
     expect(ledger.view.state.liners.readings).toEqual({});
-    expect(await storage.allKept()).toHaveLength(1);
+    expect(await storage.allKept()).toHaveLength(OPENED);
     expect(await ledger.recordAll([read(0.06, 0), read(0.07, 1)], actor)).toEqual({ ok: true });
-    expect((await storage.allKept()).map(({ act }) => act.count)).toEqual([1, 2, 3]);
+    expect((await storage.allKept()).map(({ act }) => act.count)).toEqual(upTo(OPENED + 2));
     outbox.close();
   });
 
@@ -226,7 +226,7 @@ describe('a job on a device', () => {
     ledger.reload();
     outbox.nudge();
     await until(() => ledger.view.refused.length === 0 && ledger.view.waiting === 0);
-    expect(server.log).toHaveLength(2);
+    expect(server.log).toHaveLength(OPENED + 1);
     outbox.close();
   });
 
@@ -256,23 +256,23 @@ describe('a job on a device', () => {
     const { ledger, outbox } = await openJob();
     await until(() => ledger.view.waiting === 0);
     const [first] = server.log;
-    const others = [2, 3, 4].map(
-      (seq) =>
+    const others = [1, 2, 3].map(
+      (nth) =>
         ({
           ...first,
-          id: `0190bbbb-0000-7000-8000-00000000000${seq}`,
+          id: `0190bbbb-0000-7000-8000-00000000000${nth}`,
           type: 'liner.read',
-          seq,
+          seq: OPENED + nth,
           device: 'another',
-          data: reading(0.05 + seq / 100, seq - 2),
+          data: reading(0.07, nth - 1),
         }) as JobEvent,
     );
     server.log.push(...others);
     ledger.receive(others.slice(2));
-    await until(() => ledger.view.state.log.length === 4);
+    await until(() => ledger.view.state.log.length === OPENED + 3);
     expect(ledger.view.state.liners.readings['1']?.[0]?.mm).toBe(0.07);
     ledger.receive(others);
-    await until(() => ledger.view.state.log.length === 4);
+    await until(() => ledger.view.state.log.length === OPENED + 3);
     outbox.close();
   });
 
@@ -284,7 +284,7 @@ describe('a job on a device', () => {
     await storage.putSheet(JOB, revision);
     const { ledger, outbox } = tab();
     await ledger.load();
-    expect(ledger.view.state.opened?.name).toBe('hoist');
+    expect(ledger.view.state.opened?.name).toBe('test engine');
     outbox.close();
   });
 

@@ -99,7 +99,6 @@ describe('acts of an engine put together', () => {
     ['cap.turned', { run, stage: '1/s1', fasteners: ['m5', 'm6'], found: 'free' }],
     ['piece.weighed', { check: 'masses', item: '1', grams: 902.5, text: '902,5' }],
     ['gasket.chosen', { mark: 'two holes', by: 'old-gasket' }],
-    ['cards.taken', { cards: 2 }],
     // A piston below its deck.
     [
       'check.read',
@@ -129,7 +128,6 @@ describe('acts of an engine put together', () => {
     ['cap.turned', { run, stage: '1/s1', fasteners: ['m5'], found: 'stiff' }, 'data.found'],
     ['gasket.chosen', { mark: '', by: 'stand-out' }, 'data.mark'],
     ['gasket.chosen', { mark: 'one', by: 'guess' }, 'data.by'],
-    ['cards.taken', { cards: 99 }, 'data.cards'],
   ])('%s with %j is refused at %s', (type, data, field) => {
     expect(issuesOf(type, data)).toContain(field);
   });

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import type { OpenedActs } from '@cardinex/core/job/facts/opened';
-import { CARDS_NOW } from '@cardinex/core/job/scope';
 import type { ActSchemas } from './actSchemas';
 import { end } from '../sheets/end';
 import { because } from './cause';
@@ -22,10 +21,8 @@ export const openedActs = {
     why: words(400).exactOptional(),
     cylinder1End: end,
     variant: z.record(plainId, plainId).exactOptional(),
-    scope: scope.exactOptional(),
+    scope,
     because: because.exactOptional(),
-    cards: z.int().min(1).max(CARDS_NOW).exactOptional(),
   }),
-  'cards.taken': z.strictObject({ cards: z.int().min(2).max(CARDS_NOW) }),
   'sheet.taken': z.strictObject({ sheet: pinnedSheet, words: words(400) }),
 } satisfies ActSchemas<OpenedActs>;

@@ -1,6 +1,7 @@
+import { scopedSheet } from '@cardinex/core/job/scope';
 import fc from 'fast-check';
 import { readingTables, replacing, type ReadingTable } from '@cardinex/core/job/readings';
-import { EMPTY_JOB } from '@cardinex/core/job/state';
+import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
 import { openedFor, sheetIn } from '@cardinex/core/job/tests/intake';
 import { linersIn, stateOf } from '@cardinex/core/job/tests/told';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
@@ -8,8 +9,10 @@ import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { readReadings, writeReadings } from './readingsCsv';
 
+const GASKET = { kind: 'gasket' } as const;
+const sheet = scopedSheet(tolvane44, GASKET);
 const HEAD = 'card,item,reading,value,unit';
-const tables = readingTables(tolvane44, EMPTY_JOB);
+const tables = readingTables(sheet, EMPTY_JOB);
 const read = (...lines: readonly string[]) => readReadings([HEAD, ...lines].join('\n'), tables);
 const faultsOf = (...lines: readonly string[]) =>
   read(...lines).faults.map(({ line, field, says }) => `${line} ${field} ${says}`);
@@ -17,11 +20,11 @@ const faultsOf = (...lines: readonly string[]) =>
 describe('readings as CSV', () => {
   it('come back as they were written, each in its own words and unit', () => {
     const state = stateOf(linersIn());
-    const told = readingTables(tolvane44, state);
+    const told = readingTables(sheet, state);
     const csv = writeReadings(told, () => 'Tobin');
     expect(csv.split('\r\n').slice(0, 2)).toEqual([
       'card,item,reading,value,unit,at,by',
-      'liners,1,fan side,0.06,mm,2026-03-02T08:00:40.000+00:00,Tobin',
+      'liners,1,fan side,0.06,mm,2026-03-02T08:04:00.000+00:00,Tobin',
     ]);
     const { acts, faults } = readReadings(csv, tables);
     expect(faults).toEqual([]);
@@ -34,7 +37,7 @@ describe('readings as CSV', () => {
 
   it('that would take the place of others, at another size, are told apart from the rest', () => {
     const state = stateOf(linersIn());
-    const csv = writeReadings(readingTables(tolvane44, state), () => 'Tobin');
+    const csv = writeReadings(readingTables(sheet, state), () => 'Tobin');
     const { acts } = readReadings(csv, tables);
     expect(replacing(state, acts)).toEqual([]);
     const changed = readReadings(csv.replace('fan side,0.06', 'fan side,0.09'), tables).acts;
@@ -65,7 +68,7 @@ describe('readings as CSV', () => {
         'liners,3',
       ),
     ).toEqual([
-      '3 card must be one of liners, valves',
+      '3 card must be one of flatness/head/1, lengths/head/1, bores, stand-outs, liners, valves',
       '4 item must be one of 1, 2, 3, 4',
       '4 reading must be one of fan side, flywheel side, pump side, manifold',
       '4 unit must be one of mm, thou',
@@ -93,8 +96,18 @@ describe('readings as CSV', () => {
 
   it('have the tables of the engine and no others', () => {
     const cards = (all: readonly ReadingTable[]) => all.map(({ card }) => card);
-    expect(cards(readingTables(castryV8, EMPTY_JOB))).toEqual([]);
-    expect(cards(readingTables(hesperM6Right, EMPTY_JOB))).toEqual(['liners', 'valves']);
+    expect(cards(readingTables(scopedSheet(castryV8, GASKET), EMPTY_JOB))).toEqual([
+      'flatness/head/port',
+      'flatness/head/starboard',
+      'bores',
+    ]);
+    const hesper = cards(readingTables(scopedSheet(hesperM6Right, GASKET), EMPTY_JOB));
+    expect(hesper.filter((card) => !card.startsWith('flatness/head/'))).toEqual([
+      'bores',
+      'rings',
+      'liners',
+      'valves',
+    ]);
   });
 
   it('whatever the text, answer with acts or with faults, never with both and never by failing', () => {
@@ -117,15 +130,15 @@ describe('readings of an inspection', () => {
   const story = openedFor(tolvane44, { kind: 'gasket' });
   const inspected = readingTables(sheetIn(story, tolvane44), stateOf(story));
 
-  it('have a table for each check, and none on a job without a scope', () => {
+  it('have a table for each check', () => {
     expect(inspected.map(({ card }) => card)).toEqual([
       'flatness/head/1',
       'lengths/head/1',
       'bores',
+      'stand-outs',
       'liners',
       'valves',
     ]);
-    expect(tables.map(({ card }) => card)).toEqual(['liners', 'valves']);
   });
 
   it('come in as acts of their check, each at its place', () => {

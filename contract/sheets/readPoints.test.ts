@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { decideLayer } from '@cardinex/core/job/decideLayers';
 import { evolve } from '@cardinex/core/job/evolve';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
-import { EMPTY_JOB, type JobState } from '@cardinex/core/job/state';
+import { type JobState } from '@cardinex/core/job/state';
+import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
 import { placeAt } from '@cardinex/core/sheet/place';
 import { valueAt } from '@cardinex/core/sheet/pointer';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -50,8 +51,7 @@ describe('the shape of what a leaflet says', () => {
         if (pointFaults(sheet, points).length > 0) return;
         const state = opened(sheet);
         const act = deviation(points);
-        const member = { id: 'a', role: 'lead' as const, fresh: true };
-        const verdict = decideLayer(state, act, { now: act.at, sheet, member });
+        const verdict = decideLayer(state, act, { pinned: sheet });
         if (!verdict.ok) return expect(verdict.refusal.code).toMatch(/^[a-z-]+$/);
         kept += 1;
         openEveryCard(sheetOfJob(sheet, evolve(state, { ...act, seq: 2, receivedAt: null })));
@@ -70,6 +70,7 @@ function opened(sheet: EngineSheet): JobState {
     name: 'n',
     why: 'w',
     cylinder1End,
+    scope: { kind: 'everything' } as const,
   };
   return { ...EMPTY_JOB, opened: { ...data, at: '2026-03-02T08:00:00Z', by: 'a' } };
 }

@@ -110,13 +110,19 @@ export interface Stamp {
   readonly staleProof?: true;
 }
 
-/** An act in the log. In an outbox, `receivedAt` is still null and `seq` its place to be. */
-export type LoggedAct = Act & {
+/** What the log adds to an act. */
+interface Logged extends Stamp {
   readonly seq: number;
   readonly receivedAt: string | null;
   /** How far the device's clock was off the server's, when that was more than two minutes. */
   readonly clockOffMs?: number;
-} & Stamp;
+}
+
+/** An act in the log. In an outbox, `receivedAt` is still null and `seq` its place to be. */
+export type LoggedAct = Act & Logged;
+
+/** An act of one kind, or of any of some kinds, in the log. */
+export type LoggedActOf<T extends ActType> = { readonly [K in T]: ActOf<K> }[T] & Logged;
 
 /** An event as the server keeps it, chained to the one before. */
 export type JobEvent = LoggedAct & {

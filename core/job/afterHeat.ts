@@ -10,8 +10,7 @@ import {
   type SheetStage,
   type SheetTorqueStage,
 } from '../sheet/spec/fastening';
-import type { LoggedAct } from './act';
-import { withHeadCards, setsInScope, type JobSheet } from './scope';
+import { setsInScope, type JobSheet } from './scope';
 
 /** The programme by which a set is pulled again once the engine has been hot. */
 export const AFTER_HEAT = 'after-heat';
@@ -89,9 +88,5 @@ export function afterHeatFrom({ time, method }: Afterwards, heat: Heat): string 
 
 /** The sets of a job that are pulled again after heat. */
 export function setsAfterHeat(sheet: JobSheet): readonly FastenedSet[] {
-  return withHeadCards(sheet) ? setsInScope(sheet).filter((set) => afterHeatOf(set) !== null) : [];
-}
-
-export function evolveHeat(heat: Heat | null, act: LoggedAct): Heat | null {
-  return act.type === 'heat.reached' ? { at: act.at, by: act.by, words: act.data.words } : heat;
+  return setsInScope(sheet).filter((set) => afterHeatOf(set) !== null);
 }

@@ -11,7 +11,7 @@ import { boresToRemark, readingsOf } from './cards/liners';
 import { placingOf } from './cards/linerPlacing';
 import { allChecks, checkOf } from './checks/allChecks';
 import { checkView } from './checks/view';
-import { CARDS_NOW, scopedSheet, scopesFor } from './scope';
+import { scopedSheet, scopesFor } from './scope';
 import {
   allGood,
   apart,
@@ -51,7 +51,7 @@ function linersDone(story: Storyteller): Storyteller {
 
 describe('the cards of an engine put together', () => {
   it('stand in the order of work, each after the one before', () => {
-    expect(names(tolvane44, openedFor(tolvane44, EVERYTHING, {}, CARDS_NOW))).toEqual([
+    expect(names(tolvane44, openedFor(tolvane44, EVERYTHING, {}))).toEqual([
       'dead',
       'mark',
       'strip',
@@ -76,18 +76,9 @@ describe('the cards of an engine put together', () => {
     ]);
   });
 
-  it('a job from before there were any keeps its tray until somebody takes them', () => {
-    const story = openedFor(tolvane44, EVERYTHING);
-    expect(names(tolvane44, story)).not.toContain('pistons');
-    expect(refusalIn(story, tolvane44, 'cards.taken', { cards: CARDS_NOW })).toBeNull();
-    story.act('cards.taken', { cards: CARDS_NOW });
-    expect(names(tolvane44, story)).toContain('pistons');
-    expect(refusalIn(story, tolvane44, 'cards.taken', { cards: CARDS_NOW })).toBe('cards-taken');
-  });
-
   it('one head asks for none of what it leaves alone', () => {
     const scope = { kind: 'one-head', only: '2' } as const;
-    const story = openedFor(hesperM6Right, scope, {}, CARDS_NOW);
+    const story = openedFor(hesperM6Right, scope, {});
     for (const card of ['bores', 'shells', 'crank', 'pistons', 'rod-caps']) {
       expect(names(hesperM6Right, story)).not.toContain(card);
     }
@@ -226,7 +217,7 @@ describe('pistons', () => {
   const ready = (): Storyteller => allGood(apart(tolvane44, EVERYTHING), tolvane44, 'bores');
 
   it('a ring is judged at the tightest place of its own bore', () => {
-    const story = openedFor(tolvane44, EVERYTHING, {}, CARDS_NOW);
+    const story = openedFor(tolvane44, EVERYTHING, {});
     measured(story, tolvane44, 'bores', {
       '1': [105.06, 105.05, 105.03, 105.02, 105.02, 105.02],
       '2': [105.06, 105.05, 105.0, 105.0, 105.04, 105.04],
@@ -255,7 +246,7 @@ describe('pistons', () => {
 
   it('masses are held against the spread, or each against the one opposite', () => {
     const weighed = (sheet: EngineSheet, ...grams: number[]) => {
-      const story = openedFor(sheet, EVERYTHING, {}, CARDS_NOW);
+      const story = openedFor(sheet, EVERYTHING, {});
       grams.forEach((of, at) =>
         story.act('piece.weighed', {
           check: 'masses',
@@ -293,7 +284,7 @@ describe('stand-out and gasket', () => {
     );
   /** A gasket job whose cards up to the stand-out are left out or done. */
   const standing = (kind: 'gasket' | 'everything'): Storyteller => {
-    const story = madeDead(openedFor(tolvane44, { kind }, {}, CARDS_NOW), tolvane44);
+    const story = madeDead(openedFor(tolvane44, { kind }, {}), tolvane44);
     for (const card of ['mark', 'strip', 'parts', 'inspect', 'bores', 'shells'] as const) {
       story.act('card.left-out', { card, words: 'done before' });
     }
@@ -341,7 +332,7 @@ describe('stand-out and gasket', () => {
 
 describe('what the rest of a job knows of these cards', () => {
   it('every measure of theirs is a table that can be pasted or read from CSV', () => {
-    const story = openedFor(tolvane44, EVERYTHING, {}, CARDS_NOW);
+    const story = openedFor(tolvane44, EVERYTHING, {});
     const tables = readingTables(sheetIn(story, tolvane44), stateOf(story));
     const cards = tables.map(({ card }) => card);
     for (const card of ['counterbores', 'flanges', 'ring-gaps', 'side-clearances', 'stand-outs']) {

@@ -4,7 +4,7 @@ import { boresToRemark, boresToSeal, boreIds, linersFinding, unreadBores } from 
 import { asOldGasket, gasketFinding } from './cards/standOut';
 import type { CheckCard } from './checks/check';
 import { checksOn } from './checks/allChecks';
-import { withBuildCards, type JobSheet } from './scope';
+import type { JobSheet } from './scope';
 import { DONE, openFor, type Standing } from './standing';
 import type { JobState } from './state';
 
@@ -23,7 +23,7 @@ export function checkedCard(sheet: JobSheet, { checks }: JobState, card: CheckCa
 
 /** Has this job anything to do on a card of checks? */
 export function hasChecks(sheet: JobSheet, card: CheckCard): boolean {
-  return withBuildCards(sheet) && checksOn(sheet, card).length > 0;
+  return checksOn(sheet, card).length > 0;
 }
 
 export function linersCard(sheet: JobSheet, { liners }: JobState): Standing {

@@ -6,16 +6,15 @@ import { runKey } from './run/runKey';
 import { runDone, runView } from './run/runView';
 import { seenOf } from './checks/state';
 import { thingsBarring, thingsIn } from './register';
-import { cylindersInScope, hasWetLiners, takesPistonsIn, type JobSheet } from './scope';
+import { cylindersInScope, hasWetLiners, takesPistonsOut, type JobSheet } from './scope';
 import { STRIP } from './slackening';
 import type { JobState } from './state';
 
 /**
  * Everything that holds the crank: the engine not dead yet, liners that would lift with the pistons,
- * through bolts pulled only in part, which let the case work on its bearings, a pin left in. Nothing does on a job opened before any of this was asked.
+ * through bolts pulled only in part, which let the case work on its bearings, a pin left in.
  */
 export function crankHeldBy(sheet: JobSheet, state: JobState): readonly CrankHold[] {
-  if (!state.opened?.scope) return [];
   return [
     ...(stillLive(sheet, state.checks).length > 0 ? [{ code: 'still-live' as const }] : []),
     ...(linersLoose(sheet, state) ? [{ code: 'liners-loose' as const }] : []),
@@ -54,9 +53,9 @@ function throughBoltsSlack(sheet: JobSheet, { runs }: JobState): boolean {
   });
 }
 
-/** Has any piston gone in again? Older jobs have no card for it: theirs may be in. */
+/** Has any piston gone in again? */
 function pistonsIn(sheet: JobSheet, { checks }: JobState): boolean {
-  if (!takesPistonsIn(sheet)) return true;
+  if (!takesPistonsOut(sheet.scope)) return true;
   return cylindersInScope(sheet).some((cylinder) =>
     seenOf(checks, 'in-bore', String(cylinder), 'in'),
   );

@@ -1,6 +1,6 @@
 import type { RunName } from './facts/run';
 import type { WrenchNamed } from '../tools/agrees';
-import type { Act, LoggedAct } from './act';
+import type { Act, ActData, ActType, LoggedAct } from './act';
 import { readKey, runKey } from './run/runKey';
 
 /** Acts whose wrench is not in the crib as they say, with that wrench, by the act's id. */
@@ -8,34 +8,24 @@ export type CribState = Readonly<
   Record<string, { readonly wrench: WrenchNamed; readonly act: LoggedAct }>
 >;
 
-/** The wrench an act was done with, as far as it names one. */
-export function wrenchNamed(act: Act): WrenchNamed | null {
-  switch (act.type) {
-    case 'run.prepared': {
-      const { wrench } = act.data;
-      return wrench && { id: wrench.id, name: wrench.name, shown: wrench };
-    }
-    case 'bolt.pulled':
-    case 'bolts.reported':
-      return { id: act.data.wrench };
-    case 'valve.read':
-    case 'screw.set': {
-      const { nut } = act.data;
-      return nut ? { id: nut.wrench, name: nut.name } : null;
-    }
-    default:
-      return null;
-  }
-}
+/** Acts that name a wrench. */
+export type NamesWrench = {
+  [T in ActType]: Extract<keyof ActData[T], 'wrench' | 'nut'> extends never ? never : T;
+}[ActType];
 
-/** Takes in what the crib said of an act, or said again once more was known of a tool. */
-export function evolveCrib(crib: CribState, act: LoggedAct): CribState {
-  if (act.type === 'crib.judged') {
-    const { agree } = act.data;
-    return Object.fromEntries(Object.entries(crib).filter(([id]) => !agree.includes(id)));
-  }
-  const wrench = act.crib?.agrees === false ? wrenchNamed(act) : null;
-  return wrench ? { ...crib, [act.id]: { wrench, act } } : crib;
+/** The wrench an act was done with, as far as it names one. An act that is missing does not compile. */
+const WRENCH: { readonly [T in NamesWrench]: (data: ActData[T]) => WrenchNamed | null } = {
+  'run.prepared': ({ wrench }) => wrench && { id: wrench.id, name: wrench.name, shown: wrench },
+  'bolt.pulled': ({ wrench }) => ({ id: wrench }),
+  'bolts.reported': ({ wrench }) => ({ id: wrench }),
+  'valve.read': ({ nut }) => (nut ? { id: nut.wrench, name: nut.name } : null),
+  'screw.set': ({ nut }) => (nut ? { id: nut.wrench, name: nut.name } : null),
+};
+
+/** The wrench an act was done with; null for one that names none. */
+export function wrenchNamed({ type, data }: Act): WrenchNamed | null {
+  const named: Partial<Record<ActType, (said: never) => WrenchNamed | null>> = WRENCH;
+  return named[type]?.(data as never) ?? null;
 }
 
 /** Was anything of a run pulled with a wrench that is not in the crib as was said? */
@@ -46,17 +36,11 @@ export function isDoubted({ crib }: { readonly crib: CribState }, run: RunName):
   });
 }
 
+/** The run an act was done on; null for one that names a wrench and no run. */
 function runOf(act: LoggedAct): RunName | null {
-  switch (act.type) {
-    case 'run.prepared':
-      return act.data.run;
-    case 'bolt.pulled':
-      return readKey(act.data.key).run;
-    case 'bolts.reported':
-      return readKey(act.data.pulls[0]?.key ?? '').run;
-    default:
-      return null;
-  }
+  if ('run' in act.data) return act.data.run;
+  if ('key' in act.data) return readKey(act.data.key).run;
+  return 'pulls' in act.data ? readKey(act.data.pulls[0]?.key ?? '').run : null;
 }
 
 /** The wrenches that are not in the crib as was said, each once; by name where an act tells it, else ''. */

@@ -36,7 +36,13 @@ describe('opening a job', () => {
     const data = stateOf(story).opened;
     if (!data) throw new Error('not opened');
     const { sheet, serial, name } = data;
-    const again = { sheet, serial, name, cylinder1End: 'fan' as const };
+    const again = {
+      sheet,
+      serial,
+      name,
+      cylinder1End: 'fan' as const,
+      scope: { kind: 'gasket' as const },
+    };
     expect(refusalOf(decided(story, after(story, 'job.opened', again)))).toBe('already-open');
   });
 });

@@ -2,12 +2,12 @@ import type { Pending } from './pendingState';
 import { ACCEPTED, type Verdict } from './verdict';
 import type { Act, LoggedAct, Stamp } from './act';
 import { decideAware } from './decideAware';
-import type { DecideContext } from './decideContext';
+import type { DecideInput } from './decideContext';
 import { fold } from './evolve';
-import { groundsOf, restsOn } from './grounds';
-import { isDecision, NATURE } from './nature';
+import { groundsOf, isDecision, restsOn } from './grounds';
 import { unseenBy, waitingDecisions } from './pending';
 import type { RefusalCode } from './refusal';
+import { ruleOf } from './rules';
 import { sheetOfJob } from './sheetOfJob';
 import { headSeq, type JobState } from './state';
 
@@ -20,9 +20,9 @@ import { headSeq, type JobState } from './state';
  * stands: where that refuses it, or holds facts it did not know of, it is kept without effect until
  * someone confirms it. An opening happens once.
  */
-export function decide(state: JobState, act: Act, context: DecideContext): Verdict {
+export function decide(state: JobState, act: Act, context: DecideInput): Verdict {
   const verdict = decideAware(state, act, context);
-  switch (NATURE[act.type]) {
+  switch (ruleOf(act).nature) {
     case 'opening':
       return verdict;
     case 'decision':
@@ -36,7 +36,7 @@ function decideDecision(
   verdict: Verdict,
   state: JobState,
   act: Act,
-  context: DecideContext,
+  context: DecideInput,
 ): Verdict {
   const sheet = sheetOfJob(context.sheet, state);
   const known = (fact: LoggedAct): boolean => act.restedOn?.includes(fact.id) ?? wasSeen(fact, act);
@@ -52,7 +52,7 @@ function decideDecision(
 
 const MOOT: ReadonlySet<RefusalCode> = new Set<RefusalCode>(['already-struck', 'not-parked']);
 
-function decideFact(verdict: Verdict, state: JobState, act: Act, context: DecideContext): Verdict {
+function decideFact(verdict: Verdict, state: JobState, act: Act, context: DecideInput): Verdict {
   const unaware = madeUnaware(state, act);
   const reopens = unaware ? reopenedBy(state, act, context) : [];
   const also = reopens.length > 0 && { reopens };
@@ -86,7 +86,7 @@ function groundLost(state: JobState, fact: Act): readonly string[] {
 }
 
 /** Decisions that stand, and that neither their maker nor this fact's sender held against the other. */
-function reopenedBy(state: JobState, fact: Act, context: DecideContext): readonly string[] {
+function reopenedBy(state: JobState, fact: Act, context: DecideInput): readonly string[] {
   const sheet = sheetOfJob(context.sheet, state);
   return state.log
     .filter(
@@ -109,7 +109,6 @@ function hasEffect(pending: Pending | undefined): boolean {
 const ONLY_WHEN: ReadonlySet<RefusalCode> = new Set<RefusalCode>([
   'card-barred',
   'decision-pending',
-  'scope-first',
   'job-parked',
   'crank-held',
   'not-loose-yet',

@@ -25,7 +25,7 @@ export function barsLayer(base: EngineSheet, points: readonly Point[]): readonly
 export function decideLayer(
   state: JobState,
   act: ActOf<'leaflet.entered'> | ActOf<'deviation.entered'>,
-  { sheet: pinned }: DecideContext,
+  { pinned }: Pick<DecideContext, 'pinned'>,
 ): Verdict {
   const { points } = act.data;
   const id = act.type === 'leaflet.entered' ? act.data.leaflet : act.data.deviation;
@@ -63,7 +63,7 @@ function wrongPlace(
 export function decideDifference(
   state: JobState,
   act: ActOf<'difference.decided'>,
-  { sheet: pinned }: DecideContext,
+  { pinned }: Pick<DecideContext, 'pinned'>,
 ): Verdict {
   const { places, take, among, words } = act.data;
   const base = variantOf(pinned, state.variant);

@@ -1,9 +1,12 @@
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import fc from 'fast-check';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { pulledAfterHeat } from '@cardinex/demo/intakeStory';
+import { gapsSet } from '@cardinex/demo/jobs';
 import type { LoggedAct } from './act';
+import type { CardName } from './trayReason';
 import { evolve, fold } from './evolve';
-import { EMPTY_JOB } from './state';
+import { EMPTY_JOB } from './emptyJob';
 import { replacementOf } from './subject';
 import { trayOf, currentCard, isFinished } from './tray';
 import { headDown, linersIn, logOf, opened, stateOf } from './tests/told';
@@ -33,7 +36,7 @@ describe('folding a log', () => {
     const state = stateOf(opened().liner('1', 0.06, 0.07, 0.09).strikeLast());
     expect(state.liners.readings['1']).toMatchObject({ 0: { mm: 0.06 } });
     expect(state.liners.readings['1']?.[2]).toBeUndefined();
-    expect(state.log).toHaveLength(5);
+    expect(state.log).toHaveLength(opened().end().acts.length + 4);
   });
 
   it('brings back the reading that a struck one had replaced', () => {
@@ -43,14 +46,14 @@ describe('folding a log', () => {
 
   it('finds what stands in place of a struck act', () => {
     const state = stateOf(opened().liner('1', 0.6).strikeLast().liner('1', 0.06));
-    const struck = state.log[1] as LoggedAct;
+    const struck = state.log.find(({ type }) => type === 'liner.read') as LoggedAct;
     expect(replacementOf(state, struck)).toMatchObject({ data: { mm: 0.06 } });
     expect(replacementOf(state, state.log[0] as LoggedAct)).toBeUndefined();
   });
 
   it('counts the first of two strikes of one act', () => {
     const log = logOf(opened().liner('1', 0.06).strikeLast('first').strikeLast());
-    const target = log[1]?.id ?? '';
+    const target = log.find(({ type }) => type === 'liner.read')?.id ?? '';
     const twice = log.map((act) =>
       act.type === 'struck' ? ({ ...act, data: { ...act.data, target } } as LoggedAct) : act,
     );
@@ -59,10 +62,13 @@ describe('folding a log', () => {
 });
 
 describe('the tray', () => {
-  const at = (story: ReturnType<typeof opened>) => {
+  const whole = (story: ReturnType<typeof opened>) => {
     const state = stateOf(story);
     return trayOf(tolvane44, state, state.log.at(-1)?.at ?? '');
   };
+  const WORK: readonly CardName[] = ['liners', 'tighten', 'valves', 'recheck'];
+  const at = (story: ReturnType<typeof opened>) =>
+    whole(story).filter(({ card }) => WORK.includes(card));
   const standing = (story: ReturnType<typeof opened>) => at(story).map((c) => c.status);
 
   it('opens its cards in the order of work and says what each waits for', () => {
@@ -70,11 +76,11 @@ describe('the tray', () => {
     expect(at(opened())[1]?.reason).toEqual({ code: 'card-first', card: 'liners' });
     expect(standing(linersIn())).toEqual(['done', 'open', 'barred', 'barred']);
     expect(standing(headDown())).toEqual(['done', 'done', 'open', 'barred']);
-    expect(currentCard(at(headDown()))?.card).toBe('valves');
+    expect(currentCard(whole(headDown()))?.card).toBe('valves');
     // With every card barred, the one that bars the rest; never "nothing left to do".
     const { liners: _liners, ...thin } = tolvane44;
     const barred = trayOf(thin, stateOf(opened()), '2026-03-02T08:01:00Z');
-    expect(barred.every((card) => card.status === 'barred')).toBe(true);
+    expect(barred.some((card) => card.status === 'open')).toBe(false);
     expect(currentCard(barred)).toMatchObject({ card: 'liners', reason: { code: 'sheet-lacks' } });
     expect(isFinished(barred)).toBe(false);
   });
@@ -108,6 +114,8 @@ describe('the tray', () => {
       .valve('I3', 0.32, 0.32, 0.32)
       .valve('I4', 0.32, 0.32, 0.32)
       .valve('E4', 0.42, 0.42, 0.42);
+    expect(at(cold)[2]?.reason).toEqual({ code: 'gaps-again' });
+    cold.act('gaps.turned', { leftOut: 'felt hot' });
     expect(at(cold)[2]?.reason).toEqual({ code: 'all-done', provisional: true });
     expect(at(cold)[3]).toMatchObject({ status: 'waiting', reason: { code: 'run-hot-first' } });
     const hot = cold
@@ -122,6 +130,25 @@ describe('the tray', () => {
       .hot('I3', 0.3)
       .hot('I4', 0.3);
     expect(at(hot)[3]).toMatchObject({ status: 'open', reason: { done: 7, of: 8 } });
-    expect(isFinished(at(hot.hot('E4', 0.4)))).toBe(true);
+    expect(at(hot.hot('E4', 0.4))[3]?.status).toBe('done');
+  });
+
+  it('is finished once it has been pulled after heat, and somebody has said why it failed', () => {
+    const story = gapsSet(headDown()).act('recheck.begun', { words: 'under load' });
+    for (const atDeg of [0, 360]) {
+      story.act('crank.stood', { atDeg, seen: 'as it should be' });
+      const here = atDeg === 0 ? ['E1', 'I1', 'I2', 'E3'] : ['E2', 'I3', 'I4', 'E4'];
+      for (const valve of here) story.hot(valve, valve.startsWith('E') ? 0.4 : 0.3);
+    }
+    expect(isFinished(whole(pulledAfterHeat(story, tolvane44)))).toBe(false);
+    expect(isFinished(whole(story.act('cause.answered', { because: 'worn' })))).toBe(true);
+  });
+
+  it('holds what comes after a card left out to what that card waited for', () => {
+    const dead = at(
+      opened().act('check.seen', { check: 'dead', item: 'fuel-shut', found: 'not-good' }),
+    );
+    expect(dead[0]?.reason).toEqual({ code: 'card-first', card: 'dead' });
+    expect(at(opened())[1]?.reason).toEqual({ code: 'card-first', card: 'liners' });
   });
 });

@@ -1,21 +1,11 @@
-import type { LoggedAct } from './act';
-import { evolveLiners } from './cards/liners';
-import { evolveGasket } from './cards/standOut';
-import { evolveRuns } from './run/runState';
-import { evolveCrank, evolveValves } from './cards/valvesState';
-import { evolveMarks } from './cards/mark';
-import { evolveParts } from './cards/parts';
-import { evolveCrib } from './crib';
-import { evolveHeat } from './afterHeat';
-import { evolveChecks } from './checks/state';
-import { evolveLayers } from './layers';
-import { evolveParking } from './parking';
-import { unseenBy } from './pending';
-import { evolvePhotographs } from './photographs';
-import { evolveRegister } from './register';
-import { evolveTop } from './top';
+import type { ActType, LoggedAct } from './act';
+import { EMPTY_JOB } from './emptyJob';
 import type { Strike } from './facts/struck';
-import { EMPTY_JOB, type JobState } from './state';
+import { evolveSlice, type Moving } from './kit/evolveSlice';
+import { unseenBy } from './pending';
+import { RULES } from './rules';
+import { SLICES } from './slices/index';
+import type { JobSlices, JobState } from './state';
 
 /**
  * The state of a job after its whole log. Struck acts are skipped, which reopens whatever they
@@ -71,56 +61,28 @@ function reopenedIn(log: readonly LoggedAct[]): Reopened {
 
 type Reopened = Readonly<Record<string, readonly LoggedAct[]>>;
 
+/** The effect of one act on every slice it moves; the same object where it moves none. */
 function step(state: JobState, act: LoggedAct): JobState {
-  if (act.type === 'job.opened') {
-    const opened = { ...act.data, at: act.at, by: act.by };
-    const { variant = {}, scope = null, cards = 1 } = act.data;
-    return { ...state, opened, variant, scope, cards };
-  }
-  if (act.type === 'cards.taken') return { ...state, cards: act.data.cards };
-  if (act.type === 'scope.widened') return { ...state, scope: act.data.scope };
-  if (act.type === 'card.left-out') {
-    const { card, words } = act.data;
-    const leftOut = { words, at: act.at, by: act.by };
-    return { ...state, leftOut: { ...state.leftOut, [card]: leftOut } };
-  }
-  if (act.type === 'cause.answered') {
-    return { ...state, cause: { ...act.data, at: act.at, by: act.by } };
-  }
-  if (act.type === 'bolts.counted') {
-    const { set, group, ...counted } = act.data;
-    const oldBolts = { ...counted, at: act.at, by: act.by };
-    return { ...state, oldBolts: { ...state.oldBolts, [`${set}/${group}`]: oldBolts } };
-  }
-  if (act.type === 'sheet.taken') {
-    return { ...state, opened: state.opened && { ...state.opened, sheet: act.data.sheet } };
-  }
-  if (act.type === 'variant.changed') {
-    return { ...state, variant: { ...state.variant, [act.data.question]: act.data.option } };
-  }
-  if (act.type === 'caution.acknowledged') {
-    const { caution } = act.data;
-    return { ...state, cautions: { ...state.cautions, [caution]: { by: act.by, at: act.at } } };
-  }
-  return {
-    ...state,
-    parked: evolveParking(state.parked, act),
-    crib: evolveCrib(state.crib, act),
-    checks: evolveChecks(state.checks, act),
-    marks: evolveMarks(state.marks, act),
-    register: evolveRegister(state.register, act),
-    parts: evolveParts(state.parts, act),
-    photographs: evolvePhotographs(state.photographs, act),
-    layers: evolveLayers(state.layers, act),
-    liners: evolveLiners(state.liners, act),
-    gasket: evolveGasket(state.gasket, act),
-    runs: evolveRuns(state.runs, act),
-    heat: evolveHeat(state.heat, act),
-    valves: evolveValves(state.valves, act),
-    top: evolveTop(state.top, act),
-    crank: evolveCrank(state.crank, act),
-  };
+  return MOVED_BY[act.type].reduce((after, slice) => moved(after, slice, act), state);
 }
+
+function moved<Name extends keyof JobSlices>(
+  state: JobState,
+  slice: Moving<Name>,
+  act: LoggedAct,
+): JobState {
+  const before = state[slice.name];
+  const after = evolveSlice(slice, before, act);
+  return after === before ? state : { ...state, [slice.name]: after };
+}
+
+/** The slices each kind of act moves. */
+const MOVED_BY = Object.fromEntries(
+  Object.keys(RULES).map((type) => [
+    type,
+    Object.values(SLICES).filter(({ evolve: moves }) => type in moves),
+  ]),
+) as unknown as Readonly<Record<ActType, readonly Moving<keyof JobSlices>[]>>;
 
 /**
  * Strikes count from the first; a second strike of the same act, made unaware, changes nothing. One

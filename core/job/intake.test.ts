@@ -133,7 +133,7 @@ describe('what is left in', () => {
 describe('a card left out', () => {
   it('with a reason bars nothing further on, and stands as left out', () => {
     const story = madeDead(openedFor(tolvane44, { kind: 'in-frame' }), tolvane44);
-    for (const card of ['mark', 'strip', 'inspect'] as const) {
+    for (const card of ['mark', 'strip', 'inspect', 'bores'] as const) {
       story.act('card.left-out', { card, words: 'came in pieces' });
     }
     expect(cardIn(story, tolvane44, 'strip')).toMatchObject({

@@ -86,7 +86,6 @@ export function causeCard(
 
 /** Parts that a card cannot be worked on without; null when all are here. */
 export function missingFor(sheet: JobSheet, state: JobState, holds: Holds): TrayReason | null {
-  if (!state.scope) return null;
   const parts = heldUpBy(sheet, state, holds);
   return parts.length > 0 ? { code: 'parts-missing', parts } : null;
 }

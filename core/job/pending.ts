@@ -1,7 +1,8 @@
 import type { Pending } from './pendingState';
-import type { LoggedAct, Waits } from './act';
-import { cardOf, runCard, type CardPlace } from './cardOf';
-import { readKey } from './run/runKey';
+import type { Act, LoggedAct, Waits } from './act';
+import { cardOf } from './cardOf';
+import type { CardPlace } from './kit/cardPlace';
+import { ruleOf } from './rules';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
 
@@ -21,18 +22,10 @@ export function cardOfDecision(
   state: JobState,
   sheet: JobSheet,
 ): CardPlace | null {
-  switch (act.type) {
-    case 'contest.decided':
-      return runCard(readKey(act.data.key).run);
-    case 'card.left-out':
-      return act.data.card === 'covering' ? { card: 'tighten' } : { card: act.data.card };
-    case 'struck': {
-      const target = state.log.find(({ id }) => id === act.data.target);
-      return target ? cardOf(target, sheet) : null;
-    }
-    default:
-      return cardOf(act, sheet);
-  }
+  const rule = ruleOf(act);
+  const own = (one: Act): CardPlace | null => cardOf(one, sheet);
+  if (rule.nature !== 'decision' || !rule.holdsUp) return own(act);
+  return rule.holdsUp(act.data, state, own);
 }
 
 /** The first decision that a card waits for. */

@@ -79,7 +79,7 @@ export function readingTables(sheet: JobSheet, state: JobState): readonly Readin
     const reachMm = [0, REACH_MM.gap] as const;
     tables.push({ card: 'valves', reachMm, items, readings: GAP_READINGS, read });
   }
-  return [...(state.scope ? checkTables(sheet, state) : []), ...tables];
+  return [...checkTables(sheet, state), ...tables];
 }
 
 /** What is measured on cards of checks, check by check. */

@@ -2,8 +2,8 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { withValueAt } from '../sheet/pointer';
 import { redoOf, type Redo } from './redo';
-import { trayOf } from './tray';
-import { linersIn, stateOf } from './tests/told';
+import { entryOf, trayOf } from './tray';
+import { jobSheet, linersIn, stateOf } from './tests/told';
 
 const stage2 = '/fastenedSets/0/programme/cycles/0/stages/1/values/0/value/figure';
 const figure = (nm: number) => ({
@@ -20,25 +20,25 @@ const now = (state: { log: readonly { at: string }[] }) => state.log.at(-1)?.at 
 describe('a job that goes on by other figures', () => {
   it('keeps all that stands under both', () => {
     const state = stateOf(story());
-    expect(redoOf(tolvane44, tolvane44, state, now(state))).toEqual(NOTHING);
-    const later = withValueAt(tolvane44, '/timing/drive', 'chain');
-    expect(redoOf(tolvane44, later, state, now(state))).toEqual(NOTHING);
+    expect(redoOf(jobSheet, jobSheet, state, now(state))).toEqual(NOTHING);
+    const later = withValueAt(jobSheet, '/timing/drive', 'chain');
+    expect(redoOf(jobSheet, later, state, now(state))).toEqual(NOTHING);
   });
 
   it('names the bolts pulled to a figure that has changed, and opens them again', () => {
     const state = stateOf(story());
-    const higher = withValueAt(tolvane44, stage2, figure(90));
-    expect(redoOf(tolvane44, higher, state, now(state)).bolts).toEqual([
+    const higher = withValueAt(jobSheet, stage2, figure(90));
+    expect(redoOf(jobSheet, higher, state, now(state)).bolts).toEqual([
       { set: 'Head bolts', instance: '1', numbers: ['1', '2', '3'] },
     ]);
-    const [, tighten] = trayOf(higher, state, now(state));
+    const tighten = entryOf(trayOf(higher, state, now(state)), { card: 'tighten' });
     expect(tighten?.reason).toMatchObject({ code: 'bolt-next', bolt: '1', stage: 2 });
   });
 
   it('names what was pulled with something else on the threads', () => {
     const state = stateOf(story());
-    const paste = withValueAt(tolvane44, '/fastenedSets/0/groups/0/treatment/says', 'Paste');
-    expect(redoOf(tolvane44, paste, state, now(state))).toMatchObject({
+    const paste = withValueAt(jobSheet, '/fastenedSets/0/groups/0/treatment/says', 'Paste');
+    expect(redoOf(jobSheet, paste, state, now(state))).toMatchObject({
       treatments: [
         {
           set: 'Head bolts',
@@ -53,7 +53,7 @@ describe('a job that goes on by other figures', () => {
   it('says when accepted liners are out by the other limits', () => {
     const state = stateOf(linersIn());
     const low = { ...tolvane44.bore, text: '0.09 mm', value: 0.09 };
-    const stricter = withValueAt(tolvane44, '/liners/low', low);
-    expect(redoOf(tolvane44, stricter, state, now(state)).liners).toBe(true);
+    const stricter = withValueAt(jobSheet, '/liners/low', low);
+    expect(redoOf(jobSheet, stricter, state, now(state)).liners).toBe(true);
   });
 });

@@ -3,9 +3,8 @@ import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { cylindersOf } from '../sheet/engineSheet';
-import { cardIn, openedFor, refusalIn, sheetIn } from './tests/intake';
-import { opened, stateOf } from './tests/told';
+import { openedFor, refusalIn } from './tests/intake';
+import { stateOf } from './tests/told';
 import {
   cylindersInScope,
   scopeChoices,
@@ -109,33 +108,22 @@ describe('a scope', () => {
       trayOf(tolvane44, stateOf(gasket), '2026-03-02T09:00:00Z').map(
         ({ card, set }) => set?.id ?? card,
       );
-    const intake = ['dead', 'mark', 'strip', 'parts', 'inspect', 'liners'];
-    const end = ['head', 'valves', 'recheck', 'cause'];
-    expect(titles()).toEqual([...intake, ...end]);
+    const intake = ['dead', 'mark', 'strip', 'parts', 'inspect'];
+    const end = ['head', 'valves', 'recheck', 'head', 'cause'];
+    expect(titles()).toEqual([...intake, 'liners', 'stand-out', ...end]);
     gasket.act('scope.widened', { scope: { kind: 'in-frame' }, words: 'liner 3 cracked' });
-    expect(titles()).toEqual([...intake, 'main-caps', 'rod-caps', ...end]);
-  });
-});
-
-describe('a job opened before scopes were asked', () => {
-  it('keeps its tray, and gets the new cards only when its scope is said', () => {
-    const story = opened();
-    const cards = (): readonly string[] =>
-      trayOf(tolvane44, stateOf(story), '2026-03-02T09:00:00Z').map(({ card }) => card);
-    expect(cards()).toEqual(['liners', 'tighten', 'valves', 'recheck']);
-    expect(
-      refusalIn(story, tolvane44, 'check.seen', {
-        check: 'dead',
-        item: 'battery-off',
-        found: 'good',
-      }),
-    ).toBe('scope-first');
-    story.act('scope.widened', { scope: { kind: 'top-end' }, words: 'asked now' });
-    expect(cards()[0]).toBe('dead');
-    expect(cardIn(story, tolvane44, 'dead').status).toBe('open');
-  });
-
-  it('works on every cylinder', () => {
-    expect(cylindersInScope(sheetIn(opened(), tolvane44))).toEqual(cylindersOf(tolvane44));
+    expect(titles()).toEqual([
+      ...intake,
+      'bores',
+      'liners',
+      'shells',
+      'main-caps',
+      'crank',
+      'pistons',
+      'rod-caps',
+      'stand-out',
+      'head-build',
+      ...end,
+    ]);
   });
 });

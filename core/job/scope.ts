@@ -6,22 +6,10 @@ import type { FastenedSet, SetKind } from '../sheet/spec/fastening';
 
 /** The sheet a job works by: its figures, and of them what the job's scope disturbs. */
 export interface JobSheet extends EngineSheet {
-  /** Absent on a job opened before scopes were asked for: it works on the top end as a whole. */
-  readonly scope?: Scope;
-  /** Printed numbers of the cylinders it works on; all of them when absent. */
-  readonly inHand?: readonly number[];
-  /** Which cards there were when it was opened, or were taken since; absent before they were told. */
-  readonly cards?: number;
+  readonly scope: Scope;
+  /** Printed numbers of the cylinders it works on. */
+  readonly inHand: readonly number[];
 }
-
-/**
- * The cards there are, counted up whenever some are added. A job keeps those it was opened with until
- * somebody takes the others: 1 from opening to inspection; 2 with bores, shells, crank, pistons,
- * stand-out, and liners placed and sealed; 3 with heads built, looked under and put on; 4 with
- * hydraulic tappets, bridges, injectors, brakes and actuators beside the valves; 5 with timing, pump
- * or ignition, and gaps felt once more after two turns.
- */
-export const CARDS_NOW = 5;
 
 /** Sets that every job has a card for: a sheet that does not say how they are tightened bars it. */
 export const TOP: readonly SetKind[] = ['head', 'cylinder-base', 'cam-caps'];
@@ -54,27 +42,7 @@ export function takesPistonsOut({ kind }: Scope): boolean {
 
 /** Are all bearings of the crank laid open, so that their shells come out and its journals are read? */
 export function openToShells({ scope }: JobSheet): boolean {
-  return scope !== undefined && scope.only === undefined && takesPistonsOut(scope);
-}
-
-/** Has this job the cards for putting bores, crank and pistons together? */
-export function withBuildCards({ scope, cards = 1 }: JobSheet): boolean {
-  return scope !== undefined && cards >= 2;
-}
-
-/** Has this job the steps for building heads and putting them on? */
-export function withHeadCards({ scope, cards = 1 }: JobSheet): boolean {
-  return scope !== undefined && cards >= 3;
-}
-
-/** Has this job a place for all of the overhead, and not for gaps alone? */
-export function withOverheadCards({ scope, cards = 1 }: JobSheet): boolean {
-  return scope !== undefined && cards >= 4;
-}
-
-/** Has this job timing on a card of its own, and its gaps felt once more after two turns? */
-export function withTimingCards({ scope, cards = 1 }: JobSheet): boolean {
-  return scope !== undefined && cards >= 5;
+  return scope.only === undefined && takesPistonsOut(scope);
 }
 
 /** Does the camshaft come off with the head, and the drive with it? */
@@ -85,34 +53,18 @@ export function camInHead({ overhead, head }: EngineSheet): boolean {
 /** Is the timing taken apart on this job, so that it is set on a card of its own? */
 export function timesEngine(sheet: JobSheet): boolean {
   const { scope, timing } = sheet;
-  if (!timing || !scope || !withTimingCards(sheet)) return false;
+  if (!timing) return false;
   return scope.kind === 'everything' || (scope.kind !== 'one-cylinder' && camInHead(sheet));
 }
 
 /** Is a head taken apart, and not only lifted? */
-export function takesHeadApart(sheet: JobSheet): boolean {
-  const apart: readonly (ScopeKind | undefined)[] = ['top-end', 'in-frame', 'everything'];
-  return withHeadCards(sheet) && apart.includes(sheet.scope?.kind);
+export function takesHeadApart({ scope }: JobSheet): boolean {
+  return scope.kind === 'top-end' || scope.kind === 'in-frame' || scope.kind === 'everything';
 }
 
-/** Do pistons go in again on this job, on cards of their own? */
-export function takesPistonsIn(sheet: JobSheet): boolean {
-  return withBuildCards(sheet) && sheet.scope !== undefined && takesPistonsOut(sheet.scope);
-}
-
-/** Are shells and caps put in on cards of their own? */
-export function buildsShells(sheet: JobSheet): boolean {
-  return withBuildCards(sheet) && openToShells(sheet);
-}
-
-/** Does this job reach as far as the liners, so that their seals are renewed? */
-export function linersComeOut({ scope, ...sheet }: JobSheet): boolean {
-  return scope !== undefined && takesPistonsOut(scope) && hasWetLiners(sheet);
-}
-
-/** Do liners go in again: may they be placed, and are they sealed anew? */
+/** Do liners go in again: may they be placed, and are their seals renewed? */
 export function fitsLiners(sheet: JobSheet): boolean {
-  return takesPistonsIn(sheet) && hasWetLiners(sheet);
+  return takesPistonsOut(sheet.scope) && hasWetLiners(sheet);
 }
 
 /** Does the crankshaft come out of its bearings, so that it is measured on the bench? */
@@ -160,7 +112,7 @@ export function cylindersUnder(
 
 /** Printed numbers of the cylinders a job works on, in block order. */
 export function cylindersInScope(sheet: JobSheet): readonly number[] {
-  return sheet.inHand ?? cylindersOf(sheet);
+  return sheet.inHand;
 }
 
 /** The cylinders a scope takes in on a whole sheet. */
@@ -176,8 +128,7 @@ function cylindersOfScope(sheet: EngineSheet, scope: Scope): readonly number[] {
 
 /** The sets a job takes apart and puts together, in the order they go on. */
 export function setsInScope(sheet: JobSheet): readonly FastenedSet[] {
-  const kinds = sheet.scope ? SETS[sheet.scope.kind] : TOP;
-  return kinds
+  return SETS[sheet.scope.kind]
     .filter((kind) => kind !== TIMED || timesEngine(sheet))
     .flatMap((kind) => (sheet.fastenedSets ?? []).filter((set) => set.kind === kind));
 }
@@ -196,16 +147,14 @@ export function widens(sheet: EngineSheet, from: Scope, to: Scope): boolean {
 /**
  * The sheet cut down to what a scope disturbs: one instance of a set that has several, the valves of
  * the cylinders in hand. What it prints of the rest stays on the sheet itself.
- * @param cards which cards the job has; all there are unless given
  * @returns the same object for the same sheet and scope: plans are worked out once for each sheet
  */
-export function scopedSheet(sheet: EngineSheet, scope: Scope | null, cards = CARDS_NOW): JobSheet {
-  if (!scope) return sheet;
+export function scopedSheet(sheet: EngineSheet, scope: Scope): JobSheet {
   const known = scopedKnown(sheet);
-  const key = JSON.stringify([scope, cards]);
+  const key = JSON.stringify(scope);
   const before = known.get(key);
   if (before) return before;
-  const scoped = { ...scopeOver(sheet, scope), cards };
+  const scoped = scopeOver(sheet, scope);
   known.set(key, scoped);
   return scoped;
 }

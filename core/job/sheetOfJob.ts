@@ -1,3 +1,4 @@
+import type { Scope } from './facts/scope';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { variantOf } from '../sheet/variants';
 import { layeredOn } from './differences';
@@ -11,7 +12,10 @@ import type { JobState } from './state';
  */
 export function sheetOfJob(
   pinned: EngineSheet,
-  { variant, layers, scope, cards }: Pick<JobState, 'variant' | 'layers' | 'scope' | 'cards'>,
+  { variant, layers, scope }: Pick<JobState, 'variant' | 'layers' | 'scope'>,
 ): JobSheet {
-  return scopedSheet(layeredOn(variantOf(pinned, variant), layers).sheet, scope, cards);
+  return scopedSheet(layeredOn(variantOf(pinned, variant), layers).sheet, scope ?? UNOPENED);
 }
+
+/** Before a job is opened nothing of its engine is left out of sight. */
+const UNOPENED: Scope = { kind: 'everything' };

@@ -2,7 +2,6 @@ import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { planOf, setOf } from '../sheet/programmeOf';
 import type { TightenAct } from '../tightening/tightenPlan';
 import { crankHeldBy } from './crankHeld';
-import { CARDS_NOW } from './scope';
 import { madeDead, openedFor, sheetIn } from './tests/intake';
 import { stateOf } from './tests/told';
 
@@ -10,7 +9,7 @@ const run = { set: 'cylinder-base', instance: '1', programme: 'main' };
 
 /** The first cylinder pulled as far as so many of its acts. */
 function pulled(count: number) {
-  const story = madeDead(openedFor(averilQ4, { kind: 'top-end' }, {}, CARDS_NOW), averilQ4);
+  const story = madeDead(openedFor(averilQ4, { kind: 'top-end' }, {}), averilQ4);
   story.act('run.prepared', { run, wrench: null, adapter: null, treatment: 'oil' });
   const set = setOf(averilQ4, run.set);
   const acts = (set && planOf(set, '1')?.acts) ?? [];

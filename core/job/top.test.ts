@@ -1,15 +1,13 @@
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { CARDS_NOW } from './scope';
 import { madeDead, openedFor, refusalIn, sheetIn } from './tests/intake';
 import { stateOf } from './tests/told';
 import { stopIn, STOP, topFinding, topView } from './top';
 
 const ready = (sheet = tolvane44) =>
-  madeDead(openedFor(sheet, { kind: 'everything' }, undefined, CARDS_NOW), sheet).act(
-    'caution.acknowledged',
-    { caution: 'barring' },
-  );
+  madeDead(openedFor(sheet, { kind: 'everything' }), sheet).act('caution.acknowledged', {
+    caution: 'barring',
+  });
 const stops = { stopForwardDeg: 340, stopBackDeg: 24 };
 
 describe('the top by a stop', () => {
@@ -29,7 +27,7 @@ describe('the top by a stop', () => {
   });
 
   it('is not looked for on an engine that is not dead, nor with stops that tell nothing', () => {
-    const live = openedFor(tolvane44, { kind: 'everything' }, undefined, CARDS_NOW);
+    const live = openedFor(tolvane44, { kind: 'everything' });
     expect(refusalIn(live, tolvane44, 'top.found', stops)).toBe('crank-held');
     const alike = { stopForwardDeg: 30, stopBackDeg: 30 };
     expect(refusalIn(ready(), tolvane44, 'top.found', alike)).toBe('stops-tell-nothing');

@@ -1,3 +1,4 @@
+import type { EngineSheet } from '../sheet/engineSheet';
 import { ACCEPTED, refused, type Verdict } from './verdict';
 import type { TopState } from './facts/top';
 import type { Thing } from './facts/register';
@@ -5,10 +6,9 @@ import { deadCentre, type DeadCentre } from '../crank/deadCentre';
 import { rim } from '../crank/rim';
 import { ReckoningFault } from '../quantity/reckoningFault';
 import { figureMm } from '../quantity/figureMm';
-import type { ActData, ActOf, LoggedAct } from './act';
+import type { ActData, ActOf } from './act';
 import type { DecideContext } from './decideContext';
 import { refusedByCrank } from './crankHeld';
-import type { JobSheet } from './scope';
 import type { JobState } from './state';
 
 /** The stop as the register has it: the starter would drive the piston into it. */
@@ -45,14 +45,6 @@ export function topView(
   return { step: stop ? 'out' : 'done', stop, found };
 }
 
-export function evolveTop(state: TopState, act: LoggedAct): TopState {
-  const told = { at: act.at, by: act.by };
-  if (act.type === 'top.found')
-    return { found: { ...act.data, ...told, seq: act.seq }, mark: null };
-  if (act.type === 'crank.marked') return { ...state, mark: { ...act.data, ...told } };
-  return state;
-}
-
 /** Where the top lies: on the degree wheel, or along the rim from either mark. */
 export type TopFinding =
   | ({ readonly by: 'wheel' } & DeadCentre)
@@ -62,7 +54,7 @@ export type TopFinding =
  * Where the top lies between the two stops.
  * @throws ReckoningFault where the stops tell nothing
  */
-export function topFinding(sheet: JobSheet, found: ActData['top.found']): TopFinding {
+export function topFinding(sheet: EngineSheet, found: ActData['top.found']): TopFinding {
   if (!('arcMm' in found)) return { by: 'wheel', ...deadCentre(found) };
   const dia = sheet.crank?.rimDiameter;
   const halfMm = found.arcMm / 2;

@@ -30,21 +30,11 @@ import {
 } from './intake';
 import { pendingOn } from './pending';
 import { linersLack, runLack, valvesLack, type Lack } from './lacks';
-import {
-  camInHead,
-  scopedSheet,
-  setsInScope,
-  TOP,
-  withHeadCards,
-  withOverheadCards,
-  type JobSheet,
-} from './scope';
+import { camInHead, setsInScope, TOP, type JobSheet } from './scope';
+import { sheetOfJob } from './sheetOfJob';
 import { DONE, openFor, type TrayCard, type Standing } from './standing';
 import type { JobState } from './state';
-import type { CardName, CardStatus, TrayReason } from './trayReason';
-
-/** Cards of a job that was opened with a scope: older jobs get them when theirs is said. */
-export const INTAKE: readonly CardName[] = ['dead', 'mark', 'strip', 'parts', 'inspect', 'cause'];
+import type { CardName, TrayReason } from './trayReason';
 
 /**
  * The runs of a set, one for each of its instances.
@@ -70,7 +60,12 @@ export function runsOf(
 export function currentRun(runs: readonly RunView[]): RunView | null {
   return runs.find((run) => !runDone(run)) ?? runs.at(-1) ?? null;
 }
-type Placed = Omit<TrayCard, 'number'>;
+
+/** A card at its place in the order of work. */
+interface Placed extends Omit<TrayCard, 'number'> {
+  /** What is done before the cards after it: itself, or what it waited for where it is left out. */
+  readonly first: readonly Placed[];
+}
 
 /** What a card waits for besides its own work: each may bar it, the first that does says why. */
 interface Gates {
@@ -90,7 +85,7 @@ interface Gates {
  */
 export function trayOf(pinned: EngineSheet, state: JobState, now: string): readonly TrayCard[] {
   const layered = layeredOn(variantOf(pinned, state.variant), state.layers);
-  const sheet = scopedSheet(layered.sheet, state.scope, state.cards);
+  const sheet = sheetOfJob(pinned, state);
   const cards: Placed[] = [];
   /** A card opens when those before it are done, the sheet has what it needs, and nothing objects. */
   const add = (
@@ -106,26 +101,30 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
       if (unsure) return undecided(unsure);
       const out = leftOut(placed.card, state);
       if (out) return out;
-      const first = before.find(({ status }) => status !== 'done');
+      const first = before.flatMap((card) => card.first).find(({ status }) => status !== 'done');
       if (first) return waitingFor(first);
       const own = stand();
       const barred = own.status === 'done' ? null : bars?.();
       return barred ? { status: 'barred', reason: barred, trouble: true } : own;
     };
-    const card = { ...placed, ...standing() };
+    const stands = { ...placed, ...standing() };
+    const isLeftOut = stands.reason.code === 'left-out';
+    const card: Placed = {
+      ...stands,
+      get first() {
+        return isLeftOut ? before.flatMap(({ first }) => first) : [card];
+      },
+    };
     cards.push(card);
     return card;
   };
   const last = (): readonly Placed[] => cards.slice(-1);
-  let opened: readonly Placed[] = [];
-  if (state.scope) {
-    const dead = add({ card: 'dead' }, { after: [] }, () => deadCard(sheet, state));
-    const mark = add({ card: 'mark' }, { after: [dead] }, () => markCard(sheet, state));
-    const strip = add({ card: 'strip' }, { after: [dead] }, () => stripCard(sheet, state, now));
-    add({ card: 'parts' }, { after: [] }, () => partsCard(sheet, state));
-    const inspect = (): Standing => checkedCard(sheet, state, 'inspect');
-    opened = [add({ card: 'inspect' }, { after: [mark, strip] }, inspect)];
-  }
+  const dead = add({ card: 'dead' }, { after: [] }, () => deadCard(sheet, state));
+  const mark = add({ card: 'mark' }, { after: [dead] }, () => markCard(sheet, state));
+  const strip = add({ card: 'strip' }, { after: [dead] }, () => stripCard(sheet, state, now));
+  add({ card: 'parts' }, { after: [] }, () => partsCard(sheet, state));
+  const inspect = (): Standing => checkedCard(sheet, state, 'inspect');
+  let opened: readonly Placed[] = [add({ card: 'inspect' }, { after: [mark, strip] }, inspect)];
   /** A card of checks, where this job has any for it. */
   const addChecks = (card: CheckCard, stand?: () => Standing): void => {
     if (!hasChecks(sheet, card)) return;
@@ -146,7 +145,7 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
   }
   // A head that is put on step by step shuts in what is left at the step it is let down.
   const shutsAtOnce = (kind: FastenedSet['kind']): boolean =>
-    COVERS.includes(kind) && !(kind === 'head' && withHeadCards(sheet) && !state.leftOut.covering);
+    COVERS.includes(kind) && !(kind === 'head' && !state.leftOut.covering);
   const addSets = (kinds: (kind: FastenedSet['kind']) => boolean): void => {
     for (const { id, name, kind } of sets.filter((set) => kinds(set.kind))) {
       const bars = (): TrayReason | null =>
@@ -182,19 +181,16 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
   addSets((kind) => TOP.includes(kind));
   if (!inBlock) addTiming();
   addSets((kind) => !TOP.includes(kind) && !BEFORE_TOP.includes(kind));
-  if (sheet.overhead?.adjust !== 'hydraulic' || withOverheadCards(sheet)) {
-    const lacks = valvesLack(sheet);
-    const bars = (): TrayReason | null =>
-      missingFor(sheet, state, { card: 'valves' }) ?? crankHeld(sheet, state);
-    add({ card: 'valves' }, { after: opened, lacks, bars }, () => valvesCard(sheet, state));
-    if (pumpChecks(sheet).length > 0) {
-      add({ card: 'pump' }, { after: last() }, () => pumpCard(sheet, state));
-    }
-    if (lacks.length === 0 && overheadView(sheet, state.valves, state.crank, 'cold')?.provisional) {
-      const running = (): TrayReason | null =>
-        stillIn(state, 'starting') ?? crankHeld(sheet, state);
-      add({ card: 'recheck' }, { after: last(), bars: running }, () => recheckCard(sheet, state));
-    }
+  const lacks = valvesLack(sheet);
+  const bars = (): TrayReason | null =>
+    missingFor(sheet, state, { card: 'valves' }) ?? crankHeld(sheet, state);
+  add({ card: 'valves' }, { after: opened, lacks, bars }, () => valvesCard(sheet, state));
+  if (pumpChecks(sheet).length > 0) {
+    add({ card: 'pump' }, { after: last() }, () => pumpCard(sheet, state));
+  }
+  if (lacks.length === 0 && overheadView(sheet, state.valves, state.crank, 'cold')?.provisional) {
+    const running = (): TrayReason | null => stillIn(state, 'starting') ?? crankHeld(sheet, state);
+    add({ card: 'recheck' }, { after: last(), bars: running }, () => recheckCard(sheet, state));
   }
   for (const { id, name } of setsAfterHeat(sheet)) {
     const running = (): TrayReason | null => (state.heat ? null : stillIn(state, 'starting'));
@@ -204,8 +200,8 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
     };
     add({ card: 'after-heat', set: { id, name } }, gates, () => heatCard(sheet, state, id, now));
   }
-  if (state.scope) add({ card: 'cause' }, { after: [] }, () => causeCard(cards, state));
-  return cards.map((card, place) => ({ number: place + 1, ...card }));
+  add({ card: 'cause' }, { after: [] }, () => causeCard(cards, state));
+  return cards.map(({ first: _, ...card }, place) => ({ number: place + 1, ...card }));
 }
 
 /** Sets that go on before the top end, or with the timing. */
@@ -227,15 +223,22 @@ export function isFinished(tray: readonly TrayCard[]): boolean {
 }
 
 /**
- * The card to work on: the first that is open; else one that waits; else the one that bars the rest.
- * Null on a job with nothing left to do.
+ * The card to work on: the first that is open; else one that somebody has to decide about; else one that waits;
+ * else the one that bars the rest. Null on a job with nothing left to do.
  */
 export function currentCard(tray: readonly TrayCard[]): TrayCard | null {
   const left = tray.filter((card) => card.status !== 'done');
-  const first = (status: CardStatus): TrayCard | undefined =>
-    left.find((card) => card.status === status);
-  return first('open') ?? first('waiting') ?? left[0] ?? null;
+  return (
+    left.find(({ status }) => status === 'open') ??
+    left.find(({ reason }) => TO_DECIDE.includes(reason.code)) ??
+    // The cause waits from the day a job is opened: it is never what keeps the rest.
+    left.find(({ status, reason }) => status === 'waiting' && reason.code !== 'cause-last') ??
+    left[0] ??
+    null
+  );
 }
+
+const TO_DECIDE: readonly TrayReason['code'][] = ['differences-open', 'decision-pending'];
 
 /** How many places a card works by at which its sources differ and nobody has decided. */
 function undecidedFor(
@@ -332,7 +335,7 @@ function heatCard(sheet: JobSheet, state: JobState, setId: string, now: string):
   return tightenCard(sheet, state, runs, now);
 }
 
-function valvesCard(sheet: EngineSheet, state: JobState): Standing {
+function valvesCard(sheet: JobSheet, state: JobState): Standing {
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
   if (!view) return lacking(valvesLack(sheet));
   const of = view.items.length;
@@ -348,7 +351,7 @@ function valvesCard(sheet: EngineSheet, state: JobState): Standing {
   };
 }
 
-function recheckCard(sheet: EngineSheet, state: JobState): Standing {
+function recheckCard(sheet: JobSheet, state: JobState): Standing {
   if (!state.valves.recheckBegun) {
     return { status: 'waiting', reason: { code: 'run-hot-first' }, trouble: false };
   }

@@ -1,5 +1,6 @@
 import type { Scope } from '@cardinex/core/job/facts/scope';
 import { randomUUID } from 'node:crypto';
+import { headNext } from '../../demo/intakeStory';
 import { firstVariant, sheetHash } from '../../demo/jobs';
 import type { EngineSheet } from '../../core/sheet/engineSheet';
 import { tolvane44 } from '../../demo/sheets/tolvane44';
@@ -7,26 +8,29 @@ import { crewMember, lockside } from '../../demo/shops';
 import { Storyteller } from '../../demo/storyteller';
 import { DEMO_TOOL } from '../../demo/tools';
 
-/** An engine put on the stand by Tobin under a name of its own, nothing done yet. */
+/**
+ * An engine put on the stand by Tobin under a name of its own.
+ * @param scope how far it goes, nothing done yet; without one it is a gasket job whose cards before the liners
+ * and the head were done elsewhere
+ */
 export function onTheStand(
   sheet: EngineSheet,
   name: string,
   minutesAgo = 8,
   scope?: Scope,
-  cards?: number,
 ): Storyteller {
   const startsAt = new Date(Date.now() - minutesAgo * 60_000);
   const tobin = crewMember(lockside, 'TR');
-  return new Storyteller(lockside, randomUUID(), sheet, startsAt, tobin).act('job.opened', {
+  const story = new Storyteller(lockside, randomUUID(), sheet, startsAt, tobin).act('job.opened', {
     sheet: { id: sheet.id, revision: sheet.revision, hash: sheetHash(sheet) },
     serial: '40001',
     name,
     why: 'Head gasket.',
     cylinder1End: sheet.cylinder1End,
     variant: firstVariant(sheet),
-    ...(scope && { scope }),
-    ...(cards !== undefined && { cards }),
+    scope: scope ?? { kind: 'gasket' },
   });
+  return scope ? story : headNext(story, sheet);
 }
 
 /** A Tolvane 44 under a name of its own, with its liners in and a wrench in hand. */

@@ -68,6 +68,7 @@ async function openOneMore(address: string): Promise<void> {
       name: 'one more',
       why: 'a test',
       cylinder1End: 'fan',
+      scope: { kind: 'gasket' },
     }),
   );
 }

@@ -1,7 +1,8 @@
 import { UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import type { Outcome, Outcomes } from '@cardinex/contract/acts/outcome';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
-import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
+import { headSeq, type JobState } from '@cardinex/core/job/state';
+import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
 import { EventRow } from '../database/models';
 import { beginStream, lockStream, storeEvents } from '../database/streams';
 import { troubleOf } from '../database/trouble';

@@ -1,7 +1,8 @@
 import type { Transaction } from 'sequelize';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { evolve, fold } from '@cardinex/core/job/evolve';
-import { EMPTY_JOB, headSeq, type JobState } from '@cardinex/core/job/state';
+import { headSeq, type JobState } from '@cardinex/core/job/state';
+import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
 import { endsAt, readLogs, type Head, type StoredLog, type Which } from '../database/logs';
 import { ProblemError } from '../problems/problem';
 

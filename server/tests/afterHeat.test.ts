@@ -1,4 +1,5 @@
-import { CARDS_NOW, scopedSheet } from '@cardinex/core/job/scope';
+import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
+import { scopedSheet } from '@cardinex/core/job/scope';
 import { openedFor } from '@cardinex/core/job/tests/intake';
 import { stateOf } from '@cardinex/core/job/tests/told';
 import { DEMO_JOB } from '@cardinex/demo/jobs';
@@ -8,7 +9,7 @@ import { afterHeatCalendar } from '../calendar/afterHeat';
 import { Copy, type DeviceAt } from './copy';
 
 const scope = { kind: 'gasket' } as const;
-const state = stateOf(openedFor(tolvane44, scope, {}, CARDS_NOW));
+const state = stateOf(openedFor(tolvane44, scope, {}));
 const heat = { at: '2026-03-02T08:00:00Z', by: 'x', words: 'an hour at half load' };
 const sheet = scopedSheet(tolvane44, scope);
 
@@ -24,8 +25,8 @@ it('says from when the bolts may be pulled again: four hours after it was hot', 
 
 it('holds nothing before the engine has been hot, nor on a job without such cards', () => {
   expect(calendar(false)).not.toContain('BEGIN:VEVENT');
-  const older = scopedSheet(tolvane44, scope, 2);
-  expect(afterHeatCalendar('a', older, { ...state, heat })).not.toContain('BEGIN:VEVENT');
+  const byAngle = scopedSheet(quillon5c, scope);
+  expect(afterHeatCalendar('a', byAngle, { ...state, heat })).not.toContain('BEGIN:VEVENT');
 });
 
 describe('over HTTP', () => {

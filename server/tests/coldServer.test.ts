@@ -1,7 +1,7 @@
 import { lockside } from '@cardinex/demo/shops';
 import { stopServerProcess } from '../../scripts/serverProcess';
 import { Copy, DeviceAt } from './copy';
-import { openedJob } from './ownCluster';
+import { OPENED, openedJob } from './ownCluster';
 
 let copy: Copy;
 
@@ -32,7 +32,7 @@ it('a server just started answers more devices at once than it has connections',
       ),
     );
     expect(new Set(sent.map(({ outcomes }) => outcomes[0]?.status))).toEqual(new Set(['accepted']));
-    expect(await device.events(jobId)).toHaveLength(61);
+    expect(await device.events(jobId)).toHaveLength(OPENED + 60);
   } finally {
     await stopServerProcess(cold);
   }

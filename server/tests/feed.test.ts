@@ -1,7 +1,8 @@
 import { Writable } from 'node:stream';
 import type { Response } from 'express';
 import type { JobEvent } from '@cardinex/core/job/act';
-import { EMPTY_JOB, type JobState } from '@cardinex/core/job/state';
+import { type JobState } from '@cardinex/core/job/state';
+import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
 import { Feed } from '../live/feed';
 import { Listener } from '../live/listener';
 

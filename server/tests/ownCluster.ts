@@ -1,7 +1,6 @@
+import { opened } from '@cardinex/core/job/tests/told';
 import { randomUUID } from 'node:crypto';
 import path from 'node:path';
-import { sheetHash } from '@cardinex/demo/jobs';
-import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { lockside } from '@cardinex/demo/shops';
 import { startPostgres, type Postgres } from '../../scripts/postgres';
 import type { DatabaseAddresses } from '../../scripts/prepareDatabase';
@@ -32,20 +31,19 @@ export async function ownCluster(name: string): Promise<OwnCluster> {
   return { postgres, folder, addresses };
 }
 
+/** What opens a job on the Tolvane whose liners come next. */
+const OPENING = opened().end().acts;
+
+/** How many events stand in the log of a job just opened. */
+export const OPENED = OPENING.length;
+
 /** Opens a job with liners to read. */
 export async function openedJob(device: DeviceAt): Promise<string> {
   const jobId = randomUUID();
-  const { outcomes } = await device.send(
-    jobId,
-    device.act(jobId, 'job.opened', {
-      sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
-      serial: 'T44-1',
-      name: 'test engine',
-      why: 'a test',
-      cylinder1End: 'fan',
-    }),
-  );
-  if (outcomes[0]?.status !== 'accepted') throw new Error(JSON.stringify(outcomes));
+  const acts = OPENING.map(({ type, data }) => device.act(jobId, type, data as never));
+  const { outcomes } = await device.send(jobId, ...acts);
+  const refused = outcomes.find(({ status }) => status !== 'accepted');
+  if (refused) throw new Error(JSON.stringify(refused));
   return jobId;
 }
 

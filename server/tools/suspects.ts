@@ -1,3 +1,4 @@
+import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { Op, literal, where as matching } from 'sequelize';
 import { wrenchNamed } from '@cardinex/core/job/crib';
 import { lastCheck, type ToolState } from '@cardinex/core/tools/tool';
@@ -32,11 +33,12 @@ export async function suspectActs(
   const acts: SuspectAct[] = [];
   for (const { streamId, event } of rows) {
     if (!wrenchNamed(event) || event.at.slice(0, 10) < since) continue;
-    const { opened, struck } = await cache.load(shopId, streamId);
-    if (!opened || struck[event.id]) continue;
+    const state = await cache.load(shopId, streamId);
+    const { opened } = state;
+    if (!opened || state.struck[event.id]) continue;
     const revision = await sheetRevision(shopId, opened.sheet.id, opened.sheet.revision);
     if (!revision) continue;
-    const { what, value = '' } = actLine(event, revision.sheet);
+    const { what, value = '' } = actLine(event, sheetOfJob(revision.sheet, state));
     acts.push({ job: streamId, name: opened.name, at: event.at, what, value });
   }
   return acts;

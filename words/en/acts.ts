@@ -4,6 +4,7 @@ import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead';
 import { THE_SHEET } from '@cardinex/core/job/layers';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { JobSheet } from '@cardinex/core/job/scope';
 import { buildLine } from './buildActs';
 import { checkedItemName } from './checkNames';
 import { capital, small } from './capital';
@@ -25,7 +26,7 @@ import { METRIC, degrees, endName, length, type ReaderUnits } from './quantity';
  */
 export function actLine(
   act: LoggedAct,
-  sheet: EngineSheet,
+  sheet: JobSheet,
   units: ReaderUnits = METRIC,
   known?: Known,
 ): ActLine {
@@ -35,7 +36,7 @@ export function actLine(
         what: `Job opened: ${act.data.name}`,
         value: act.data.serial,
         words: [
-          act.data.scope && scopeTitle(act.data.scope),
+          scopeTitle(act.data.scope),
           act.data.because && causeName(act.data.because),
           act.data.why,
         ]
@@ -59,7 +60,6 @@ export function actLine(
     case 'work.sent':
     case 'work.back':
       return intakeLine(act, sheet, units, known);
-    case 'cards.taken':
     case 'liners.placed':
     case 'liner.sealed':
     case 'cap.turned':
@@ -155,7 +155,7 @@ export function actLine(
 /** What undoing an act would take back, in as few words as a button has room for. */
 export function undoHint(
   act: LoggedAct,
-  sheet: EngineSheet,
+  sheet: JobSheet,
   units: ReaderUnits = METRIC,
   known?: Known,
 ): string {
@@ -207,7 +207,7 @@ export function cylinder1At(sheet: Pick<EngineSheet, 'cylinder1End'>): string {
 }
 
 /** "Valve E1"; "brake slave 3", which is called by its own name. */
-function gapName(sheet: EngineSheet, id: string): string {
+function gapName(sheet: JobSheet, id: string): string {
   const named = itemNamed(sheet, id);
   return named === id ? `valve ${id}` : named;
 }

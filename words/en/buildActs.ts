@@ -7,12 +7,7 @@ import { mass } from './mass';
 import { METRIC, length, listed, type ReaderUnits } from './quantity';
 
 type BuildType =
-  | 'cards.taken'
-  | 'liners.placed'
-  | 'liner.sealed'
-  | 'cap.turned'
-  | 'piece.weighed'
-  | 'gasket.chosen';
+  'liners.placed' | 'liner.sealed' | 'cap.turned' | 'piece.weighed' | 'gasket.chosen';
 
 /** One line of the record for an act made as bores, liners, crank and pistons go together. */
 export function buildLine(
@@ -21,8 +16,6 @@ export function buildLine(
   units: ReaderUnits = METRIC,
 ): ActLine {
   switch (act.type) {
-    case 'cards.taken':
-      return { what: 'Newer cards taken into the tray' };
     case 'liners.placed': {
       const moves = act.data.placement
         .filter(({ bore, liner }) => bore !== liner)

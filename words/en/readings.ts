@@ -23,6 +23,7 @@ export const readingsWords = {
   replace: 'Replace it',
   leave: 'Leave it as it is',
   number: 'Number',
+  reading: 'Reading',
   what: 'What',
   save: 'Save as CSV',
   fromFile: 'From a CSV file',

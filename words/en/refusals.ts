@@ -19,7 +19,6 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits)
   'wrong-sheet': () => 'This job is pinned to another revision of the sheet.',
   'wrong-end': ({ end }) =>
     `On this engine cylinder 1 is at the ${String(end)} end. Look again before numbering anything.`,
-  'scope-first': () => 'Say first how far this job goes: see the tray.',
   'unknown-scope': () => 'Say which head or which cylinder it is, as this engine has them.',
   'not-wider': () => 'A job once opened only goes further. What was done cannot be left out again.',
   'job-parked': () => 'This job is parked. Take it up again first.',
@@ -169,7 +168,6 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits)
   'gasket-by-measure': () =>
     'Pistons came out on this job: the old gasket says nothing of how they stand out now.',
   'stand-outs-first': () => 'Read every piston at both places first.',
-  'cards-taken': () => 'This job has all the cards there are.',
 };
 
 /** Why an act was not accepted, and what to do, in the reader's units. */

@@ -40,7 +40,6 @@ export function scopeTitle({ kind, only }: Scope): string {
 /** What nobody touches: it stands in the record, so that nobody takes it for done. */
 export function undisturbed(sheet: JobSheet): string {
   const { scope } = sheet;
-  if (!scope) return '';
   const inHand = cylindersInScope(sheet);
   const others = cylindersOf(sheet).filter((cylinder) => !inHand.includes(cylinder));
   const stays = {
@@ -103,6 +102,5 @@ export const scopeWords = {
   from: 'Now',
   why: 'Why?',
   needWhy: 'Say in a few words why: it stands in the record.',
-  none: 'This job was opened before its scope was asked. Say it, and it gets cards for strip, parts and inspection.',
   title: 'Scope',
 } as const;

@@ -151,9 +151,6 @@ export const newJobWords = {
 } as const;
 
 export const trayWords = {
-  newerCards:
-    'This job was opened before there were all of today’s cards: bores to stand-out, heads put on, all of the overhead, timing.',
-  takeCards: 'Add those cards',
   title: 'Tray',
   toTray: 'To the tray',
   record: 'Record',

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { redoOf } from '@cardinex/core/job/redo';
-import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { JobSheet } from '@cardinex/core/job/scope';
 import { sheetDifferences } from '@cardinex/core/sheet/sheetDifferences';
 import { jobSheetWords as w, redoLines } from '@cardinex/words/en/jobSheet';
 import { differenceText } from '@cardinex/words/en/sheets/differences';
@@ -19,7 +19,7 @@ interface ChangeProps {
   readonly title: string;
   readonly hint: string;
   readonly label: string;
-  readonly after: EngineSheet;
+  readonly after: JobSheet;
   readonly onChange: (words: string) => Promise<string | null>;
 }
 

@@ -1,3 +1,4 @@
+import { scopedSheet } from '@cardinex/core/job/scope';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { layeredOn, type Difference, type Layered } from '@cardinex/core/job/differences';
@@ -59,7 +60,7 @@ function bySpeakers(open: readonly Difference[]): readonly SomeDifferences[] {
 }
 
 function Group({ differences }: { differences: SomeDifferences }) {
-  const { record, state, now } = useJob();
+  const { record, sheet, state, now } = useJob();
   const { base, nameOf } = useLayered();
   const [later, setLater] = useState<readonly string[]>([]);
   const [take, setTake] = useState<string | null>(null);
@@ -110,7 +111,7 @@ function Group({ differences }: { differences: SomeDifferences }) {
           title={w.holds(nameOf(take))}
           hint=""
           label={w.holds(nameOf(take))}
-          after={after.sheet}
+          after={scopedSheet(after.sheet, sheet.scope)}
           onChange={(words) => record('difference.decided', { places, take, among, words })}
         />
       )}

@@ -15,6 +15,7 @@ import type { ActData, ActType } from '@cardinex/core/job/act';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { trayOf } from '@cardinex/core/job/tray';
 import type { JobState } from '@cardinex/core/job/state';
+import type { JobSheet } from '@cardinex/core/job/scope';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { shared } from '@cardinex/words/en/screens';
@@ -32,7 +33,7 @@ import { NotKept } from './NotKept';
 export interface OpenJob {
   readonly jobId: string;
   /** The figures this job runs on: the pinned revision with variant, deviations and leaflets over it. */
-  readonly sheet: EngineSheet;
+  readonly sheet: JobSheet;
   /** The revision as it was published. */
   readonly pinned: EngineSheet;
   readonly state: JobState;

@@ -4,7 +4,7 @@ import { actLine } from '@cardinex/words/en/acts';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { storageWords as w } from '@cardinex/words/en/storage';
 import type { LoggedAct } from '@cardinex/core/job/act';
-import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { JobSheet } from '@cardinex/core/job/scope';
 import { useUnits } from '../../device/preferences';
 import type { JobLedger, Unkept } from '../../ledger/jobLedger';
 import { Button } from '../../ui/Button';
@@ -17,7 +17,7 @@ import { useOnce } from './useOnce';
 
 interface Props {
   readonly ledger: JobLedger;
-  readonly sheet: EngineSheet;
+  readonly sheet: JobSheet;
   readonly unkept: Unkept;
   /** It is kept, sent or put aside; or, tried again, still not. */
   readonly onDone: (still: Unkept | null) => void;

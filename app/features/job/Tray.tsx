@@ -2,7 +2,6 @@ import { router } from 'expo-router';
 import { ScrollView, View } from 'react-native';
 import { cribDoubts } from '@cardinex/core/job/crib';
 import { waitingDecisions } from '@cardinex/core/job/pending';
-import { CARDS_NOW } from '@cardinex/core/job/scope';
 import { parkingWords } from '@cardinex/words/en/parking';
 import { cribSentence } from '@cardinex/words/en/crib';
 import { causeName, scopeTitle, scopeWords, undisturbed } from '@cardinex/words/en/scope';
@@ -18,21 +17,6 @@ import { JobNotices } from './JobNotices';
 import { TrayList } from './TrayList';
 import { useJob } from './JobProvider';
 
-/** Cards there were not when this job was opened: taken into its tray by whoever works on it. */
-function NewerCards() {
-  const { record } = useJob();
-  return (
-    <View className="gap-2 rounded-lg border border-bench-edge px-3 py-2">
-      <Body className="text-on-bench">{trayWords.newerCards}</Body>
-      <Button
-        label={trayWords.takeCards}
-        kind="bench"
-        onPress={() => void record('cards.taken', { cards: CARDS_NOW })}
-      />
-    </View>
-  );
-}
-
 /** Pulled with a wrench that the crib does not have as was said: put right there, or struck. */
 function CribDoubts() {
   const { state } = useJob();
@@ -46,7 +30,6 @@ function CribDoubts() {
 /** A job's tray: its cards, and why the engine is here. */
 export function Tray() {
   const { jobId, sheet, state } = useJob();
-  const { scope } = state;
   const because = state.opened?.because;
   return (
     <View role="main" className="mx-auto h-full w-full max-w-[640px] bg-bench">
@@ -57,20 +40,17 @@ export function Tray() {
           <Body className="text-on-bench">
             {[because && causeName(because), state.opened?.why].filter(Boolean).join('. ')}
           </Body>
-          {scope ? (
-            <Small className="pt-1 text-bench-soft">
-              {`${scopeTitle(scope)}. ${undisturbed(sheet)}`}
-            </Small>
-          ) : null}
+          <Small className="pt-1 text-bench-soft">
+            {`${scopeTitle(sheet.scope)}. ${undisturbed(sheet)}`}
+          </Small>
         </View>
         {Object.keys(state.crib).length > 0 ? <CribDoubts /> : null}
         {waitingDecisions(state).length > 0 ? <LazyPendingOfJob /> : null}
         {state.parked ? <Parked parking={state.parked} /> : null}
-        {scope && state.cards < CARDS_NOW ? <NewerCards /> : null}
         <TrayList card={null} />
         <View className="flex-row gap-3">
           <Button
-            label={scope ? scopeWords.widen : scopeWords.scope}
+            label={scopeWords.widen}
             kind="bench"
             onPress={() => router.push(`/jobs/${jobId}/scope`)}
             className="flex-1"

@@ -15,7 +15,7 @@ export interface BesideTray {
   readonly reason?: string;
 }
 
-/** What stands behind the cards of a job's tray; the register and the photographs where it has a scope. */
+/** What stands behind the cards of a job's tray. */
 export function besideTray({
   jobId,
   sheet,
@@ -38,9 +38,5 @@ export function besideTray({
       ...(taken > 0 && { reason: photographWords.count(taken) }),
     },
   ];
-  return [
-    ...(state.scope ? ofScope : []),
-    at('record', trayWords.record),
-    at('sheet', trayWords.sheet(sheet.revision)),
-  ];
+  return [...ofScope, at('record', trayWords.record), at('sheet', trayWords.sheet(sheet.revision))];
 }

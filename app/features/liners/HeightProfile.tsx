@@ -3,7 +3,7 @@ import Svg, { G, Line, Polyline, Rect, Text as SvgText } from 'react-native-svg'
 import type { LinerCheck } from '@cardinex/core/block/linerCheck';
 import { boreIds, readingsOf } from '@cardinex/core/job/cards/liners';
 import { mean } from '@cardinex/core/quantity/mean';
-import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { JobSheet } from '@cardinex/core/job/scope';
 import { lengthFigure } from '@cardinex/words/en/quantity';
 import { linersWords as w } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
@@ -11,7 +11,7 @@ import { usePalette } from '../../ui/useTheme';
 import { useJob } from '../job/JobProvider';
 
 interface Props {
-  readonly sheet: EngineSheet;
+  readonly sheet: JobSheet;
   readonly check: LinerCheck | null;
   readonly limits: { readonly lowMm: number; readonly highMm: number };
 }

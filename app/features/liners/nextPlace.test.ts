@@ -1,3 +1,4 @@
+import { scopedSheet } from '@cardinex/core/job/scope';
 import { NO_LINERS, type LinersState } from '@cardinex/core/job/facts/liners';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { nextPlace } from './nextPlace';
@@ -29,10 +30,10 @@ describe('where the next reading goes', () => {
     ['one place of the second', read(4, 1), '2', 1],
     ['one left out', read(4, 0, 4, 4), '2', 0],
   ] as const)('after %s', (_, liners, bore, place) => {
-    expect(nextPlace(tolvane44, liners)).toEqual({ bore, place });
+    expect(nextPlace(scopedSheet(tolvane44, { kind: 'gasket' }), liners)).toEqual({ bore, place });
   });
 
   it('is nowhere once all are read: none is read over again by itself', () => {
-    expect(nextPlace(tolvane44, read(4, 4, 4, 4))).toBeNull();
+    expect(nextPlace(scopedSheet(tolvane44, { kind: 'gasket' }), read(4, 4, 4, 4))).toBeNull();
   });
 });

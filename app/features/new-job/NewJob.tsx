@@ -9,7 +9,7 @@ import { z } from 'zod';
 import { words } from '@cardinex/contract/text';
 import { needsWords } from '@cardinex/core/job/cause';
 import { valueIn } from '@cardinex/core/quantity/readQuantity';
-import { CARDS_NOW, asksWhich } from '@cardinex/core/job/scope';
+import { asksWhich } from '@cardinex/core/job/scope';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { openQuestions, optionForSerial } from '@cardinex/core/sheet/variants';
@@ -128,7 +128,6 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
           ...(Object.keys(variant).length > 0 && { variant }),
           scope: { kind: entered.scope, ...which },
           because: entered.because,
-          cards: CARDS_NOW,
         },
         actor,
       );

@@ -179,7 +179,7 @@ function Table({ table }: { table: ReadingTable }) {
     return found ? length(found.mm, units) : '–';
   };
   const heading = (reading: string): string => {
-    if (check) return reading === ONLY_READING ? '' : placeName(sheet, check, reading);
+    if (check) return reading === ONLY_READING ? w.reading : placeName(sheet, check, reading);
     return card === 'valves' ? readingName(reading as GapReading) : reading;
   };
   const title = tableName(sheet, table);

@@ -1,7 +1,7 @@
 import { timeOfDay } from '@cardinex/words/en/kit';
 import { Pressable, Text, View } from 'react-native';
 import type { LoggedAct } from '@cardinex/core/job/act';
-import { isStrikable } from '@cardinex/core/job/strikable';
+import { isStrikable } from '@cardinex/core/job/rules';
 import { replacementOf } from '@cardinex/core/job/subject';
 import { isWithoutGround } from '@cardinex/core/job/pending';
 import type { JobState } from '@cardinex/core/job/state';

@@ -14,15 +14,13 @@ import { ScopeChoice } from './ScopeChoice';
 
 /** How far the job goes, and going further with a reason. */
 export function ScopeScreen() {
-  const { jobId, sheet, pinned, state, record } = useJob();
+  const { jobId, sheet, pinned, record } = useJob();
   const [kind, setKind] = useState<ScopeKind | null>(null);
   const [only, setOnly] = useState('');
   const [words, setWords] = useState('');
   const [tried, setTried] = useState(false);
-  const now = state.scope;
-  const offered = scopesFor(pinned).filter(
-    (one) => !now || SCOPES.indexOf(one) > SCOPES.indexOf(now.kind),
-  );
+  const now = sheet.scope;
+  const offered = scopesFor(pinned).filter((one) => SCOPES.indexOf(one) > SCOPES.indexOf(now.kind));
   const widen = useOnce(async () => {
     setTried(true);
     if (!kind || words.trim() === '' || (asksWhich(kind) && only === '')) return;
@@ -41,15 +39,11 @@ export function ScopeScreen() {
       }
     >
       <View className="gap-4 p-3.5">
-        {now ? (
-          <View>
-            <Small>{w.from}</Small>
-            <Body className="font-strong">{scopeTitle(now)}</Body>
-            <Small>{undisturbed(sheet)}</Small>
-          </View>
-        ) : (
-          <Body>{w.none}</Body>
-        )}
+        <View>
+          <Small>{w.from}</Small>
+          <Body className="font-strong">{scopeTitle(now)}</Body>
+          <Small>{undisturbed(sheet)}</Small>
+        </View>
         {offered.length > 0 ? (
           <>
             <ScopeChoice
@@ -57,7 +51,7 @@ export function ScopeScreen() {
               kind={kind}
               only={only}
               tried={tried}
-              label={now ? w.wider : w.scope}
+              label={w.wider}
               offered={offered}
               onKind={(next) => {
                 setKind(next);

@@ -1,3 +1,4 @@
+import { scopedSheet } from '@cardinex/core/job/scope';
 import { CRANK_UNKNOWN } from '@cardinex/core/job/facts/crank';
 import { NO_VALVES } from '@cardinex/core/job/facts/valves';
 import { fireEvent, render, screen } from '@testing-library/react';
@@ -67,7 +68,12 @@ describe('the crank as a clock face', () => {
 });
 
 describe('the valves along the head', () => {
-  const found = overheadView(tolvane44, NO_VALVES, { ...CRANK_UNKNOWN, atDeg: 0 }, 'cold');
+  const found = overheadView(
+    scopedSheet(tolvane44, { kind: 'gasket' }),
+    NO_VALVES,
+    { ...CRANK_UNKNOWN, atDeg: 0 },
+    'cold',
+  );
   if (!found) throw new Error('no overhead');
   const view = found;
   const may = new Set(['E1', 'I1', 'I2', 'E3']);

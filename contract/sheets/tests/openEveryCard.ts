@@ -3,8 +3,9 @@ import { linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
 import { overheadView } from '@cardinex/core/job/cards/valves';
 import { markViews } from '@cardinex/core/job/cards/mark';
 import { numberOf } from '@cardinex/core/job/run/runView';
-import { CARDS_NOW, scopedSheet, scopesFor } from '@cardinex/core/job/scope';
-import { EMPTY_JOB, type JobState } from '@cardinex/core/job/state';
+import { scopedSheet, scopesFor, type JobSheet } from '@cardinex/core/job/scope';
+import { type JobState } from '@cardinex/core/job/state';
+import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
 import { currentRun, runsOf, trayOf } from '@cardinex/core/job/tray';
 import { settable } from '@cardinex/core/overhead/settable';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
@@ -27,19 +28,19 @@ export function openEveryCard(sheet: EngineSheet): void {
   for (const choice of [{}, ...choices]) {
     const variant = variantOf(sheet, choice);
     openCards(variant);
-    openIntake(variant);
   }
 }
 
-/** The cards from opening to inspection, for every scope that asks for nothing more. */
-function openIntake(sheet: EngineSheet): void {
+/** Every card, for every scope that asks for nothing more. */
+function openCards(sheet: EngineSheet): void {
   for (const kind of scopesFor(sheet)) {
-    const state: JobState = { ...EMPTY_JOB, scope: { kind }, cards: CARDS_NOW };
+    const state: JobState = { ...EMPTY_JOB, scope: { kind } };
     for (const card of trayOf(sheet, state, NOW)) {
       trayReasonSentence(card.reason, () => 'a minute');
     }
     const scoped = scopedSheet(sheet, { kind });
     undisturbed(scoped);
+    openFigures(scoped);
     markViews(scoped, []).forEach(({ mark }) => `${markName(mark)} ${markPlace(mark.place)}`);
     for (const { check } of checkViews(scoped, EMPTY_JOB.checks)) {
       checkName(scoped, check);
@@ -49,10 +50,8 @@ function openIntake(sheet: EngineSheet): void {
   }
 }
 
-function openCards(sheet: EngineSheet): void {
-  for (const card of trayOf(sheet, EMPTY_JOB, NOW)) {
-    trayReasonSentence(card.reason, () => 'a minute');
-  }
+/** What is read, pulled and set by the figures of a sheet. */
+function openFigures(sheet: JobSheet): void {
   linersFinding(sheet, EMPTY_JOB.liners);
   unreadBores(sheet, EMPTY_JOB.liners);
   for (const set of sheet.fastenedSets ?? []) {

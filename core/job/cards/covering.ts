@@ -5,7 +5,7 @@ import type { FastenedSet } from '../../sheet/spec/fastening';
 import { seenCheck, type Check } from '../checks/check';
 import { decidedOf, seenOf } from '../checks/state';
 import { checkView, type CheckView } from '../checks/view';
-import { cylindersUnder, setsInScope, withHeadCards, type JobSheet } from '../scope';
+import { cylindersUnder, setsInScope, type JobSheet } from '../scope';
 import type { JobState } from '../state';
 import { SWEEP_AFTER_MS } from '../run/runState';
 
@@ -98,7 +98,6 @@ function asksFor(sheet: JobSheet, set: FastenedSet, step: CoverStep): boolean {
 
 /** Everything that is looked at as heads go on, head by head. */
 export const allCoveringChecks = once((sheet: JobSheet): readonly Check[] => {
-  if (!withHeadCards(sheet)) return [];
   return setsInScope(sheet)
     .filter(({ kind }) => kind === 'head')
     .flatMap((set) => set.instances.flatMap((instance) => coveringChecks(sheet, set, instance)));
@@ -117,7 +116,7 @@ export interface CoveringView {
 /**
  * Where one head stands before its first pull.
  * @param now ISO time; a pause after the crank was placed leaves it in doubt
- * @returns null where this job does not ask: older jobs, heads said to be on already, other sets
+ * @returns null where this job does not ask: heads said to be on already, other sets
  */
 export function coveringView(
   sheet: JobSheet,

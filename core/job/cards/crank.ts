@@ -1,6 +1,6 @@
 import type { JournalSpec } from '../../sheet/spec/block';
 import { GAP_REACH, readCheck, seenCheck, type Check, type CheckCard } from '../checks/check';
-import { buildsShells, takesCrankOut, type JobSheet } from '../scope';
+import { openToShells, takesCrankOut, type JobSheet } from '../scope';
 
 export const CAMSHAFT_STEPS = ['oiled', 'in', 'turns'] as const;
 export type CamshaftStep = (typeof CAMSHAFT_STEPS)[number];
@@ -19,7 +19,7 @@ export function endFloatCheck({ id }: Pick<JournalSpec, 'id'>, card: CheckCard):
 
 /** Once the caps are down: end float both ways, then what runs in the block beside the crank. */
 export function crankChecks(sheet: JobSheet): readonly Check[] {
-  if (!buildsShells(sheet)) return [];
+  if (!openToShells(sheet)) return [];
   const { journals = [], overhead, scope } = sheet;
   const floats = journals
     .filter(({ endFloat }) => endFloat)

@@ -1,10 +1,10 @@
 import { ACCEPTED, refused, type Verdict } from '../verdict';
 import type { LinerPlace, Sealed, LinersState } from '../facts/liners';
 import { linerCheck, type LinerCheck } from '../../block/linerCheck';
-import { cylindersOf } from '../../sheet/engineSheet';
+import { cylindersOf, type EngineSheet } from '../../sheet/engineSheet';
 import { boreStands, linerLimitsMm } from '../../sheet/linerStand';
 import { heightsOf } from '../../sheet/spec/block';
-import type { ActOf, LoggedAct } from '../act';
+import type { ActOf, LoggedActOf } from '../act';
 import type { DecideContext } from '../decideContext';
 import { mayOverride } from '../roles';
 import { cylindersInScope, fitsLiners, type JobSheet } from '../scope';
@@ -14,42 +14,46 @@ export function boreIds(sheet: JobSheet): readonly string[] {
   return cylindersInScope(sheet).map(String);
 }
 
-export function evolveLiners(state: LinersState, act: LoggedAct): LinersState {
-  if (act.type === 'liner.read') {
-    const { bore, place, mm, printed } = act.data;
-    const reading = { mm, printed, actId: act.id, at: act.at, by: act.by };
-    const ofBore = { ...state.readings[bore], [place]: reading };
-    // A liner read again is a liner lifted or doubted: what was accepted no longer holds.
-    return { ...state, readings: { ...state.readings, [bore]: ofBore }, accepted: null };
-  }
-  if (act.type === 'liner.sealed') {
-    const { bore, ...counted } = act.data;
-    const seals = { ...state.seals, [bore]: { ...counted, at: act.at, by: act.by } };
-    // A liner drawn for its seals stands anew: what it read before was a trial.
-    return { ...state, seals, readings: without(state.readings, [bore]), accepted: null };
-  }
-  if (act.type === 'liners.placed') {
-    const { placement } = act.data;
-    const changed = placement
-      .filter((place) => !isSamePlace(place, standingIn(state, place.bore)))
-      .map(({ bore }) => bore);
-    return {
-      ...state,
-      placed: { placement, at: act.at, by: act.by },
-      readings: without(state.readings, changed),
-      seals: without(state.seals, changed),
-      accepted: null,
-    };
-  }
-  if (act.type === 'mark.made' && act.data.kind === 'liner' && state.placed) {
-    const bore = act.data.mark.split('/')[1] ?? '';
-    const { liner } = standingIn(state, bore);
-    return { ...state, marked: { ...state.marked, [liner]: bore } };
-  }
-  if (act.type === 'liners.accepted') {
-    return { ...state, accepted: { by: act.by, at: act.at, ...act.data } };
-  }
-  return state;
+export function linerRead(
+  state: LinersState,
+  { id: actId, data: { bore, place, mm, printed }, at, by }: LoggedActOf<'liner.read'>,
+): LinersState {
+  const ofBore = { ...state.readings[bore], [place]: { mm, printed, actId, at, by } };
+  // A liner read again is a liner lifted or doubted: what was accepted no longer holds.
+  return { ...state, readings: { ...state.readings, [bore]: ofBore }, accepted: null };
+}
+
+export function linerSealed(
+  state: LinersState,
+  { data: { bore, ...counted }, at, by }: LoggedActOf<'liner.sealed'>,
+): LinersState {
+  const seals = { ...state.seals, [bore]: { ...counted, at, by } };
+  // A liner drawn for its seals stands anew: what it read before was a trial.
+  return { ...state, seals, readings: without(state.readings, [bore]), accepted: null };
+}
+
+export function linersPlaced(
+  state: LinersState,
+  { data: { placement }, at, by }: LoggedActOf<'liners.placed'>,
+): LinersState {
+  const changed = placement
+    .filter((place) => !isSamePlace(place, standingIn(state, place.bore)))
+    .map(({ bore }) => bore);
+  return {
+    ...state,
+    placed: { placement, at, by },
+    readings: without(state.readings, changed),
+    seals: without(state.seals, changed),
+    accepted: null,
+  };
+}
+
+/** A liner that changed places, marked for the bore it now belongs to. */
+export function linerMarked(state: LinersState, { data }: LoggedActOf<'mark.made'>): LinersState {
+  if (data.kind !== 'liner' || !state.placed) return state;
+  const bore = data.mark.split('/')[1] ?? '';
+  const { liner } = standingIn(state, bore);
+  return { ...state, marked: { ...state.marked, [liner]: bore } };
 }
 
 function without<T>(
@@ -103,7 +107,7 @@ export function readingsOf(state: LinersState, bore: string): readonly number[] 
 }
 
 /** Places of one liner: all the sheet names are read before anything is said of it. */
-export function placesOf(sheet: JobSheet): number {
+export function placesOf(sheet: EngineSheet): number {
   return heightsOf(sheet.liners)?.places.length ?? 0;
 }
 

@@ -5,7 +5,6 @@ import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { settingItems, type ItemKind } from '../../sheet/settingItems';
-import { CARDS_NOW } from '../scope';
 import { openedFor } from '../tests/intake';
 import { stateOf } from '../tests/told';
 import { lastNut, lockNutNm, lockNutOf } from './lockNut';
@@ -42,7 +41,7 @@ it('a range is pulled to its middle; what is not printed has no figure', () => {
 });
 
 it('the next nut is pulled by what pulled the last, and one left alone says nothing', () => {
-  const story = openedFor(tolvane44, { kind: 'gasket' }, undefined, CARDS_NOW);
+  const story = openedFor(tolvane44, { kind: 'gasket' });
   const nut = { nm: 25, setNm: 25, wrench: 'w1', name: 'Wrench 1' };
   const read = (valve: string, reading: 'found' | 'set' | 'locked', more = {}) =>
     story.act('valve.read', {

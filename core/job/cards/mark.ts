@@ -3,7 +3,6 @@ import { cylindersOf } from '../../sheet/engineSheet';
 import { once, onceOfBoth } from '../../sheet/once';
 import type { EngineEnd } from '../../sheet/spec/layout';
 import type { Valve } from '../../sheet/spec/overhead';
-import type { LoggedAct } from '../act';
 import {
   cylindersInScope,
   hasWetLiners,
@@ -76,7 +75,7 @@ function valveMarks(sheet: JobSheet): Mark[] {
 }
 
 function cylinderMarks(sheet: JobSheet): Mark[] {
-  if (!sheet.scope || !takesPistonsOut(sheet.scope)) return [];
+  if (!takesPistonsOut(sheet.scope)) return [];
   const kinds: MarkKind[] = [
     'rod',
     ...(sheet.liners?.school === 'none' ? [] : ['liner' as const]),
@@ -122,12 +121,6 @@ function placeOf(sheet: JobSheet, cylinder: number): Omit<MarkPlace, 'part'> {
     nth: row.indexOf(cylinder) + 1,
     of: row.length,
   };
-}
-
-export function evolveMarks(state: MarksState, act: LoggedAct): MarksState {
-  if (act.type !== 'mark.made') return state;
-  const made = { ...act.data, at: act.at, by: act.by };
-  return [...state.filter((other) => !isSamePart(other, made)), made];
 }
 
 type Placed = Pick<Mark, 'kind' | 'place'>;

@@ -1,8 +1,7 @@
 import { checkViews } from '../checks/views';
-import type { Holds, PartVerdict, Arrival, PartsState, PartHold, KitItem } from '../facts/parts';
+import type { Holds, PartVerdict, Arrival, PartHold, KitItem } from '../facts/parts';
 import { HELD_BESIDE_SETS } from '../../sheet/spec/assembly';
-import type { LoggedAct } from '../act';
-import { linersComeOut, setsInScope, type JobSheet } from '../scope';
+import { fitsLiners, setsInScope, type JobSheet } from '../scope';
 import type { Check } from '../checks/check';
 import type { JobState } from '../state';
 import { mayBeUsedAgain, oldBoltsOf } from './strip';
@@ -46,7 +45,7 @@ export function kitOf(sheet: JobSheet, state: JobState): readonly KitItem[] {
 /** What fits liners is renewed where they come out; where they stay undisturbed, so do their seals. */
 function isInScope(sheet: JobSheet, fits: string): boolean {
   const card = cardHeld(fits);
-  if (card === 'liners') return linersComeOut(sheet);
+  if (card === 'liners') return fitsLiners(sheet);
   return card !== undefined || setsInScope(sheet).some(({ id }) => id === fits);
 }
 
@@ -79,32 +78,6 @@ function foundOut(sheet: JobSheet, { checks }: JobState): KitItem[] {
 /** What waits for a part found wanting; nothing where the check that found it waits itself. */
 function holdsFor({ set }: Check): { readonly holds?: Holds } {
   return set === undefined ? {} : { holds: { card: 'tighten', set } };
-}
-
-export function evolveParts(state: PartsState, act: LoggedAct): PartsState {
-  const told = { at: act.at, by: act.by };
-  switch (act.type) {
-    case 'part.arrived': {
-      const { part, ...said } = act.data;
-      return { ...state, arrived: { ...state.arrived, [part]: { ...said, ...told } } };
-    }
-    case 'work.sent': {
-      const { work: id, what, to, holds } = act.data;
-      const sent = { id, what, to, holds: holds ?? null, sent: told, back: null };
-      return { ...state, outside: [...state.outside, sent] };
-    }
-    case 'work.back': {
-      const { work, ...said } = act.data;
-      return {
-        ...state,
-        outside: state.outside.map((one) =>
-          one.id === work ? { ...one, back: { ...said, ...told } } : one,
-        ),
-      };
-    }
-    default:
-      return state;
-  }
 }
 
 export interface KitView {

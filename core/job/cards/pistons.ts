@@ -1,6 +1,6 @@
 import type { RingSpec } from '../../sheet/spec/pistons';
 import { GAP_REACH, ifAny, readCheck, seenCheck, type Check } from '../checks/check';
-import { cylindersInScope, takesPistonsIn, type JobSheet } from '../scope';
+import { cylindersInScope, takesPistonsOut, type JobSheet } from '../scope';
 
 /** The check under which pistons are weighed. */
 export const MASSES = 'masses';
@@ -39,7 +39,7 @@ export function ringOfItem(
 
 /** Rings, masses, what goes on each rod and how it goes into its bore. */
 export function pistonChecks(sheet: JobSheet): readonly Check[] {
-  if (!takesPistonsIn(sheet)) return [];
+  if (!takesPistonsOut(sheet.scope)) return [];
   const { rings = [], massSpread, massPairs, oilJets, route = 'into-block' } = sheet.pistons ?? {};
   const cylinders = cylindersInScope(sheet);
   const items = cylinders.map(String);

@@ -1,5 +1,5 @@
 import { seenCheck, type Check } from '../checks/check';
-import { buildsShells, type JobSheet } from '../scope';
+import { openToShells, type JobSheet } from '../scope';
 
 /** What is looked at as each pair of shells goes in. */
 export const SHELL_STEPS = ['size', 'backs', 'tang', 'oil-hole', 'halves', 'oiled'] as const;
@@ -10,7 +10,7 @@ export const THRUST = 'thrust';
 
 /** Shells by their place, and the thrust washers of the shaft that has its end float there. */
 export function shellChecks(sheet: JobSheet): readonly Check[] {
-  if (!buildsShells(sheet)) return [];
+  if (!openToShells(sheet)) return [];
   return (sheet.journals ?? []).flatMap((journal): Check[] => {
     const items = Array.from({ length: journal.count }, (_, place) => String(place + 1));
     const shells = seenCheck(

@@ -2,7 +2,7 @@ import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import type { EngineSheet } from '../../sheet/engineSheet';
-import { CARDS_NOW, scopedSheet } from '../scope';
+import { scopedSheet } from '../scope';
 import { cardIn, madeDead, measured, openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { stateOf } from '../tests/told';
 import { gasketOptions } from './gasketOptions';
@@ -12,7 +12,7 @@ const EVERYTHING = { kind: 'everything' } as const;
 
 /** A job with all left out up to its stand-outs, read the same at both places. */
 function read(sheet: EngineSheet, ...standOuts: number[]): Storyteller {
-  const story = madeDead(openedFor(sheet, EVERYTHING, {}, CARDS_NOW), sheet);
+  const story = madeDead(openedFor(sheet, EVERYTHING, {}), sheet);
   for (const card of [
     'mark',
     'strip',

@@ -1,16 +1,15 @@
 import { ACCEPTED, refused, type Verdict } from '../verdict';
 import type { ChecksState } from '../facts/checks';
-import type { GasketState } from '../facts/gasket';
 import { gasketGrade, type GasketGrade } from '../../piston/gasketGrade';
 import { figureMm } from '../../quantity/figureMm';
 import { ReckoningFault } from '../../quantity/reckoningFault';
 import type { GasketSpec } from '../../sheet/spec/block';
-import type { ActOf, LoggedAct } from '../act';
+import type { ActOf } from '../act';
 import { GAP_REACH, readCheck, type Check } from '../checks/check';
 import { readingOf } from '../checks/state';
 import type { DecideContext } from '../decideContext';
 import { mayOverride } from '../roles';
-import { cylindersInScope, takesPistonsIn, withBuildCards, type JobSheet } from '../scope';
+import { cylindersInScope, takesPistonsOut, type JobSheet } from '../scope';
 import type { JobState } from '../state';
 
 /** The check under which the stand-out of the pistons is read. */
@@ -24,12 +23,11 @@ const STAND_OUT_REACH = [-5, 5] as const;
 
 /** The side float of rods once their caps are down, and how far each piston stands out at its top. */
 export function standOutChecks(sheet: JobSheet): readonly Check[] {
-  if (!withBuildCards(sheet)) return [];
   const { pistons, gasket } = sheet;
   const items = cylindersInScope(sheet).map(String);
   const card = 'stand-out' as const;
   const floats =
-    takesPistonsIn(sheet) && pistons?.rodSideFloat
+    takesPistonsOut(sheet.scope) && pistons?.rodSideFloat
       ? [
           readCheck(
             { id: 'rod-floats', card, kind: 'rod-floats', items },
@@ -44,13 +42,6 @@ export function standOutChecks(sheet: JobSheet): readonly Check[] {
     { places: OVER_PIN, turnsCrank: true },
   );
   return [...floats, standOuts];
-}
-
-/** A piston read again asks for the gasket again. */
-export function evolveGasket(state: GasketState, act: LoggedAct): GasketState {
-  if (act.type === 'gasket.chosen') return { ...act.data, at: act.at, told: act.by };
-  if (act.type === 'check.read' && act.data.check === STAND_OUTS) return null;
-  return state;
 }
 
 /** The grades of a sheet in millimetres; null where it has none. */
@@ -96,7 +87,7 @@ export function gasketFinding(sheet: JobSheet, checks: ChecksState): GasketGrade
 
 /** May the gasket be chosen by the mark of the old one: is nothing it was chosen by disturbed? */
 export function asOldGasket(sheet: JobSheet): boolean {
-  return !takesPistonsIn(sheet);
+  return !takesPistonsOut(sheet.scope);
 }
 
 /** Another than the pistons ask for, or one that leaves too little room, is the lead's to allow. */

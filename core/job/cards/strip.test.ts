@@ -64,10 +64,13 @@ describe('slackening', () => {
   it('takes cam caps up before the head, and by more small steps', () => {
     const story = madeDead(openedFor(quillon5c, GASKET), quillon5c);
     const runs = stripRuns(sheetIn(story, quillon5c), stateOf(story), '');
-    expect(runs.map(({ name }) => name.set)).toEqual(['cam-caps', 'head']);
-    expect(runs.map(({ stages }) => stages.length)).toEqual([3, 2]);
+    expect(runs.map(({ name }) => name.set)).toEqual(['cam-sprocket', 'cam-caps', 'head']);
+    expect(runs.map(({ stages }) => stages.length)).toEqual([2, 3, 2]);
   });
 });
+
+/** A piston that could lift the liner it is in. */
+const PISTON_IN = { check: 'in-bore', item: '1', step: 'in', found: 'good' } as const;
 
 describe('the head', () => {
   it('comes off only once its bolts are out', () => {
@@ -108,17 +111,19 @@ describe('the head', () => {
       crankHeldBy(sheetIn(story, tolvane44), stateOf(story)).map((one) => one.code);
     expect(held()).toEqual([]);
     story.liner('1', 0.06, 0.06).act('liners.accepted', {});
+    expect(held()).toEqual([]);
+    story.act('check.seen', PISTON_IN);
     expect(held()).toEqual(['liners-loose']);
   });
 
   it('off, holds also the turn by hand that a programme asks for', () => {
     const story = madeDead(openedFor(hesperM6Right, { kind: 'in-frame' }), hesperM6Right);
     stripped(story, hesperM6Right);
-    for (const card of ['mark', 'inspect', 'parts'] as const) {
+    for (const card of ['mark', 'inspect', 'parts', 'bores', 'shells'] as const) {
       story.act('card.left-out', { card, words: 'elsewhere' });
     }
     for (const bore of ['1', '2', '3', '4', '5', '6']) story.liner(bore, 0.45, 0.45);
-    story.act('liners.accepted', {});
+    story.act('liners.accepted', {}).act('check.seen', PISTON_IN);
     const run = { set: 'main-caps', instance: '1', programme: 'main' };
     story.act('run.prepared', { run, wrench: null, adapter: null, treatment: 'oil' });
     const caps = hesperM6Right.fastenedSets?.find(({ id }) => id === run.set);

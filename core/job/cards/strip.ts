@@ -45,7 +45,7 @@ export function partedOf(sheet: JobSheet, state: JobState): readonly Parted[] {
       return { item, set: set.id, instance, loose, off: off(item) };
     }),
   );
-  const takesLiners = sheet.scope && takesPistonsOut(sheet.scope) && hasWetLiners(sheet);
+  const takesLiners = takesPistonsOut(sheet.scope) && hasWetLiners(sheet);
   if (!takesLiners) return heads;
   const allOff = heads.every((head) => head.off);
   return [...heads, { item: LINERS_OUT, loose: allOff, off: off(LINERS_OUT) }];

@@ -9,7 +9,7 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { timed, timingStep } from '@cardinex/demo/timingStory';
 import type { EngineSheet } from '../../sheet/engineSheet';
-import { CARDS_NOW, scopedSheet, scopesFor, timesEngine } from '../scope';
+import { scopedSheet, scopesFor, timesEngine } from '../scope';
 import { cardIn, openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { after, stateOf } from '../tests/told';
 import { entryOf, trayOf } from '../tray';
@@ -30,7 +30,7 @@ import {
 
 /** A job on which only the timing is of interest: all before it was done elsewhere. */
 const ready = (sheet: EngineSheet, scope: Scope = { kind: 'everything' }): Storyteller => {
-  const story = madeDead(openedFor(sheet, scope, undefined, CARDS_NOW), sheet);
+  const story = madeDead(openedFor(sheet, scope), sheet);
   return story.act('caution.acknowledged', { caution: 'barring' });
 };
 const viewIn = (story: Storyteller, sheet: EngineSheet): TimingView => {
@@ -47,7 +47,7 @@ const seenRefused = (
 ): string | null => {
   const act = after(story, 'check.seen', data) as ActOf<'check.seen'>;
   const member = { id: act.by, role: 'mechanic' as const, fresh: false };
-  const context = { now: act.at, sheet: sheetIn(story, sheet), member };
+  const context = { now: act.at, sheet: sheetIn(story, sheet), pinned: sheet, member };
   const verdict = decideSeen(stateOf(story), act, context);
   return verdict.ok ? null : verdict.refusal.code;
 };
@@ -62,13 +62,6 @@ describe('timing', () => {
       scopesFor(sheet).filter((kind) => timesEngine(scopedSheet(sheet, { kind })));
     expect(scopes(quillon5c)).toEqual(['gasket', 'top-end', 'in-frame', 'everything']);
     expect(scopes(tolvane44)).toEqual(['everything']);
-  });
-
-  it('is no card of a job opened before there was one', () => {
-    const story = openedFor(quillon5c, { kind: 'everything' }, undefined, 4);
-    const tray = trayOf(quillon5c, stateOf(story), '');
-    expect(entryOf(tray, { card: 'timing' })).toBeUndefined();
-    expect(tray.some(({ set }) => set?.id === 'cam-sprocket')).toBe(false);
   });
 
   it('goes from the line of the wheels to the marks after two turns, pins and tensioner between', () => {
@@ -95,7 +88,7 @@ describe('timing', () => {
   });
 
   it('looks after two turns only for marks that come round by then', () => {
-    expect([...marksComeBack(quillon5c)]).toEqual([
+    expect([...marksComeBack(scopedSheet(quillon5c, { kind: 'gasket' }))]).toEqual([
       ['mark-1', 118],
       ['mark-2', 118],
       ['mark-3', 2],
@@ -138,7 +131,7 @@ describe('timing', () => {
   });
 
   it('bars the wheels until the marks are set and the pins are in', () => {
-    const story = openedFor(quillon5c, { kind: 'gasket' }, undefined, CARDS_NOW);
+    const story = openedFor(quillon5c, { kind: 'gasket' });
     timed(topDown(story, quillon5c), quillon5c, ({ kind }) => kind === 'pin-in');
     const wheels = () => {
       const state = stateOf(story);

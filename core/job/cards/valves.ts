@@ -13,7 +13,7 @@ import { isValve, settingItems, type SettingItem } from '../../sheet/settingItem
 import type { EngineSheet } from '../../sheet/engineSheet';
 import type { Rotation } from '../../sheet/spec/layout';
 import type { OverheadSpec } from '../../sheet/spec/overhead';
-import { withOverheadCards, type JobSheet } from '../scope';
+import type { JobSheet } from '../scope';
 import { isFeltAgain, isShimmed, itemView, type ItemView } from './valvesItem';
 import { shimsAsked, type ShimsAsked } from './valvesShims';
 
@@ -60,7 +60,7 @@ export function overheadView(
   phase: 'cold' | 'hot',
 ): OverheadView | null {
   const { overhead: spec, rotation } = sheet;
-  const all = itemsOf(sheet).filter((item) => phase === 'cold' || hasHotLimits(sheet, item));
+  const all = settingItems(sheet).filter((item) => phase === 'cold' || hasHotLimits(sheet, item));
   const overhead = overheadFor(sheet, all);
   if (!spec || !rotation || typeof overhead === 'string') return null;
   const items = all.map((item) => itemView(sheet, item, valves, phase));
@@ -136,12 +136,6 @@ function planFor(
   return barringOf(sheet, { ...asked, school: 'fewest', items }) ?? own;
 }
 
-/** What is set on this job: valves alone on a job from before the rest had a place. */
-export function itemsOf(sheet: JobSheet): readonly SettingItem[] {
-  const items = settingItems(sheet);
-  return withOverheadCards(sheet) ? items : items.filter(isValve);
-}
-
 interface Pass {
   /** The cover that must be on for it. */
   readonly cover: string | null;
@@ -215,7 +209,7 @@ export function bleedUntil(
   const { adjust, hydraulic } = sheet.overhead ?? {};
   if (adjust !== 'hydraulic' || !hydraulic?.wait || crank.since === null) return null;
   const since = Date.parse(crank.since);
-  const set = itemsOf(sheet)
+  const set = settingItems(sheet)
     .filter(isValve)
     .flatMap(({ id }) => settings[id]?.at ?? [])
     .map((at) => Date.parse(at))

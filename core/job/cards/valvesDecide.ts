@@ -1,3 +1,4 @@
+import { settingItems } from '../../sheet/settingItems';
 import { ACCEPTED, refused, type Verdict } from '../verdict';
 import { clearanceAt, firingAngles } from '../../overhead/barringInput';
 import { cycleDegrees } from '../../overhead/cycle';
@@ -9,7 +10,7 @@ import type { DecideContext } from '../decideContext';
 import { refusedByCrank } from '../crankHeld';
 import type { JobSheet } from '../scope';
 import type { JobState } from '../state';
-import { bleedUntil, itemsOf, overheadView } from './valves';
+import { bleedUntil, overheadView } from './valves';
 import { gaugeFor, setByOf, turnsFor } from './valvesItem';
 
 export function decideCrankStood(
@@ -100,7 +101,7 @@ export function decideBarringChosen(
 ): Verdict {
   const { school, startDeg } = data;
   if (startDeg >= cycleDegrees(sheet.strokes)) return refused('crank-unknown');
-  const plan = barringOf(sheet, { school, startDeg, items: itemsOf(sheet) });
+  const plan = barringOf(sheet, { school, startDeg, items: settingItems(sheet) });
   return plan ? ACCEPTED : refused('school-not-here');
 }
 
@@ -172,7 +173,7 @@ export function decideInjectorCoded(
 }
 
 function itemOf(sheet: JobSheet, id: string): SettingItem | undefined {
-  return itemsOf(sheet).find((item) => item.id === id);
+  return settingItems(sheet).find((item) => item.id === id);
 }
 
 /**

@@ -13,7 +13,7 @@ import type { EngineSheet } from '../../sheet/engineSheet';
 import { gapTarget, type GapTarget } from '../../sheet/overheadOf';
 import { isValve, type ItemKind, type SettingItem } from '../../sheet/settingItems';
 import type { OverheadSpec } from '../../sheet/spec/overhead';
-import { takesHeadApart, withOverheadCards, withTimingCards, type JobSheet } from '../scope';
+import { takesHeadApart, type JobSheet } from '../scope';
 
 /**
  * How an item is set: by a gap and a leaf, by part of a turn past zero lash or contact, or to the height
@@ -117,24 +117,24 @@ export function gaugeFor({ overhead }: EngineSheet): {
 
 /** Where the book has push rods go in at their own position, each goes in before anything else of its valve. */
 function rodNextOf(
-  sheet: JobSheet,
+  sheet: EngineSheet,
   item: SettingItem,
   pushRods: ValvesState['pushRods'],
 ): ItemView['rodNext'] {
   const asked = sheet.overhead?.pushRods?.in === 'own-position' && isValve(item);
-  if (!asked || !withTimingCards(sheet) || pushRods[item.id] === 'seated') return null;
+  if (!asked || pushRods[item.id] === 'seated') return null;
   return pushRods[item.id] === 'off' ? 'off' : 'to-put-in';
 }
 
 /** A bridge is equalised and tried before its gap, and tried once more after it. */
 function bridgeNextOf(
-  sheet: JobSheet,
+  sheet: EngineSheet,
   { kind }: SettingItem,
   seen: BridgeSeen,
   isSet: boolean,
 ): BridgeStep | null {
   const spec = sheet.overhead?.bridges;
-  if (!spec || !withOverheadCards(sheet) || !isValve({ kind })) return null;
+  if (!spec || !isValve({ kind })) return null;
   const good = (step: BridgeStep): boolean => seen[step]?.found === 'good';
   if (!good('equalised')) return 'equalised';
   if (!spec.twist) return null;
@@ -182,14 +182,14 @@ function verdictOf(
 }
 
 /** Is this a gap with a lock nut that can still be got at, so that it is felt once more after two turns? */
-export function isFeltAgain(sheet: JobSheet, item: SettingItem): boolean {
-  const asked = withTimingCards(sheet) && sheet.overhead?.adjust === 'screw';
+export function isFeltAgain(sheet: EngineSheet, item: SettingItem): boolean {
+  const asked = sheet.overhead?.adjust === 'screw';
   return asked && setByOf(sheet, item) === 'gap' && item.before === undefined;
 }
 
 /** Was this gap locked before the two turns, and has not been set anew since? */
 function needsAgain(
-  sheet: JobSheet,
+  sheet: EngineSheet,
   item: SettingItem,
   { turned, readings }: ValvesState,
 ): boolean {
@@ -198,7 +198,6 @@ function needsAgain(
   return locked !== undefined && locked.seq < turned.seq;
 }
 
-/** Are gaps changed by shims on this job, and the shims reckoned? */
 /**
  * Is each gap read as it was found? It is, but on a head just built new, where it says nothing of how the
  * engine ran; shims are chosen from it all the same.
@@ -207,8 +206,9 @@ export function asksFound(sheet: JobSheet): boolean {
   return !takesHeadApart(sheet) || isShimmed(sheet);
 }
 
-export function isShimmed(sheet: JobSheet): boolean {
-  return sheet.overhead?.adjust === 'shim' && withOverheadCards(sheet);
+/** Are gaps changed by shims, and the shims reckoned? */
+export function isShimmed(sheet: EngineSheet): boolean {
+  return sheet.overhead?.adjust === 'shim';
 }
 
 /** Found within and left, or read within over its new shim. */

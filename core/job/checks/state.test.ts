@@ -1,6 +1,8 @@
-import { NO_CHECKS } from '../facts/checks';
+import { NO_CHECKS, type ChecksState } from '../facts/checks';
 import fc from 'fast-check';
-import { decidedOf, evolveChecks, readingOf, seenOf, WHOLE } from './state';
+import { evolveSlice } from '../kit/evolveSlice';
+import { checksSlice } from '../slices/checks';
+import { decidedOf, readingOf, seenOf, WHOLE } from './state';
 import type { Act, LoggedAct } from '../act';
 
 let count = 0;
@@ -21,6 +23,7 @@ const read = (item: string, mm: number, place?: string) =>
   });
 const decide = (item: string) =>
   told('check.decided', { check: 'bores', item, decision: 'replace', words: 'worn' });
+const evolveChecks = (state: ChecksState, act: LoggedAct) => evolveSlice(checksSlice, state, act);
 const after = (...acts: readonly LoggedAct[]) => acts.reduce(evolveChecks, NO_CHECKS);
 
 describe('checks', () => {

@@ -1,5 +1,5 @@
 import type { CheckReading, CheckWeight, CheckSeen, Decided, ChecksState } from '../facts/checks';
-import type { LoggedAct } from '../act';
+import type { LoggedActOf } from '../act';
 
 /** The newest reading of a place. */
 export function readingOf(
@@ -38,38 +38,43 @@ function keyOf(...parts: readonly string[]): string {
   return parts.join('|');
 }
 
-/** The same object where an act says nothing of checks. */
-export function evolveChecks(state: ChecksState, act: LoggedAct): ChecksState {
-  const told = { actId: act.id, at: act.at, by: act.by };
-  switch (act.type) {
-    case 'check.read': {
-      const { check, item, place = '', mm, printed, gauge } = act.data;
-      const reading = { mm, printed, ...(gauge && { gauge }), ...told };
-      const readings = { ...state.readings, [keyOf(check, item, place)]: reading };
-      return { ...state, readings, decided: without(state, check, item) };
-    }
-    case 'piece.weighed': {
-      const { check, item, grams, text } = act.data;
-      const weights = { ...state.weights, [keyOf(check, item)]: { grams, text, ...told } };
-      return { ...state, weights, decided: without(state, check, item) };
-    }
-    case 'check.seen': {
-      const { check, item, step = '', found, words } = act.data;
-      const seen = { found, ...(words && { words }), seq: act.seq, ...told };
-      return {
-        ...state,
-        seen: { ...state.seen, [keyOf(check, item, step)]: seen },
-        decided: without(state, check, item),
-      };
-    }
-    case 'check.decided': {
-      const { check, item, decision, words } = act.data;
-      const decided = { decision, words, at: act.at, by: act.by };
-      return { ...state, decided: { ...state.decided, [keyOf(check, item, '')]: decided } };
-    }
-    default:
-      return state;
-  }
+export function checkRead(
+  state: ChecksState,
+  { id: actId, data, at, by }: LoggedActOf<'check.read'>,
+): ChecksState {
+  const { check, item, place = '', mm, printed, gauge } = data;
+  const reading = { mm, printed, ...(gauge && { gauge }), actId, at, by };
+  const readings = { ...state.readings, [keyOf(check, item, place)]: reading };
+  return { ...state, readings, decided: without(state, check, item) };
+}
+
+export function pieceWeighed(
+  state: ChecksState,
+  { id: actId, data: { check, item, grams, text }, at, by }: LoggedActOf<'piece.weighed'>,
+): ChecksState {
+  const weights = { ...state.weights, [keyOf(check, item)]: { grams, text, actId, at, by } };
+  return { ...state, weights, decided: without(state, check, item) };
+}
+
+export function checkSeen(
+  state: ChecksState,
+  { id: actId, data, at, by, seq }: LoggedActOf<'check.seen'>,
+): ChecksState {
+  const { check, item, step = '', found, words } = data;
+  const seen = { found, ...(words && { words }), seq, actId, at, by };
+  return {
+    ...state,
+    seen: { ...state.seen, [keyOf(check, item, step)]: seen },
+    decided: without(state, check, item),
+  };
+}
+
+export function checkDecided(
+  state: ChecksState,
+  { data: { check, item, decision, words }, at, by }: LoggedActOf<'check.decided'>,
+): ChecksState {
+  const decided = { decision, words, at, by };
+  return { ...state, decided: { ...state.decided, [keyOf(check, item, '')]: decided } };
 }
 
 /** What is measured or looked at again is decided again, by itself or with the whole it belongs to. */

@@ -21,15 +21,10 @@ export interface OpenedActs {
     readonly cylinder1End: EngineEnd;
     /** Which of the sheet's variants this engine is, by question. */
     readonly variant?: Readonly<Record<string, string>>;
-    /** How far into the engine it goes; absent on jobs opened before that was asked. */
-    readonly scope?: Scope;
+    readonly scope: Scope;
     /** By which path it failed, or what was seen. */
     readonly because?: Because;
-    /** Which cards there were; absent before they were counted. */
-    readonly cards?: number;
   };
-  /** Cards added since the job was opened are taken into its tray. */
-  'cards.taken': { readonly cards: number };
   /** The job goes on by a newer revision of its sheet. */
   'sheet.taken': { readonly sheet: PinnedSheet; readonly words: string };
 }

@@ -1,3 +1,5 @@
+import { DEAD, isolationOf } from '../cards/dead';
+import { scopedSheet } from '../scope';
 import type { BoltView, RunView } from './views';
 import type { RunName, Side } from '../facts/run';
 import fc from 'fast-check';
@@ -23,7 +25,7 @@ const RUNS = demoSheets.flatMap((sheet) =>
     set.programme
       ? [
           {
-            sheet,
+            sheet: scopedSheet(sheet, { kind: 'everything' }),
             run: { set: set.id, instance: set.instances[0] ?? '', programme: set.programme.id },
           },
         ]
@@ -78,6 +80,8 @@ class Bench {
     readonly sheet: (typeof RUNS)[number]['sheet'],
     readonly run: RunName,
   ) {
+    for (const item of isolationOf(sheet))
+      this.join(this.make('check.seen', { check: DEAD, item, found: 'good' }));
     this.join(
       this.make('run.prepared', {
         run,
@@ -150,7 +154,12 @@ class Bench {
   }
 
   context(act: Act): DecideContext {
-    return { sheet: this.sheet, now: act.at, member: { id: 'tobin', role: 'lead', fresh: true } };
+    return {
+      sheet: this.sheet,
+      pinned: this.sheet,
+      now: act.at,
+      member: { id: 'tobin', role: 'lead', fresh: true },
+    };
   }
 
   accepts(act: Act, log = this.log): boolean {
@@ -166,7 +175,11 @@ class Bench {
 /** Takes what the screen offers, unless somebody has to decide first. */
 function confirm(bench: Bench): void {
   const view = bench.view();
-  if (!view.next || view.turn) return;
+  if (view.turn) {
+    const turned = { run: bench.run, ...view.turn, found: 'free' as const };
+    return bench.join(bench.make('cap.turned', turned));
+  }
+  if (!view.next) return;
   const act = bench.done(view.next);
   const accepted = bench.accepts(act);
   if (!view.current?.bolts.some(({ status }) => status === 'contested')) {
@@ -198,7 +211,11 @@ function take(bench: Bench, step: Step): void {
     }
     case 'undo': {
       const last = bench.log.findLast(
-        ({ id, type }) => type !== 'struck' && type !== 'run.prepared' && !bench.state.struck[id],
+        ({ id, type }) =>
+          type !== 'struck' &&
+          type !== 'run.prepared' &&
+          type !== 'check.seen' &&
+          !bench.state.struck[id],
       );
       if (last) bench.join(bench.make('struck', { target: last.id, words: 'mis-tap' }));
       return;
@@ -263,9 +280,8 @@ function mustHold(bench: Bench): void {
 function finish(bench: Bench): void {
   for (let n = 0; n < 2000; n += 1) {
     const view = bench.view();
-    if (view.turn) return;
-    if (!view.current) return;
-    if (view.current.bolts.some(({ status }) => status === 'contested')) {
+    if (!view.current && !view.turn) return;
+    if (view.current?.bolts.some(({ status }) => status === 'contested')) {
       take(bench, { do: 'settle' });
     } else confirm(bench);
   }
@@ -317,24 +333,22 @@ it.each(RUNS.map(({ sheet, run }) => [`${sheet.id} ${run.set}`, sheet, run] as c
         }
         finish(bench);
         const view = bench.view();
-        if (!view.turn) {
-          // Every pull of the plan stands in the log, its last try a good one.
-          expect(view.stages.flatMap(({ bolts }) => bolts.map(({ act }) => act.key))).toEqual(
-            planned.map(({ key }) => key),
-          );
-          for (const { key, together } of planned) {
-            const attempts = view.run.attempts[key] ?? [];
-            const last = attempts.at(-1);
-            expect(last).toBeDefined();
-            expect(last?.fault).toBeUndefined();
-            const ofLast = attempts.filter(({ pass }) => pass === last?.pass);
-            const ends = ofLast.filter(({ fault }) => !fault).map(({ side }) => side);
-            if (together) expect(new Set(ends)).toEqual(new Set(['near', 'far']));
-            // A pass that failed stands only where somebody has decided that it does.
-            if (ofLast.some(({ fault }) => fault)) expect(view.run.decided[key]).toBeDefined();
-          }
-          expect(view.stages.every(({ closed }) => closed)).toBe(true);
+        // Every pull of the plan stands in the log, its last try a good one.
+        expect(view.stages.flatMap(({ bolts }) => bolts.map(({ act }) => act.key))).toEqual(
+          planned.map(({ key }) => key),
+        );
+        for (const { key, together } of planned) {
+          const attempts = view.run.attempts[key] ?? [];
+          const last = attempts.at(-1);
+          expect(last).toBeDefined();
+          expect(last?.fault).toBeUndefined();
+          const ofLast = attempts.filter(({ pass }) => pass === last?.pass);
+          const ends = ofLast.filter(({ fault }) => !fault).map(({ side }) => side);
+          if (together) expect(new Set(ends)).toEqual(new Set(['near', 'far']));
+          // A pass that failed stands only where somebody has decided that it does.
+          if (ofLast.some(({ fault }) => fault)) expect(view.run.decided[key]).toBeDefined();
         }
+        expect(view.stages.every(({ closed }) => closed)).toBe(true);
         expect(turnedTwice(bench, planned)).toEqual([]);
       }),
       { numRuns: Number(process.env.CARDINEX_RUNS ?? 20), examples: ONCE_WRONG },

@@ -16,7 +16,8 @@ import { adviceFor, faultsOf } from './advice';
 import { nutsOf } from './nuts';
 import { bandOf, reachedVerdict } from './reached';
 import { runResults } from './results';
-import { evolveRuns } from './runState';
+import { evolveSlice } from '../kit/evolveSlice';
+import { runsSlice } from '../slices/runs';
 import { nextOf, onSide, runView } from './runView';
 import { runKey } from './runKey';
 
@@ -86,7 +87,7 @@ class Told {
     this.seq += 1;
     const at = new Date(this.clock).toISOString();
     const told = { id: `a${this.seq}`, seq: this.seq, at, by: 'tobin', device: 'd', type, data };
-    this.runs = evolveRuns(this.runs, told as unknown as LoggedAct);
+    this.runs = evolveSlice(runsSlice, this.runs, told as unknown as LoggedAct);
     return this;
   }
 

@@ -1,10 +1,10 @@
 import type { BoltView, RunView } from './views';
 import { ACCEPTED, refused, type Verdict } from '../verdict';
-import type { ActOf, LoggedAct } from '../act';
+import type { ActOf } from '../act';
 import type { DecideContext } from '../decideContext';
 import type { JobState } from '../state';
 import { decideBolt } from './runDecide';
-import { evolveRuns } from './runState';
+import { runEvolve } from './runState';
 import { readKey } from './runKey';
 
 /**
@@ -33,8 +33,8 @@ export function decideReported(
     const one: ActOf<'bolt.pulled'> = { ...act, type: 'bolt.pulled', data: { ...pull, wrench } };
     const verdict = decideBolt(before, one, context);
     if (!verdict.ok) return verdict;
-    const logged: LoggedAct = { ...one, seq: 0, receivedAt: null };
-    before = { ...before, runs: evolveRuns(before.runs, logged) };
+    const logged = { ...one, seq: 0, receivedAt: null };
+    before = { ...before, runs: runEvolve['bolt.pulled'](before.runs, logged) };
   }
   return ACCEPTED;
 }

@@ -1,6 +1,13 @@
 import type { RunName } from '../facts/run';
-import { NO_HANDS, NO_RUN, type Attempt, type RunState, type RunsState } from '../facts/runs';
-import type { ActOf, LoggedAct, RunActType } from '../act';
+import {
+  NO_HANDS,
+  NO_RUN,
+  type Attempt,
+  type RunsActs,
+  type RunState,
+  type RunsState,
+} from '../facts/runs';
+import type { ActOf, LoggedActOf, RunActType } from '../act';
 import { readKey, runKey } from './runKey';
 import { turnedAfter } from './turns';
 
@@ -23,48 +30,45 @@ export function isRunAct<A extends { readonly type: string }>(
   return RUN_ACTS.has(act.type);
 }
 
-export function evolveRuns(state: RunsState, act: LoggedAct): RunsState {
-  if (isRunAct(act)) return changed(state, readKey(act.data.key).run, (run) => attempted(run, act));
-  switch (act.type) {
-    case 'run.prepared': {
-      const { wrench, adapter, treatment } = act.data;
-      const prepared = { actId: act.id, wrench, adapter, treatment, at: act.at, by: act.by };
-      return changed(state, act.data.run, (run) => ({ ...run, prepared, hands: NO_HANDS }));
-    }
-    case 'bolts.reported': {
-      const [first] = act.data.pulls;
-      if (!first) return state;
-      return changed(state, readKey(first.key).run, (run) => reported(run, act));
-    }
-    case 'stage.set':
-      return changed(state, act.data.run, (run) => ({
-        ...run,
-        hands: inHand(run, act.device, act.data.stage),
-      }));
-    case 'cap.turned':
-      return changed(state, act.data.run, (run) => turnedAfter(run, act));
-    case 'bolt.taken-out':
-      return changed(state, act.data.run, (run) => tookOut(run, act));
-    case 'run.marked':
-      return changed(state, act.data.run, (run) => ({
-        ...run,
-        marked: { at: act.at, by: act.by },
-      }));
-    case 'wrench.let-back':
-      return changed(state, act.data.run, (run) => ({
-        ...run,
-        letBack: { at: act.at, by: act.by },
-      }));
-    case 'contest.decided': {
-      const { key } = act.data;
-      return changed(state, readKey(key).run, (run) => ({
-        ...run,
-        decided: { ...run.decided, [key]: run.attempts[key]?.length ?? 0 },
-      }));
-    }
-    default:
-      return state;
-  }
+/** What follows for the runs, act by act. */
+export const runEvolve: RunEvolve = {
+  'run.prepared': (runs, { id: actId, data, at, by }) => {
+    const { run: name, wrench, adapter, treatment } = data;
+    const prepared = { actId, wrench, adapter, treatment, at, by };
+    return changed(runs, name, (run) => ({ ...run, prepared, hands: NO_HANDS }));
+  },
+  'bolt.pulled': became,
+  'bolt.turned': became,
+  'bolt.eased': became,
+  'stud.tensioned': became,
+  'step.done': became,
+  'bolt.failed': became,
+  'bolts.reported': (runs, act) => {
+    const [first] = act.data.pulls;
+    return first ? changed(runs, readKey(first.key).run, (run) => reported(run, act)) : runs;
+  },
+  'stage.set': (runs, { data, device }) =>
+    changed(runs, data.run, (run) => ({ ...run, hands: inHand(run, device, data.stage) })),
+  'cap.turned': (runs, act) => changed(runs, act.data.run, (run) => turnedAfter(run, act)),
+  'bolt.taken-out': (runs, act) => changed(runs, act.data.run, (run) => tookOut(run, act)),
+  'run.marked': (runs, { data, at, by }) =>
+    changed(runs, data.run, (run) => ({ ...run, marked: { at, by } })),
+  'wrench.let-back': (runs, { data, at, by }) =>
+    changed(runs, data.run, (run) => ({ ...run, letBack: { at, by } })),
+  'contest.decided': (runs, { data: { key } }) =>
+    changed(runs, readKey(key).run, (run) => ({
+      ...run,
+      decided: { ...run.decided, [key]: run.attempts[key]?.length ?? 0 },
+    })),
+};
+
+type RunEvolve = {
+  readonly [T in keyof RunsActs]: (runs: RunsState, act: LoggedActOf<T>) => RunsState;
+};
+
+/** What became of one fastener. */
+function became(runs: RunsState, act: LoggedActOf<RunActType>): RunsState {
+  return changed(runs, readKey(act.data.key).run, (run) => attempted(run, act));
 }
 
 function changed(state: RunsState, name: RunName, change: (run: RunState) => RunState): RunsState {
@@ -84,7 +88,7 @@ function inHand(
 }
 
 /** As many pulls, each marked as said afterwards. */
-function reported(run: RunState, act: LoggedAct & ActOf<'bolts.reported'>): RunState {
+function reported(run: RunState, act: LoggedActOf<'bolts.reported'>): RunState {
   const { pulls, wrench } = act.data;
   return pulls.reduce((after, pull) => {
     const data = { ...pull, wrench };
@@ -94,7 +98,7 @@ function reported(run: RunState, act: LoggedAct & ActOf<'bolts.reported'>): RunS
 
 function attempted(
   run: RunState,
-  act: LoggedAct & { [T in RunActType]: ActOf<T> }[RunActType],
+  act: LoggedActOf<RunActType>,
   more: Pick<Attempt, 'afterwards'> = {},
 ): RunState {
   const { key, pass } = act.data;
@@ -139,7 +143,7 @@ function turnOf({ side, reachedDeg }: ActOf<'bolt.turned'>['data']): Partial<Att
 }
 
 /** A fastener that is out is pulled again from the first stage; the others stand as they are. */
-function tookOut(run: RunState, { data, at, by }: LoggedAct & ActOf<'bolt.taken-out'>): RunState {
+function tookOut(run: RunState, { data, at, by }: LoggedActOf<'bolt.taken-out'>): RunState {
   const { fastener, words } = data;
   return {
     ...run,

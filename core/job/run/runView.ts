@@ -4,7 +4,7 @@ import { NO_RUN, type Attempt, type RunsState, type RunState } from '../facts/ru
 import { inMillionths } from '../../quantity/withinLimits';
 import { planOf, stagesOf } from '../../sheet/programmeOf';
 import type { TightenAct } from '../../tightening/tightenPlan';
-import type { JobSheet } from '../scope';
+import type { EngineSheet } from '../../sheet/engineSheet';
 import { setForRun } from '../slackening';
 import { runKey, stageKey } from './runKey';
 import { pausedTooLong } from './runState';
@@ -17,7 +17,7 @@ import { turnDue } from './turns';
  * @returns null when the sheet has no such set
  */
 export function runView(
-  sheet: JobSheet,
+  sheet: EngineSheet,
   name: RunName,
   runs: RunsState,
   now: string,
@@ -45,7 +45,7 @@ export function runView(
     stages,
     current,
     next: current ? nextOf(current.bolts) : null,
-    turn: turnDue(sheet, set, run, stages),
+    turn: turnDue(set, run, stages),
     waitUntil: waitUntil(stages, current),
     sweeping: current?.bolts.some((bolt) => bolt.status === 'sweep') ?? false,
     last: lastOf(stages),

@@ -6,13 +6,14 @@ import { DEMO_TOOL } from '@cardinex/demo/tools';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { currentRun, runsOf } from '../tray';
 import { added, after, decided, linersIn, refusalOf, stateOf } from '../tests/told';
-import { EMPTY_JOB } from '../state';
+import { EMPTY_JOB } from '../emptyJob';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { setOf } from '../../sheet/programmeOf';
 import { runView } from './runView';
 import { decideReported, reportable } from './reported';
 import { stageToSet } from './stageSet';
-import { evolveRuns } from './runState';
+import { evolveSlice } from '../kit/evolveSlice';
+import { runsSlice } from '../slices/runs';
 import type { LoggedAct } from '../act';
 
 const DEVICE = 'a-phone';
@@ -91,7 +92,7 @@ function stopsOf(sheet: EngineSheet, set: string, programme: string): string[] {
         };
     if (asked) stops.push([asked.kind, ...asked.values].join(' '));
     const logged = { id: `act-${step}`, at, by: 'x', device: DEVICE, seq: step, ...told };
-    runs = evolveRuns(runs, logged as unknown as LoggedAct);
+    runs = evolveSlice(runsSlice, runs, logged as unknown as LoggedAct);
   }
   throw new Error('it never ended');
 }
@@ -158,7 +159,7 @@ describe('several pulled before anybody could tap', () => {
       const next = runView(quillon5c, run, runs, at)?.next;
       const data = { key: next?.act.key, pass: 1, nm: next?.act.nm };
       const act = { id, type: 'bolt.pulled', at, by: 'x', device: DEVICE, seq: 1, data };
-      runs = evolveRuns(runs, act as unknown as LoggedAct);
+      runs = evolveSlice(runsSlice, runs, act as unknown as LoggedAct);
     }
     const view = runView(quillon5c, run, runs, at);
     expect(view?.current?.stage.kind).toBe('angle');

@@ -6,7 +6,7 @@ import { lockside } from '@cardinex/demo/shops';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { planOf, setOf, stagesOf } from '../../sheet/programmeOf';
 import { wrenchShown } from '../../tools/wrench';
-import { CARDS_NOW, scopedSheet } from '../scope';
+import { scopedSheet } from '../scope';
 import { madeDead, openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { stateOf } from '../tests/told';
 import { runDone, runView } from './runView';
@@ -58,9 +58,9 @@ describe('the caps of a set', () => {
   });
 });
 
-/** The mains ready to be pulled on a job of all cards. */
-function ready(cards = CARDS_NOW): Storyteller {
-  const story = openedFor(tolvane44, { kind: 'everything' }, {}, cards);
+/** The mains ready to be pulled. */
+function ready(): Storyteller {
+  const story = openedFor(tolvane44, { kind: 'everything' }, {});
   story.act('run.prepared', {
     run: MAINS,
     wrench: wrenchShown(demoTool(lockside, DEMO_TOOL.wrench5, new Date('2026-03-02T08:00:00Z'))),
@@ -156,17 +156,17 @@ describe('after each cap', () => {
     expect(runDone(viewOf(story))).toBe(false);
   });
 
-  it('nothing is asked on a job from before, nor where the programme has turns of its own', () => {
-    expect(viewOf(pull(ready(1), 'm5', 'm6')).turn).toBeNull();
+  it('nothing is asked where the programme has turns of its own', () => {
     const rods = setOf(scopedSheet(tolvane44, { kind: 'everything' }), 'rod-caps');
     expect(stagesOf(rods ?? never()).some(({ stage }) => stage.kind === 'turn-crank')).toBe(true);
   });
 
   it('pulling on is refused, as is a turn nobody asked for, or with the engine not dead', () => {
-    const story = ready();
+    const story = madeDead(ready(), tolvane44);
     for (const card of ['mark', 'strip', 'parts', 'inspect', 'bores', 'shells'] as const) {
       story.act('card.left-out', { card, words: 'done before' });
     }
+    story.act('liners.accepted', {});
     pull(story, 'm5', 'm6');
     const m3 = viewOf(story).next?.act;
     const nm = m3?.nm ?? 0;
@@ -182,9 +182,9 @@ describe('after each cap', () => {
     const refusal = (...cap: string[]) =>
       refusalIn(story, tolvane44, 'cap.turned', turned('free', '1/s1', ...cap));
     expect(refusal('m3', 'm4')).toBe('no-turn-due');
-    expect(refusal('m5', 'm6')).toBe('crank-held');
-    madeDead(story, tolvane44);
     expect(refusal('m5', 'm6')).toBeNull();
+    story.act('check.seen', { check: 'dead', item: 'fuel-shut', found: 'not-good' });
+    expect(refusal('m5', 'm6')).toBe('card-barred');
   });
 });
 

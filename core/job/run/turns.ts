@@ -1,8 +1,7 @@
 import type { CapTurn, StageView } from './views';
 import type { RunState } from '../facts/runs';
 import type { FastenedSet } from '../../sheet/spec/fastening';
-import type { ActOf, LoggedAct } from '../act';
-import { withBuildCards, type JobSheet } from '../scope';
+import type { LoggedActOf } from '../act';
 
 const CAPS: readonly FastenedSet['kind'][] = ['main-caps', 'rod-caps'];
 
@@ -37,12 +36,11 @@ export function capsOf(
  * found at once, and by its name. Nothing is asked where the programme has turns of its own.
  */
 export function turnDue(
-  sheet: JobSheet,
   set: FastenedSet,
   run: Pick<RunState, 'turned'>,
   stages: readonly Pick<StageView, 'key' | 'stage' | 'bolts'>[],
 ): CapTurn | null {
-  if (!withBuildCards(sheet) || !CAPS.includes(set.kind)) return null;
+  if (!CAPS.includes(set.kind)) return null;
   if (stages.some(({ stage }) => stage.kind === 'turn-crank')) return null;
   for (const { key, stage, bolts } of stages) {
     if (stage.kind !== 'torque' && stage.kind !== 'angle') continue;
@@ -67,10 +65,7 @@ function turnKey(stage: string, fasteners: readonly string[]): string {
  * What follows from a turn. A cap that binds comes off again to be looked at: its bolts are eased, and
  * whatever they were pulled to does not count any more.
  */
-export function turnedAfter(
-  run: RunState,
-  { data, at, by }: LoggedAct & ActOf<'cap.turned'>,
-): RunState {
+export function turnedAfter(run: RunState, { data, at, by }: LoggedActOf<'cap.turned'>): RunState {
   const { stage, fasteners, found } = data;
   if (found === 'free') {
     return { ...run, turned: { ...run.turned, [turnKey(stage, fasteners)]: { at, by } } };

@@ -8,8 +8,7 @@ import { allGood, madeDead, marked, partsIn, stripped } from '@cardinex/demo/int
 import type { EngineSheet } from '../../sheet/engineSheet';
 import type { Act, ActData, ActType } from '../act';
 import { decide } from '../decide';
-import type { DecideContext } from '../decideContext';
-import { CARDS_NOW } from '../scope';
+import type { DecideInput } from '../decideContext';
 import { trayOf } from '../tray';
 import { after, stateOf, STARTS, tobin } from './told';
 
@@ -23,12 +22,11 @@ export {
   stripped,
 } from '@cardinex/demo/intakeStory';
 
-/** A job on any engine, of a scope or from before they were asked, opened by Tobin at eight in the morning. */
+/** A job on any engine, opened by Tobin at eight in the morning. */
 export function openedFor(
   sheet: EngineSheet,
-  scope?: Scope,
+  scope: Scope,
   variant = firstVariant(sheet),
-  cards?: number,
 ): Storyteller {
   return new Storyteller(lockside, 'a-job', sheet, STARTS, tobin).act('job.opened', {
     sheet: { id: sheet.id, revision: sheet.revision, hash: sheetHash(sheet) },
@@ -37,14 +35,14 @@ export function openedFor(
     why: 'a test',
     cylinder1End: sheet.cylinder1End,
     variant,
-    ...(scope && { scope, because: 'overheated' as const }),
-    ...(cards !== undefined && { cards }),
+    scope,
+    because: 'overheated',
   });
 }
 
 /** A job with every card there is, all apart, its parts in, inspected and found good. */
 export function apart(sheet: EngineSheet, scope: Scope): Storyteller {
-  const story = openedFor(sheet, scope, firstVariant(sheet), CARDS_NOW);
+  const story = openedFor(sheet, scope);
   partsIn(stripped(marked(madeDead(story, sheet), sheet), sheet), sheet);
   return allGood(story, sheet, 'inspect');
 }
@@ -63,7 +61,7 @@ export function refusalIn<T extends ActType>(
   sheet: EngineSheet,
   type: T,
   data: ActData[T],
-  member: Partial<DecideContext['member']> = {},
+  member: Partial<DecideInput['member']> = {},
 ): string | null {
   const act: Act = after(story, type, data);
   const verdict = decide(stateOf(story), act, {

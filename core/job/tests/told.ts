@@ -1,31 +1,38 @@
+import { scopedSheet } from '../scope';
 import type { Verdict } from '../verdict';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { sheetHash } from '@cardinex/demo/jobs';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { crewMember, lockside } from '@cardinex/demo/shops';
+import { headNext } from '@cardinex/demo/intakeStory';
 import { Storyteller } from '@cardinex/demo/storyteller';
 import type { Act, ActData, ActType, LoggedAct } from '../act';
 import { decide } from '../decide';
-import type { DecideContext } from '../decideContext';
+import type { DecideInput } from '../decideContext';
 import { fold } from '../evolve';
 import { headSeq, type JobState } from '../state';
 
 export const STARTS = new Date('2026-03-02T08:00:00Z');
+
+/** The Tolvane as a job on its head gasket works by it. */
+export const jobSheet = scopedSheet(tolvane44, { kind: 'gasket' });
 
 export const lead = crewMember(lockside, 'MO');
 export const tobin = crewMember(lockside, 'TR');
 export const wren = crewMember(lockside, 'WH');
 export const perrin = crewMember(lockside, 'PS');
 
-/** A job on the Tolvane 44, opened by Tobin at eight in the morning. */
+/** A job on the Tolvane 44, opened by Tobin at eight in the morning: all before its liners was done elsewhere. */
 export function opened(): Storyteller {
-  return new Storyteller(lockside, 'a-job', tolvane44, STARTS, tobin).act('job.opened', {
+  const story = new Storyteller(lockside, 'a-job', tolvane44, STARTS, tobin).act('job.opened', {
     sheet: { id: tolvane44.id, revision: tolvane44.revision, hash: sheetHash(tolvane44) },
     serial: 'T44-1',
     name: 'test engine',
     why: 'a test',
     cylinder1End: 'fan',
+    scope: { kind: 'gasket' },
   });
+  return headNext(story, tolvane44);
 }
 
 /** Liners within and accepted. */
@@ -80,7 +87,7 @@ export function after<T extends ActType>(
 export function decided(
   story: Storyteller,
   act: Act,
-  member: Partial<DecideContext['member']> = {},
+  member: Partial<DecideInput['member']> = {},
 ): Verdict {
   const author = lockside.crew.find((m) => m.id === act.by);
   return decide(stateOf(story), act, {

@@ -8,7 +8,6 @@ import { groupOf } from '../../../sheet/programmeOf';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import { endFloatCheck } from '../crank';
 import {
-  buildsShells,
   cylindersInScope,
   hasWetLiners,
   openToShells,
@@ -92,7 +91,7 @@ function setChecks(set: FastenedSet): readonly Check[] {
 function boreChecks(sheet: JobSheet): readonly Check[] {
   if (!sheet.bores || !sheet.bore) return [];
   // With pistons in, each is brought to its bottom first.
-  const turnsCrank = sheet.scope !== undefined && !takesPistonsOut(sheet.scope);
+  const turnsCrank = !takesPistonsOut(sheet.scope);
   return [
     readCheck(
       { id: BORES, card, kind: 'bores', items: cylindersInScope(sheet).map(String) },
@@ -126,7 +125,7 @@ function journalChecks(sheet: JobSheet): readonly Check[] {
       sizes,
       ...(journal.clearance ? [clearances] : []),
       // With a card for the crank it is read there, the caps being down.
-      ...(journal.endFloat && !buildsShells(sheet) ? [endFloatCheck(journal, card)] : []),
+      ...(journal.endFloat && !openToShells(sheet) ? [endFloatCheck(journal, card)] : []),
     ];
   });
 }

@@ -1,0 +1,68 @@
+import { DEAD } from '../cards/dead';
+import { checkOf } from '../checks/allChecks';
+import {
+  decideCheckDecided,
+  decideCheckRead,
+  decideCheckSeen,
+  decidePieceWeighed,
+} from '../checks/decide';
+import { checkDecided, checkRead, checkSeen, pieceWeighed, WHOLE } from '../checks/state';
+import { NO_CHECKS, type ChecksActs } from '../facts/checks';
+import type { CardPlace } from '../kit/cardPlace';
+import type { Slice } from '../kit/slice';
+import { ANY_HAND } from '../roles';
+import type { JobSheet } from '../scope';
+import { STRIP } from '../slackening';
+
+/** Everything read, weighed, seen and decided, on whichever card. */
+export const checksSlice: Slice<'checks', keyof ChecksActs> = {
+  name: 'checks',
+  empty: NO_CHECKS,
+  acts: {
+    'check.read': {
+      nature: 'fact',
+      roles: ANY_HAND,
+      card: ({ check }, sheet) => cardOfCheck(sheet, check),
+      decide: decideCheckRead,
+    },
+    'check.seen': {
+      nature: 'fact',
+      roles: ANY_HAND,
+      card: ({ check }, sheet) => cardOfCheck(sheet, check),
+      decide: decideCheckSeen,
+    },
+    'check.decided': {
+      nature: 'decision',
+      roles: ANY_HAND,
+      card: ({ check }, sheet) => cardOfCheck(sheet, check),
+      restsOn: ({ check, item }, fact) =>
+        (fact.type === 'check.read' ||
+          fact.type === 'check.seen' ||
+          fact.type === 'piece.weighed') &&
+        fact.data.check === check &&
+        (item === WHOLE || fact.data.item === item),
+      decide: decideCheckDecided,
+    },
+    'piece.weighed': {
+      nature: 'fact',
+      roles: ANY_HAND,
+      card: () => ({ card: 'pistons' }),
+      decide: (_, act, context) => decidePieceWeighed(act, context),
+    },
+  },
+  evolve: {
+    'check.read': checkRead,
+    'check.seen': checkSeen,
+    'check.decided': checkDecided,
+    'piece.weighed': pieceWeighed,
+  },
+};
+
+/** Making dead, taking off, and every card of checks share their acts. */
+function cardOfCheck(sheet: JobSheet, id: string): CardPlace {
+  if (id === DEAD) return { card: 'dead' };
+  if (id === STRIP) return { card: 'strip' };
+  const check = checkOf(sheet, id);
+  const set = check?.card === 'tighten' ? check.set : undefined;
+  return { card: check?.card ?? 'inspect', ...(set !== undefined && { set }) };
+}

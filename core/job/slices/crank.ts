@@ -1,0 +1,34 @@
+import { decideCrankStood } from '../cards/valvesDecide';
+import { refusedByCrank } from '../crankHeld';
+import { CRANK_UNKNOWN, type CrankActs } from '../facts/crank';
+import type { Slice } from '../kit/slice';
+import { ANY_HAND, MECHANICS } from '../roles';
+import { refused } from '../verdict';
+
+/** Where the crank stands. */
+export const crankSlice: Slice<'crank', keyof CrankActs> = {
+  name: 'crank',
+  empty: CRANK_UNKNOWN,
+  acts: {
+    'crank.stood': {
+      nature: 'fact',
+      roles: MECHANICS,
+      card: () => null,
+      decide: (state, act, context) => {
+        const held = refusedByCrank(context.sheet, state);
+        if (held) return held;
+        if (!state.cautions.barring) return refused('caution-first');
+        return decideCrankStood(state, act, context);
+      },
+    },
+    'crank.doubted': { nature: 'fact', roles: ANY_HAND, card: () => null },
+    'crank.overshot': { nature: 'fact', roles: MECHANICS, card: () => null },
+  },
+  evolve: {
+    'crank.stood': (_, { data, at }) => ({ ...CRANK_UNKNOWN, atDeg: data.atDeg, since: at }),
+    'crank.doubted': (_, { data, at }) => ({ ...CRANK_UNKNOWN, since: at, doubt: data.words }),
+    'crank.overshot': (crank, { at }) => ({ ...crank, since: at, overshot: true }),
+    // The engine has been run: where the crank stopped is anyone's guess.
+    'recheck.begun': (_, { at }) => ({ ...CRANK_UNKNOWN, since: at }),
+  },
+};

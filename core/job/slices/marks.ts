@@ -1,0 +1,25 @@
+import { isSamePart } from '../cards/mark';
+import { decideMarkMade } from '../cards/markDecide';
+import type { MarksActs } from '../facts/marks';
+import type { Slice } from '../kit/slice';
+import { MECHANICS } from '../roles';
+
+/** Marks as they were made, the newest of each part. */
+export const marksSlice: Slice<'marks', keyof MarksActs> = {
+  name: 'marks',
+  empty: [],
+  acts: {
+    'mark.made': {
+      nature: 'fact',
+      roles: MECHANICS,
+      card: () => ({ card: 'mark' }),
+      decide: (_, act, context) => decideMarkMade(act, context),
+    },
+  },
+  evolve: {
+    'mark.made': (marks, { data, at, by }) => {
+      const made = { ...data, at, by };
+      return [...marks.filter((other) => !isSamePart(other, made)), made];
+    },
+  },
+};
