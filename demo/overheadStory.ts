@@ -1,4 +1,4 @@
-import { overheadView } from '@cardinex/core/job/cards/valves';
+import { overheadView } from '@cardinex/core/job/cards/valves/view';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { sheetIn, stateOf } from './intakeStory';
 import type { Storyteller } from './storyteller';

@@ -1,4 +1,4 @@
-import { pinAsThing, timingView, type TimingStep } from '@cardinex/core/job/cards/timing';
+import { pinAsThing, timingView, type TimingStep } from '@cardinex/core/job/cards/timing/view';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { sheetIn, stateOf, wrenchFor } from './intakeStory';
 import type { Storyteller } from './storyteller';

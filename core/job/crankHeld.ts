@@ -1,7 +1,7 @@
 import { refused, type Verdict } from './verdict';
 import type { CrankHold } from './facts/crank';
-import { stillLive } from './cards/dead';
-import { LINERS_OUT, partedOf } from './cards/strip';
+import { stillLive } from './cards/dead/checks';
+import { LINERS_OUT, partedOf } from './cards/strip/view';
 import { runKey } from './run/runKey';
 import { runDone, runView } from './run/runView';
 import { seenOf } from './checks/state';

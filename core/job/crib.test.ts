@@ -2,7 +2,7 @@ import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { LoggedAct } from './act';
 import { cribDoubts } from './crib';
-import { causeCard } from './intake';
+import { causeStanding } from './cards/cause/card';
 import { fold } from './evolve';
 import { decide } from './decide';
 import { after, linersIn, logOf, refusalOf, wren } from './tests/told';
@@ -30,12 +30,11 @@ describe('a wrench that is not in the crib as was said', () => {
   });
 
   it('holds up closing, also once the cause was answered', () => {
-    const done = [{ status: 'done' as const }];
     const card = { reason: { code: 'crib-disagrees', wrenches: ['Wrench 5'] }, trouble: true };
-    expect(causeCard(done, state)).toMatchObject(card);
+    expect(causeStanding(true, state)).toMatchObject(card);
     const answered = { ...state, cause: { at: '', by: '' } as never };
-    expect(causeCard(done, answered)).toMatchObject(card);
-    expect(causeCard(done, { ...answered, crib: {} }).status).toBe('done');
+    expect(causeStanding(true, answered)).toMatchObject(card);
+    expect(causeStanding(true, { ...answered, crib: {} }).status).toBe('done');
   });
 
   it('holds up what is decided of its run, and of no other', () => {

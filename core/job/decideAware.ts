@@ -1,13 +1,14 @@
 import type { Act, LoggedAct } from './act';
 import { cardOf } from './cardOf';
+import type { CardPlace } from './kit/cardPlace';
 import { refusedHold } from './crankHeld';
 import type { DecideInput, RuleContext } from './decideContext';
 import { lastStrikable } from './lastAct';
 import { isStrikable, mayAct, ruleOf } from './rules';
 import { sheetOfJob } from './sheetOfJob';
-import type { TrayCard } from './standing';
 import type { JobState } from './state';
-import { entryOf, trayOf } from './tray';
+import { standingAt } from './tray';
+import type { TrayReason } from './trayReason';
 import { ACCEPTED, refused, type Verdict } from './verdict';
 
 /**
@@ -27,8 +28,8 @@ export function decideAware(
   if (heedsBars && state.parked && !rule.whenParked) return refused('job-parked');
   const sheet = sheetOfJob(input.sheet, state);
   const card = heedsBars ? cardOf(act, sheet) : null;
-  const entry = card && entryOf(trayOf(input.sheet, state, act.at), card);
-  if (entry?.status === 'barred') return refusedBy(entry);
+  const standing = card && standingAt(input.sheet, state, act.at, card);
+  if (card && standing?.status === 'barred') return refusedBy(card, standing.reason);
   return rule.decide?.(state, act, contextOf(input, sheet)) ?? ACCEPTED;
 }
 
@@ -45,7 +46,7 @@ function contextOf(input: DecideInput, sheet: RuleContext['sheet']): RuleContext
   };
 }
 
-function refusedBy({ card, reason }: TrayCard): Verdict {
+function refusedBy({ card }: CardPlace, reason: TrayReason): Verdict {
   switch (reason.code) {
     case 'sheet-lacks':
     case 'differences-open':

@@ -1,8 +1,8 @@
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { isolationOf, stillLive } from './cards/dead';
-import { causeCard } from './intake';
+import { isolationOf, stillLive } from './cards/dead/checks';
+import { causeStanding } from './cards/cause/card';
 import { cardIn, madeDead, openedFor, refusalIn } from './tests/intake';
 import { opened, stateOf } from './tests/told';
 import { currentCard, trayOf } from './tray';
@@ -63,7 +63,6 @@ describe('the cause', () => {
 
 describe('a job with all its cards done', () => {
   it('does not close while something is still in the engine', () => {
-    const done = [{ status: 'done' as const }];
     const told = openedFor(tolvane44, TOP_END)
       .act('cause.answered', { because: 'worn', words: 'old' })
       .act('thing.put-in', {
@@ -73,12 +72,12 @@ describe('a job with all its cards done', () => {
         where: 'deck',
         bars: null,
       });
-    expect(causeCard(done, stateOf(told))).toMatchObject({
+    expect(causeStanding(true, stateOf(told))).toMatchObject({
       status: 'waiting',
       reason: { code: 'things-in', things: ['Stud, deck'] },
     });
     told.act('thing.taken-out', { thing: 's' });
-    expect(causeCard(done, stateOf(told)).status).toBe('done');
+    expect(causeStanding(true, stateOf(told)).status).toBe('done');
   });
 });
 

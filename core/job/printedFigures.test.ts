@@ -1,6 +1,6 @@
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import type { EngineSheet } from '../sheet/engineSheet';
-import { heated } from './afterHeat';
+import { heated } from './cards/after-heat/programme';
 import { proposalsFor } from './proposeValue';
 import { scopedSheet, scopesFor, scopeChoices } from './scope';
 import { slackened } from './slackening';

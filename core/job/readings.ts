@@ -5,7 +5,7 @@ import { heightsOf } from '../sheet/spec/block';
 import type { ActData } from './act';
 import { allChecks } from './checks/allChecks';
 import { type Check } from './checks/check';
-import { boreIds } from './cards/liners';
+import { boreIds } from './cards/liners/view';
 import { readingOf } from './checks/state';
 import { REACH_MM } from './reach';
 import type { JobSheet } from './scope';

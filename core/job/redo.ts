@@ -1,12 +1,12 @@
 import { setOf } from '../sheet/programmeOf';
 import { treatmentOf } from '../sheet/treatmentOf';
-import { linersFinding } from './cards/liners';
-import { markViews, strayMarks } from './cards/mark';
+import { linersFinding } from './cards/liners/view';
+import { markViews, strayMarks } from './cards/mark/view';
 import { numberOf } from './run/runView';
-import { overheadView } from './cards/valves';
+import { overheadView } from './cards/valves/view';
 import { setsInScope, type JobSheet } from './scope';
 import type { JobState } from './state';
-import { runsOf } from './tray';
+import { runsOf } from './run/runsOf';
 
 /** What was done and does not stand any more under other figures. */
 export interface Redo {

@@ -8,7 +8,7 @@ import {
   type SheetProgramme,
   type SheetStage,
 } from '../sheet/spec/fastening';
-import { AFTER_HEAT, afterHeatOf, heated } from './afterHeat';
+import { AFTER_HEAT, afterHeatOf, heated } from './cards/after-heat/programme';
 import { orderPropose } from '../tightening/orderPropose';
 
 /** The programme a set is slackened by; also the check under which it is said that a part is off. */

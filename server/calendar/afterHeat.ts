@@ -4,11 +4,11 @@ import {
   afterHeatFrom,
   afterHeatOf,
   setsAfterHeat,
-} from '@cardinex/core/job/afterHeat';
+} from '@cardinex/core/job/cards/after-heat/programme';
 import { runDone } from '@cardinex/core/job/run/runView';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import type { JobState } from '@cardinex/core/job/state';
-import { runsOf } from '@cardinex/core/job/tray';
+import { runsOf } from '@cardinex/core/job/run/runsOf';
 import { afterHeatWords as w } from '@cardinex/words/en/cards/afterHeat';
 import { calendarFile } from './calendarFile';
 

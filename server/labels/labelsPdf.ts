@@ -1,7 +1,7 @@
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
-import type { Mark } from '@cardinex/core/job/cards/mark';
+import type { Mark } from '@cardinex/core/job/cards/mark/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { labelText } from '@cardinex/words/en/cards/labels';
 

@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { z } from 'zod';
 import { uuid } from '@cardinex/contract/text';
-import { marksOf } from '@cardinex/core/job/cards/mark';
+import { marksOf } from '@cardinex/core/job/cards/mark/view';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import type { JobCache } from '../jobs/jobCache';
 import { openJob } from '../jobs/openJob';

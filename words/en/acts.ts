@@ -1,6 +1,6 @@
 import type { ActLine, Known } from './actLine';
 import type { LoggedAct } from '@cardinex/core/job/act';
-import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead';
+import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead/checks';
 import { THE_SHEET } from '@cardinex/core/job/layers';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';

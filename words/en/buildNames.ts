@@ -1,7 +1,7 @@
 import type { BuildKind, Check } from '@cardinex/core/job/checks/check';
-import { hiddenUnder, type ALWAYS_HIDDEN } from '@cardinex/core/job/cards/covering';
-import { ringOfItem } from '@cardinex/core/job/cards/pistons';
-import { markSays, TOP_AGAIN } from '@cardinex/core/job/cards/timing';
+import { hiddenUnder, type ALWAYS_HIDDEN } from '@cardinex/core/job/cards/tighten/covering';
+import { ringOfItem } from '@cardinex/core/job/cards/pistons/checks';
+import { markSays, TOP_AGAIN } from '@cardinex/core/job/cards/timing/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 

@@ -1,6 +1,6 @@
 import type { CheckDecision } from '@cardinex/core/job/facts/checks';
 import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
-import { THICKNESS, type HoleStep, type LookItem } from '@cardinex/core/job/cards/inspect/checksOf';
+import { THICKNESS, type HoleStep, type LookItem } from '@cardinex/core/job/cards/inspect/checks';
 import { BUILD_KINDS, type BuildKind, type Check } from '@cardinex/core/job/checks/check';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { JobSheet } from '@cardinex/core/job/scope';

@@ -1,8 +1,8 @@
-import { isolationOf } from '@cardinex/core/job/cards/dead';
-import { checksOf } from '@cardinex/core/job/cards/inspect/checksOf';
-import { marksOf } from '@cardinex/core/job/cards/mark';
-import { kitOf } from '@cardinex/core/job/cards/parts';
-import { oldBoltsOf } from '@cardinex/core/job/cards/strip';
+import { isolationOf } from '@cardinex/core/job/cards/dead/checks';
+import { checksOf } from '@cardinex/core/job/cards/inspect/checks';
+import { marksOf } from '@cardinex/core/job/cards/mark/view';
+import { kitOf } from '@cardinex/core/job/cards/parts/view';
+import { oldBoltsOf } from '@cardinex/core/job/cards/strip/view';
 import { fold } from '@cardinex/core/job/evolve';
 import { scopedSheet, scopesFor } from '@cardinex/core/job/scope';
 import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';

@@ -1,7 +1,7 @@
 import type { ActLine, Known } from './actLine';
 import type { ActOf, ActType } from '@cardinex/core/job/act';
-import type { Isolation } from '@cardinex/core/job/cards/dead';
-import { DEAD } from '@cardinex/core/job/cards/dead';
+import type { Isolation } from '@cardinex/core/job/cards/dead/checks';
+import { DEAD } from '@cardinex/core/job/cards/dead/checks';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { STRIP } from '@cardinex/core/job/slackening';

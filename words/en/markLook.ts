@@ -1,4 +1,4 @@
-import { MARKS_CHECKED, MARKS_PROVED, MARKS_SET } from '@cardinex/core/job/cards/timing';
+import { MARKS_CHECKED, MARKS_PROVED, MARKS_SET } from '@cardinex/core/job/cards/timing/view';
 
 const MARK_LOOKS: Readonly<Record<string, string>> = {
   [MARKS_SET]: 'set',

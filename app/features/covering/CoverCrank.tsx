@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { crankForCover } from '@cardinex/core/job/cards/covering';
+import { crankForCover } from '@cardinex/core/job/cards/tighten/covering';
 import type { Check } from '@cardinex/core/job/checks/check';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';

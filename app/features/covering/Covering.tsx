@@ -5,7 +5,7 @@ import {
   LET_DOWN,
   stepsBefore,
   type CoveringView,
-} from '@cardinex/core/job/cards/covering';
+} from '@cardinex/core/job/cards/tighten/covering';
 import { thingsBarring } from '@cardinex/core/job/register';
 import { coveringWords as w } from '@cardinex/words/en/cards/covering';
 import { registerWords } from '@cardinex/words/en/register';

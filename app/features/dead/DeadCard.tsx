@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import { DEAD, isolationOf, stillLive, type Isolation } from '@cardinex/core/job/cards/dead';
+import { DEAD, isolationOf, stillLive, type Isolation } from '@cardinex/core/job/cards/dead/checks';
 import { seenOf } from '@cardinex/core/job/checks/state';
 import { deadWords as w, isolationSentence } from '@cardinex/words/en/cards/dead';
 import { inspectWords } from '@cardinex/words/en/cards/inspect';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { asOldGasket, gasketFinding } from '@cardinex/core/job/cards/standOut';
-import { gasketOptions, type GasketOption } from '@cardinex/core/job/cards/gasketOptions';
+import { asOldGasket, gasketFinding } from '@cardinex/core/job/cards/stand-out/checks';
+import { gasketOptions, type GasketOption } from '@cardinex/core/job/cards/stand-out/gasketOptions';
 import { buildWords as w } from '@cardinex/words/en/cards/buildSteps';
 import { gradeSentence, ratio } from '@cardinex/words/en/pistons';
 import { length } from '@cardinex/words/en/quantity';

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import Svg, { G, Line, Polyline, Rect, Text as SvgText } from 'react-native-svg';
 import type { LinerCheck } from '@cardinex/core/block/linerCheck';
-import { boreIds, readingsOf } from '@cardinex/core/job/cards/liners';
+import { boreIds, readingsOf } from '@cardinex/core/job/cards/liners/view';
 import { mean } from '@cardinex/core/quantity/mean';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { lengthFigure } from '@cardinex/words/en/quantity';

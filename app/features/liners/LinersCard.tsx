@@ -11,7 +11,7 @@ import {
   boresToSeal,
   linersFinding,
   unreadBores,
-} from '@cardinex/core/job/cards/liners';
+} from '@cardinex/core/job/cards/liners/view';
 import { fitsLiners } from '@cardinex/core/job/scope';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import { linerLimitsMm } from '@cardinex/core/sheet/linerStand';

@@ -7,7 +7,7 @@ import {
   sealStanding,
   standingIn,
   type SealStanding,
-} from '@cardinex/core/job/cards/liners';
+} from '@cardinex/core/job/cards/liners/view';
 import { heightsOf, type LinerSeals } from '@cardinex/core/sheet/spec/block';
 import { sealWords as w } from '@cardinex/words/en/cards/buildSteps';
 import { Button } from '../../ui/Button';

@@ -1,5 +1,5 @@
 import type { LinersState } from '@cardinex/core/job/facts/liners';
-import { boreIds, placesOf } from '@cardinex/core/job/cards/liners';
+import { boreIds, placesOf } from '@cardinex/core/job/cards/liners/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 
 export interface Place {

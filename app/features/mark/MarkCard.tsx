@@ -2,7 +2,7 @@ import type { MarkKind } from '@cardinex/core/job/facts/marks';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import { markViews, strayMarks, type MarkView } from '@cardinex/core/job/cards/mark';
+import { markViews, strayMarks, type MarkView } from '@cardinex/core/job/cards/mark/view';
 import {
   markKindName,
   markName,

@@ -3,7 +3,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import { kitViews, type KitView } from '@cardinex/core/job/cards/parts';
+import { kitViews, type KitView } from '@cardinex/core/job/cards/parts/view';
 import { entryOf } from '@cardinex/core/job/tray';
 import { entryTitle } from '@cardinex/words/en/cards/names';
 import { kitName, partsWords as w, standingWord, whenWord } from '@cardinex/words/en/cards/parts';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 import { Button } from '../../ui/Button';

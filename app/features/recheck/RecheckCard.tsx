@@ -1,4 +1,4 @@
-import { overheadView } from '@cardinex/core/job/cards/valves';
+import { overheadView } from '@cardinex/core/job/cards/valves/view';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';
 import { Barring } from '../valves/Barring';

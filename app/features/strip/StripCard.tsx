@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip';
+import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip/view';
 import { runDone } from '@cardinex/core/job/run/runView';
 import { stripWords as w } from '@cardinex/words/en/cards/strip';
 import { FootMark } from '../job/FootMark';

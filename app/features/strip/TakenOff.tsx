@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { LINERS_OUT, type Parted } from '@cardinex/core/job/cards/strip';
+import { LINERS_OUT, type Parted } from '@cardinex/core/job/cards/strip/view';
 import { linersLoose } from '@cardinex/core/job/crankHeld';
 import { thingsIn } from '@cardinex/core/job/register';
 import { hasWetLiners } from '@cardinex/core/job/scope';

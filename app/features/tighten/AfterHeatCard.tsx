@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { AFTER_HEAT, afterHeatFrom, afterHeatOf } from '@cardinex/core/job/afterHeat';
-import { runsOf } from '@cardinex/core/job/tray';
+import { AFTER_HEAT, afterHeatFrom, afterHeatOf } from '@cardinex/core/job/cards/after-heat/programme';
+import { runsOf } from '@cardinex/core/job/run/runsOf';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { afterHeatWords as w } from '@cardinex/words/en/cards/afterHeat';
 import { moment } from '@cardinex/words/en/kit';

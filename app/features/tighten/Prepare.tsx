@@ -2,7 +2,7 @@ import type { RunView } from '@cardinex/core/job/run/views';
 import type { WrenchShown } from '@cardinex/core/job/facts/run';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { coveringView } from '@cardinex/core/job/cards/covering';
+import { coveringView } from '@cardinex/core/job/cards/tighten/covering';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { isInDate } from '@cardinex/core/job/run/inDate';

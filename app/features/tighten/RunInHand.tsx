@@ -1,10 +1,10 @@
 import type { RunView } from '@cardinex/core/job/run/views';
 import { useState } from 'react';
-import { coveringView } from '@cardinex/core/job/cards/covering';
+import { coveringView } from '@cardinex/core/job/cards/tighten/covering';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { stageToSet } from '@cardinex/core/job/run/stageSet';
-import { currentRun } from '@cardinex/core/job/tray';
+import { currentRun } from '@cardinex/core/job/run/runsOf';
 import { Covering } from '../covering/Covering';
 import { useActor } from '../../session/SessionProvider';
 import { useJob } from '../job/JobProvider';

@@ -1,4 +1,4 @@
-import { runsOf } from '@cardinex/core/job/tray';
+import { runsOf } from '@cardinex/core/job/run/runsOf';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';
 import { ProposeValue } from './ProposeValue';

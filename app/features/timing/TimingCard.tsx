@@ -13,7 +13,7 @@ import {
   timingView,
   type TimingStep,
   type TimingView,
-} from '@cardinex/core/job/cards/timing';
+} from '@cardinex/core/job/cards/timing/view';
 import {
   timingAct,
   timingConfirm,

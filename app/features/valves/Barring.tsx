@@ -1,7 +1,7 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
 import { settable } from '@cardinex/core/overhead/settable';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';

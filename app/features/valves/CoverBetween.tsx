@@ -1,6 +1,6 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { View } from 'react-native';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { itemName, coverNamed } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { listed } from '@cardinex/words/en/quantity';

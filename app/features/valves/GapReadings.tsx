@@ -1,6 +1,6 @@
 import type { GapReading } from '@cardinex/core/job/facts/valves';
 import { Pressable, Text, View } from 'react-native';
-import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import { gapVerdictWord } from '@cardinex/words/en/cards/valves';
 import { readingName } from '@cardinex/words/en/overheadNames';
 import { lengthFigure } from '@cardinex/words/en/quantity';

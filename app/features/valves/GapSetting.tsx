@@ -4,13 +4,13 @@ import type { GapReading } from '@cardinex/core/job/facts/valves';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { REACH_MM } from '@cardinex/core/job/reach';
-import { shiftLearnt, type OverheadView } from '@cardinex/core/job/cards/valves';
+import { shiftLearnt, type OverheadView } from '@cardinex/core/job/cards/valves/view';
 import {
   asksFound,
   countedCold,
   leafFor,
   type ItemView,
-} from '@cardinex/core/job/cards/valvesItem';
+} from '@cardinex/core/job/cards/valves/item';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
 import { itemName, itemShort } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { otherTurn } from '@cardinex/core/job/cards/otherTurn';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import { otherTurn } from '@cardinex/core/job/cards/valves/otherTurn';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { rockingSays, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Button } from '../../ui/Button';
 import { Slip } from '../../ui/Slip';

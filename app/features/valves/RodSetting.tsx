@@ -1,7 +1,7 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { View } from 'react-native';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
+import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import { itemName } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Marked } from '../../ui/Marked';

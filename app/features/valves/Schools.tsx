@@ -1,4 +1,4 @@
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import type { BarringSchool } from '@cardinex/core/overhead/schools';
 import { schoolsFor } from '@cardinex/core/sheet/barringOf';
 import { barringSentence, schoolWhy, valvesScreen as w } from '@cardinex/words/en/cards/valves';

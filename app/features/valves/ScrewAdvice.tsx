@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import { isValve } from '@cardinex/core/sheet/settingItems';
 import { screwTurn } from '@cardinex/core/overhead/screwTurn';
 import { lashSentence, screwSentence } from '@cardinex/words/en/cards/valves';

@@ -1,8 +1,8 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import { gaugeFor, turnsFor, type ItemView } from '@cardinex/core/job/cards/valvesItem';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
+import { gaugeFor, turnsFor, type ItemView } from '@cardinex/core/job/cards/valves/item';
 import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
 import { injectorSetting } from '@cardinex/core/overhead/injectorSetting';
 import { isValve } from '@cardinex/core/sheet/settingItems';

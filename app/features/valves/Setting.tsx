@@ -1,5 +1,5 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { BridgeSetting } from './BridgeSetting';
 import { GapSetting } from './GapSetting';
 import { RodSetting } from './RodSetting';

@@ -1,6 +1,6 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import type { PropsWithChildren, ReactNode } from 'react';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import type { CardActs } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';

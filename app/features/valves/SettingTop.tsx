@@ -1,8 +1,8 @@
 import { useState, type PropsWithChildren } from 'react';
 import { View } from 'react-native';
-import { notHere } from '@cardinex/core/job/cards/notHere';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import { notHere } from '@cardinex/core/job/cards/valves/notHere';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
+import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import { coverNamed, itemShort } from '@cardinex/words/en/itemNames';
 import { notHereSentence, valvesScreen as w } from '@cardinex/words/en/cards/valves';
 import { Figure } from '../../ui/Figure';

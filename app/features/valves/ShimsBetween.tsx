@@ -1,8 +1,8 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import type { Printed } from '@cardinex/core/job/facts/shown';
 import { View } from 'react-native';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import type { ShimsAsked } from '@cardinex/core/job/cards/valvesShims';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
+import type { ShimsAsked } from '@cardinex/core/job/cards/valves/shims';
 import { REACH_MM } from '@cardinex/core/job/reach';
 import { tappetShims } from '@cardinex/core/overhead/tappetShims';
 import { shimSentence, shimsSentence } from '@cardinex/words/en/overhead';

@@ -1,7 +1,7 @@
 import { Pressable, Text, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
+import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { alongBank } from '@cardinex/core/sheet/alongBank';
 import { isValve, type ItemKind } from '@cardinex/core/sheet/settingItems';

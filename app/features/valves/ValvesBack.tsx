@@ -2,8 +2,8 @@ import { View } from 'react-native';
 import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
 import { bookAgainstPlan } from '@cardinex/core/sheet/bookAgainstPlan';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import { leafFor } from '@cardinex/core/job/cards/valvesItem';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
+import { leafFor } from '@cardinex/core/job/cards/valves/item';
 import { itemNamed } from '@cardinex/words/en/itemNames';
 import {
   barringSentence,

@@ -1,9 +1,9 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { hotShifts } from '@cardinex/core/job/cards/hotShifts';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import { hotShifts } from '@cardinex/core/job/cards/recheck/hotShifts';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
+import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import {
   hotOddSentence,
   hotShiftSentence,

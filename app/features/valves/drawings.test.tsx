@@ -2,7 +2,7 @@ import { scopedSheet } from '@cardinex/core/job/scope';
 import { CRANK_UNKNOWN } from '@cardinex/core/job/facts/crank';
 import { NO_VALVES } from '@cardinex/core/job/facts/valves';
 import { fireEvent, render, screen } from '@testing-library/react';
-import { overheadView } from '@cardinex/core/job/cards/valves';
+import { overheadView } from '@cardinex/core/job/cards/valves/view';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { CrankClock } from './CrankClock';

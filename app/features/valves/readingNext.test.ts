@@ -1,5 +1,5 @@
 import type { ValveReadings } from '@cardinex/core/job/facts/valves';
-import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import { lashVerdict } from '@cardinex/core/overhead/lashVerdict';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { readingNext } from './readingNext';

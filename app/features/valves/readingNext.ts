@@ -1,5 +1,5 @@
 import type { GapReading } from '@cardinex/core/job/facts/valves';
-import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 
 interface Asked {
   /** Which reading counts as done. */

@@ -1,7 +1,7 @@
 import type { WrenchShown } from '@cardinex/core/job/facts/run';
 import type { NutPulled } from '@cardinex/core/job/facts/valves';
 import { useState } from 'react';
-import { lastNut, lockNutNm, lockNutOf } from '@cardinex/core/job/cards/lockNut';
+import { lastNut, lockNutNm, lockNutOf } from '@cardinex/core/job/cards/valves/lockNut';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import type { SettingItem } from '@cardinex/core/sheet/settingItems';

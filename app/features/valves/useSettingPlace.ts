@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { OverheadView } from '@cardinex/core/job/cards/valves';
-import type { ItemView } from '@cardinex/core/job/cards/valvesItem';
+import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
+import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import { settable } from '@cardinex/core/overhead/settable';
 import { useJob } from '../job/JobProvider';
 

@@ -1,12 +1,14 @@
 import { checkViews } from '@cardinex/core/job/checks/views';
-import { linersFinding, unreadBores } from '@cardinex/core/job/cards/liners';
-import { overheadView } from '@cardinex/core/job/cards/valves';
-import { markViews } from '@cardinex/core/job/cards/mark';
+import { linersFinding, unreadBores } from '@cardinex/core/job/cards/liners/view';
+import { overheadView } from '@cardinex/core/job/cards/valves/view';
+import { markViews } from '@cardinex/core/job/cards/mark/view';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { scopedSheet, scopesFor, type JobSheet } from '@cardinex/core/job/scope';
 import { type JobState } from '@cardinex/core/job/state';
 import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
-import { currentRun, runsOf, trayOf } from '@cardinex/core/job/tray';
+import { trayOf } from '@cardinex/core/job/tray';
+import { currentRun } from '@cardinex/core/job/run/runsOf';
+import { runsOf } from '@cardinex/core/job/run/runsOf';
 import { settable } from '@cardinex/core/overhead/settable';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';

@@ -1,7 +1,7 @@
 import type { ChecksState } from '../facts/checks';
 import { figureMm } from '../../quantity/figureMm';
 import { atMost } from '../../quantity/withinLimits';
-import { THICKNESS } from '../cards/inspect/checksOf';
+import { THICKNESS } from '../cards/inspect/checks';
 import type { JobSheet } from '../scope';
 import type { Check } from './check';
 import { readingOf, WHOLE } from './state';

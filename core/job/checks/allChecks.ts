@@ -1,15 +1,15 @@
 import { once } from '../../sheet/once';
-import { boreChecks } from '../cards/bores';
-import { allCoveringChecks } from '../cards/covering';
-import { crankChecks } from '../cards/crank';
-import { headBuiltChecks } from '../cards/headBuilt';
-import { checksOf } from '../cards/inspect/checksOf';
-import { linerChecks } from '../cards/linerFit';
-import { pistonChecks } from '../cards/pistons';
-import { pumpChecks } from '../cards/pump';
-import { shellChecks } from '../cards/shells';
-import { standOutChecks } from '../cards/standOut';
-import { timingChecks } from '../cards/timing';
+import { boreChecks } from '../cards/bores/checks';
+import { allCoveringChecks } from '../cards/tighten/covering';
+import { crankChecks } from '../cards/crank/checks';
+import { headBuiltChecks } from '../cards/head-build/checks';
+import { checksOf } from '../cards/inspect/checks';
+import { linerChecks } from '../cards/liners/checks';
+import { pistonChecks } from '../cards/pistons/checks';
+import { pumpChecks } from '../cards/pump/checks';
+import { shellChecks } from '../cards/shells/checks';
+import { standOutChecks } from '../cards/stand-out/checks';
+import { timingChecks } from '../cards/timing/view';
 import type { JobSheet } from '../scope';
 import type { Check, CheckCard } from './check';
 

@@ -19,7 +19,7 @@ import { buildFinding, type BuildFinding } from './buildFindings';
 import { limitsMm } from './limitsMm';
 import { readingOf, WHOLE } from './state';
 import type { JobSheet } from '../scope';
-import { THICKNESS } from '../cards/inspect/checksOf';
+import { THICKNESS } from '../cards/inspect/checks';
 import { type Check } from './check';
 
 /** What the readings of an item, or of a whole check, come to. */

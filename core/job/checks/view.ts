@@ -3,7 +3,7 @@ import { worstOf } from '../../quantity/limitVerdict';
 import { farFromFellows } from '../../quantity/farFromFellows';
 import { decidedOf, readingOf, seenOf, weightOf, WHOLE } from './state';
 import type { JobSheet } from '../scope';
-import { THICKNESS } from '../cards/inspect/checksOf';
+import { THICKNESS } from '../cards/inspect/checks';
 import { readingAboveNew, type AboveNew } from './aboveNew';
 import type { Check } from './check';
 import { findingOf, type CheckFinding } from './findings';

@@ -1,4 +1,4 @@
-import { DEAD, isolationOf } from '../cards/dead';
+import { DEAD, isolationOf } from '../cards/dead/checks';
 import { scopedSheet } from '../scope';
 import type { BoltView, RunView } from './views';
 import type { RunName, Side } from '../facts/run';

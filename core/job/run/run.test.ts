@@ -1,6 +1,7 @@
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { currentRun, runsOf } from '../tray';
+import { currentRun } from '../run/runsOf';
+import { runsOf } from '../run/runsOf';
 import {
   added,
   after,

@@ -1,5 +1,5 @@
 import type { RunName } from '../facts/run';
-import { AFTER_HEAT } from '../afterHeat';
+import { AFTER_HEAT } from '../cards/after-heat/programme';
 import { STRIP } from '../slackening';
 
 /** The card a run is worked on: taking apart, pulling after heat, or tightening. */

@@ -1,4 +1,4 @@
-import { DEAD } from '../cards/dead';
+import { DEAD } from '../cards/dead/checks';
 import { checkOf } from '../checks/allChecks';
 import {
   decideCheckDecided,

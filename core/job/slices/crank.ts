@@ -1,4 +1,4 @@
-import { decideCrankStood } from '../cards/valvesDecide';
+import { decideCrankStood } from '../cards/valves/rules';
 import { refusedByCrank } from '../crankHeld';
 import { CRANK_UNKNOWN, type CrankActs } from '../facts/crank';
 import type { Slice } from '../kit/slice';

@@ -1,4 +1,4 @@
-import { decideGasket, STAND_OUTS } from '../cards/standOut';
+import { decideGasket, STAND_OUTS } from '../cards/stand-out/checks';
 import type { GasketActs } from '../facts/gasket';
 import type { Slice } from '../kit/slice';
 import { MECHANICS } from '../roles';

@@ -7,7 +7,7 @@ import {
   linerRead,
   linerSealed,
   linersPlaced,
-} from '../cards/liners';
+} from '../cards/liners/view';
 import { NO_LINERS, type LinersActs } from '../facts/liners';
 import type { CardPlace } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';

@@ -1,5 +1,5 @@
-import { isSamePart } from '../cards/mark';
-import { decideMarkMade } from '../cards/markDecide';
+import { isSamePart } from '../cards/mark/view';
+import { decideMarkMade } from '../cards/mark/rules';
 import type { MarksActs } from '../facts/marks';
 import type { Slice } from '../kit/slice';
 import { MECHANICS } from '../roles';

@@ -1,4 +1,4 @@
-import { decideBoltsCounted } from '../cards/markDecide';
+import { decideBoltsCounted } from '../cards/strip/rules';
 import type { OldBoltsActs } from '../facts/oldBolts';
 import type { Slice } from '../kit/slice';
 import { MECHANICS } from '../roles';

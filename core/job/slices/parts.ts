@@ -1,4 +1,4 @@
-import { decidePartArrived, decideWorkBack, decideWorkSent } from '../cards/partsDecide';
+import { decidePartArrived, decideWorkBack, decideWorkSent } from '../cards/parts/rules';
 import { NO_PARTS, type PartsActs } from '../facts/parts';
 import type { Slice } from '../kit/slice';
 import { ANY_HAND, MECHANICS } from '../roles';

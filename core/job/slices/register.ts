@@ -1,4 +1,4 @@
-import { decideTimingPinOut } from '../cards/timingDecide';
+import { decideTimingPinOut } from '../cards/timing/rules';
 import type { ActOf } from '../act';
 import type { DecideContext } from '../decideContext';
 import type { RegisterActs } from '../facts/register';

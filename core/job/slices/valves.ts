@@ -6,7 +6,7 @@ import {
   shimRead,
   shimsChosen,
   valveRead,
-} from '../cards/valvesState';
+} from '../cards/valves/evolve';
 import {
   decideAdjusterRead,
   decideBarringChosen,
@@ -19,7 +19,7 @@ import {
   decideShimRead,
   decideShimsChosen,
   decideValveRead,
-} from '../cards/valvesDecide';
+} from '../cards/valves/rules';
 import { NO_VALVES, type ValvesActs } from '../facts/valves';
 import type { CardPlace } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';

@@ -1,4 +1,4 @@
-import type { Isolation } from '@cardinex/core/job/cards/dead';
+import type { Isolation } from '@cardinex/core/job/cards/dead/checks';
 
 const ITEMS: Readonly<Record<Isolation, string>> = {
   'controls-tagged': 'A tag hangs on the controls with a name on it.',

@@ -1,4 +1,4 @@
-import type { Mark } from '@cardinex/core/job/cards/mark';
+import type { Mark } from '@cardinex/core/job/cards/mark/view';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { endName } from '../quantity';
 import { markName, markNotOn, markPlace, markUp } from './mark';

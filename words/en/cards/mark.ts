@@ -1,5 +1,5 @@
 import type { MarkKind, MarkPlace } from '@cardinex/core/job/facts/marks';
-import type { Mark } from '@cardinex/core/job/cards/mark';
+import type { Mark } from '@cardinex/core/job/cards/mark/view';
 import { endName } from '../quantity';
 
 const KINDS: Readonly<Record<MarkKind, string>> = {

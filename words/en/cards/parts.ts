@@ -1,5 +1,5 @@
 import type { PartHold, PartVerdict, KitItem } from '@cardinex/core/job/facts/parts';
-import type { KitView } from '@cardinex/core/job/cards/parts';
+import type { KitView } from '@cardinex/core/job/cards/parts/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { checkItemName } from '../checkNames';

@@ -1,5 +1,5 @@
-import { LINERS_OUT } from '@cardinex/core/job/cards/strip';
-import type { OldBolts, Parted } from '@cardinex/core/job/cards/strip';
+import { LINERS_OUT } from '@cardinex/core/job/cards/strip/view';
+import type { OldBolts, Parted } from '@cardinex/core/job/cards/strip/view';
 
 /** What comes off, in words. */
 export function partedName(

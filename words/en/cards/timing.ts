@@ -7,8 +7,8 @@ import {
   markSays,
   marksComeBack,
   type TimingStep,
-} from '@cardinex/core/job/cards/timing';
-import type { PumpView } from '@cardinex/core/job/cards/pump';
+} from '@cardinex/core/job/cards/timing/view';
+import type { PumpView } from '@cardinex/core/job/cards/pump/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { markLook } from '../markLook';
 import { degrees, listed } from '../quantity';

@@ -1,6 +1,6 @@
 import type { BridgeStep, GapReading } from '@cardinex/core/job/facts/valves';
 import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
-import type { ItemVerdict } from '@cardinex/core/job/cards/valvesItem';
+import type { ItemVerdict } from '@cardinex/core/job/cards/valves/item';
 import type { GapVerdict } from '@cardinex/core/overhead/lashVerdict';
 import type { LockShift } from '@cardinex/core/overhead/lockShift';
 import type { ScrewTurn } from '@cardinex/core/overhead/screwTurn';
@@ -9,8 +9,8 @@ import type { ItemKind } from '@cardinex/core/sheet/settingItems';
 import type { OverheadSpec } from '@cardinex/core/sheet/spec/overhead';
 import type { BarringSchool } from '@cardinex/core/overhead/schools';
 import type { BookDifference } from '@cardinex/core/sheet/bookAgainstPlan';
-import type { HotShift } from '@cardinex/core/job/cards/hotShifts';
-import type { NotHere } from '@cardinex/core/job/cards/notHere';
+import type { HotShift } from '@cardinex/core/job/cards/recheck/hotShifts';
+import type { NotHere } from '@cardinex/core/job/cards/valves/notHere';
 import type { StandOut } from '@cardinex/core/overhead/standOut';
 import { readingName } from '../overheadNames';
 import { METRIC, degrees, length, listed, type ReaderUnits } from '../quantity';

@@ -17,7 +17,7 @@ import {
   stripped,
 } from '../../tests/intake';
 import { stateOf } from '../../tests/told';
-import { checksOf, THICKNESS } from './checksOf';
+import { checksOf, THICKNESS } from './checks';
 import { checkOf } from '../../checks/allChecks';
 import { checkView, isFar } from '../../checks/view';
 

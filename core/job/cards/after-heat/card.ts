@@ -1,0 +1,33 @@
+import { setOf } from '../../../sheet/programmeOf';
+import type { Card, Entry, JobNow } from '../../kit/card';
+import { runsOf } from '../../run/runsOf';
+import { runDone } from '../../run/runView';
+import { DONE, type Standing } from '../../standing';
+import { stillIn } from '../../waits';
+import { runsStanding } from '../tighten/standing';
+import { AFTER_HEAT, afterHeatFrom, afterHeatOf, setsAfterHeat } from './programme';
+
+/** Sets pulled again once the engine has been hot. */
+export const afterHeatCard: Card<'after-heat'> = {
+  name: 'after-heat',
+  places: [],
+  entries: ({ sheet }) =>
+    setsAfterHeat(sheet).map(({ id, name }) => ({ card: 'after-heat', set: { id, name } })),
+  waitsFor: ({ state }) => (state.heat ? [] : stillIn(state, 'starting')),
+  stands: standing,
+};
+
+/** Waits for the engine to be run hot, then to be cold again; then it is a run like another. */
+function standing({ sheet, state, now }: JobNow, entry: Entry): Standing {
+  const set = setOf(sheet, entry.set?.id ?? '');
+  const asked = set && afterHeatOf(set);
+  if (!asked) return DONE;
+  const runs = runsOf(sheet, state, set.id, now, AFTER_HEAT);
+  if (runs.every(runDone)) return DONE;
+  if (!state.heat) return { status: 'waiting', reason: { code: 'heat-first' }, trouble: false };
+  const until = afterHeatFrom(asked, state.heat);
+  if (Date.parse(until) > Date.parse(now)) {
+    return { status: 'waiting', reason: { code: 'cooling', until }, trouble: false };
+  }
+  return runsStanding(sheet, state, runs, now);
+}

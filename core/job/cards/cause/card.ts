@@ -1,0 +1,38 @@
+import { cribDoubts } from '../../crib';
+import { once, type Card } from '../../kit/card';
+import { thingsIn } from '../../register';
+import { DONE, openFor, type Standing } from '../../standing';
+import type { JobState } from '../../state';
+
+/** Why the engine failed: no job closes without it. */
+export const causeCard: Card<'cause'> = {
+  name: 'cause',
+  places: [],
+  entries: () => once('cause'),
+  stands: ({ state }, _, { entries, stands }) =>
+    causeStanding(
+      entries.every((other) => other.card === 'cause' || stands(other).status === 'done'),
+      state,
+    ),
+};
+
+/**
+ * The last of all: open from the day the job is, asked for when nothing else is left.
+ * @param rest whether every other card is done
+ */
+export function causeStanding(
+  rest: boolean,
+  { cause, register, crib }: Pick<JobState, 'cause' | 'register' | 'crib'>,
+): Standing {
+  const inside = thingsIn(register).map(({ what, where }) => `${what}, ${where}`);
+  if (rest && inside.length > 0) {
+    return { status: 'waiting', reason: { code: 'things-in', things: inside }, trouble: true };
+  }
+  const wrenches = cribDoubts({ crib });
+  if (rest && wrenches.length > 0) {
+    return { status: 'waiting', reason: { code: 'crib-disagrees', wrenches }, trouble: true };
+  }
+  if (cause) return DONE;
+  if (rest) return openFor({ code: 'cause-to-answer' });
+  return { status: 'waiting', reason: { code: 'cause-last' }, trouble: false };
+}

@@ -1,0 +1,196 @@
+import { BORE_HEIGHTS } from '../../../block/boreWear';
+import { STRAIGHTEDGE_LINES } from '../../../block/headFlatness';
+import { RING_PLACES } from '../../../block/ringThickness';
+import { ifAny, readCheck, seenCheck, type Check } from '../../checks/check';
+import { figureMm } from '../../../quantity/figureMm';
+import { once } from '../../../sheet/once';
+import { groupOf } from '../../../sheet/programmeOf';
+import type { FastenedSet } from '../../../sheet/spec/fastening';
+import { endFloatCheck } from '../crank/checks';
+import {
+  cylindersInScope,
+  hasWetLiners,
+  openToShells,
+  setsInScope,
+  takesCrankOut,
+  takesPistonsOut,
+  type JobSheet,
+} from '../../scope';
+
+/** What is done to a bolt hole before its bolt goes in, in order. */
+export const HOLE_STEPS = ['chased', 'clean', 'dry', 'runs-down'] as const;
+export type HoleStep = (typeof HOLE_STEPS)[number];
+
+/** The check under which bores are read. */
+export const BORES = 'bores';
+
+/** The thickness of a head, read with its straightedge lines. */
+export const THICKNESS = 'thickness';
+
+const BORE_PLACES = BORE_HEIGHTS.flatMap((height) => [`${height}-along`, `${height}-across`]);
+const JOURNAL_PLACES = ['upright', 'level'] as const;
+const RING_PLACE_NAMES = Array.from({ length: RING_PLACES }, (_, place) => String(place + 1));
+
+/**
+ * What has to be inspected on a job: what its scope lays bare, and its sheet has figures or parts for.
+ * In the order it is done: holes before anything is clean enough to be spoilt by them.
+ */
+export const checksOf = once((sheet: JobSheet): readonly Check[] => [
+  ...headChecks(sheet),
+  ...setsInScope(sheet).flatMap((set) => setChecks(set)),
+  ...boreChecks(sheet),
+  ...journalChecks(sheet),
+  ...ringChecks(sheet),
+  lookCheck(sheet),
+]);
+
+const card = 'inspect' as const;
+
+function headChecks(sheet: JobSheet): readonly Check[] {
+  const { head } = sheet;
+  const sets = setsInScope(sheet).filter(({ kind }) => kind === 'head');
+  if (!head?.flatness) return [];
+  const items = [...STRAIGHTEDGE_LINES, ...(head.repairThickness ? [THICKNESS] : [])];
+  return sets.flatMap((set) =>
+    set.instances.map((instance) =>
+      readCheck(
+        { id: `flatness/${set.id}/${instance}`, card, kind: 'flatness', items },
+        { floorMm: 0.1, reachMm: [0, 1000] },
+        { set: set.id, instance },
+      ),
+    ),
+  );
+}
+
+/** Sets whose bolts go into holes of block or head that gather dirt and fluid. */
+const WITH_HOLES: readonly FastenedSet['kind'][] = ['head', 'cylinder-base', 'main-caps'];
+
+function setChecks(set: FastenedSet): readonly Check[] {
+  const { id, kind, instances, fasteners } = set;
+  // Those used once are spent, whatever their length.
+  const limited = fasteners.filter((fastener) => {
+    const group = groupOf(set, fastener);
+    return group?.stretchLimit !== undefined && group.uses !== 'one';
+  });
+  const idsOf = (some: FastenedSet['fasteners']): readonly string[] => some.map((one) => one.id);
+  return instances.flatMap((instance): readonly Check[] => {
+    const of = { set: id, instance };
+    const holes = seenCheck(
+      { id: `holes/${id}/${instance}`, card, kind: 'holes', items: idsOf(fasteners) },
+      { places: HOLE_STEPS, ...of },
+    );
+    const lengths = readCheck(
+      { id: `lengths/${id}/${instance}`, card, kind: 'lengths', items: idsOf(limited) },
+      { floorMm: 0.3, reachMm: [5, 3000] },
+      of,
+    );
+    return [...(WITH_HOLES.includes(kind) ? [holes] : []), ...ifAny(lengths)];
+  });
+}
+
+function boreChecks(sheet: JobSheet): readonly Check[] {
+  if (!sheet.bores || !sheet.bore) return [];
+  // With pistons in, each is brought to its bottom first.
+  const turnsCrank = !takesPistonsOut(sheet.scope);
+  return [
+    readCheck(
+      { id: BORES, card, kind: 'bores', items: cylindersInScope(sheet).map(String) },
+      { floorMm: 0.15, reachMm: around(figureMm(sheet.bore)) },
+      { places: BORE_PLACES, turnsCrank },
+    ),
+  ];
+}
+
+function journalChecks(sheet: JobSheet): readonly Check[] {
+  const { scope, journals = [] } = sheet;
+  if (!scope || !openToShells(sheet)) return [];
+  return journals.flatMap((journal): readonly Check[] => {
+    const { low, high } = journal.standard;
+    const standard = high ?? low;
+    if (!standard) return [];
+    const items = Array.from({ length: journal.count }, (_, place) => String(place + 1));
+    const scale = { floorMm: 0.03, reachMm: around(figureMm(standard)) };
+    const of = { places: JOURNAL_PLACES, journal: journal.id };
+    const sizes = readCheck(
+      { id: `journals/${journal.id}`, card, kind: 'journals', items },
+      scale,
+      { ...of, turnsCrank: !takesCrankOut(scope) },
+    );
+    const clearances = readCheck(
+      { id: `clearances/${journal.id}`, card, kind: 'clearances', items },
+      scale,
+      of,
+    );
+    return [
+      sizes,
+      ...(journal.clearance ? [clearances] : []),
+      // With a card for the crank it is read there, the caps being down.
+      ...(journal.endFloat && !openToShells(sheet) ? [endFloatCheck(journal, card)] : []),
+    ];
+  });
+}
+
+/** A size may be worn, or a regrind, but not another size altogether. */
+function around(mm: number): readonly [number, number] {
+  return [Math.floor(mm * 90) / 100, Math.ceil(mm * 110) / 100];
+}
+
+function ringChecks(sheet: JobSheet): readonly Check[] {
+  if (!sheet.sealingRing) return [];
+  return [
+    readCheck(
+      { id: 'rings', card, kind: 'rings', items: cylindersInScope(sheet).map(String) },
+      { floorMm: 0.05, reachMm: [0.2, 30] },
+      { places: RING_PLACE_NAMES },
+    ),
+  ];
+}
+
+/** What is looked over and felt, where the engine has it and the scope lays it bare. */
+export type LookItem =
+  | 'face-bare'
+  | 'cracks'
+  | 'valves-seats'
+  | 'guides'
+  | 'springs'
+  | 'injector-sleeves'
+  | 'deck'
+  | 'counterbores'
+  | 'sealing-faces'
+  | 'lobes'
+  | 'tappets'
+  | 'rockers'
+  | 'push-rods'
+  | 'oil-jets'
+  | 'galleries'
+  | 'oil-cooler';
+
+function lookCheck(sheet: JobSheet): Check {
+  const { overhead, plugs = [], pistons, scope, fuel } = sheet;
+  const bottom = scope !== undefined && takesPistonsOut(scope);
+  const pushRods = overhead?.gear === 'push-rod';
+  const items: LookItem[] = [
+    'face-bare',
+    'cracks',
+    'valves-seats',
+    'guides',
+    'springs',
+    ...(fuel === 'diesel' ? (['injector-sleeves'] as const) : []),
+    'deck',
+    ...(hasWetLiners(sheet) ? (['counterbores'] as const) : []),
+    ...(sheet.sealingRing ? (['sealing-faces'] as const) : []),
+    ...(overhead && (!pushRods || scope?.kind === 'everything') ? (['lobes'] as const) : []),
+    ...(overhead ? (['tappets', 'rockers'] as const) : []),
+    ...(pushRods ? (['push-rods'] as const) : []),
+    ...(bottom && pistons?.oilJets ? (['oil-jets'] as const) : []),
+    'galleries',
+    'oil-cooler',
+  ];
+  const plugItems = plugs.map((_, place) => plugItem(place));
+  return seenCheck({ id: 'look', card, kind: 'look', items: [...items, ...plugItems] });
+}
+
+/** The item under which a plug of the sheet is looked at. */
+export function plugItem(place: number): string {
+  return `plug-${place}`;
+}

@@ -1,0 +1,24 @@
+import { once, type Card } from '../../kit/card';
+import { DONE, openFor } from '../../standing';
+import { kitViews } from './view';
+
+/** Parts laid beside the old ones, and work sent out. They come when they come: the card waits. */
+export const partsCard: Card<'parts'> = {
+  name: 'parts',
+  canBeLeftOut: true,
+  places: [],
+  entries: () => once('parts'),
+  stands: ({ sheet, state }) => {
+    const views = kitViews(sheet, state);
+    const wrong = views.filter(({ standing }) => standing === 'wrong' || standing === 'missing');
+    if (wrong.length > 0) return openFor({ code: 'parts-wrong', count: wrong.length }, true);
+    const here = views.filter(({ standing }) => standing === 'right').length;
+    const needed = views.filter(
+      ({ item, standing }) => standing === 'to-come' && item.when !== 'if-worn',
+    );
+    const away = state.parts.outside.some(({ back }) => !back?.washed);
+    if (needed.length === 0 && !away) return DONE;
+    const reason = { code: 'parts-to-come' as const, here, of: here + needed.length };
+    return { status: 'waiting', reason, trouble: false };
+  },
+};

@@ -1,0 +1,27 @@
+import { ACCEPTED, refused, type Verdict } from '../../verdict';
+import type { ActOf } from '../../act';
+import type { DecideContext } from '../../decideContext';
+import type { JobState } from '../../state';
+import { kitOf } from './view';
+
+export function decidePartArrived(
+  state: JobState,
+  { data }: ActOf<'part.arrived'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const item = kitOf(sheet, state).find(({ id }) => id === data.part);
+  if (!item) return refused('unknown-part');
+  if (data.verdict === 'right' && item.count !== undefined && data.count < item.count) {
+    return refused('part-short', { count: data.count, of: item.count });
+  }
+  return data.verdict === 'right' || data.words ? ACCEPTED : refused('words-needed');
+}
+
+export function decideWorkSent({ parts }: JobState, { data }: ActOf<'work.sent'>): Verdict {
+  return parts.outside.some(({ id }) => id === data.work) ? refused('unknown-work') : ACCEPTED;
+}
+
+/** Said again once it has been washed. */
+export function decideWorkBack({ parts }: JobState, { data }: ActOf<'work.back'>): Verdict {
+  return parts.outside.some(({ id }) => id === data.work) ? ACCEPTED : refused('unknown-work');
+}

@@ -1,0 +1,119 @@
+import { checkViews } from '../../checks/views';
+import type { Holds, PartVerdict, Arrival, PartHold, KitItem } from '../../facts/parts';
+import { HELD_BESIDE_SETS } from '../../../sheet/spec/assembly';
+import { fitsLiners, setsInScope, type JobSheet } from '../../scope';
+import type { Check } from '../../checks/check';
+import type { JobState } from '../../state';
+import { mayBeUsedAgain, oldBoltsOf } from '../strip/view';
+
+/** What is needed before a job goes together: always renewed, chosen, found out at inspection. */
+export function kitOf(sheet: JobSheet, state: JobState): readonly KitItem[] {
+  const bolts = oldBoltsOf(sheet).flatMap((old): KitItem[] => {
+    const { key, set, group, count } = old;
+    return mayBeUsedAgain(old, state.oldBolts[key]) === false
+      ? [
+          {
+            id: `bolts/${key}`,
+            part: group.name,
+            when: 'always',
+            count,
+            holds: { card: 'tighten', set: set.id },
+            source: group.treatment.source,
+          },
+        ]
+      : [];
+  });
+  const listed = (sheet.renew ?? []).flatMap(({ part, when, fits, count, source }, place) => {
+    const inScope = fits === undefined || isInScope(sheet, fits);
+    // One line for the bolts, by their groups and with their number.
+    const boltsOf = setsInScope(sheet).find(({ id, name }) => id === fits && name === part);
+    if (!inScope || (boltsOf && bolts.some(({ holds }) => holds?.set === boltsOf.id))) return [];
+    return [
+      {
+        id: `renew/${place}`,
+        part,
+        when,
+        ...(count !== undefined && { count }),
+        ...(fits !== undefined && { holds: holdsOf(fits) }),
+        source,
+      },
+    ];
+  });
+  return [...bolts, ...listed, ...foundOut(sheet, state)];
+}
+
+/** What fits liners is renewed where they come out; where they stay undisturbed, so do their seals. */
+function isInScope(sheet: JobSheet, fits: string): boolean {
+  const card = cardHeld(fits);
+  if (card === 'liners') return fitsLiners(sheet);
+  return card !== undefined || setsInScope(sheet).some(({ id }) => id === fits);
+}
+
+function holdsOf(fits: string): Holds {
+  const card = cardHeld(fits);
+  return card ? { card } : { card: 'tighten', set: fits };
+}
+
+/** The card that waits for a part which belongs to no fastened set. */
+function cardHeld(fits: string): (typeof HELD_BESIDE_SETS)[number] | undefined {
+  return HELD_BESIDE_SETS.find((card) => card === fits);
+}
+
+/** What inspection said is to be replaced. */
+function foundOut(sheet: JobSheet, { checks }: JobState): KitItem[] {
+  return checkViews(sheet, checks).flatMap(({ check, judged }) =>
+    judged
+      .filter(({ decided }) => decided?.decision === 'replace')
+      .map(({ item, decided }) => ({
+        id: `found/${check.id}/${item}`,
+        part: '',
+        found: { check: check.id, item },
+        when: 'found-out' as const,
+        ...holdsFor(check),
+        source: decided?.words ?? '',
+      })),
+  );
+}
+
+/** What waits for a part found wanting; nothing where the check that found it waits itself. */
+function holdsFor({ set }: Check): { readonly holds?: Holds } {
+  return set === undefined ? {} : { holds: { card: 'tighten', set } };
+}
+
+export interface KitView {
+  readonly item: KitItem;
+  readonly arrival: Arrival | undefined;
+  /** `to-come` until it has been laid beside the old; `right` only when all of it is there. */
+  readonly standing: 'to-come' | PartVerdict;
+}
+
+export function kitViews(sheet: JobSheet, state: JobState): readonly KitView[] {
+  return kitOf(sheet, state).map((item) => {
+    const arrival = state.parts.arrived[item.id];
+    const short = arrival !== undefined && item.count !== undefined && arrival.count < item.count;
+    const standing = !arrival
+      ? 'to-come'
+      : arrival.verdict === 'right' && short
+        ? 'missing'
+        : arrival.verdict;
+    return { item, arrival, standing };
+  });
+}
+
+/** What keeps a card from being worked on: only what cannot be done without. */
+export function heldUpBy(sheet: JobSheet, state: JobState, holds: Holds): readonly PartHold[] {
+  const same = (one: Holds | null | undefined): boolean =>
+    one?.card === holds.card && (one.set ?? null) === (holds.set ?? null);
+  const parts = kitViews(sheet, state).flatMap(({ item, standing }): PartHold[] => {
+    if (!same(item.holds) || standing === 'right') return [];
+    // Where nobody keeps the list, only what was said to be wrong holds anything up.
+    const unsaid = item.when === 'if-worn' || state.leftOut.parts !== undefined;
+    if (standing === 'to-come' && unsaid) return [];
+    return [{ what: item.part, ...(item.found && { found: item.found }), code: standing }];
+  });
+  const outside = state.parts.outside.flatMap(({ what, holds: held, back }): PartHold[] => {
+    if (!same(held) || back?.washed) return [];
+    return [{ what, code: back ? 'unwashed' : 'outside' }];
+  });
+  return [...parts, ...outside];
+}

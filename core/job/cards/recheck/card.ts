@@ -1,0 +1,28 @@
+import { once, type Card } from '../../kit/card';
+import { lackingStanding } from '../../kit/lackingStanding';
+import { valvesLack } from '../../lacks';
+import { DONE, openFor } from '../../standing';
+import { crankHeld, stillIn } from '../../waits';
+import { overheadView } from '../valves/view';
+
+/** Gaps that were set cold from hot figures, felt once more with the engine hot. */
+export const recheckCard: Card<'recheck'> = {
+  name: 'recheck',
+  places: ['overhead', 'rotation', 'firing'],
+  entries: ({ sheet, state }) =>
+    once(
+      'recheck',
+      valvesLack(sheet).length === 0 &&
+        overheadView(sheet, state.valves, state.crank, 'cold')?.provisional === true,
+    ),
+  waitsFor: ({ sheet, state }) => [...stillIn(state, 'starting'), ...crankHeld(sheet, state)],
+  stands: ({ sheet, state }) => {
+    if (!state.valves.recheckBegun) {
+      return { status: 'waiting', reason: { code: 'run-hot-first' }, trouble: false };
+    }
+    const view = overheadView(sheet, state.valves, state.crank, 'hot');
+    if (!view) return lackingStanding(valvesLack(sheet));
+    const of = view.items.length;
+    return view.doneCount === of ? DONE : openFor({ code: 'valves-set', done: view.doneCount, of });
+  },
+};

@@ -1,0 +1,53 @@
+import type { FastenedSet } from '../../../sheet/spec/fastening';
+import type { Card, Entry, JobNow } from '../../kit/card';
+import { lackingStanding } from '../../kit/lackingStanding';
+import { runLack } from '../../lacks';
+import { runsOf } from '../../run/runsOf';
+import { setsInScope, TOP, type JobSheet } from '../../scope';
+import type { TrayReason } from '../../trayReason';
+import { missingFor, stillIn } from '../../waits';
+import { wheelsBarred } from '../timing/standing';
+import { runsStanding } from './standing';
+
+/** One fastened set pulled down by its programme, the head let down on its gasket first. */
+export const tightenCard: Card<'tighten'> = {
+  name: 'tighten',
+  places: ['fastenedSets'],
+  entries: ({ sheet }) => {
+    const sets = setsToTighten(sheet);
+    // What the sheet does not say at all still has its card, barred: nobody takes its absence for "not needed".
+    if (sets.length === 0) return [{ card: 'tighten', set: null }];
+    return sets.map(({ id, name }) => ({ card: 'tighten', set: { id, name } }));
+  },
+  lacks: ({ sheet }, { set }) => runLack(sheet, set?.id ?? null),
+  waitsFor: waitsFor,
+  stands: ({ sheet, state, now }, { set }) =>
+    set
+      ? runsStanding(sheet, state, runsOf(sheet, state, set.id, now), now)
+      : lackingStanding(['head-set']),
+};
+
+/** The sets a job pulls down, in the order they go on. */
+export function setsToTighten(sheet: JobSheet): readonly FastenedSet[] {
+  return setsInScope(sheet).filter(
+    ({ kind, programme }) => TOP.includes(kind) || programme !== undefined,
+  );
+}
+
+function waitsFor({ sheet, state }: JobNow, { set }: Entry): readonly TrayReason[] {
+  const kind = sheet.fastenedSets?.find(({ id }) => id === set?.id)?.kind;
+  if (!set || kind === undefined) return [];
+  if (kind === 'timing-wheels') return wheelsBarred(sheet, state, set.id);
+  return [
+    ...missingFor(sheet, state, { card: 'tighten', set: set.id }),
+    ...(shutsAtOnce(kind, state) ? stillIn(state, 'covering') : []),
+  ];
+}
+
+/** Sets that close over what cannot be reached afterwards. */
+const COVERS: readonly FastenedSet['kind'][] = ['head', 'cylinder-base', 'cover'];
+
+/** A head that is put on step by step shuts in what is left at the step it is let down. */
+function shutsAtOnce(kind: FastenedSet['kind'], { leftOut }: JobNow['state']): boolean {
+  return COVERS.includes(kind) && !(kind === 'head' && !leftOut.covering);
+}

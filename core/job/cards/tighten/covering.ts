@@ -1,0 +1,175 @@
+import { coverCrank, type CoverCrank } from '../../../crank/coverCrank';
+import { firingOf } from '../../../sheet/overheadOf';
+import { once } from '../../../sheet/once';
+import type { FastenedSet } from '../../../sheet/spec/fastening';
+import { seenCheck, type Check } from '../../checks/check';
+import { decidedOf, seenOf } from '../../checks/state';
+import { checkView, type CheckView } from '../../checks/view';
+import { cylindersUnder, setsInScope, type JobSheet } from '../../scope';
+import type { JobState } from '../../state';
+import { SWEEP_AFTER_MS } from '../../run/runState';
+
+/*
+ * A head goes on: a last look at what it hides, the crank where it must stand, then on, and flush all
+ * round before the first pull.
+ */
+
+/** Where the crank is brought to, and at which step it is let down. */
+export const CRANK_STANDS = 'crank-stands';
+export const LET_DOWN = 'let-down';
+
+export const COVER_STEPS = [
+  CRANK_STANDS,
+  'faces',
+  'gasket-way',
+  'sealing-ring',
+  'studs',
+  'own-holes',
+  'sealant',
+  'tackle',
+  LET_DOWN,
+  'flush',
+] as const;
+export type CoverStep = (typeof COVER_STEPS)[number];
+
+/** What is always looked for before something is covered. */
+export const ALWAYS_HIDDEN = ['nothing-left', 'dowels'] as const;
+
+/** What a set hides, by the sheet: its own words, and the plugs under it. */
+export function hiddenUnder(
+  sheet: JobSheet,
+  { id, name }: Pick<FastenedSet, 'id' | 'name'>,
+): readonly { readonly item: string; readonly says: string }[] {
+  const cover = sheet.covers?.find((one) => one.id === id);
+  const hides = (cover?.hides ?? []).map((says, at) => ({ item: `hides-${at}`, says }));
+  const plugs = (sheet.plugs ?? []).flatMap(({ where, under, renew }, at) =>
+    under !== undefined && [id, name, cover?.name].includes(under)
+      ? [{ item: `plug-${at}`, says: renew ? `${where}, new` : where }]
+      : [],
+  );
+  return [...hides, ...plugs];
+}
+
+/** The two checks of one head: what it hides, and how it goes on. */
+function coveringChecks(sheet: JobSheet, set: FastenedSet, instance: string): readonly Check[] {
+  const of = { set: set.id, instance };
+  const named = (kind: 'last-look' | 'head-on', items: readonly string[]) => ({
+    id: `${kind}/${set.id}/${instance}`,
+    card: 'tighten' as const,
+    kind,
+    items,
+  });
+  return [
+    seenCheck(
+      named('last-look', [...ALWAYS_HIDDEN, ...hiddenUnder(sheet, set).map(({ item }) => item)]),
+      of,
+    ),
+    seenCheck(named('head-on', [instance]), {
+      ...of,
+      places: COVER_STEPS.filter((step) => asksFor(sheet, set, step)),
+      byItem: true,
+      turnsCrank: true,
+      turnsAt: [CRANK_STANDS],
+    }),
+  ];
+}
+
+function asksFor(sheet: JobSheet, set: FastenedSet, step: CoverStep): boolean {
+  const { gasket, sealingRing, covering } = sheet;
+  switch (step) {
+    case CRANK_STANDS:
+      return covering !== undefined && covering.crank !== 'anywhere';
+    case 'gasket-way':
+      return gasket?.lies !== undefined || gasket?.dressing !== undefined;
+    case 'sealing-ring':
+      return sealingRing !== undefined;
+    case 'studs':
+      return set.groups.some(({ sort }) => sort === 'stud');
+    case 'own-holes':
+      return new Set(set.groups.map(({ length }) => length?.text)).size > 1;
+    case 'sealant':
+      return set.groups.some(
+        ({ hole, treatment }) => hole === 'coolant' || treatment.kind === 'sealant',
+      );
+    default:
+      return true;
+  }
+}
+
+/** Everything that is looked at as heads go on, head by head. */
+export const allCoveringChecks = once((sheet: JobSheet): readonly Check[] => {
+  return setsInScope(sheet)
+    .filter(({ kind }) => kind === 'head')
+    .flatMap((set) => set.instances.flatMap((instance) => coveringChecks(sheet, set, instance)));
+});
+
+/** How far one head is from being ready for its first pull. */
+export interface CoveringView {
+  readonly looked: CheckView;
+  readonly on: CheckView;
+  /** The crank was placed, and has been left since: it is proved again before the head is let down. */
+  readonly crankAgain: boolean;
+  /** What to go on with; null once the head is on and flush. */
+  readonly next: CheckView | null;
+}
+
+/**
+ * Where one head stands before its first pull.
+ * @param now ISO time; a pause after the crank was placed leaves it in doubt
+ * @returns null where this job does not ask: heads said to be on already, other sets
+ */
+export function coveringView(
+  sheet: JobSheet,
+  state: JobState,
+  { set, instance }: { readonly set: string; readonly instance: string },
+  now: string,
+): CoveringView | null {
+  if (state.leftOut.covering) return null;
+  const of = allCoveringChecks(sheet).filter(
+    (check) => check.set === set && check.instance === instance,
+  );
+  const [looked, on] = of.map((check) => checkView(sheet, state.checks, check));
+  if (!looked || !on) return null;
+  const crankAgain = crankInDoubt(state, on.check, now);
+  const next = !looked.done ? looked : !on.done || crankAgain ? on : null;
+  return { looked, on, crankAgain, next };
+}
+
+/** Placed, not yet let down upon, and since then turned, doubted, or left for long. */
+function crankInDoubt({ checks, log, struck }: JobState, check: Check, now: string): boolean {
+  const [item = ''] = check.items;
+  const placed = seenOf(checks, check.id, item, CRANK_STANDS);
+  if (placed?.found !== 'good' || seenOf(checks, check.id, item, LET_DOWN)) return false;
+  if (Date.parse(now) - Date.parse(placed.at) > SWEEP_AFTER_MS) return true;
+  const at = log.findIndex(({ id }) => id === placed.actId);
+  return log.slice(at + 1).some((act) => {
+    if (struck[act.id]) return false;
+    if (act.type === 'check.seen') {
+      return act.data.step === CRANK_STANDS && act.data.check !== check.id;
+    }
+    return ['crank.stood', 'crank.doubted', 'cap.turned'].includes(act.type);
+  });
+}
+
+/** The steps that come before one and do not stand yet: not taken, or found not good and not let stand. */
+export function stepsBefore(state: JobState, check: Check, step: string): readonly string[] {
+  const [item = ''] = check.items;
+  const at = check.places.indexOf(step);
+  const letStand = decidedOf(state.checks, check.id, item)?.decision === 'keep';
+  return check.places.slice(0, at).filter((place) => {
+    const seen = seenOf(state.checks, check.id, item, place);
+    return seen?.found !== 'good' && !(seen && letStand);
+  });
+}
+
+/** Where the crank stands for a head to go on; null where it may stand anywhere. */
+export function crankForCover(
+  sheet: JobSheet,
+  { set, instance }: { readonly set?: string; readonly instance?: string },
+): CoverCrank | null {
+  if (!sheet.covering) return null;
+  const fastened = sheet.fastenedSets?.find(({ id }) => id === set);
+  const [cylinder, ...others] = cylindersUnder(sheet, fastened, instance ?? '');
+  const alone = others.length === 0 ? (cylinder ?? null) : null;
+  return coverCrank(sheet.covering.crank, firingOf(sheet), alone);
+}

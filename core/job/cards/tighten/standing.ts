@@ -1,0 +1,55 @@
+import { cardOfRun } from '../../run/runKey';
+import { currentRun } from '../../run/runsOf';
+import { runDone } from '../../run/runView';
+import type { RunView } from '../../run/views';
+import type { JobSheet } from '../../scope';
+import { DONE, openFor, type Standing } from '../../standing';
+import type { JobState } from '../../state';
+import { coveringView } from './covering';
+
+/**
+ * How the runs of a set stand: the one in hand, and what is next on it.
+ * @param runs the set's, one for each of its instances
+ */
+export function runsStanding(
+  sheet: JobSheet,
+  state: JobState,
+  runs: readonly RunView[],
+  now: string,
+): Standing {
+  const view = currentRun(runs);
+  if (!view || runDone(view)) return DONE;
+  const number = (fastener: string): string | null =>
+    view.set.fasteners.find((f) => f.id === fastener)?.number ?? null;
+  if (view.turn) {
+    const bolts = view.turn.fasteners.map((id) => number(id) ?? id).join(', ');
+    return openFor({ code: 'turn-crank', bolts });
+  }
+  if (!view.current) return DONE;
+  const stage = view.stages.indexOf(view.current) + 1;
+  const instance = runs.length > 1 ? { instance: view.name.instance } : {};
+  const contested = view.current.bolts.find((bolt) => bolt.status === 'contested');
+  if (contested) {
+    const bolt = number(contested.act.fastener) ?? '';
+    return { status: 'open', reason: { code: 'contested', bolt }, trouble: true };
+  }
+  const first = cardOfRun(view.name) === 'tighten' && !view.run.prepared;
+  const covering = first ? coveringView(sheet, state, view.name, now) : null;
+  if (covering?.next) {
+    const step = covering.next === covering.looked ? 'look' : 'on';
+    const out = covering.next.undecided.length > 0;
+    return openFor({ code: 'to-cover', step, ...instance }, out);
+  }
+  if (!view.run.prepared)
+    return { status: 'open', reason: { code: 'run-to-prepare', ...instance }, trouble: false };
+  if (view.sweeping && view.current.lastAt) {
+    const reason = { code: 'sweep-first' as const, stage, lastAt: view.current.lastAt };
+    return { status: 'open', reason, trouble: true };
+  }
+  const bolt = number(view.next?.act.fastener ?? '');
+  return {
+    status: 'open',
+    reason: { code: 'bolt-next', bolt, stage, ...instance },
+    trouble: false,
+  };
+}

@@ -1,0 +1,12 @@
+import { once, type Card } from '../../kit/card';
+import { timingStanding } from './standing';
+import { timingChecks } from './view';
+
+/** Set where the camshaft is in, step by step; its wheels are bolted on between two of them. */
+export const timingCard: Card<'timing'> = {
+  name: 'timing',
+  canBeLeftOut: true,
+  places: ['timing'],
+  entries: ({ sheet }) => once('timing', timingChecks(sheet).length > 0),
+  stands: ({ sheet, state }) => timingStanding(sheet, state),
+};

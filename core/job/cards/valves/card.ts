@@ -1,0 +1,27 @@
+import { once, type Card } from '../../kit/card';
+import { lackingStanding } from '../../kit/lackingStanding';
+import { valvesLack } from '../../lacks';
+import { openFor } from '../../standing';
+import { crankHeld, missingFor } from '../../waits';
+import { overheadView } from './view';
+
+/** All of the overhead set cold, position by position. */
+export const valvesCard: Card<'valves'> = {
+  name: 'valves',
+  places: ['overhead', 'rotation', 'firing'],
+  entries: () => once('valves'),
+  lacks: ({ sheet }) => valvesLack(sheet),
+  waitsFor: ({ sheet, state }) => [
+    ...missingFor(sheet, state, { card: 'valves' }),
+    ...crankHeld(sheet, state),
+  ],
+  stands: ({ sheet, state }) => {
+    const view = overheadView(sheet, state.valves, state.crank, 'cold');
+    if (!view) return lackingStanding(valvesLack(sheet));
+    const { doneCount: done, provisional } = view;
+    const of = view.items.length;
+    if (view.again === 'due') return openFor({ code: 'gaps-again' });
+    if (done < of) return openFor({ code: 'valves-set', done, of });
+    return { status: 'done', reason: { code: 'all-done', provisional }, trouble: false };
+  },
+};

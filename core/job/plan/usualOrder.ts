@@ -1,0 +1,86 @@
+import { CARDS } from '../cards/index';
+import type { Entry, JobNow } from '../kit/card';
+import { setOf } from '../../sheet/programmeOf';
+import { camInHead, TOP } from '../scope';
+import type { CardName } from '../trayReason';
+import type { FastenedSet } from '../../sheet/spec/fastening';
+
+/** An entry at its place in the order of work. */
+export interface Planned extends Entry {
+  /** Those that are done before it. */
+  readonly after: readonly Planned[];
+}
+
+/** Sets that go on before the top end, or with the timing. */
+const BEFORE_TOP: readonly FastenedSet['kind'][] = ['main-caps', 'rod-caps', 'timing-wheels'];
+
+/** A job's cards in the usual order of work: those this engine needs and no others. */
+export function usualOrder(job: JobNow): readonly Planned[] {
+  const { sheet } = job;
+  const planned: Planned[] = [];
+  /** Each entry of a card that is asked for, after the same ones. */
+  const put = (
+    card: CardName,
+    after: readonly Planned[],
+    isAsked: (entry: Entry) => boolean = () => true,
+  ): readonly Planned[] => {
+    const entries = CARDS[card]
+      .entries(job)
+      .filter(isAsked)
+      .map((entry) => ({ ...entry, after }));
+    planned.push(...entries);
+    return entries;
+  };
+  let line: readonly Planned[] = [];
+  /** Goes on the line: what comes next waits for it, or for what it waited for where there is none. */
+  const next = (card: CardName, isAsked?: (entry: Entry) => boolean): void => {
+    const entries = put(card, line, isAsked);
+    if (entries.length > 0) line = entries;
+  };
+  const kindOf = ({ set }: Entry): FastenedSet['kind'] | undefined =>
+    set ? setOf(sheet, set.id)?.kind : undefined;
+  /** One set after the other. */
+  const tighten = (isKind: (kind: FastenedSet['kind']) => boolean): void => {
+    for (const set of CARDS.tighten.entries(job)) {
+      const kind = kindOf(set);
+      if (kind && isKind(kind)) next('tighten', (entry) => entry.set?.id === set.set?.id);
+    }
+  };
+  /** Its wheels are bolted on between two of its steps. */
+  const timing = (): void => {
+    const before = line;
+    const own = put('timing', before);
+    if (own.length === 0) return;
+    line = [...own, ...put('tighten', before, (entry) => kindOf(entry) === 'timing-wheels')];
+  };
+
+  const dead = put('dead', []);
+  const mark = put('mark', dead);
+  const strip = put('strip', dead);
+  put('parts', []);
+  line = put('inspect', [...mark, ...strip]);
+  next('bores');
+  next('liners');
+  next('tighten', ({ set }) => set === null);
+  next('shells');
+  tighten((kind) => kind === 'main-caps');
+  next('crank');
+  next('pistons');
+  tighten((kind) => kind === 'rod-caps');
+  const inBlock = !camInHead(sheet);
+  if (inBlock) timing();
+  next('stand-out');
+  next('head-build');
+  tighten((kind) => TOP.includes(kind));
+  if (!inBlock) timing();
+  tighten((kind) => !TOP.includes(kind) && !BEFORE_TOP.includes(kind));
+  next('valves');
+  next('pump');
+  put('recheck', line);
+  put(
+    'after-heat',
+    planned.filter(({ card }) => card === 'tighten' || card === 'valves'),
+  );
+  put('cause', []);
+  return planned;
+}
