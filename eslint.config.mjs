@@ -108,7 +108,7 @@ export default [
     rules: {
       '@typescript-eslint/switch-exhaustiveness-check': [
         'error',
-        { considerDefaultExhaustiveForUnions: true, requireDefaultForNonUnion: true },
+        { requireDefaultForNonUnion: true },
       ],
       '@typescript-eslint/no-floating-promises': 'error',
       '@typescript-eslint/no-misused-promises': 'error',

@@ -1,3 +1,4 @@
+import { isBuildKind } from '@cardinex/core/job/checks/check';
 import { heated, setsAfterHeat } from '@cardinex/core/job/cards/after-heat/programme';
 import { isolationOf } from '@cardinex/core/job/cards/dead/checks';
 import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
@@ -140,7 +141,9 @@ function soundMm(sheet: JobSheet, check: Check, item: string, place: string): nu
   const own = shareOf(check.id, item, place);
   const round = (mm: number): number => Number(mm.toFixed(3));
   const hundredths = (mm: number): number => Number(mm.toFixed(2));
-  switch (check.kind) {
+  const { kind } = check;
+  if (isBuildKind(kind) && kind !== 'end-float') return 0.1;
+  switch (kind) {
     case 'flatness':
       return item === THICKNESS && sheet.head?.standardThickness
         ? hundredths(figureMm(sheet.head.standardThickness) - 0.01 - 0.03 * own)
@@ -168,12 +171,13 @@ function soundMm(sheet: JobSheet, check: Check, item: string, place: string): nu
       return hundredths(
         (sheet.sealingRing?.new ? figureMm(sheet.sealingRing.new) : 4) - 0.02 * own,
       );
+    case 'holes':
+    case 'look':
+      return 0.1;
     case 'end-float': {
       const least = journal?.endFloat?.low;
       return place === 'back' ? hundredths((least ? figureMm(least) : 0.1) + 0.03 + 0.04 * own) : 0;
     }
-    default:
-      return 0.1;
   }
 }
 

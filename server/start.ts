@@ -129,6 +129,7 @@ function cannotListen(error: NodeJS.ErrnoException, host: string, port: number):
     case 'EADDRNOTAVAIL':
     case 'ENOTFOUND':
       return new StartupError(`HOST: ${host} is no address of this machine.`);
+    case undefined:
     default:
       return error;
   }

@@ -8,7 +8,7 @@ import { isStrikable, mayAct, ruleOf } from './rules';
 import { sheetOfJob } from './sheetOfJob';
 import type { JobState } from './state';
 import { standingAt } from './tray';
-import type { TrayReason } from './trayReason';
+import type { Wait } from './trayReason';
 import { ACCEPTED, refused, type Verdict } from './verdict';
 
 /**
@@ -46,7 +46,7 @@ function contextOf(input: DecideInput, sheet: RuleContext['sheet']): RuleContext
   };
 }
 
-function refusedBy({ card }: CardPlace, reason: TrayReason): Verdict {
+function refusedBy({ card }: CardPlace, reason: Wait): Verdict {
   switch (reason.code) {
     case 'sheet-lacks':
     case 'differences-open':
@@ -55,7 +55,8 @@ function refusedBy({ card }: CardPlace, reason: TrayReason): Verdict {
       return refused(reason.code);
     case 'crank-held':
       return refusedHold(reason.by);
-    default:
+    case 'card-first':
+    case 'things-in':
       return refused('card-barred', { card });
   }
 }

@@ -1,4 +1,4 @@
-import type { CardName, CardStatus, TrayReason } from './trayReason';
+import type { CardName, CardStatus, TrayReason, Wait } from './trayReason';
 import type { FastenedSet } from '../sheet/spec/fastening';
 
 /** Nothing is left to do on a card. */
@@ -9,18 +9,20 @@ export function openFor(reason: TrayReason, trouble = false): Standing {
   return { status: 'open', reason, trouble };
 }
 
-export interface TrayCard {
+/** How a card stands, and why. */
+export type Standing = {
+  /** Something on it needs a person before anything else: out of limits, contested, to sweep. */
+  readonly trouble: boolean;
+} & (
+  | { readonly status: 'barred'; readonly reason: Wait }
+  | { readonly status: Exclude<CardStatus, 'barred'>; readonly reason: TrayReason }
+);
+
+export type TrayCard = Standing & {
   readonly number: number;
   readonly card: CardName;
   /** Which fastened set, for a card that tightens one; null when the sheet has none yet. */
   readonly set?: FastenedSetName | null;
-  readonly status: CardStatus;
-  readonly reason: TrayReason;
-  /** Something on it needs a person before anything else: out of limits, contested, to sweep. */
-  readonly trouble: boolean;
-}
+};
 
 export type FastenedSetName = Pick<FastenedSet, 'id' | 'name'>;
-
-/** How a card stands, and why. */
-export type Standing = Pick<TrayCard, 'status' | 'reason' | 'trouble'>;

@@ -8,6 +8,7 @@ import { lackingStanding } from './kit/lackingStanding';
 import { pendingOn } from './pending';
 import { usualOrder, type Planned } from './plan/usualOrder';
 import type { Standing } from './standing';
+import type { Wait } from './trayReason';
 
 /** The cards of a job, each asked where it stands only when that is wanted, and once. */
 export interface Standings {
@@ -63,7 +64,7 @@ function firstBefore({ after }: Planned, of: Standings['of']): readonly Planned[
   );
 }
 
-function barred(reason: Standing['reason'], trouble = false): Standing {
+function barred(reason: Wait, trouble = false): Standing {
   return { status: 'barred', reason, trouble };
 }
 

@@ -23,6 +23,21 @@ export type CardName =
   | 'after-heat'
   | 'cause';
 
+/** Why a card is barred. */
+export type Wait = Extract<
+  TrayReason,
+  {
+    readonly code:
+      | 'card-first'
+      | 'sheet-lacks'
+      | 'differences-open'
+      | 'decision-pending'
+      | 'parts-missing'
+      | 'crank-held'
+      | 'things-in';
+  }
+>;
+
 export type CardStatus = 'open' | 'done' | 'waiting' | 'barred';
 
 /** Why a card is barred or waits, or what is next on it; `words/` makes the sentence. */

@@ -5,26 +5,26 @@ import type { ThingBars } from './facts/register';
 import { thingsBarring } from './register';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
-import type { TrayReason } from './trayReason';
+import type { Wait } from './trayReason';
 
 /*
  * What several cards wait for, by the state of the engine or of its parts.
  */
 
 /** Parts that a card cannot be worked on without. */
-export function missingFor(sheet: JobSheet, state: JobState, holds: Holds): readonly TrayReason[] {
+export function missingFor(sheet: JobSheet, state: JobState, holds: Holds): readonly Wait[] {
   const parts = heldUpBy(sheet, state, holds);
   return parts.length > 0 ? [{ code: 'parts-missing', parts }] : [];
 }
 
 /** What is still in and must come out before this. */
-export function stillIn({ register }: JobState, bars: ThingBars): readonly TrayReason[] {
+export function stillIn({ register }: JobState, bars: ThingBars): readonly Wait[] {
   const things = thingsBarring(register, bars).map(({ what, where }) => `${what}, ${where}`);
   return things.length > 0 ? [{ code: 'things-in', things }] : [];
 }
 
 /** What holds the crank. */
-export function crankHeld(sheet: JobSheet, state: JobState): readonly TrayReason[] {
+export function crankHeld(sheet: JobSheet, state: JobState): readonly Wait[] {
   const [by] = crankHeldBy(sheet, state);
   return by ? [{ code: 'crank-held', by }] : [];
 }

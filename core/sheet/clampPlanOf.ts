@@ -114,7 +114,10 @@ function clampOf(
       return { kind: 'load', kn: forceKn, scatter: METHOD_SCATTER.torque };
     }
     // What is only checked, waited for or turned changes no clamp.
-    default:
+    case 'check':
+    case 'hydraulic-check':
+    case 'turn-crank':
+    case 'wait':
       return undefined;
   }
 }

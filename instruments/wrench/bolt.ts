@@ -57,7 +57,9 @@ export function torqueAt(bolt: Bolt, deg: number): number {
       const phase = (past % SLIP_DEG) / SLIP_DEG;
       return clean * (1 + SLIP_SHARE * (phase - 0.5) * 2);
     }
-    default:
+    case 'none':
+    case 'soft-joint':
+    case 'yields-early':
       return clean;
   }
 }

@@ -1,19 +1,16 @@
 import type { ActLine, Known } from './actLine';
 import type { LoggedAct } from '@cardinex/core/job/act';
-import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead/checks';
 import { THE_SHEET } from '@cardinex/core/job/layers';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { buildLine } from './buildActs';
-import { checkedItemName } from './checkNames';
-import { capital, small } from './capital';
-import { boltNumber, runLine } from './runActs';
+import { capital } from './capital';
+import { runLine } from './runActs';
 import { intakeLine } from './intakeActs';
 import { itemNamed } from './itemNames';
 import { overheadLine } from './overheadActs';
 import { causeName, scopeTitle } from './scope';
-import { isolationSentence } from './cards/dead';
 import { nutPulledLine } from './cards/lockNut';
 import { readingName } from './overheadNames';
 import { cribWords } from './crib';
@@ -149,51 +146,6 @@ export function actLine(
       const what = target ? actLine(target, sheet, units, known).what : pendingWords.decision;
       return { what: act.data.holds ? pendingWords.confirmed(what) : pendingWords.dropped(what) };
     }
-  }
-}
-
-/** What undoing an act would take back, in as few words as a button has room for. */
-export function undoHint(
-  act: LoggedAct,
-  sheet: JobSheet,
-  units: ReaderUnits = METRIC,
-  known?: Known,
-): string {
-  switch (act.type) {
-    case 'liner.read':
-      return `liner ${act.data.bore}`;
-    case 'valve.read':
-      return `${act.data.valve} ${act.data.reading}`;
-    case 'screw.set':
-      return itemNamed(sheet, act.data.item);
-    case 'bridge.seen':
-      return `bridge ${act.data.valve}`;
-    case 'crank.stood':
-      return `crank at ${degrees(act.data.atDeg)}`;
-    case 'thing.put-in':
-      return small(act.data.what);
-    case 'mark.made':
-      return act.data.code;
-    case 'bolt.pulled':
-    case 'bolt.turned':
-    case 'bolt.eased':
-    case 'stud.tensioned':
-    case 'step.done':
-    case 'bolt.failed':
-      return boltNumber(sheet, act.data.key);
-    case 'bolts.reported':
-      return `bolts ${act.data.pulls.map(({ key }) => boltNumber(sheet, key).replace('bolt ', '')).join(' ')}`;
-    case 'stage.set':
-      return 'the setting';
-    case 'check.read':
-    case 'piece.weighed':
-      return checkedItemName(sheet, act.data.check, act.data.item);
-    case 'check.seen':
-      return act.data.check === DEAD
-        ? small(isolationSentence(act.data.item as Isolation))
-        : checkedItemName(sheet, act.data.check, act.data.item);
-    default:
-      return small(actLine(act, sheet, units, known).what);
   }
 }
 

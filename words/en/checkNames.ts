@@ -1,7 +1,7 @@
 import type { CheckDecision } from '@cardinex/core/job/facts/checks';
 import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
 import { THICKNESS, type HoleStep, type LookItem } from '@cardinex/core/job/cards/inspect/checks';
-import { BUILD_KINDS, type BuildKind, type Check } from '@cardinex/core/job/checks/check';
+import { isBuildKind, type Check } from '@cardinex/core/job/checks/check';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
@@ -14,7 +14,9 @@ export function checkName(sheet: JobSheet, check: Check): string {
   const set = check.set === undefined ? undefined : setOf(sheet, check.set);
   const several = set && set.instances.length > 1 ? ` ${check.instance ?? ''}` : '';
   const journal = sheet.journals?.find(({ id }) => id === check.journal)?.name ?? '';
-  switch (check.kind) {
+  const { kind } = check;
+  if (isBuildKind(kind)) return buildName(sheet, kind, check.journal);
+  switch (kind) {
     case 'flatness':
       return `Head flatness${several}`;
     case 'holes':
@@ -31,8 +33,6 @@ export function checkName(sheet: JobSheet, check: Check): string {
       return 'Sealing rings';
     case 'look':
       return 'Look over';
-    default:
-      return buildName(sheet, check.kind, check.journal);
   }
 }
 
@@ -73,21 +73,19 @@ const PLACES: Readonly<Record<string, string>> = {
   level: 'level',
 };
 
-function isBuild(check: Pick<Check, 'kind'>): check is { readonly kind: BuildKind } {
-  return (BUILD_KINDS as readonly string[]).includes(check.kind);
-}
-
 /** Where on an item a reading is taken, or which step it is at. */
 export function placeName(sheet: JobSheet, check: Pick<Check, 'kind'>, place: string): string {
   if (check.kind === 'holes') return STEPS[place as HoleStep];
   if (check.kind === 'rings') return `place ${place}`;
-  if (isBuild(check)) return buildPlace(sheet, check.kind, place);
+  if (isBuildKind(check.kind)) return buildPlace(sheet, check.kind, place);
   return PLACES[place] ?? place;
 }
 
 /** What is measured or looked at: "along", "Bolt 7", "Cylinder 3", "Main 2". */
 export function itemName(sheet: JobSheet, check: Check, item: string): string {
-  switch (check.kind) {
+  const { kind } = check;
+  if (isBuildKind(kind)) return buildItem(sheet, { ...check, kind }, item);
+  switch (kind) {
     case 'flatness':
       if (item === THICKNESS) return 'Thickness';
       return item === '' ? 'Head' : capital(lineName(item as StraightedgeLine));
@@ -95,7 +93,7 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
     case 'lengths': {
       const set = setOf(sheet, check.set ?? '');
       const number = set?.fasteners.find(({ id }) => id === item)?.number ?? item;
-      return `${check.kind === 'holes' ? 'Hole' : 'Bolt'} ${number}`;
+      return `${kind === 'holes' ? 'Hole' : 'Bolt'} ${number}`;
     }
     case 'bores':
     case 'rings':
@@ -108,8 +106,6 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
       if (plug) return `Plug: ${sheet.plugs?.[Number(plug[1])]?.where ?? ''}`;
       return LOOKS[item as LookItem];
     }
-    default:
-      return buildItem(sheet, { ...check, kind: check.kind }, item);
   }
 }
 

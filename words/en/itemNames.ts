@@ -22,7 +22,8 @@ export function itemName({ overhead }: EngineSheet, item: SettingItem): string {
       return `${overhead?.brakes?.name.toLowerCase() ?? 'brake'} ${cylinder}`;
     case 'actuator':
       return `${overhead?.actuators?.name.toLowerCase() ?? 'actuator'} ${cylinder}`;
-    default:
+    case 'intake':
+    case 'exhaust':
       return id;
   }
 }

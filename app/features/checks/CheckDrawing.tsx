@@ -1,3 +1,4 @@
+import { isBuildKind } from '@cardinex/core/job/checks/check';
 import { STRAIGHTEDGE_LINES } from '@cardinex/core/block/headFlatness';
 import type { CheckView } from '@cardinex/core/job/checks/view';
 import { readingOf } from '@cardinex/core/job/checks/state';
@@ -25,7 +26,9 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
   const { check, judged } = view;
   const read = (item: string, place = ''): number | undefined =>
     readingOf(state.checks, check.id, item, place)?.mm;
-  switch (check.kind) {
+  const { kind } = check;
+  if (isBuildKind(kind)) return null;
+  switch (kind) {
     case 'flatness': {
       const limit = sheet.head?.flatness;
       const map = setOf(sheet, check.set ?? '')?.map;
@@ -72,7 +75,11 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
           onPress={(item) => onChoose({ item, place: '' })}
         />
       );
-    default:
+    case 'holes':
+    case 'journals':
+    case 'clearances':
+    case 'rings':
+    case 'look':
       return null;
   }
 }

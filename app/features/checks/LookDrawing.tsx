@@ -24,43 +24,41 @@ export function LookDrawing({ check, at, foundOf }: Props) {
     const found = foundOf(String(nth));
     return found === 'good' ? 'done' : found === 'not-good' ? 'failed' : 'open';
   };
-  switch (check.kind) {
-    case 'shells': {
-      const journal = sheet.journals?.find(({ id }) => id === check.journal);
-      if (!journal) return null;
-      // The mains are where the crank has its end float; big ends lie between them.
-      const ofMains = journal.endFloat !== undefined;
-      return (
-        <View className="px-3 pt-2">
-          <EndMark end={sheet.cylinder1End} />
-          <CrankDrawing
-            mains={ofMains ? journal.count : journal.count + 1}
-            {...(ofMains ? { capStanding: standing } : { throwStanding: standing })}
-            said={at ? itemName(sheet, check, at.item) : ''}
-          />
-        </View>
-      );
-    }
-    case 'head-on': {
-      const set = setOf(sheet, check.set ?? '');
-      return set && at?.place === 'own-holes' ? (
-        <GroupMap set={set} end={sheet.cylinder1End} />
-      ) : null;
-    }
-    case 'rings-on':
-      return (
-        <View className="px-3 pt-2">
-          <JobClock sheet={sheet} />
-        </View>
-      );
-    case 'on-rod':
-      if (!sheet.pistons?.orientation) return null;
-      return (
-        <View className="px-3 pt-2">
-          <PistonDrawing sheet={sheet} />
-        </View>
-      );
-    default:
-      return null;
+  if (check.kind === 'shells') {
+    const journal = sheet.journals?.find(({ id }) => id === check.journal);
+    if (!journal) return null;
+    // The mains are where the crank has its end float; big ends lie between them.
+    const ofMains = journal.endFloat !== undefined;
+    return (
+      <View className="px-3 pt-2">
+        <EndMark end={sheet.cylinder1End} />
+        <CrankDrawing
+          mains={ofMains ? journal.count : journal.count + 1}
+          {...(ofMains ? { capStanding: standing } : { throwStanding: standing })}
+          said={at ? itemName(sheet, check, at.item) : ''}
+        />
+      </View>
+    );
   }
+  if (check.kind === 'head-on') {
+    const set = setOf(sheet, check.set ?? '');
+    return set && at?.place === 'own-holes' ? (
+      <GroupMap set={set} end={sheet.cylinder1End} />
+    ) : null;
+  }
+  if (check.kind === 'rings-on') {
+    return (
+      <View className="px-3 pt-2">
+        <JobClock sheet={sheet} />
+      </View>
+    );
+  }
+  if (check.kind === 'on-rod' && sheet.pistons?.orientation) {
+    return (
+      <View className="px-3 pt-2">
+        <PistonDrawing sheet={sheet} />
+      </View>
+    );
+  }
+  return null;
 }

@@ -1,9 +1,4 @@
-import type { ActType } from '@cardinex/core/job/act';
+import { actsOf } from '@cardinex/core/job/actsOf';
 
 /** The acts made on the liners card. */
-export const LINERS_ACTS: ReadonlySet<ActType> = new Set<ActType>([
-  'liner.read',
-  'liners.accepted',
-  'liners.placed',
-  'liner.sealed',
-]);
+export const LINERS_ACTS = actsOf('liners');

@@ -1,6 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { AFTER_HEAT, afterHeatFrom, afterHeatOf } from '@cardinex/core/job/cards/after-heat/programme';
+import {
+  AFTER_HEAT,
+  afterHeatFrom,
+  afterHeatOf,
+} from '@cardinex/core/job/cards/after-heat/programme';
 import { runsOf } from '@cardinex/core/job/run/runsOf';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { afterHeatWords as w } from '@cardinex/words/en/cards/afterHeat';

@@ -1,20 +1,4 @@
-import type { ActType } from '@cardinex/core/job/act';
+import { actsOf } from '@cardinex/core/job/actsOf';
 
-/** The acts made on the tightening card. */
-export const TIGHTEN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
-  'run.prepared',
-  'wrench.let-back',
-  'bolt.pulled',
-  'bolts.reported',
-  'stage.set',
-  'bolt.turned',
-  'bolt.eased',
-  'stud.tensioned',
-  'step.done',
-  'bolt.failed',
-  'contest.decided',
-  'cap.turned',
-  'bolt.taken-out',
-  'run.marked',
-  'heat.reached',
-]);
+/** The acts made on the tightening card, and on the one after heat. */
+export const TIGHTEN_ACTS = actsOf('runs', 'heat');

@@ -1,7 +1,11 @@
 import type { Printed } from '@cardinex/core/job/facts/shown';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ADJUSTER_REACH_MM, adjustersOf, type OverheadView } from '@cardinex/core/job/cards/valves/view';
+import {
+  ADJUSTER_REACH_MM,
+  adjustersOf,
+  type OverheadView,
+} from '@cardinex/core/job/cards/valves/view';
 import { itemShort } from '@cardinex/words/en/itemNames';
 import { standOutSentence } from '@cardinex/words/en/overhead';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';

@@ -1,20 +1,4 @@
-import type { ActType } from '@cardinex/core/job/act';
+import { actsOf } from '@cardinex/core/job/actsOf';
 
 /** The acts made on the valves card and at its hot recheck. */
-export const VALVES_ACTS: ReadonlySet<ActType> = new Set<ActType>([
-  'crank.stood',
-  'crank.doubted',
-  'crank.overshot',
-  'gaps.turned',
-  'barring.chosen',
-  'screw.set',
-  'push-rod.seen',
-  'bridge.seen',
-  'cover.on',
-  'shim.read',
-  'shims.chosen',
-  'adjuster.read',
-  'injector.coded',
-  'valve.read',
-  'recheck.begun',
-]);
+export const VALVES_ACTS = actsOf('valves', 'crank');

@@ -7,8 +7,7 @@ import { scopedSheet, scopesFor, type JobSheet } from '@cardinex/core/job/scope'
 import { type JobState } from '@cardinex/core/job/state';
 import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
 import { trayOf } from '@cardinex/core/job/tray';
-import { currentRun } from '@cardinex/core/job/run/runsOf';
-import { runsOf } from '@cardinex/core/job/run/runsOf';
+import { currentRun, runsOf } from '@cardinex/core/job/run/runsOf';
 import { settable } from '@cardinex/core/overhead/settable';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';

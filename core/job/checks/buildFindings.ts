@@ -68,6 +68,25 @@ export function buildFinding(
   const [mm] = read;
   if (mm === undefined || read.length < check.places.length) return null;
   switch (check.kind) {
+    // Only seen, or measured for another reckoning.
+    case 'bore-work':
+    case 'counterbores':
+    case 'flanges':
+    case 'shells':
+    case 'thrust':
+    case 'end-float':
+    case 'camshaft':
+    case 'tappets':
+    case 'rings-on':
+    case 'on-rod':
+    case 'oil-jets':
+    case 'in-bore':
+    case 'head-built':
+    case 'last-look':
+    case 'head-on':
+    case 'timing':
+    case 'pump':
+      return null;
     case 'ring-gaps':
       return gap(sheet, state, item, mm);
     case 'side-clearances': {
@@ -88,8 +107,6 @@ export function buildFinding(
       const found = { ...measured(mean(read), sheet.pistons?.standOut), rockMm };
       return { kind: check.kind, found };
     }
-    default:
-      return null;
   }
 }
 

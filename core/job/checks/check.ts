@@ -55,6 +55,11 @@ export const BUILD_KINDS = [
 ] as const;
 export type BuildKind = (typeof BUILD_KINDS)[number];
 
+/** Is this a kind of check made as an engine goes together? */
+export function isBuildKind(kind: CheckKind): kind is BuildKind {
+  return (BUILD_KINDS as readonly CheckKind[]).includes(kind);
+}
+
 /** Something to be measured, ticked or looked over: a table of items by places. */
 export interface Check {
   /** The key its readings are kept under: "flatness/head/1". */

@@ -1,3 +1,4 @@
+import { isBuildKind } from './check';
 import type { ChecksState } from '../facts/checks';
 import { BORE_HEIGHTS, boreWear, type BoreWear } from '../../block/boreWear';
 import {
@@ -74,7 +75,10 @@ function reckoned(
   const read = (place: string): number | undefined => readingOf(state, check.id, item, place)?.mm;
   const all = check.places.map(read);
   const complete = all.filter((value) => value !== undefined);
-  switch (check.kind) {
+  const { kind } = check;
+  if (isBuildKind(kind) && kind !== 'end-float')
+    return buildFinding(sheet, state, { ...check, kind }, item);
+  switch (kind) {
     case 'flatness':
       return item === WHOLE ? flatness(sheet, state, check) : null;
     case 'lengths': {
@@ -130,8 +134,6 @@ function reckoned(
     case 'holes':
     case 'look':
       return null;
-    default:
-      return buildFinding(sheet, state, { ...check, kind: check.kind }, item);
   }
 }
 

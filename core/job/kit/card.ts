@@ -4,7 +4,7 @@ import type { Lack } from '../lacks';
 import type { JobSheet } from '../scope';
 import type { FastenedSetName, Standing } from '../standing';
 import type { JobState } from '../state';
-import type { CardName, TrayReason } from '../trayReason';
+import type { CardName, Wait } from '../trayReason';
 
 /** A job as its cards look at it. */
 export interface JobNow {
@@ -41,7 +41,7 @@ export interface Card<N extends CardName = CardName> {
   /** What the sheet does not say and it cannot do without. */
   readonly lacks?: (job: JobNow, entry: Entry) => readonly Lack[];
   /** Why it waits, by the state of the engine or its parts; nothing bars a card that is done. */
-  readonly waitsFor?: (job: JobNow, entry: Entry) => readonly TrayReason[];
+  readonly waitsFor?: (job: JobNow, entry: Entry) => readonly Wait[];
   /** Where it stands by its own work. */
   readonly stands: (job: JobNow, entry: Entry, others: Others) => Standing;
 }

@@ -62,7 +62,9 @@ export function faultsOf(kind: TightenAct['kind']): readonly BoltFault[] {
       return ['did-not-reach', 'over', 'odd-travel', 'slipped'];
     case 'hydraulic-check':
       return ['moved-early', 'did-not-reach', 'over'];
-    default:
+    case 'slacken':
+    case 'turn-crank':
+    case 'wait':
       return ['did-not-reach', 'slipped'];
   }
 }

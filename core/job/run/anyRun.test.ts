@@ -138,7 +138,8 @@ class Bench {
         return this.make('stud.tensioned', { key, pass, bar: act.bar ?? 0 });
       case 'step.done':
         return this.make('step.done', { key, pass, words: 'short' });
-      default: {
+      case 'bolt.failed':
+      case 'bolt.pulled': {
         const { prepared } = this.view(log).run;
         const setNm = prepared ? wrenchSettingNm(act.nm ?? 0, prepared) : 0;
         return this.make('bolt.pulled', {

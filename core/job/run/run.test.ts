@@ -1,7 +1,6 @@
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { currentRun } from '../run/runsOf';
-import { runsOf } from '../run/runsOf';
+import { currentRun, runsOf } from '../run/runsOf';
 import {
   added,
   after,

@@ -33,7 +33,12 @@ export function findingSentence(finding: CheckFinding, units: ReaderUnits = METR
         ? `${said} long, over its limit of ${length(limitMm, units)}: it has stretched. Replace it.`
         : `${said} long, within ${length(limitMm, units)}.`;
     }
-    default:
+    case 'masses':
+    case 'ring-gaps':
+    case 'rod-floats':
+    case 'side-clearances':
+    case 'stand-outs':
+    case 'wheel-line':
       return buildFindingSentence(finding, units);
   }
 }

@@ -41,6 +41,7 @@ export function partName(sheet: JobSheet, key: string): string {
       return setOf(sheet, first)?.groups.find(({ id }) => id === rest[0])?.name ?? key;
     case 'renew':
       return sheet.renew?.[Number(first)]?.part ?? key;
+    case undefined:
     default: {
       const item = rest.at(-1) ?? '';
       return checkItemName(sheet, [first, ...rest.slice(0, -1)].join('/'), item);

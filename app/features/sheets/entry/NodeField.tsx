@@ -65,6 +65,7 @@ function SchemaField({ node, path, label, optional }: Required<NodeFieldProps>) 
     case 'number':
     case 'integer':
       return <NumberField path={path} label={label} />;
+    case undefined:
     default:
       return <PlainText node={shape} path={path} label={label} />;
   }

@@ -159,7 +159,10 @@ function figureOf(
     case 'angle':
     case 'slacken':
       return { value: degrees(value), unit: '' };
-    default: {
+    case 'torque':
+    case 'check':
+    case 'turn-crank':
+    case 'wait': {
       const setNm = wrenchSettingNm(value, prepared);
       return {
         value: settingFigure(setNm, units.torque),

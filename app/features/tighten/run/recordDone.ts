@@ -46,7 +46,8 @@ export function recordDone(
       });
     case 'step.done':
       return record('step.done', { key, pass });
-    default:
+    case 'bolt.failed':
+    case 'bolt.pulled':
       return record('bolt.pulled', {
         key,
         pass,

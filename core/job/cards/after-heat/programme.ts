@@ -56,16 +56,19 @@ export const heated = once((set: FastenedSet): FastenedSet => {
   };
 });
 
-function stagesFor(asked: Afterwards, last: SheetTorqueStage): readonly SheetStage[] {
+function stagesFor(
+  { method = 'ease-and-pull-one-by-one' }: Afterwards,
+  last: SheetTorqueStage,
+): readonly SheetStage[] {
   const { order, leaveOut, values } = last;
   const whole = { order, ...(leaveOut && { leaveOut }), values };
-  switch (asked.method) {
+  switch (method) {
     case 'check-only':
       return [{ id: 'check', kind: 'check', ...whole }];
     case 'pull-hot':
     case 'pull-without-easing':
       return [{ id: 'pull', kind: 'torque', ...whole }];
-    default:
+    case 'ease-and-pull-one-by-one':
       // One by one: none is eased before the one before it stands again.
       return order.flatMap((fastener): SheetStage[] => {
         const only = {

@@ -25,7 +25,7 @@ export function crankChecks(sheet: JobSheet): readonly Check[] {
     .filter(({ endFloat }) => endFloat)
     .map((journal) => endFloatCheck(journal, 'crank'));
   // A cam in the head goes in with the head.
-  if (!scope || !takesCrankOut(scope) || overhead?.gear !== 'push-rod') return floats;
+  if (!takesCrankOut(scope) || overhead?.gear !== 'push-rod') return floats;
   const camshaft = seenCheck(
     { id: 'camshaft', card: 'crank', kind: 'camshaft', items: ['camshaft'] },
     { places: CAMSHAFT_STEPS, byItem: true },

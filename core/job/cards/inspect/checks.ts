@@ -103,7 +103,7 @@ function boreChecks(sheet: JobSheet): readonly Check[] {
 
 function journalChecks(sheet: JobSheet): readonly Check[] {
   const { scope, journals = [] } = sheet;
-  if (!scope || !openToShells(sheet)) return [];
+  if (!openToShells(sheet)) return [];
   return journals.flatMap((journal): readonly Check[] => {
     const { low, high } = journal.standard;
     const standard = high ?? low;
@@ -167,7 +167,7 @@ export type LookItem =
 
 function lookCheck(sheet: JobSheet): Check {
   const { overhead, plugs = [], pistons, scope, fuel } = sheet;
-  const bottom = scope !== undefined && takesPistonsOut(scope);
+  const bottom = takesPistonsOut(scope);
   const pushRods = overhead?.gear === 'push-rod';
   const items: LookItem[] = [
     'face-bare',
@@ -179,7 +179,7 @@ function lookCheck(sheet: JobSheet): Check {
     'deck',
     ...(hasWetLiners(sheet) ? (['counterbores'] as const) : []),
     ...(sheet.sealingRing ? (['sealing-faces'] as const) : []),
-    ...(overhead && (!pushRods || scope?.kind === 'everything') ? (['lobes'] as const) : []),
+    ...(overhead && (!pushRods || scope.kind === 'everything') ? (['lobes'] as const) : []),
     ...(overhead ? (['tappets', 'rockers'] as const) : []),
     ...(pushRods ? (['push-rods'] as const) : []),
     ...(bottom && pistons?.oilJets ? (['oil-jets'] as const) : []),

@@ -4,7 +4,7 @@ import { lackingStanding } from '../../kit/lackingStanding';
 import { runLack } from '../../lacks';
 import { runsOf } from '../../run/runsOf';
 import { setsInScope, TOP, type JobSheet } from '../../scope';
-import type { TrayReason } from '../../trayReason';
+import type { Wait } from '../../trayReason';
 import { missingFor, stillIn } from '../../waits';
 import { wheelsBarred } from '../timing/standing';
 import { runsStanding } from './standing';
@@ -20,7 +20,7 @@ export const tightenCard: Card<'tighten'> = {
     return sets.map(({ id, name }) => ({ card: 'tighten', set: { id, name } }));
   },
   lacks: ({ sheet }, { set }) => runLack(sheet, set?.id ?? null),
-  waitsFor: waitsFor,
+  waitsFor,
   stands: ({ sheet, state, now }, { set }) =>
     set
       ? runsStanding(sheet, state, runsOf(sheet, state, set.id, now), now)
@@ -34,7 +34,7 @@ export function setsToTighten(sheet: JobSheet): readonly FastenedSet[] {
   );
 }
 
-function waitsFor({ sheet, state }: JobNow, { set }: Entry): readonly TrayReason[] {
+function waitsFor({ sheet, state }: JobNow, { set }: Entry): readonly Wait[] {
   const kind = sheet.fastenedSets?.find(({ id }) => id === set?.id)?.kind;
   if (!set || kind === undefined) return [];
   if (kind === 'timing-wheels') return wheelsBarred(sheet, state, set.id);

@@ -91,7 +91,10 @@ function asksFor(sheet: JobSheet, set: FastenedSet, step: CoverStep): boolean {
       return set.groups.some(
         ({ hole, treatment }) => hole === 'coolant' || treatment.kind === 'sealant',
       );
-    default:
+    case 'faces':
+    case 'tackle':
+    case LET_DOWN:
+    case 'flush':
       return true;
   }
 }

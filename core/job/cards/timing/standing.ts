@@ -1,7 +1,7 @@
 import type { JobSheet } from '../../scope';
 import { DONE, openFor, type Standing } from '../../standing';
 import type { JobState } from '../../state';
-import type { TrayReason } from '../../trayReason';
+import type { Wait } from '../../trayReason';
 import { MARKS_PROVED, TWO_TURNS, timingStepsBefore, timingView, type TimingStep } from './view';
 
 export function timingStanding(sheet: JobSheet, state: JobState): Standing {
@@ -38,7 +38,7 @@ function stepName(step: Exclude<TimingStep, { kind: 'pull' }>) {
 }
 
 /** Wheels are pulled with the marks set and the pins in. */
-export function wheelsBarred(sheet: JobSheet, state: JobState, set: string): readonly TrayReason[] {
+export function wheelsBarred(sheet: JobSheet, state: JobState, set: string): readonly Wait[] {
   if (state.leftOut.timing) return [];
   const view = timingView(sheet, state);
   const open = view ? timingStepsBefore(view, `pull/${set}`) : [];
