@@ -7,6 +7,7 @@ import { fold } from './evolve';
 import { groundsOf, isDecision, restsOn } from './grounds';
 import { unseenBy, waitingDecisions } from './pending';
 import type { RefusalCode } from './refusal';
+import { IS_ONLY_WHEN } from './refusalKinds';
 import { ruleOf } from './rules';
 import { sheetOfJob } from './sheetOfJob';
 import { headSeq, type JobState } from './state';
@@ -64,7 +65,7 @@ function decideFact(verdict: Verdict, state: JobState, act: Act, context: Decide
   }
   if (!context.behindRefused) return asSeen;
   const itself = decideAware(state, act, context, 'whatever bars it');
-  return itself.ok || ONLY_WHEN.has(itself.refusal.code)
+  return itself.ok || IS_ONLY_WHEN[itself.refusal.code]
     ? stamped({ ...also, behindRefused: true })
     : asSeen;
 }
@@ -104,36 +105,6 @@ function reopenedBy(state: JobState, fact: Act, context: DecideInput): readonly 
 function hasEffect(pending: Pending | undefined): boolean {
   return pending === undefined || pending.decided?.holds === true;
 }
-
-/** Refused because something else comes first, not because what it names is not there. */
-const ONLY_WHEN: ReadonlySet<RefusalCode> = new Set<RefusalCode>([
-  'card-barred',
-  'decision-pending',
-  'job-parked',
-  'crank-held',
-  'not-loose-yet',
-  'parts-missing',
-  'differences-open',
-  'run-not-prepared',
-  'stage-not-current',
-  'pass-taken',
-  'turn-first',
-  'no-turn-due',
-  'caution-first',
-  'crank-unknown',
-  'not-settable-here',
-  'look-first',
-  'crank-again',
-  'step-first',
-  'things-in',
-  'head-not-on',
-  'heat-first',
-  'cover-waits',
-  'cover-first',
-  'top-first',
-  'tensioner-waits',
-  'run-not-done',
-]);
 
 function madeUnaware(state: JobState, act: Act): boolean {
   return (
