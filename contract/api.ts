@@ -71,6 +71,8 @@ export interface Problem {
   readonly detail: string;
   readonly code: string;
   readonly field?: string;
+  /** Why the rules of a job do not take an act: its code, and the fields of that code. */
+  readonly refusal?: { readonly code: string };
   /** Everything wrong with a sheet that was to be published. */
   readonly faults?: readonly SheetFault[];
   readonly requestId?: string;

@@ -1,3 +1,4 @@
+import type { Refused } from '@cardinex/contract/acts/outcome';
 import type { KeptAct } from './kept';
 import type { Verdict } from '@cardinex/core/job/verdict';
 import { v7 as uuidv7 } from 'uuid';
@@ -176,11 +177,11 @@ export class JobLedger {
     const events = outcomes.flatMap((one) => (one.status === 'refused' ? [] : [one.event]));
     const refused = outcomes
       .slice(waiting.length)
-      .flatMap((one) => (one.status === 'refused' ? [one.problem.detail] : []));
+      .flatMap((one) => (one.status === 'refused' ? [one.problem] : []));
     if (refused.length === 0) this.storage.counted(this.jobId, first + straight.length - 1);
     await this.inTurn(() => this.takeIn(events));
-    const [detail] = refused;
-    return detail === undefined ? { ok: true } : { ok: false, detail };
+    const [problem] = refused;
+    return problem === undefined ? { ok: true } : { ok: false, problem };
   }
 
   /** The acts as they would be sent, for a file that can be handed on. */
@@ -349,8 +350,8 @@ export class JobLedger {
 /** What came of recording: accepted and on the disk, refused by the rules, or not written down. */
 export type Recorded = Verdict | { readonly ok: false; readonly unkept: Unkept };
 
-/** What came of sending straight to the server; `detail` is the server's own sentence. */
-export type Sent = Verdict | { readonly ok: false; readonly detail: string };
+/** What came of sending straight to the server; `problem` is the server's own answer. */
+export type Sent = Verdict | { readonly ok: false; readonly problem: Refused };
 
 /** What the rules accept and this device could not write: it is nowhere until someone sees to it. */
 export interface Unkept {

@@ -15,10 +15,13 @@ export const outcomeSchema = z.discriminatedUnion('status', [
       title: z.string(),
       detail: z.string(),
       field: z.string().exactOptional(),
+      /** Why the rules of the job do not take it: its code, and the fields of that code. */
+      refusal: z.looseObject({ code: z.string() }).exactOptional(),
     }),
   }),
 ]);
 
+export type Refused = Extract<Outcome, { status: 'refused' }>['problem'];
 export type Outcome = z.infer<typeof outcomeSchema>;
 export const outcomesSchema = z.object({ outcomes: z.array(outcomeSchema), headSeq: z.number() });
 export type Outcomes = z.infer<typeof outcomesSchema>;

@@ -33,8 +33,8 @@ export function refusedByCrank(sheet: JobSheet, state: JobState): Verdict | null
 }
 
 /** A hold of the crank as a refusal. */
-export function refusedHold({ code, what = '' }: CrankHold): Verdict {
-  return refused('crank-held', { by: code, what });
+export function refusedHold(hold: CrankHold): Verdict {
+  return refused('crank-held', { hold });
 }
 
 /** Are bolts that go through the case begun, on any cylinder, and not all of them down? */

@@ -22,7 +22,7 @@ export function decideAware(
   barred: 'unless barred' | 'whatever bars it' = 'unless barred',
 ): Verdict {
   const rule = ruleOf(act);
-  if (!rule.roles.includes(input.member.role)) return refused('role-may-not', { type: act.type });
+  if (!rule.roles.includes(input.member.role)) return refused('role-may-not', { act: act.type });
   if (!state.opened && rule.nature !== 'opening') return refused('not-open');
   const heedsBars = barred === 'unless barred' && rule.nature !== 'opening';
   if (heedsBars && state.parked && !rule.whenParked) return refused('job-parked');

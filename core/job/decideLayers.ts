@@ -35,7 +35,9 @@ export function decideLayer(
   const wrong = wrongPlace(base, state, points);
   if (wrong) return wrong;
   const [fault] = barsLayer(base, points);
-  return fault ? refused('does-not-add-up', { ...fault.facts, code: fault.code }) : ACCEPTED;
+  return fault
+    ? refused('does-not-add-up', { finding: { code: fault.code, facts: fault.facts } })
+    : ACCEPTED;
 }
 
 /** Each place once, on the sheet, and none inside another: one figure must not have two keepers. */
@@ -80,5 +82,7 @@ export function decideDifference(
   const decision = { take, among, words, by: act.by, at: act.at };
   const after = withDecision(state.layers, places, decision);
   const [fault] = layeredOn(base, after).objections;
-  return fault ? refused('does-not-add-up', { ...fault.facts, code: fault.code }) : ACCEPTED;
+  return fault
+    ? refused('does-not-add-up', { finding: { code: fault.code, facts: fault.facts } })
+    : ACCEPTED;
 }

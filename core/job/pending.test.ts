@@ -74,7 +74,7 @@ describe('a decision made without knowing all', () => {
     const waits = joined(read, accepted);
     expect(waits.liners.accepted).toBeNull();
     expect(waitingDecisions(waits)).toMatchObject([
-      { why: { code: 'facts-unseen', facts: { count: 1 } }, unseen: [read.log.at(-1)?.id] },
+      { why: { code: 'facts-unseen', count: 1 }, unseen: [read.log.at(-1)?.id] },
     ]);
     expect(cardOf(waits, 'liners')).toMatchObject({
       status: 'barred',

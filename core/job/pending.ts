@@ -8,7 +8,7 @@ import type { JobState } from './state';
 
 /** Facts came to light that a decision had not known of. */
 export function unseenBy(unseen: readonly string[]): Waits {
-  return { why: { code: 'facts-unseen', facts: { count: unseen.length } }, unseen };
+  return { why: { code: 'facts-unseen', count: unseen.length }, unseen };
 }
 
 /** Those that wait still, oldest first. */

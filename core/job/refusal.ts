@@ -1,112 +1,132 @@
-/** Why an act was not accepted. `words/` makes the sentence; `facts` carry what it needs. */
-export interface Refusal {
-  readonly code: RefusalCode;
-  readonly facts?: Readonly<Record<string, string | number>>;
+import type { SheetFinding } from '../sheet/checks/finding';
+import type { EngineEnd } from '../sheet/spec/layout';
+import type { CrankHold } from './facts/crank';
+import type { CardName } from './trayReason';
+
+type Nothing = Readonly<Record<never, never>>;
+
+/** Why an act was not accepted, each code with what its sentence needs. Bolts are named as printed. */
+export interface RefusalFields {
+  'role-may-not': { readonly act: string };
+  'needs-fresh-proof': Nothing;
+  'already-open': Nothing;
+  'not-open': Nothing;
+  'wrong-sheet': Nothing;
+  'wrong-end': { readonly end: EngineEnd };
+  'unknown-scope': Nothing;
+  'not-wider': Nothing;
+  'job-parked': Nothing;
+  'not-parked': Nothing;
+  'unknown-check': { readonly check: string };
+  'unknown-place-of-check': { readonly item: string };
+  'beyond-reach': { readonly lowMm: number; readonly highMm: number };
+  'crank-held': { readonly hold: CrankHold };
+  'not-loose-yet': Nothing;
+  'nothing-out': Nothing;
+  'not-to-be-reworked': Nothing;
+  'lead-lets-stand': Nothing;
+  'unknown-mark': Nothing;
+  'unknown-bolts': Nothing;
+  'not-all-bolts': { readonly count: number; readonly of: number };
+  'uses-needed': Nothing;
+  'unknown-thing': Nothing;
+  'already-out': { readonly what: string };
+  'unknown-part': Nothing;
+  'part-short': { readonly count: number; readonly of: number };
+  'unknown-work': Nothing;
+  'too-many-photographs': { readonly most: number };
+  'parts-missing': Nothing;
+  'unknown-bore': { readonly bore: string };
+  'unknown-place': { readonly places: number };
+  'liners-incomplete': { readonly bores: readonly string[] };
+  'liners-out': Nothing;
+  'card-barred': { readonly card: CardName };
+  'unknown-run': Nothing;
+  'school-not-here': Nothing;
+  'unknown-cover': Nothing;
+  'cover-waits': { readonly items: readonly string[] };
+  'cover-first': Nothing;
+  'shim-leaves': { readonly valve: string };
+  'unknown-cylinder': Nothing;
+  'code-letter': { readonly letter: string };
+  'code-length': { readonly have: number; readonly need: number };
+  'code-twice': { readonly cylinder: string };
+  'run-not-prepared': Nothing;
+  'wrench-out-of-range': {
+    readonly setNm: number;
+    readonly lowNm: number;
+    readonly highNm: number;
+  };
+  'unknown-fastener': Nothing;
+  'stage-not-current': { readonly bolt: string };
+  'pass-taken': { readonly bolt: string };
+  'figure-not-shown': { readonly nm: number; readonly setNm: number };
+  'setting-not-shown': Nothing;
+  'not-this-way': Nothing;
+  'angle-not-shown': { readonly deg: number };
+  'pressure-not-shown': { readonly bar: number };
+  'sheet-lacks': Nothing;
+  'tool-out-of-date': { readonly name: string };
+  'tool-off': { readonly name: string };
+  'run-not-done': Nothing;
+  'unknown-variant': { readonly question: string };
+  'not-newer': { readonly revision: number };
+  'differences-open': Nothing;
+  'layer-taken': Nothing;
+  'place-nowhere': { readonly place: string };
+  'place-repeated': { readonly place: string };
+  'place-overlaps': { readonly place: string; readonly other: string };
+  'nothing-said': Nothing;
+  'nobody-differs': { readonly place: string };
+  'others-spoke': { readonly place: string };
+  'does-not-add-up': { readonly finding: Pick<SheetFinding, 'code' | 'facts'> };
+  'not-contested': Nothing;
+  'unknown-valve': { readonly valve: string };
+  'caution-first': Nothing;
+  'crank-unknown': Nothing;
+  'not-settable-here': { readonly valve: string; readonly atDeg: number };
+  'reading-of-recheck': Nothing;
+  'unknown-target': Nothing;
+  'already-struck': Nothing;
+  'words-needed': Nothing;
+  'not-strikable': Nothing;
+  'seals-first': { readonly bores: readonly string[] };
+  'liners-to-mark': { readonly bores: readonly string[] };
+  'not-a-placement': Nothing;
+  'turn-first': { readonly bolts: readonly string[] };
+  'no-turn-due': Nothing;
+  'unknown-gasket': { readonly mark: string };
+  'gasket-by-measure': Nothing;
+  'stand-outs-first': Nothing;
+  'look-first': Nothing;
+  'crank-again': Nothing;
+  'step-first': Nothing;
+  'things-in': { readonly things: readonly string[] };
+  'head-not-on': Nothing;
+  'which-end': { readonly bolt: string };
+  'still-to-wait': { readonly minutes: number };
+  'reached-outside': {
+    readonly by: 'nm' | 'deg' | 'bar';
+    readonly reached: number;
+    readonly low: number;
+    readonly high: number;
+  };
+  'stretch-spent': { readonly bolt: string };
+  'heat-first': Nothing;
+  'still-cooling': { readonly until: string };
+  'top-first': Nothing;
+  'stops-tell-nothing': Nothing;
+  'tensioner-waits': { readonly left: number };
+  'crank-elsewhere': { readonly beforeTopDeg: number };
+  'facts-unseen': { readonly count: number };
+  'decision-pending': Nothing;
+  'crib-disagrees': Nothing;
 }
 
-export type RefusalCode =
-  | 'role-may-not'
-  | 'needs-fresh-proof'
-  | 'already-open'
-  | 'not-open'
-  | 'wrong-sheet'
-  | 'wrong-end'
-  | 'unknown-scope'
-  | 'not-wider'
-  | 'job-parked'
-  | 'not-parked'
-  | 'unknown-check'
-  | 'unknown-place-of-check'
-  | 'beyond-reach'
-  | 'crank-held'
-  | 'not-loose-yet'
-  | 'nothing-out'
-  | 'not-to-be-reworked'
-  | 'lead-lets-stand'
-  | 'unknown-mark'
-  | 'unknown-bolts'
-  | 'not-all-bolts'
-  | 'uses-needed'
-  | 'unknown-thing'
-  | 'already-out'
-  | 'unknown-part'
-  | 'part-short'
-  | 'unknown-work'
-  | 'too-many-photographs'
-  | 'parts-missing'
-  | 'unknown-bore'
-  | 'unknown-place'
-  | 'liners-incomplete'
-  | 'liners-out'
-  | 'card-barred'
-  | 'unknown-run'
-  | 'school-not-here'
-  | 'unknown-cover'
-  | 'cover-waits'
-  | 'cover-first'
-  | 'shim-leaves'
-  | 'unknown-cylinder'
-  | 'code-letter'
-  | 'code-length'
-  | 'code-twice'
-  | 'run-not-prepared'
-  | 'wrench-out-of-range'
-  | 'unknown-fastener'
-  | 'stage-not-current'
-  | 'pass-taken'
-  | 'figure-not-shown'
-  | 'setting-not-shown'
-  | 'not-this-way'
-  | 'angle-not-shown'
-  | 'pressure-not-shown'
-  | 'sheet-lacks'
-  | 'tool-out-of-date'
-  | 'tool-off'
-  | 'run-not-done'
-  | 'unknown-variant'
-  | 'not-newer'
-  | 'differences-open'
-  | 'layer-taken'
-  | 'place-nowhere'
-  | 'place-repeated'
-  | 'place-overlaps'
-  | 'nothing-said'
-  | 'nobody-differs'
-  | 'others-spoke'
-  | 'does-not-add-up'
-  | 'not-contested'
-  | 'unknown-valve'
-  | 'caution-first'
-  | 'crank-unknown'
-  | 'not-settable-here'
-  | 'reading-of-recheck'
-  | 'unknown-target'
-  | 'already-struck'
-  | 'words-needed'
-  | 'not-strikable'
-  | 'seals-first'
-  | 'liners-to-mark'
-  | 'not-a-placement'
-  | 'turn-first'
-  | 'no-turn-due'
-  | 'unknown-gasket'
-  | 'gasket-by-measure'
-  | 'stand-outs-first'
-  | 'look-first'
-  | 'crank-again'
-  | 'step-first'
-  | 'things-in'
-  | 'head-not-on'
-  | 'which-end'
-  | 'still-to-wait'
-  | 'reached-outside'
-  | 'stretch-spent'
-  | 'heat-first'
-  | 'still-cooling'
-  | 'top-first'
-  | 'stops-tell-nothing'
-  | 'tensioner-waits'
-  | 'crank-elsewhere'
-  | 'facts-unseen'
-  | 'decision-pending'
-  | 'crib-disagrees';
+export type RefusalCode = keyof RefusalFields;
+
+/** A refusal with one code, its fields beside it: as it travels, and as the log keeps it. */
+export type RefusalOf<C extends RefusalCode> = { readonly code: C } & RefusalFields[C];
+
+/** Why an act was not accepted. `words/` makes the sentence. */
+export type Refusal = { readonly [C in RefusalCode]: RefusalOf<C> }[RefusalCode];

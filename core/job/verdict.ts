@@ -1,5 +1,5 @@
-import type { Refusal, RefusalCode } from './refusal';
 import type { Stamp } from './act';
+import type { Refusal, RefusalCode, RefusalFields } from './refusal';
 
 export type Verdict =
   | {
@@ -11,6 +11,14 @@ export type Verdict =
 
 export const ACCEPTED: Verdict = { ok: true };
 
-export function refused(code: RefusalCode, facts?: Refusal['facts']): Verdict {
-  return { ok: false, refusal: facts ? { code, facts } : { code } };
+/**
+ * An act that may not join the log.
+ * @example refused('pass-taken', { bolt: '7' })
+ */
+export function refused<C extends RefusalCode>(
+  code: C,
+  ...[fields]: keyof RefusalFields[C] extends never ? [] : [RefusalFields[C]]
+): Verdict {
+  // The fields are those of the code: the compiler loses which, spread.
+  return { ok: false, refusal: { code, ...fields } as unknown as Refusal };
 }

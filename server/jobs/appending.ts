@@ -12,9 +12,8 @@ import { sentAct } from '@cardinex/core/job/sentAct';
 import { headSeq, type JobState } from '@cardinex/core/job/state';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { variantOf } from '@cardinex/core/sheet/variants';
-import { refusalSentence } from '@cardinex/words/en/refusals';
 import { chained } from '../database/streams';
-import { ProblemError } from '../problems/problem';
+import { ProblemError, RefusalProblem } from '../problems/problem';
 import { sheetRevision } from '../sheets/sheets';
 import { Crib, handTimeIn } from './crib';
 import { Unreadable, refusedOutcome } from './readAct';
@@ -118,12 +117,7 @@ export class Appending {
     if (!pinned) throw new ProblemError(404, 'no-such-job');
     const revision = await sheetRevision(sender.shopId, pinned.id, pinned.revision, transaction);
     if (!revision || revision.hash !== pinned.hash) {
-      throw new ProblemError(
-        422,
-        'wrong-sheet',
-        refusalSentence({ code: 'wrong-sheet' }),
-        'data.sheet',
-      );
+      throw new RefusalProblem({ code: 'wrong-sheet' }, 'data.sheet');
     }
     this.requireShape(act, revision.sheet);
     const verdict = decide(this.state, act, {
@@ -132,8 +126,7 @@ export class Appending {
       member: { id: act.by, role, fresh },
       behindRefused: this.behindRefused,
     });
-    if (!verdict.ok)
-      throw new ProblemError(422, verdict.refusal.code, refusalSentence(verdict.refusal));
+    if (!verdict.ok) throw new RefusalProblem(verdict.refusal);
     return verdict.stamp ?? {};
   }
 

@@ -34,10 +34,17 @@ export function readAct(raw: unknown): Act | Unreadable {
 
 /** An act refused, with why, as an error answer would carry it. */
 export function refusedOutcome(id: string | null, problem: ProblemError): Outcome {
-  const { status, code, title, detail, field } = problem.toBody();
+  const { status, code, title, detail, field, refusal } = problem.toBody();
   return {
     status: 'refused',
     id,
-    problem: { status, code, title, detail, ...(field && { field }) },
+    problem: {
+      status,
+      code,
+      title,
+      detail,
+      ...(field && { field }),
+      ...(refusal && { refusal: { ...refusal } }),
+    },
   };
 }

@@ -1,8 +1,10 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { z } from 'zod';
 import type { Problem } from '@cardinex/contract/api';
+import type { Refusal } from '@cardinex/core/job/refusal';
 import { troubleOf } from '../database/trouble';
 import { problemWords, type ProblemCode } from '@cardinex/words/en/problems';
+import { refusalSentence } from '@cardinex/words/en/refusals';
 
 /** A database that was restarted is back within this time. */
 const RETRY_S = 5;
@@ -31,6 +33,20 @@ export class ProblemError extends Error {
       ...(this.field !== undefined && { field: this.field }),
       ...(requestId !== undefined && { requestId }),
     };
+  }
+}
+
+/** An act that the rules of its job do not take: said in words, and as its code with its fields. */
+export class RefusalProblem extends ProblemError {
+  constructor(
+    readonly refusal: Refusal,
+    field?: string,
+  ) {
+    super(422, refusal.code, refusalSentence(refusal), field);
+  }
+
+  override toBody(requestId?: string): Problem {
+    return { ...super.toBody(requestId), refusal: this.refusal };
   }
 }
 

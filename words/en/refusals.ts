@@ -1,16 +1,23 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
-import type { CrankHold } from '@cardinex/core/job/facts/crank';
 import { moment, plural } from './kit';
-import type { Refusal, RefusalCode } from '@cardinex/core/job/refusal';
-import type { SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
+import type { Refusal, RefusalCode, RefusalFields } from '@cardinex/core/job/refusal';
 import { cardTitle } from './cards/names';
-import { METRIC, degrees, length, pressure, setting, torque, type ReaderUnits } from './quantity';
+import {
+  METRIC,
+  degrees,
+  length,
+  listed,
+  pressure,
+  setting,
+  torque,
+  type ReaderUnits,
+} from './quantity';
 import { crankHoldSentence } from './register';
 import { sheetFindingSentence } from './sheets/findings';
 
-type Facts = NonNullable<Refusal['facts']>;
-
-const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits) => string>> = {
+/** The sentence of each code; one that is missing does not compile. */
+const SENTENCES: {
+  readonly [C in RefusalCode]: (fields: RefusalFields[C], units: ReaderUnits) => string;
+} = {
   'role-may-not': () => 'Your role may look at this but not do it. Ask a mechanic or the lead.',
   'needs-fresh-proof': () =>
     'Give your PIN or passphrase again first: this lets something stand that the sheet does not.',
@@ -18,17 +25,16 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits)
   'not-open': () => 'No such job is open in this shop.',
   'wrong-sheet': () => 'This job is pinned to another revision of the sheet.',
   'wrong-end': ({ end }) =>
-    `On this engine cylinder 1 is at the ${String(end)} end. Look again before numbering anything.`,
+    `On this engine cylinder 1 is at the ${end} end. Look again before numbering anything.`,
   'unknown-scope': () => 'Say which head or which cylinder it is, as this engine has them.',
   'not-wider': () => 'A job once opened only goes further. What was done cannot be left out again.',
   'job-parked': () => 'This job is parked. Take it up again first.',
   'not-parked': () => 'This job is not parked.',
-  'unknown-check': ({ check }) => `This engine has no check ${String(check)}.`,
-  'unknown-place-of-check': ({ item }) => `There is nothing to read at ${String(item)} here.`,
-  'beyond-reach': ({ low, high }, units) =>
-    `Between ${length(Number(low), units)} and ${length(Number(high), units)} is possible here. Look at the decimal mark.`,
-  'crank-held': ({ by, what }) =>
-    crankHoldSentence({ code: by as CrankHold['code'], what: String(what ?? '') }),
+  'unknown-check': ({ check }) => `This engine has no check ${check}.`,
+  'unknown-place-of-check': ({ item }) => `There is nothing to read at ${item} here.`,
+  'beyond-reach': ({ lowMm, highMm }, units) =>
+    `Between ${length(lowMm, units)} and ${length(highMm, units)} is possible here. Look at the decimal mark.`,
+  'crank-held': ({ hold }) => crankHoldSentence(hold),
   'not-loose-yet': () => 'Its bolts first: they are not all out.',
   'nothing-out': () => 'Nothing is out there, so there is nothing to decide.',
   'not-to-be-reworked': () => 'By its figures it cannot be worked on. It is replaced.',
@@ -37,44 +43,41 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits)
     'That is not how this part is marked on this engine. Look at the card again.',
   'unknown-bolts': () => 'This engine has no such bolts in this job.',
   'not-all-bolts': ({ count, of }) =>
-    `${String(count)} counted, ${String(of)} there must be. One missing is in the engine or under the bench: find it.`,
+    `${count} counted, ${of} there must be. One missing is in the engine or under the bench: find it.`,
   'uses-needed': () => 'Say how often they had been used before: these may be used only so often.',
   'unknown-thing': () => 'There is no such thing in the register.',
-  'already-out': ({ what }) => `${String(what)} is out already.`,
+  'already-out': ({ what }) => `${what} is out already.`,
   'unknown-part': () => 'That part is not on the list of this job.',
-  'part-short': ({ count, of }) =>
-    `${String(count)} came, ${String(of)} are needed: say that not all of it came.`,
+  'part-short': ({ count, of }) => `${count} came, ${of} are needed: say that not all of it came.`,
   'unknown-work': () => 'That is not among what was sent out.',
-  'too-many-photographs': ({ most }) => `A job holds ${String(most)} photographs at most.`,
+  'too-many-photographs': ({ most }) => `A job holds ${most} photographs at most.`,
   'parts-missing': () => 'A part for this is not here, or not right. See Parts in.',
-  'unknown-bore': ({ bore }) => `This engine has no bore ${String(bore)}.`,
-  'unknown-place': ({ places }) => `A liner is read at ${String(places)} places on this sheet.`,
+  'unknown-bore': ({ bore }) => `This engine has no bore ${bore}.`,
+  'unknown-place': ({ places }) => `A liner is read at ${places} places on this sheet.`,
   'liners-incomplete': ({ bores }) =>
-    `Read each liner at two places or more first. Still to read: ${String(bores)}.`,
+    `Read each liner at two places or more first. Still to read: ${listed(bores)}.`,
   'liners-out': () =>
     'The liners are out of limits. Put them right, or let the lead accept them with a reason.',
-  'card-barred': ({ card }) =>
-    `${cardTitle(String(card) as CardName)} is barred until the card before it is done.`,
+  'card-barred': ({ card }) => `${cardTitle(card)} is barred until the card before it is done.`,
   'unknown-run': () => 'This sheet has no such set of fasteners or programme.',
   'run-not-prepared': () => 'Choose the wrench and confirm the treatment before the first pull.',
   'wrench-out-of-range': ({ setNm, lowNm, highNm }, units) =>
-    `${setting(Number(setNm), units)} is outside this wrench, ${setting(Number(lowNm), units)} to ${setting(Number(highNm), units)}. Take another.`,
+    `${setting(setNm, units)} is outside this wrench, ${setting(lowNm, units)} to ${setting(highNm, units)}. Take another.`,
   'unknown-fastener': () => 'That fastener is not in this stage.',
   'stage-not-current': ({ bolt }) =>
-    `Bolt ${String(bolt)} is not in the stage now open. Close the open stage first.`,
-  'pass-taken': ({ bolt }) => `Bolt ${String(bolt)} already has this pull.`,
+    `Bolt ${bolt} is not in the stage now open. Close the open stage first.`,
+  'pass-taken': ({ bolt }) => `Bolt ${bolt} already has this pull.`,
   'figure-not-shown': ({ nm, setNm }, units) =>
-    `The figures do not match the sheet and the wrench in hand: ${torque(Number(nm), units)}, set ${setting(Number(setNm), units)}.`,
+    `The figures do not match the sheet and the wrench in hand: ${torque(nm, units)}, set ${setting(setNm, units)}.`,
   'setting-not-shown': () =>
     'What was set is not what the sheet and the wrench in hand ask for now. Look at the card again.',
   'not-this-way': () => 'This step is not done that way. Look at the card again.',
-  'angle-not-shown': ({ deg }) => `The sheet turns this by ${degrees(Number(deg))}.`,
-  'pressure-not-shown': ({ bar }, units) => `The sheet wants ${pressure(Number(bar), units)} here.`,
+  'angle-not-shown': ({ deg }) => `The sheet turns this by ${degrees(deg)}.`,
+  'pressure-not-shown': ({ bar }, units) => `The sheet wants ${pressure(bar, units)} here.`,
   'sheet-lacks': () => 'The sheet lacks a figure for this. Enter it on the sheet first.',
   'tool-out-of-date': ({ name }) =>
-    `${String(name)} has no check in date, and this sheet demands calibrated tools. Take another, or let the lead say why it may be used.`,
-  'tool-off': ({ name }) =>
-    `${String(name)} was found off. Take another, or have it checked first.`,
+    `${name} has no check in date, and this sheet demands calibrated tools. Take another, or let the lead say why it may be used.`,
+  'tool-off': ({ name }) => `${name} was found off. Take another, or have it checked first.`,
   'differences-open': () =>
     'Sheet and leaflets differ here, and nobody has decided which holds. Decide that first.',
   'crib-disagrees': () =>
@@ -82,28 +85,26 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits)
   'decision-pending': () =>
     'Something was decided here without knowing all. Say first whether it holds.',
   'facts-unseen': ({ count }) =>
-    plural(Number(count), {
+    plural(count, {
       one: 'Something was done that it did not know of.',
       other: `${count} things were done that it did not know of.`,
     }),
   'layer-taken': () => 'That leaflet is on this job already.',
   'nothing-said': () => 'Enter at least one thing the leaflet says.',
-  'place-nowhere': ({ place }) =>
-    `No leaflet can change ${String(place)}: the sheet has no such figure.`,
-  'place-repeated': ({ place }) => `${String(place)} stands here twice. Keep one.`,
+  'place-nowhere': ({ place }) => `No leaflet can change ${place}: the sheet has no such figure.`,
+  'place-repeated': ({ place }) => `${place} stands here twice. Keep one.`,
   'place-overlaps': ({ place, other }) =>
-    `${String(place)} and ${String(other)} are part of each other. Enter one of them.`,
-  'nobody-differs': ({ place }) => `There is nothing to decide at ${String(place)}.`,
+    `${place} and ${other} are part of each other. Enter one of them.`,
+  'nobody-differs': ({ place }) => `There is nothing to decide at ${place}.`,
   'others-spoke': () => 'Another leaflet has been entered since. Look at what it says first.',
-  'does-not-add-up': (facts) =>
-    `With this the sheet would not add up. ${sheetFindingSentence({ code: facts.code as SheetFindingCode, facts })}`,
+  'does-not-add-up': ({ finding }) =>
+    `With this the sheet would not add up. ${sheetFindingSentence(finding)}`,
   'run-not-done': () => 'Pull every stage first; then let the wrench back.',
-  'not-newer': ({ revision }) =>
-    `This job runs on revision ${String(revision)} or a newer one already.`,
+  'not-newer': ({ revision }) => `This job runs on revision ${revision} or a newer one already.`,
   'unknown-variant': ({ question }) =>
-    `Say which variant this engine is before the job opens: ${String(question)}`,
+    `Say which variant this engine is before the job opens: ${question}`,
   'not-contested': () => 'Nobody contests that pull.',
-  'unknown-valve': ({ valve }) => `This engine has no valve ${String(valve)}.`,
+  'unknown-valve': ({ valve }) => `This engine has no valve ${valve}.`,
   'caution-first': () => 'Read the caution and acknowledge it before anything turns.',
   'crank-unknown': () =>
     'Where the crank stands is not known. Bring it to a position and say what you see.',
@@ -111,66 +112,79 @@ const SENTENCES: Readonly<Record<RefusalCode, (facts: Facts, units: ReaderUnits)
   'stops-tell-nothing': () =>
     'Both stops are at one place, or half a turn apart: between them is no top to be told. Read them again.',
   'tensioner-waits': ({ left }) =>
-    `Its pin stays in until all before it is done: ${String(left)} ${plural(Number(left), { one: 'step is', other: 'steps are' })} open. Put it back if it is out.`,
-  'crank-elsewhere': ({ atDeg }) =>
-    Number(atDeg) === 0
+    `Its pin stays in until all before it is done: ${left} ${plural(left, { one: 'step is', other: 'steps are' })} open. Put it back if it is out.`,
+  'crank-elsewhere': ({ beforeTopDeg }) =>
+    beforeTopDeg === 0
       ? 'The crank does not stand at cylinder 1’s firing top. Bring it there first.'
-      : `The crank does not stand ${degrees(Number(atDeg))} before cylinder 1’s firing top. Bring it there first.`,
+      : `The crank does not stand ${degrees(beforeTopDeg)} before cylinder 1’s firing top. Bring it there first.`,
   'not-settable-here': ({ valve, atDeg }) =>
-    `${String(valve)} may not be set with the crank at ${degrees(Number(atDeg))}: its cam is on it or too near.`,
+    `${valve} may not be set with the crank at ${degrees(atDeg)}: its cam is on it or too near.`,
   'school-not-here': () => 'This engine cannot be gone round that way.',
   'unknown-cover': () => 'The sheet has no such cover.',
-  'cover-waits': ({ items }) => `The cover waits: still to set under it are ${String(items)}.`,
+  'cover-waits': ({ items }) => `The cover waits: still to set under it are ${listed(items)}.`,
   'cover-first': () => 'Its cover goes on first.',
   'shim-leaves': ({ valve }) =>
-    `That shim does not bring ${String(valve)} within its limits: reckon them again.`,
+    `That shim does not bring ${valve} within its limits: reckon them again.`,
   'unknown-cylinder': () => 'This engine has no such cylinder, or its injectors no codes.',
-  'code-letter': ({ letter }) => `No code has a “${String(letter)}”. Look at it once more.`,
-  'code-length': ({ have, need }) =>
-    `A code has ${String(need)} characters; this one has ${String(have)}.`,
+  'code-letter': ({ letter }) => `No code has a “${letter}”. Look at it once more.`,
+  'code-length': ({ have, need }) => `A code has ${need} characters; this one has ${have}.`,
   'code-twice': ({ cylinder }) =>
-    `Cylinder ${String(cylinder)} has that code already: one injector, one code. Look at both.`,
+    `Cylinder ${cylinder} has that code already: one injector, one code. Look at both.`,
   'reading-of-recheck': () => 'Hot readings belong to the recheck: begin it first.',
   'unknown-target': () => 'There is no such act on this job to strike.',
   'already-struck': () => 'That is struck already.',
   'words-needed': () => 'Say in a few words why.',
   'not-strikable': () => 'That cannot be struck.',
   'seals-first': ({ bores }) =>
-    `Count the seals first, out and in: bore ${String(bores)}. Then read it again.`,
+    `Count the seals first, out and in: bore ${listed(bores)}. Then read it again.`,
   'liners-to-mark': ({ bores }) =>
-    `A liner that moved still carries its old mark: bore ${String(bores)}. Mark it anew first.`,
+    `A liner that moved still carries its old mark: bore ${listed(bores)}. Mark it anew first.`,
   'not-a-placement': () => 'Each bore needs one liner, and each liner one bore.',
   'turn-first': ({ bolts }) =>
-    `Turn the crank by hand first: bolts ${String(bolts)} were pulled since it was last turned.`,
+    `Turn the crank by hand first: bolts ${listed(bolts)} were pulled since it was last turned.`,
   'no-turn-due': () => 'There is no cap just pulled that asks for a turn.',
   'look-first': () => 'Look over all it hides first: afterwards nobody can.',
   'crank-again': () => 'The crank was left, or turned, since it was placed. Prove it again first.',
   'step-first': () => 'A step before this one is not taken yet.',
-  'things-in': ({ things }) => `Still in the engine: ${String(things)}. Take it out first.`,
+  'things-in': ({ things }) => `Still in the engine: ${listed(things)}. Take it out first.`,
   'head-not-on': () => 'The head is not on and flush yet.',
-  'which-end': ({ bolt }) => `Bolt ${String(bolt)} is pulled by two together: say at which end.`,
+  'which-end': ({ bolt }) => `Bolt ${bolt} is pulled by two together: say at which end.`,
   'still-to-wait': ({ minutes }) =>
-    `${String(minutes)} ${plural(Number(minutes), { one: 'minute is', other: 'minutes are' })} still to wait.`,
+    `${minutes} ${plural(minutes, { one: 'minute is', other: 'minutes are' })} still to wait.`,
   'reached-outside': ({ by, reached, low, high }, units) => {
-    const say = (value: Facts[string] | undefined): string =>
-      by === 'bar'
-        ? pressure(Number(value), units)
-        : by === 'deg'
-          ? degrees(Number(value))
-          : setting(Number(value), units);
+    const say = (value: number): string =>
+      by === 'bar' ? pressure(value, units) : by === 'deg' ? degrees(value) : setting(value, units);
     return `It reached ${say(reached)}; from ${say(low)} to ${say(high)} was asked. Say “Not so”.`;
   },
   'stretch-spent': ({ bolt }) =>
-    `Bolt ${String(bolt)} has been stretched and is not used again: a new one goes in.`,
+    `Bolt ${bolt} has been stretched and is not used again: a new one goes in.`,
   'heat-first': () => 'The engine has not been run to working heat yet.',
-  'still-cooling': ({ until }) => `It is cooling: not before ${moment(String(until))}.`,
-  'unknown-gasket': ({ mark }) => `The sheet has no gasket marked ${String(mark)}.`,
+  'still-cooling': ({ until }) => `It is cooling: not before ${moment(until)}.`,
+  'unknown-gasket': ({ mark }) => `The sheet has no gasket marked ${mark}.`,
   'gasket-by-measure': () =>
     'Pistons came out on this job: the old gasket says nothing of how they stand out now.',
   'stand-outs-first': () => 'Read every piston at both places first.',
 };
 
 /** Why an act was not accepted, and what to do, in the reader's units. */
-export function refusalSentence({ code, facts }: Refusal, units: ReaderUnits = METRIC): string {
-  return SENTENCES[code](facts ?? {}, units);
+export function refusalSentence(refusal: Refusal, units: ReaderUnits = METRIC): string {
+  // Which sentence goes with which fields is lost once the refusal may be any.
+  const sentence = SENTENCES[refusal.code] as (fields: Refusal, units: ReaderUnits) => string;
+  return sentence(refusal, units);
+}
+
+/** What a server's answer says of an act that was refused: as far as it is known here. */
+interface Refused {
+  /** In the server's words. */
+  readonly detail: string;
+  readonly refusal?: { readonly code: string };
+}
+
+/** Why a server did not take an act: in the reader's units where the code is known here, else in its words. */
+export function refusedSentence({ detail, refusal }: Refused, units: ReaderUnits = METRIC): string {
+  return refusal && isKnown(refusal) ? refusalSentence(refusal, units) : detail;
+}
+
+function isKnown(refusal: { readonly code: string }): refusal is Refusal {
+  return Object.hasOwn(SENTENCES, refusal.code);
 }

@@ -1,6 +1,8 @@
 import type { KeptAct } from '../../ledger/kept';
 import { View } from 'react-native';
+import { refusedSentence } from '@cardinex/words/en/refusals';
 import { deviceWords as w } from '@cardinex/words/en/screens';
+import { useUnits } from '../../device/preferences';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
@@ -11,6 +13,7 @@ import { useOtherOutboxes } from './useOtherOutboxes';
 /** What has not gone out, and what was not accepted with the reason; nothing is dropped silently. */
 export function KeptActs({ kept }: { kept: readonly KeptAct[] }) {
   const { ledgers } = useBench();
+  const units = useUnits();
   const elsewhere = useOtherOutboxes();
   const refused = kept.filter((k) => k.problem);
   return (
@@ -20,7 +23,7 @@ export function KeptActs({ kept }: { kept: readonly KeptAct[] }) {
       {refused.length > 0 ? <Mark kind="out" word={w.notAccepted} /> : null}
       {refused.map(({ act, problem, place }) => (
         <View key={place} className="border-l-4 border-red pl-3">
-          <Body>{problem?.detail ?? ''}</Body>
+          <Body>{problem ? refusedSentence(problem, units) : ''}</Body>
           <Small>
             {act.type} · {act.at}
           </Small>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { actLine } from '@cardinex/words/en/acts';
-import { refusalSentence } from '@cardinex/words/en/refusals';
+import { refusalSentence, refusedSentence } from '@cardinex/words/en/refusals';
 import { storageWords as w } from '@cardinex/words/en/storage';
 import type { LoggedAct } from '@cardinex/core/job/act';
 import type { JobSheet } from '@cardinex/core/job/scope';
@@ -45,7 +45,12 @@ export function NotKept({ ledger, sheet, unkept, onDone }: Props) {
     try {
       const sent = await ledger.sendStraight(unkept);
       if (sent.ok) onDone(null);
-      else refusal.say('detail' in sent ? sent.detail : refusalSentence(sent.refusal, units));
+      else
+        refusal.say(
+          'problem' in sent
+            ? refusedSentence(sent.problem, units)
+            : refusalSentence(sent.refusal, units),
+        );
     } catch {
       refusal.say(w.noAnswer);
     }

@@ -24,8 +24,8 @@ export function decideCheckRead(
   if (!check.items.includes(data.item) || !check.places.includes(data.place ?? '')) {
     return refused('unknown-place-of-check', { item: data.item });
   }
-  const [low, high] = check.reachMm;
-  if (data.mm < low || data.mm > high) return refused('beyond-reach', { low, high });
+  const [lowMm, highMm] = check.reachMm;
+  if (data.mm < lowMm || data.mm > highMm) return refused('beyond-reach', { lowMm, highMm });
   return (check.turnsCrank ? refusedByCrank(sheet, state) : null) ?? ACCEPTED;
 }
 

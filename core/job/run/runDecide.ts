@@ -117,7 +117,7 @@ export function decideBolt(
   }
   if (view.turn)
     return refused('turn-first', {
-      bolts: view.turn.fasteners.map((id) => numberIn(view, id)).join(', '),
+      bolts: view.turn.fasteners.map((id) => numberIn(view, id)),
     });
   const side = 'side' in act.data ? act.data.side : undefined;
   if ((bolt.act.together === true) !== (side !== undefined) && act.type !== 'bolt.failed') {

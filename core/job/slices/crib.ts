@@ -23,7 +23,7 @@ export const cribSlice: Slice<'crib', keyof CribActs> = {
       nature: 'fact',
       roles: [],
       card: () => null,
-      decide: (_, { type }) => refused('role-may-not', { type }),
+      decide: (_, { type }) => refused('role-may-not', { act: type }),
       strikable: false,
     },
   },

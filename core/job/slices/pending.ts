@@ -33,7 +33,7 @@ function decidePending(
   if (!waiting) return refused('unknown-target');
   if (waiting.decided) return ACCEPTED;
   const { type } = waiting.act;
-  if (!acts.mayAct(member.role, type)) return refused('role-may-not', { type });
+  if (!acts.mayAct(member.role, type)) return refused('role-may-not', { act: type });
   if (!data.holds) return ACCEPTED;
   const { [data.decision]: _, ...pending } = state.pending;
   return acts.decide({ ...state, pending }, { ...waiting.act, by: act.by, seenSeq });

@@ -136,7 +136,7 @@ export function decideLinerRead(act: ActOf<'liner.read'>, { sheet }: DecideConte
     return refused('unknown-bore', { bore: act.data.bore });
   const places = placesOf(sheet);
   if (act.data.place >= places) {
-    return refused('unknown-place', { place: act.data.place + 1, places });
+    return refused('unknown-place', { places });
   }
   return ACCEPTED;
 }
@@ -165,11 +165,11 @@ export function decideLinersAccepted(
   { sheet, member }: DecideContext,
 ): Verdict {
   const unread = unreadBores(sheet, state);
-  if (unread.length > 0) return refused('liners-incomplete', { bores: unread.join(', ') });
+  if (unread.length > 0) return refused('liners-incomplete', { bores: unread });
   const unsealed = boresToSeal(sheet, state);
-  if (unsealed.length > 0) return refused('seals-first', { bores: unsealed.join(', ') });
+  if (unsealed.length > 0) return refused('seals-first', { bores: unsealed });
   const unmarked = boresToRemark(state);
-  if (unmarked.length > 0) return refused('liners-to-mark', { bores: unmarked.join(', ') });
+  if (unmarked.length > 0) return refused('liners-to-mark', { bores: unmarked });
   if (linersFinding(sheet, state)?.overall === 'within') return ACCEPTED;
   if (!mayOverride(member.role)) return refused('liners-out');
   if (!act.data.words) return refused('words-needed');

@@ -14,7 +14,7 @@ export function decidePumpSeen(
   if (!view || data.found !== 'good') return ACCEPTED;
   if (data.step === 'meshed')
     return view.next === 'stand'
-      ? refused('crank-elsewhere', { atDeg: view.beforeTopDeg })
+      ? refused('crank-elsewhere', { beforeTopDeg: view.beforeTopDeg })
       : ACCEPTED;
   return view.next === 'stand' || view.next === 'meshed' ? refused('step-first') : ACCEPTED;
 }

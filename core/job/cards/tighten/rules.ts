@@ -27,7 +27,7 @@ export function decideHeadStep(
   if (before.length > 0) return refused('step-first');
   const left = step === LET_DOWN ? thingsBarring(state.register, 'covering') : [];
   const things = left.map(({ what, where }) => `${what}, ${where}`);
-  return things.length > 0 ? refused('things-in', { things: things.join(', ') }) : ACCEPTED;
+  return things.length > 0 ? refused('things-in', { things }) : ACCEPTED;
 }
 
 /** May a run begin: is its head on, and flush? */

@@ -142,7 +142,7 @@ export function decideCoverOn(
   const open = view?.items.filter(({ item, done }) => item.before === cover.id && !done) ?? [];
   return open.length === 0
     ? ACCEPTED
-    : refused('cover-waits', { items: open.map(({ item }) => item.id).join(', ') });
+    : refused('cover-waits', { items: open.map(({ item }) => item.id) });
 }
 
 export function decideAdjusterRead(
