@@ -73,6 +73,8 @@ export interface Problem {
   readonly field?: string;
   /** Why the rules of a job do not take an act: its code, and the fields of that code. */
   readonly refusal?: { readonly code: string };
+  /** What is wrong with an input of a reckoning: its code, and the fields of that code. */
+  readonly fault?: { readonly code: string };
   /** Everything wrong with a sheet that was to be published. */
   readonly faults?: readonly SheetFault[];
   readonly requestId?: string;

@@ -15,6 +15,17 @@ function schemaOf(schema: z.ZodType): Json {
   return rest;
 }
 
+/** A code, with fields that are that code’s own. */
+function coded(description: string): Json {
+  return {
+    description,
+    type: 'object',
+    required: ['code'],
+    properties: { code: { type: 'string' } },
+    additionalProperties: true,
+  };
+}
+
 const problem = {
   description: 'Problem details (RFC 9457): what is wrong, at which field, and what would be right',
   content: {
@@ -29,6 +40,8 @@ const problem = {
           detail: { type: 'string' },
           code: { type: 'string' },
           field: { type: 'string' },
+          refusal: coded('Why the rules of a job do not take an act'),
+          fault: coded('What is wrong with an input of a reckoning'),
           requestId: { type: 'string' },
         },
       },

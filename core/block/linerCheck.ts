@@ -148,10 +148,7 @@ export function requireStandOutLimits(
   requireNumber('limits.lowMm', limits.lowMm);
   requireNumber('limits.highMm', limits.highMm);
   if (limits.lowMm > limits.highMm) {
-    throw new ReckoningFault('limits.highMm', 'range-upside-down', {
-      low: limits.lowMm,
-      high: limits.highMm,
-    });
+    throw new ReckoningFault('limits.highMm', 'range-upside-down');
   }
   for (const field of ['adjacentMm', 'tiltMm', 'groupSpreadMm'] as const) {
     const limit = limits[field];

@@ -32,7 +32,7 @@ export function rim(input: RimInput): Rim {
   const given = WAYS.filter((way) => input[way] !== undefined);
   const way = given[0];
   if (way === undefined || given.length > 1) {
-    throw new ReckoningFault(given[1] ?? 'deg', 'one-of', { fields: WAYS.join(', ') });
+    throw new ReckoningFault(given[1] ?? 'deg', 'one-of', { fields: WAYS });
   }
   const { rimDiaMm, teethTotal } = input;
   if (rimDiaMm !== undefined) requirePositive('rimDiaMm', rimDiaMm);

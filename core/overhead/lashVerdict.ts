@@ -85,6 +85,6 @@ function hotRange(input: LashVerdictInput): { lowMm: number; highMm: number } | 
 }
 
 function requireRange(lowField: string, highField: string, low: number, high: number): void {
-  if (low < 0) throw new ReckoningFault(lowField, 'must-not-be-negative', { value: low });
-  if (low > high) throw new ReckoningFault(highField, 'range-upside-down', { low, high });
+  if (low < 0) throw new ReckoningFault(lowField, 'must-not-be-negative');
+  if (low > high) throw new ReckoningFault(highField, 'range-upside-down');
 }

@@ -35,7 +35,7 @@ export interface ValveWindows {
  */
 export function valveWindows(events: CamEvents): ValveWindows {
   const ramp = events.rampDeg ?? 0;
-  if (ramp < 0) throw new ReckoningFault('rampDeg', 'must-not-be-negative', { value: ramp });
+  if (ramp < 0) throw new ReckoningFault('rampDeg', 'must-not-be-negative');
   for (const [field, value] of Object.entries(events)) {
     if (value !== undefined) requireNumber(field, value);
   }
@@ -44,7 +44,7 @@ export function valveWindows(events: CamEvents): ValveWindows {
     const window = { fromDeg: fromDeg - ramp, toDeg: toDeg + ramp };
     const length = window.toDeg - window.fromDeg;
     if (length <= 0) throw new ReckoningFault(field, 'window-without-length');
-    if (length >= cycle) throw new ReckoningFault(field, 'window-fills-cycle', { length });
+    if (length >= cycle) throw new ReckoningFault(field, 'window-fills-cycle');
     return window;
   };
   return events.strokes === 4 ? fourStroke(events, widened) : twoStroke(events, widened);

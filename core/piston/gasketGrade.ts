@@ -133,10 +133,7 @@ function requireGrades(grades: readonly Grade[]): readonly Required<Grade>[] {
     if (overMm === undefined) return;
     requireNumber(`grades[${at}].overMm`, overMm);
     if (atMost(uptoMm, overMm)) {
-      throw new ReckoningFault(`grades[${at}].uptoMm`, 'range-upside-down', {
-        low: overMm,
-        high: uptoMm,
-      });
+      throw new ReckoningFault(`grades[${at}].uptoMm`, 'range-upside-down');
     }
   });
   const sorted = [...grades].sort((a, b) => inMillionths(a.uptoMm) - inMillionths(b.uptoMm));

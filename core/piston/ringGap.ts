@@ -104,7 +104,7 @@ function limitsOf(limit: RingGapLimit, boreMm: number, field: string): readonly 
   requireNotNegative(`${field}.lowMm`, lowMm);
   requireNotNegative(`${field}.highMm`, highMm);
   if (!atMost(lowMm, highMm)) {
-    throw new ReckoningFault(`${field}.highMm`, 'range-upside-down', { low: lowMm, high: highMm });
+    throw new ReckoningFault(`${field}.highMm`, 'range-upside-down');
   }
   return [lowMm, highMm];
 }

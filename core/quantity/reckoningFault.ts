@@ -1,63 +1,90 @@
 import { inMillionths } from './withinLimits';
 
+type Nothing = Readonly<Record<never, never>>;
+
+/** What can be wrong with an input, each code with what its sentence needs. */
+export interface FaultFields {
+  empty: Nothing;
+  repeated: { readonly id: string | number };
+  'not-a-number': Nothing;
+  'must-be-positive': Nothing;
+  'must-not-be-negative': Nothing;
+  'range-upside-down': Nothing;
+  'missing-partner': Nothing;
+  'wrong-for-strokes': Nothing;
+  'window-without-length': Nothing;
+  'window-fills-cycle': Nothing;
+  'unknown-cylinder': { readonly cylinder: number };
+  'unknown-fastener': { readonly id: string };
+  'unknown-wheel': { readonly id: string };
+  'not-in-order': { readonly id: string };
+  'adapter-too-long': Nothing;
+  'must-rise': Nothing;
+  'must-be-whole': Nothing;
+  'not-a-date': Nothing;
+  'due-before-check': Nothing;
+  'not-that-many': { readonly most: number };
+  'one-of': { readonly fields: readonly string[] };
+  'so-many': { readonly count: number };
+  'beyond-size': Nothing;
+  'unknown-bore': { readonly id: string };
+  'fewer-than-bores': { readonly bores: number };
+  'at-most': { readonly most: number };
+  'too-few-shims': { readonly bores: number };
+  'cannot-be-placed': Nothing;
+  'no-oil-ring': Nothing;
+  'odd-count': Nothing;
+  overlaps: { readonly mark: string };
+  'no-clearance-left': Nothing;
+  between: { readonly low: number; readonly high: number };
+  'pitch-too-coarse': { readonly diaMm: number };
+  'no-bearing-face': { readonly holeMm: number };
+  misses: { readonly id: string };
+  'must-turn-on': Nothing;
+  'must-not-fall': Nothing;
+  'stops-alike': Nothing;
+  'stops-opposite': Nothing;
+  'rod-too-short': Nothing;
+  'beyond-counting': Nothing;
+}
+
+export type ReckoningFaultCode = keyof FaultFields;
+
+/** A fault with one code, its fields beside it. */
+export type FaultOf<C extends ReckoningFaultCode> = { readonly code: C } & FaultFields[C];
+
+/** What is wrong with an input; `words/` makes the sentence. */
+export type Fault = { readonly [C in ReckoningFaultCode]: FaultOf<C> }[ReckoningFaultCode];
+
+/** A fault at the input it is of. */
+export interface FaultAt {
+  /** The path of the input: "bores[2].id". */
+  readonly field: string;
+  readonly fault: Fault;
+}
+
 /**
  * A reckoning was given something it cannot work with. `field` is the path of the input that is
- * wrong (`bores[2].id`), `code` what is wrong with it; `words/` makes the sentence.
+ * wrong (`bores[2].id`).
+ * @example new ReckoningFault('shims', 'at-most', { most: 8 })
  */
-export class ReckoningFault extends Error {
+export class ReckoningFault<C extends ReckoningFaultCode = ReckoningFaultCode>
+  extends Error
+  implements FaultAt
+{
+  readonly fault: Fault;
+
   constructor(
     readonly field: string,
-    readonly code: ReckoningFaultCode,
-    readonly facts: Readonly<Record<string, number | string>> = {},
+    readonly code: C,
+    ...[fields]: keyof FaultFields[C] extends never ? [] : [FaultFields[C]]
   ) {
     super(`${field}: ${code}`);
     this.name = 'ReckoningFault';
+    // The fields are those of the code: the compiler loses which, spread.
+    this.fault = { code, ...fields } as unknown as Fault;
   }
 }
-
-export type ReckoningFaultCode =
-  | 'empty'
-  | 'repeated'
-  | 'not-a-number'
-  | 'must-be-positive'
-  | 'must-not-be-negative'
-  | 'range-upside-down'
-  | 'missing-partner'
-  | 'wrong-for-strokes'
-  | 'window-without-length'
-  | 'window-fills-cycle'
-  | 'unknown-cylinder'
-  | 'unknown-fastener'
-  | 'unknown-wheel'
-  | 'not-in-order'
-  | 'adapter-too-long'
-  | 'must-rise'
-  | 'must-be-whole'
-  | 'not-a-date'
-  | 'due-before-check'
-  | 'not-that-many'
-  | 'one-of'
-  | 'so-many'
-  | 'beyond-size'
-  | 'unknown-bore'
-  | 'fewer-than-bores'
-  | 'at-most'
-  | 'too-few-shims'
-  | 'cannot-be-placed'
-  | 'no-oil-ring'
-  | 'odd-count'
-  | 'overlaps'
-  | 'no-clearance-left'
-  | 'between'
-  | 'pitch-too-coarse'
-  | 'no-bearing-face'
-  | 'misses'
-  | 'must-turn-on'
-  | 'must-not-fall'
-  | 'stops-alike'
-  | 'stops-opposite'
-  | 'rod-too-short'
-  | 'beyond-counting';
 
 /** Refuses NaN and the infinities, which JSON cannot carry but a caller in code can. */
 export function requireNumber(field: string, value: number): void {
@@ -67,19 +94,19 @@ export function requireNumber(field: string, value: number): void {
 /** Refuses anything that is not a number above zero; less than a millionth of its unit is none. */
 export function requirePositive(field: string, value: number): void {
   requireNumber(field, value);
-  if (inMillionths(value) <= 0) throw new ReckoningFault(field, 'must-be-positive', { value });
+  if (inMillionths(value) <= 0) throw new ReckoningFault(field, 'must-be-positive');
 }
 
 /** Refuses anything that is not a number of zero or above. */
 export function requireNotNegative(field: string, value: number): void {
   requireNumber(field, value);
-  if (inMillionths(value) < 0) throw new ReckoningFault(field, 'must-not-be-negative', { value });
+  if (inMillionths(value) < 0) throw new ReckoningFault(field, 'must-not-be-negative');
 }
 
 /** Refuses anything that is not a whole number of zero or above. */
 export function requireWhole(field: string, value: number): void {
   requireNotNegative(field, value);
-  if (!Number.isInteger(value)) throw new ReckoningFault(field, 'must-be-whole', { value });
+  if (!Number.isInteger(value)) throw new ReckoningFault(field, 'must-be-whole');
 }
 
 /** Refuses more than there may be. */

@@ -27,10 +27,7 @@ export function adapterSetting(input: AdapterSettingInput): { readonly settingNm
   if (input.adapterMm < 0) throw new ReckoningFault('adapterMm', 'must-not-be-negative');
   const armMm = input.wrenchMm + input.adapterMm * cosDeg(input.adapterDeg);
   if (inMillionths(armMm) < inMillionths(input.wrenchMm / 2)) {
-    throw new ReckoningFault('adapterMm', 'adapter-too-long', {
-      armMm,
-      leastMm: input.wrenchMm / 2,
-    });
+    throw new ReckoningFault('adapterMm', 'adapter-too-long');
   }
   return { settingNm: (input.targetNm * input.wrenchMm) / armMm };
 }

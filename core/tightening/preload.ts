@@ -102,7 +102,7 @@ function leverOf(input: PreloadInput, muThread: number, muHead: number): Lever {
 function requirePreload(input: PreloadInput): void {
   const { torqueNm, forceKn } = input;
   if ((torqueNm === undefined) === (forceKn === undefined)) {
-    throw new ReckoningFault('torqueNm', 'one-of', { fields: 'torqueNm, forceKn' });
+    throw new ReckoningFault('torqueNm', 'one-of', { fields: ['torqueNm', 'forceKn'] });
   }
   if (torqueNm !== undefined) requirePositive('torqueNm', torqueNm);
   if (forceKn !== undefined) requirePositive('forceKn', forceKn);
@@ -113,7 +113,7 @@ function requirePreload(input: PreloadInput): void {
   requirePositive('bearingHoleMm', input.bearingHoleMm);
   requirePositive('bearingOuterMm', input.bearingOuterMm);
   if (input.bearingOuterMm <= input.bearingHoleMm) {
-    throw new ReckoningFault('bearingOuterMm', 'no-bearing-face', { hole: input.bearingHoleMm });
+    throw new ReckoningFault('bearingOuterMm', 'no-bearing-face', { holeMm: input.bearingHoleMm });
   }
   if (input.yieldMpa !== undefined) requirePositive('yieldMpa', input.yieldMpa);
 }
@@ -128,5 +128,5 @@ function requireRange(field: string, range: FrictionRange | undefined): void {
   const [low, high] = range;
   requireFriction(`${field}[0]`, low);
   requireFriction(`${field}[1]`, high);
-  if (low > high) throw new ReckoningFault(`${field}[1]`, 'range-upside-down', { low, high });
+  if (low > high) throw new ReckoningFault(`${field}[1]`, 'range-upside-down');
 }

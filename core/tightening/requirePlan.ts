@@ -82,7 +82,7 @@ function requireFarSide(field: string, { order, farSide, together }: PullStage):
   if (farSide === undefined) return;
   requireSome(field, farSide);
   requireDistinct(field, farSide, null);
-  if (together) throw new ReckoningFault(field, 'one-of', { fields: 'together, farSide' });
+  if (together) throw new ReckoningFault(field, 'one-of', { fields: ['together', 'farSide'] });
   farSide.forEach((id, place) => {
     if (!order.includes(id)) throw new ReckoningFault(`${field}[${place}]`, 'not-in-order', { id });
   });

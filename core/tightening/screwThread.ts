@@ -28,7 +28,7 @@ export function screwThread({ diaMm, pitchMm }: ThreadSize): ScrewThread {
   requirePositive('pitchMm', pitchMm);
   const pitchDiaMm = diaMm - 0.64952 * pitchMm;
   const coreDiaMm = diaMm - 1.22687 * pitchMm;
-  if (coreDiaMm <= 0) throw new ReckoningFault('pitchMm', 'pitch-too-coarse', { dia: diaMm });
+  if (coreDiaMm <= 0) throw new ReckoningFault('pitchMm', 'pitch-too-coarse', { diaMm });
   const stressDiaMm = (pitchDiaMm + coreDiaMm) / 2;
   return {
     pitchDiaMm,

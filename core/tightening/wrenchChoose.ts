@@ -172,10 +172,7 @@ function requireWrench(field: string, wrench: CalibratedWrench): void {
   requirePositive(`${field}.highNm`, wrench.highNm);
   if (wrench.lowNm < 0) throw new ReckoningFault(`${field}.lowNm`, 'must-not-be-negative');
   if (wrench.lowNm >= wrench.highNm) {
-    throw new ReckoningFault(`${field}.highNm`, 'range-upside-down', {
-      low: wrench.lowNm,
-      high: wrench.highNm,
-    });
+    throw new ReckoningFault(`${field}.highNm`, 'range-upside-down');
   }
   if (wrench.stepNm !== undefined) requirePositive(`${field}.stepNm`, wrench.stepNm);
   if (wrench.calibratedOn !== undefined) requireDate(`${field}.calibratedOn`, wrench.calibratedOn);

@@ -1,8 +1,10 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { z } from 'zod';
 import type { Problem } from '@cardinex/contract/api';
+import type { FaultAt } from '@cardinex/core/quantity/reckoningFault';
 import type { Refusal } from '@cardinex/core/job/refusal';
 import { troubleOf } from '../database/trouble';
+import { faultSentence } from '@cardinex/words/en/faults';
 import { problemWords, type ProblemCode } from '@cardinex/words/en/problems';
 import { refusalSentence } from '@cardinex/words/en/refusals';
 
@@ -47,6 +49,17 @@ export class RefusalProblem extends ProblemError {
 
   override toBody(requestId?: string): Problem {
     return { ...super.toBody(requestId), refusal: this.refusal };
+  }
+}
+
+/** An input a reckoning cannot work with: said in words, and as its code with its fields. */
+export class FaultProblem extends ProblemError {
+  constructor(private readonly at: FaultAt) {
+    super(422, 'reckoning-fault', faultSentence(at), at.field);
+  }
+
+  override toBody(requestId?: string): Problem {
+    return { ...super.toBody(requestId), fault: this.at.fault };
   }
 }
 

@@ -2,8 +2,7 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Piscina } from 'piscina';
 import type { ReckonName } from '@cardinex/contract/reckon/schemas';
-import { faultSentence } from '@cardinex/words/en/faults';
-import { ProblemError } from '../problems/problem';
+import { FaultProblem, ProblemError } from '../problems/problem';
 import { Shares } from './shares';
 import type { Question, Reply } from './worker';
 
@@ -71,6 +70,5 @@ export class ReckonPool {
 function answerOf(reply: Reply): unknown {
   if ('answer' in reply) return reply.answer;
   if ('broke' in reply) throw new Error(reply.broke);
-  const { fault } = reply;
-  throw new ProblemError(422, 'reckoning-fault', faultSentence(fault), fault.field);
+  throw new FaultProblem(reply.fault);
 }

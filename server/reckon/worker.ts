@@ -1,4 +1,4 @@
-import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
+import { ReckoningFault, type FaultAt } from '@cardinex/core/quantity/reckoningFault';
 import type { ReckonName } from '@cardinex/contract/reckon/schemas';
 import { reckon } from './reckon';
 
@@ -8,9 +8,7 @@ export interface Question {
 }
 
 export type Reply =
-  | { readonly answer: unknown }
-  | { readonly fault: Pick<ReckoningFault, 'field' | 'code' | 'facts'> }
-  | { readonly broke: string };
+  { readonly answer: unknown } | { readonly fault: FaultAt } | { readonly broke: string };
 
 /** Works one question out, in a thread of its own. */
 export default function replyTo({ name, input }: Question): Reply {
@@ -18,8 +16,8 @@ export default function replyTo({ name, input }: Question): Reply {
     return { answer: reckon(name, input) };
   } catch (error) {
     if (error instanceof ReckoningFault) {
-      const { field, code, facts } = error;
-      return { fault: { field, code, facts } };
+      const { field, fault } = error;
+      return { fault: { field, fault } };
     }
     return { broke: String(error) };
   }

@@ -97,6 +97,11 @@ describe('acts sent to a job', () => {
       'accepted',
     ]);
     expect(outcomes[0]?.problem?.detail).toContain('2 or less');
+    // What the rules refuse comes as its code with that code’s own fields, beside the sentence.
+    expect(outcomes[3]?.problem).toMatchObject({
+      detail: 'This engine has no bore 9.',
+      refusal: { code: 'unknown-bore', bore: '9' },
+    });
     expect(await phone.events(jobId)).toHaveLength(OPENED + 1);
   });
 

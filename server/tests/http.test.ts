@@ -56,6 +56,7 @@ describe('reckonings over HTTP', () => {
       code: 'reckoning-fault',
       field: 'pitchMm',
       detail: 'pitchMm must be above zero.',
+      fault: { code: 'must-be-positive' },
     });
   });
 

@@ -1,12 +1,16 @@
-import type { ReckoningFault, ReckoningFaultCode } from '@cardinex/core/quantity/reckoningFault';
+import type {
+  Fault,
+  FaultAt,
+  FaultFields,
+  ReckoningFaultCode,
+} from '@cardinex/core/quantity/reckoningFault';
 
 import { capital } from './capital';
 
-type Facts = ReckoningFault['facts'];
-
-const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> = {
+/** What is wrong, after the field's name; a code that is missing does not compile. */
+const SENTENCES: { readonly [C in ReckoningFaultCode]: (fields: FaultFields[C]) => string } = {
   empty: () => 'needs at least one entry',
-  repeated: ({ id }) => `repeats ${String(id)}, which already stands in the list`,
+  repeated: ({ id }) => `repeats ${id}, which already stands in the list`,
   'not-a-number': () => 'must be a number',
   'must-be-positive': () => 'must be above zero',
   'must-not-be-negative': () => 'must be zero or above',
@@ -17,33 +21,33 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
   'window-without-length': () => 'must begin and end at different angles',
   'window-fills-cycle': () => 'would never close within one cycle',
   'unknown-cylinder': ({ cylinder }) =>
-    `names cylinder ${String(cylinder)}, which is not in the firing list`,
-  'unknown-fastener': ({ id }) => `names ${String(id)}, which is not among the fasteners`,
-  'unknown-wheel': ({ id }) => `names ${String(id)}, which is not among the wheels`,
-  'not-in-order': ({ id }) => `names ${String(id)}, which is not in the order of its stage`,
+    `names cylinder ${cylinder}, which is not in the firing list`,
+  'unknown-fastener': ({ id }) => `names ${id}, which is not among the fasteners`,
+  'unknown-wheel': ({ id }) => `names ${id}, which is not among the wheels`,
+  'not-in-order': ({ id }) => `names ${id}, which is not in the order of its stage`,
   'adapter-too-long': () =>
     'folded back this far leaves less than half the arm: use a longer wrench or a shorter adapter',
   'must-rise': () => 'must be above the point before it: a wrench’s points are listed rising',
   'must-be-whole': () => 'must be a whole number',
   'not-a-date': () => 'must be a day there is, like 2026-03-31',
   'due-before-check': () => 'is before the check it follows',
-  'not-that-many': ({ most }) => `must be a whole number from 1 to ${String(most)}`,
-  'so-many': ({ count }) => `needs ${String(count)} readings`,
+  'not-that-many': ({ most }) => `must be a whole number from 1 to ${most}`,
+  'so-many': ({ count }) => `needs ${count} readings`,
   'beyond-size': () => 'is beyond the size it is taken from',
-  'unknown-bore': ({ id }) => `names bore ${String(id)}, which is not among the bores`,
-  'fewer-than-bores': ({ bores }) => `must be as many as the bores, ${String(bores)}, or more`,
-  'at-most': ({ most }) => `must be ${String(most)} at most`,
+  'unknown-bore': ({ id }) => `names bore ${id}, which is not among the bores`,
+  'fewer-than-bores': ({ bores }) => `must be as many as the bores, ${bores}, or more`,
+  'at-most': ({ most }) => `must be ${most} at most`,
   'too-few-shims': ({ bores }) =>
-    `leaves some of the ${String(bores)} liners without the shim each must have`,
+    `leaves some of the ${bores} liners without the shim each must have`,
   'cannot-be-placed': () => 'cannot all be placed: too many fit only one bore',
   'no-oil-ring': () => 'is an expander with no oil ring beside it in the list',
   'odd-count': () => 'must be an even number to be paired',
-  overlaps: ({ mark }) => `overlaps ${String(mark)}`,
+  overlaps: ({ mark }) => `overlaps ${mark}`,
   'no-clearance-left': () => 'leaves no room above the piston: look at signs and units',
-  between: ({ low, high }) => `must be from ${String(low)} to ${String(high)}`,
-  'pitch-too-coarse': ({ dia }) => `leaves no core in a thread of ${String(dia)} mm`,
-  'no-bearing-face': ({ hole }) => `must be larger than the hole, ${String(hole)} mm`,
-  misses: ({ id }) => `leaves out ${String(id)}`,
+  between: ({ low, high }) => `must be from ${low} to ${high}`,
+  'pitch-too-coarse': ({ diaMm }) => `leaves no core in a thread of ${diaMm} mm`,
+  'no-bearing-face': ({ holeMm }) => `must be larger than the hole, ${holeMm} mm`,
+  misses: ({ id }) => `leaves out ${id}`,
   'must-not-fall': () => 'is less than the one before it: list them in the order they were taken',
   'stops-alike': () => 'is where the other stop was met: between them is no top',
   'stops-opposite': () =>
@@ -52,19 +56,22 @@ const SENTENCES: Readonly<Record<ReckoningFaultCode, (facts: Facts) => string>> 
     'come round together only after more turns than can be counted exactly: look at the teeth once more',
   'rod-too-short': () => 'must be longer than half the stroke and the offset together',
   'must-turn-on': () => 'must be an angle beyond the sample before it',
-  'one-of': ({ fields }) => `: give exactly one of ${String(fields)}`,
+  'one-of': ({ fields }) => `: give exactly one of ${fields.join(', ')}`,
 };
 
-type Fault = Pick<ReckoningFault, 'field' | 'code' | 'facts'>;
-
 /** What is wrong with the input of a reckoning, beginning with the field as the wire names it. */
-export function faultSentence(fault: Fault): string {
-  return `${fault.field} ${SENTENCES[fault.code](fault.facts)}.`;
+export function faultSentence({ field, fault }: FaultAt): string {
+  return `${field} ${says(fault)}.`;
 }
 
 /** The same for whoever looks at a screen: "Bore must be above zero." */
-export function faultInWords(fault: Fault): string {
-  return `${capital(fieldInWords(fault.field))} ${SENTENCES[fault.code](fault.facts)}.`;
+export function faultInWords({ field, fault }: FaultAt): string {
+  return `${capital(fieldInWords(field))} ${says(fault)}.`;
+}
+
+function says(fault: Fault): string {
+  // Which sentence goes with which fields is lost once the fault may be any.
+  return (SENTENCES[fault.code] as (fields: Fault) => string)(fault);
 }
 
 /** Units that a field's name ends in; the figure beside it shows them. */

@@ -7,6 +7,7 @@ import { boreSentence, differenceSentence, linersSentence, riseSentence } from '
 import { tightenScreen } from './cards/tighten';
 import { lashSentence, lockShiftSentence, screwSentence, valvesScreen } from './cards/valves';
 import { feelerSentence } from './feelers';
+import { refusalSentence, refusedSentence } from './refusals';
 import { noWrenchSentence, wrenchSentence } from './wrenches';
 
 const thou = { length: 'thou', torque: 'lbf·ft', pressure: 'bar' } as const;
@@ -144,5 +145,28 @@ describe('what is said of a wrench', () => {
     expect(noWrenchSentence(choose({}, 150).wrenches)).toBe(
       'No wrench will do: of the nearest, w3, it is out of its range.',
     );
+  });
+});
+
+describe('what a server refused', () => {
+  const detail = 'What the server says.';
+
+  it('is said in the reader’s units, whatever those of the server', () => {
+    const refusal = { code: 'beyond-reach', lowMm: 0, highMm: 2.54 };
+    expect(refusedSentence({ detail, refusal }, thou)).toBe(
+      'Between 0.0 thou and 100.0 thou is possible here. Look at the decimal mark.',
+    );
+  });
+
+  it('names bolts as they are printed, and in the order they are in', () => {
+    expect(refusalSentence({ code: 'turn-first', bolts: ['5', '6'] })).toBe(
+      'Turn the crank by hand first: bolts 5 and 6 were pulled since it was last turned.',
+    );
+  });
+
+  it('is said in the server’s words where its code is not known here, or is none', () => {
+    expect(refusedSentence({ detail, refusal: { code: 'of-a-later-build' } })).toBe(detail);
+    expect(refusedSentence({ detail })).toBe(detail);
+    expect(refusedSentence({ detail, refusal: { code: 'toString' } })).toBe(detail);
   });
 });

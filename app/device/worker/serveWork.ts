@@ -1,10 +1,8 @@
-import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
+import { ReckoningFault, type FaultAt } from '@cardinex/core/quantity/reckoningFault';
 
 /** What a worker says: how far it is, what it found, or what cannot be worked with. */
 export type WorkReply<Found> =
-  | { readonly share: number }
-  | { readonly found: Found }
-  | { readonly fault: Pick<ReckoningFault, 'field' | 'code' | 'facts'> };
+  { readonly share: number } | { readonly found: Found } | { readonly fault: FaultAt };
 
 /** Makes a worker of a reckoning: every message is an input, and answered. */
 export function serveWork<Input, Found>(
@@ -16,8 +14,8 @@ export function serveWork<Input, Found>(
       reply({ found: work(input, (share) => reply({ share })) });
     } catch (error) {
       if (!(error instanceof ReckoningFault)) throw error;
-      const { field, code, facts } = error;
-      reply({ fault: { field, code, facts } });
+      const { field, fault } = error;
+      reply({ fault: { field, fault } });
     }
   };
 }

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
+import type { FaultAt } from '@cardinex/core/quantity/reckoningFault';
 import type { WorkReply } from './serveWork';
 
 /** How far a piece of work beside the screen is, and what it found. */
@@ -7,13 +7,13 @@ export type Worked<Found> =
   | { readonly state: 'working'; readonly share: number; readonly cancel: () => void }
   | { readonly state: 'cancelled'; readonly again: () => void }
   | { readonly state: 'done'; readonly found: Found }
-  | { readonly state: 'fault'; readonly fault: ReckoningFault }
+  | { readonly state: 'fault'; readonly fault: FaultAt }
   | { readonly state: 'broke'; readonly again: () => void };
 
 type Reached<Found> =
   | { readonly share: number }
   | { readonly found: Found }
-  | { readonly fault: ReckoningFault }
+  | { readonly fault: FaultAt }
   | 'cancelled'
   | 'broke';
 
@@ -39,9 +39,7 @@ export function useWorked<Found>(
     const worker = startWorker();
     const reach = (what: Reached<Found>): void => setReached({ of, what });
     worker.onmessage = ({ data }: MessageEvent<WorkReply<Found>>) => {
-      if (!('fault' in data)) return reach(data);
-      const { field, code, facts } = data.fault;
-      reach({ fault: new ReckoningFault(field, code, facts) });
+      reach(data);
     };
     worker.onerror = () => reach('broke');
     worker.postMessage(JSON.parse(asked));

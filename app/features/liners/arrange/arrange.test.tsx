@@ -105,7 +105,7 @@ describe('placing liners beside the screen', () => {
 
   it('a figure that cannot be worked with comes back by its field; a worker that dies can be asked again', () => {
     const { result } = renderHook(() => useArranged(OUT_OF_ORDER));
-    latest().reply({ fault: { field: 'liners', code: 'cannot-be-placed', facts: {} } });
+    latest().reply({ fault: { field: 'liners', fault: { code: 'cannot-be-placed' } } });
     expect(result.current).toMatchObject({ state: 'fault', fault: { field: 'liners' } });
     act(() => latest().onerror?.());
     expect(result.current?.state).toBe('broke');
