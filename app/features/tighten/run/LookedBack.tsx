@@ -5,7 +5,7 @@ import { isPause } from '@cardinex/core/tightening/programme';
 import { faultName } from '@cardinex/words/en/boltFaults';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { timeOfDay } from '@cardinex/words/en/kit';
-import { attemptReached } from '@cardinex/words/en/runActs';
+import { attemptReached } from '@cardinex/words/en/runNames';
 import { useUnits } from '../../../device/preferences';
 import { useBench, useMemberName } from '../../../session/SessionProvider';
 import { Figure } from '../../../ui/Figure';

@@ -6,7 +6,7 @@ import { reachedVerdict } from '@cardinex/core/job/run/reached';
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
 import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
 import { degrees, pressure, type ReaderUnits } from '@cardinex/words/en/quantity';
-import { reachedNmWords } from '@cardinex/words/en/runActs';
+import { reachedNmWords } from '@cardinex/words/en/runNames';
 
 /** What is typed beside an act: what the wrench showed, how far it was turned, how far a nut went. */
 export type ReachedKind = 'torque' | 'angle' | 'holes';

@@ -1,0 +1,77 @@
+import type { ChecksActs } from '@cardinex/core/job/facts/checks';
+import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead/checks';
+import { checkOf } from '@cardinex/core/job/checks/allChecks';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { STRIP } from '@cardinex/core/job/slackening';
+import { setOf } from '@cardinex/core/sheet/programmeOf';
+import type { ActLine } from '../actLine';
+import { withWords, type Around, type SliceWords } from '../actWords';
+import { small } from '../capital';
+import { isolationSentence } from '../cards/dead';
+import { partedName } from '../cards/strip';
+import { checkItemName, checkedItemName, decisionDone, placeName } from '../checkNames';
+import { markLook } from '../markLook';
+import { mass } from '../mass';
+import { length } from '../quantity';
+
+export const checksActWords: SliceWords<ChecksActs> = {
+  'check.read': {
+    line: ({ check: id, item, place = '', mm, gauge, far }, { sheet, units }) => {
+      const check = checkOf(sheet, id);
+      const where = check && place !== '' ? `, ${placeName(sheet, check, place)}` : '';
+      const words = [gauge?.name, far && 'questioned, and kept'].filter(Boolean).join('; ');
+      const what = `${checkItemName(sheet, id, item)}${where}`;
+      return withWords({ what, value: length(mm, units) }, words);
+    },
+    undo: itemOf,
+  },
+  'check.seen': {
+    line: seenLine,
+    undo: ({ check, item }, around) =>
+      check === DEAD
+        ? small(isolationSentence(item as Isolation))
+        : itemOf({ check, item }, around),
+  },
+  'check.decided': {
+    line: ({ check, item, decision, words }, { sheet }) => ({
+      what: checkItemName(sheet, check, item),
+      value: decisionDone[decision],
+      words,
+    }),
+  },
+  'piece.weighed': {
+    line: ({ check, item, grams }, { sheet }) => ({
+      what: checkItemName(sheet, check, item),
+      value: mass(grams),
+    }),
+    undo: itemOf,
+  },
+};
+
+function itemOf(
+  { check, item }: { readonly check: string; readonly item: string },
+  { sheet }: Around,
+): string {
+  return checkedItemName(sheet, check, item);
+}
+
+function seenLine(
+  { check: id, item, step = '', found, words }: ChecksActs['check.seen'],
+  { sheet }: Around,
+): ActLine {
+  const value = found === 'good' ? 'so' : 'not good';
+  if (id === DEAD) return withWords({ what: isolationSentence(item as Isolation), value }, words);
+  if (id === STRIP) return withWords({ what: partedLine(item, sheet) }, words);
+  const check = checkOf(sheet, id);
+  const place = check && step !== '' ? placeName(sheet, check, step).toLowerCase() : markLook(id);
+  const where = place === undefined ? '' : `, ${place}`;
+  return withWords({ what: `${checkItemName(sheet, id, item)}${where}`, value }, words);
+}
+
+/** A head, a cylinder or the liners, off. */
+function partedLine(item: string, sheet: JobSheet): string {
+  const [, set = '', instance = ''] = item.split('/');
+  const found = setOf(sheet, set);
+  const name = partedName({ item, instance }, (found?.instances.length ?? 1) > 1);
+  return found && found.instances.length > 1 ? `${found.name}: ${small(name)}` : name;
+}

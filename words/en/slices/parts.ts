@@ -1,0 +1,24 @@
+import type { PartsActs } from '@cardinex/core/job/facts/parts';
+import { withWords, type SliceWords } from '../actWords';
+import { capital } from '../capital';
+import { partName, standingWord } from '../cards/parts';
+
+export const partsActWords: SliceWords<PartsActs> = {
+  'part.arrived': {
+    line: ({ part, count, verdict, words }, { sheet }) => {
+      const what = `Part: ${partName(sheet, part)}`;
+      return withWords({ what, value: `${count}, ${standingWord(verdict)}` }, words);
+    },
+  },
+  'work.sent': { line: ({ what, to }) => ({ what: `Sent out: ${what}`, words: to }) },
+  'work.back': {
+    line: ({ work, result, certificate, washed }, { known }) => {
+      const sent = known?.parts.outside.find(({ id }) => id === work)?.what;
+      const back = washed ? 'back and washed' : 'back, not washed yet';
+      return {
+        what: sent === undefined ? capital(back) : `${sent}: ${back}`,
+        words: [result, certificate].filter(Boolean).join('. '),
+      };
+    },
+  },
+};
