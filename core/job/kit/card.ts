@@ -46,7 +46,7 @@ export interface Card<N extends CardName = CardName> {
   readonly stands: (job: JobNow, entry: Entry, others: Others) => Standing;
 }
 
-/** Most cards are on every job, or on none, once. */
-export function once<N extends CardName>(name: N, isOn = true): readonly Entry[] {
+/** The one entry of a card that has no sets; none where the job has no such card. */
+export function oneEntry<N extends CardName>(name: N, isOn = true): readonly Entry[] {
   return isOn ? [{ card: name }] : [];
 }

@@ -1,5 +1,5 @@
 import { cribDoubts } from '../../crib';
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { thingsIn } from '../../register';
 import { DONE, openFor, type Standing } from '../../standing';
 import type { JobState } from '../../state';
@@ -8,7 +8,7 @@ import type { JobState } from '../../state';
 export const causeCard: Card<'cause'> = {
   name: 'cause',
   places: [],
-  entries: () => once('cause'),
+  entries: () => oneEntry('cause'),
   stands: ({ state }, _, { entries, stands }) =>
     causeStanding(
       entries.every((other) => other.card === 'cause' || stands(other).status === 'done'),

@@ -1,4 +1,4 @@
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { DONE, openFor } from '../../standing';
 import { stillLive } from './checks';
 
@@ -6,7 +6,7 @@ import { stillLive } from './checks';
 export const deadCard: Card<'dead'> = {
   name: 'dead',
   places: [],
-  entries: () => once('dead'),
+  entries: () => oneEntry('dead'),
   stands: ({ sheet, state }) => {
     const left = stillLive(sheet, state.checks).length;
     return left === 0 ? DONE : openFor({ code: 'to-make-dead', left });

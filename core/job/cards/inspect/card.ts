@@ -1,11 +1,11 @@
 import { checkedStanding } from '../../checks/standing';
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 
 /** What came off looked over and measured. */
 export const inspectCard: Card<'inspect'> = {
   name: 'inspect',
   canBeLeftOut: true,
   places: [],
-  entries: () => once('inspect'),
+  entries: () => oneEntry('inspect'),
   stands: ({ sheet, state }) => checkedStanding(sheet, state, 'inspect'),
 };

@@ -1,5 +1,5 @@
 import { heightsOf } from '../../../sheet/spec/block';
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { linersLack } from '../../lacks';
 import { missingFor } from '../../waits';
 import { linersStanding } from './standing';
@@ -9,7 +9,7 @@ export const linersCard: Card<'liners'> = {
   name: 'liners',
   places: ['liners'],
   // A sheet that says nothing of liners has the card all the same, barred.
-  entries: ({ sheet }) => once('liners', !sheet.liners || heightsOf(sheet.liners) !== null),
+  entries: ({ sheet }) => oneEntry('liners', !sheet.liners || heightsOf(sheet.liners) !== null),
   lacks: ({ sheet }) => linersLack(sheet),
   waitsFor: ({ sheet, state }) => missingFor(sheet, state, { card: 'liners' }),
   stands: ({ sheet, state }) => linersStanding(sheet, state),

@@ -1,4 +1,4 @@
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { DONE, openFor } from '../../standing';
 import { markViews } from './view';
 
@@ -7,7 +7,7 @@ export const markCard: Card<'mark'> = {
   name: 'mark',
   canBeLeftOut: true,
   places: [],
-  entries: () => once('mark'),
+  entries: () => oneEntry('mark'),
   stands: ({ sheet, state }) => {
     const views = markViews(sheet, state.marks);
     const translated = views.filter((view) => view.translated).length;

@@ -1,4 +1,4 @@
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { DONE, openFor } from '../../standing';
 import { kitViews } from './view';
 
@@ -7,7 +7,7 @@ export const partsCard: Card<'parts'> = {
   name: 'parts',
   canBeLeftOut: true,
   places: [],
-  entries: () => once('parts'),
+  entries: () => oneEntry('parts'),
   stands: ({ sheet, state }) => {
     const views = kitViews(sheet, state);
     const wrong = views.filter(({ standing }) => standing === 'wrong' || standing === 'missing');

@@ -1,4 +1,4 @@
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { DONE, openFor } from '../../standing';
 import { pumpChecks } from './checks';
 import { pumpView } from './view';
@@ -8,7 +8,7 @@ export const pumpCard: Card<'pump'> = {
   name: 'pump',
   canBeLeftOut: true,
   places: ['timing'],
-  entries: ({ sheet }) => once('pump', pumpChecks(sheet).length > 0),
+  entries: ({ sheet }) => oneEntry('pump', pumpChecks(sheet).length > 0),
   stands: ({ sheet, state }) => {
     const view = pumpView(sheet, state);
     if (!view?.next) return DONE;

@@ -1,4 +1,4 @@
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { lackingStanding } from '../../kit/lackingStanding';
 import { valvesLack } from '../../lacks';
 import { DONE, openFor } from '../../standing';
@@ -10,7 +10,7 @@ export const recheckCard: Card<'recheck'> = {
   name: 'recheck',
   places: ['overhead', 'rotation', 'firing'],
   entries: ({ sheet, state }) =>
-    once(
+    oneEntry(
       'recheck',
       valvesLack(sheet).length === 0 &&
         overheadView(sheet, state.valves, state.crank, 'cold')?.provisional === true,

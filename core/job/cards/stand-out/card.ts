@@ -1,5 +1,5 @@
 import { checkedStanding, hasChecks } from '../../checks/standing';
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import type { JobSheet } from '../../scope';
 import { DONE, openFor, type Standing } from '../../standing';
 import type { JobState } from '../../state';
@@ -10,7 +10,7 @@ export const standOutCard: Card<'stand-out'> = {
   name: 'stand-out',
   canBeLeftOut: true,
   places: ['pistons', 'gasket'],
-  entries: ({ sheet }) => once('stand-out', hasChecks(sheet, 'stand-out')),
+  entries: ({ sheet }) => oneEntry('stand-out', hasChecks(sheet, 'stand-out')),
   stands: ({ sheet, state }) => standOutStanding(sheet, state),
 };
 

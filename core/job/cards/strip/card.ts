@@ -1,4 +1,4 @@
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { runDone } from '../../run/runView';
 import { DONE, openFor } from '../../standing';
 import { oldBoltsOf, partedOf, stripRuns } from './view';
@@ -8,7 +8,7 @@ export const stripCard: Card<'strip'> = {
   name: 'strip',
   canBeLeftOut: true,
   places: [],
-  entries: () => once('strip'),
+  entries: () => oneEntry('strip'),
   stands: ({ sheet, state, now }) => {
     const next = stripRuns(sheet, state, now).find((run) => !runDone(run));
     if (next) {

@@ -1,4 +1,4 @@
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { timingStanding } from './standing';
 import { timingChecks } from './view';
 
@@ -7,6 +7,6 @@ export const timingCard: Card<'timing'> = {
   name: 'timing',
   canBeLeftOut: true,
   places: ['timing'],
-  entries: ({ sheet }) => once('timing', timingChecks(sheet).length > 0),
+  entries: ({ sheet }) => oneEntry('timing', timingChecks(sheet).length > 0),
   stands: ({ sheet, state }) => timingStanding(sheet, state),
 };

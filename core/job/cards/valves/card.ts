@@ -1,4 +1,4 @@
-import { once, type Card } from '../../kit/card';
+import { oneEntry, type Card } from '../../kit/card';
 import { lackingStanding } from '../../kit/lackingStanding';
 import { valvesLack } from '../../lacks';
 import { openFor } from '../../standing';
@@ -9,7 +9,7 @@ import { overheadView } from './view';
 export const valvesCard: Card<'valves'> = {
   name: 'valves',
   places: ['overhead', 'rotation', 'firing'],
-  entries: () => once('valves'),
+  entries: () => oneEntry('valves'),
   lacks: ({ sheet }) => valvesLack(sheet),
   waitsFor: ({ sheet, state }) => [
     ...missingFor(sheet, state, { card: 'valves' }),
