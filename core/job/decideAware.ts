@@ -1,5 +1,4 @@
 import type { Act, LoggedAct } from './act';
-import { cardOf } from './cardOf';
 import type { CardPlace } from './kit/cardPlace';
 import { refusedHold } from './crankHeld';
 import type { DecideInput, RuleContext } from './decideContext';
@@ -7,7 +6,7 @@ import { lastStrikable } from './lastAct';
 import { isStrikable, mayAct, ruleOf } from './rules';
 import { sheetOfJob } from './sheetOfJob';
 import type { JobState } from './state';
-import { standingAt } from './tray';
+import { standingAt } from './standings';
 import type { Wait } from './trayReason';
 import { ACCEPTED, refused, type Verdict } from './verdict';
 
@@ -27,7 +26,7 @@ export function decideAware(
   const heedsBars = barred === 'unless barred' && rule.nature !== 'opening';
   if (heedsBars && state.parked && !rule.whenParked) return refused('job-parked');
   const sheet = sheetOfJob(input.sheet, state);
-  const card = heedsBars ? cardOf(act, sheet) : null;
+  const card = heedsBars ? rule.card(act.data, sheet) : null;
   const standing = card && standingAt(input.sheet, state, act.at, card);
   if (card && standing?.status === 'barred') return refusedBy(card, standing.reason);
   return rule.decide?.(state, act, contextOf(input, sheet)) ?? ACCEPTED;

@@ -1,13 +1,17 @@
 import { CARDS } from './cards/index';
 import { cardsOfPlace } from './cardsOfPlace';
-import type { Layered } from './differences';
+import type { EngineSheet } from '../sheet/engineSheet';
+import { variantOf } from '../sheet/variants';
+import { layeredOn, type Layered } from './differences';
 import type { LeaveOut } from './facts/leftOut';
 import type { CardPlace } from './kit/cardPlace';
 import type { Card, Entry, JobNow } from './kit/card';
 import { lackingStanding } from './kit/lackingStanding';
 import { pendingOn } from './pending';
 import { usualOrder, type Planned } from './plan/usualOrder';
+import { sheetOfJob } from './sheetOfJob';
 import type { Standing } from './standing';
+import type { JobState } from './state';
 import type { Wait } from './trayReason';
 
 /** The cards of a job, each asked where it stands only when that is wanted, and once. */
@@ -16,7 +20,13 @@ export interface Standings {
   readonly of: (planned: Planned) => Standing;
 }
 
-export function standingsOf(job: JobNow): Standings {
+/**
+ * @param pinned the revision the job is pinned to
+ * @param now ISO time; a run left too long asks to be swept
+ */
+export function standingsOf(pinned: EngineSheet, state: JobState, now: string): Standings {
+  const layered = layeredOn(variantOf(pinned, state.variant), state.layers);
+  const job: JobNow = { sheet: sheetOfJob(pinned, state), layered, state, now };
   const planned = usualOrder(job);
   const known = new Map<Entry, Standing>();
   const of = (entry: Planned): Standing => {
@@ -27,6 +37,23 @@ export function standingsOf(job: JobNow): Standings {
     return standing;
   };
   return { planned, of };
+}
+
+/**
+ * Where one card stands, the others asked only as far as it waits for them; null where the job has no such
+ * card.
+ */
+export function standingAt(
+  pinned: EngineSheet,
+  state: JobState,
+  now: string,
+  { card, set }: CardPlace,
+): Standing | null {
+  const { planned, of } = standingsOf(pinned, state, now);
+  const entry = planned.find(
+    (one) => one.card === card && (set === undefined || one.set?.id === set),
+  );
+  return entry ? of(entry) : null;
 }
 
 /** A card opens when those before it are done, the sheet has what it needs, and nothing objects. */

@@ -1,10 +1,5 @@
 import type { EngineSheet } from '../sheet/engineSheet';
-import { variantOf } from '../sheet/variants';
-import { layeredOn } from './differences';
-import type { JobNow } from './kit/card';
-import type { CardPlace } from './kit/cardPlace';
-import { sheetOfJob } from './sheetOfJob';
-import type { Standing, TrayCard } from './standing';
+import type { TrayCard } from './standing';
 import { standingsOf } from './standings';
 import type { JobState } from './state';
 import type { CardName, TrayReason } from './trayReason';
@@ -17,28 +12,11 @@ import type { CardName, TrayReason } from './trayReason';
  * @param now ISO time; a run left too long asks to be swept
  */
 export function trayOf(pinned: EngineSheet, state: JobState, now: string): readonly TrayCard[] {
-  const { planned, of } = standingsOf(jobNow(pinned, state, now));
+  const { planned, of } = standingsOf(pinned, state, now);
   return planned.map((entry, place) => {
     const { after: _, ...named } = entry;
     return { number: place + 1, ...named, ...of(entry) };
   });
-}
-
-/** Where one card stands, the others asked only as far as it waits for them; null where the job has no such card. */
-export function standingAt(
-  pinned: EngineSheet,
-  state: JobState,
-  now: string,
-  place: CardPlace,
-): Standing | null {
-  const { planned, of } = standingsOf(jobNow(pinned, state, now));
-  const entry = entryOf(planned, place);
-  return entry ? of(entry) : null;
-}
-
-function jobNow(pinned: EngineSheet, state: JobState, now: string): JobNow {
-  const layered = layeredOn(variantOf(pinned, state.variant), state.layers);
-  return { sheet: sheetOfJob(pinned, state), layered, state, now };
 }
 
 /** The tray's entry for a card, and for a set where several are tightened. */
