@@ -52,7 +52,8 @@ test('an engine is entered from its handbook, published, and a job opened on it'
   await press(page, 'mm');
   await expect(page.getByLabel('Bore', { exact: true })).toHaveValue('98 mm');
 
-  // Typed with no network, kept, and there again after a reload.
+  // Typed with no network, kept, and there again after a reload: the app itself is kept by then.
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await context.setOffline(true);
   await fill(page, 'Stroke', '112 mm');
   // Nobody leaves in the same breath: by then it is on the disk.
