@@ -1,11 +1,11 @@
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { isolationOf, stillLive } from './cards/dead/checks';
-import { causeStanding } from './cards/cause/card';
-import { cardIn, madeDead, openedFor, refusalIn } from './tests/intake';
-import { opened, stateOf } from './tests/told';
-import { currentCard, trayOf } from './tray';
+import { isolationOf, stillLive } from './dead/checks';
+import { causeStanding } from './cause/card';
+import { cardIn, madeDead, openedFor, refusalIn } from '../tests/intake';
+import { opened, stateOf } from '../tests/told';
+import { currentCard, trayOf } from '../tray';
 
 const TOP_END = { kind: 'top-end' } as const;
 const trayIn = (story: ReturnType<typeof opened>, sheet = tolvane44) => {

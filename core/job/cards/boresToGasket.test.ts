@@ -3,15 +3,15 @@ import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { Storyteller } from '@cardinex/demo/storyteller';
-import type { EngineSheet } from '../sheet/engineSheet';
-import { BORE_STEPS } from './cards/bores/checks';
-import { gasketFinding } from './cards/stand-out/checks';
-import { gasketOptions } from './cards/stand-out/gasketOptions';
-import { boresToRemark, readingsOf } from './cards/liners/view';
-import { placingOf } from './cards/liners/placing';
-import { allChecks, checkOf } from './checks/allChecks';
-import { checkView } from './checks/view';
-import { scopedSheet, scopesFor } from './scope';
+import type { EngineSheet } from '../../sheet/engineSheet';
+import { BORE_STEPS } from './bores/checks';
+import { gasketFinding } from './stand-out/checks';
+import { gasketOptions } from './stand-out/gasketOptions';
+import { boresToRemark, readingsOf } from './liners/view';
+import { placingOf } from './liners/placing';
+import { allChecks, checkOf } from '../checks/allChecks';
+import { checkView } from '../checks/view';
+import { scopedSheet, scopesFor } from '../scope';
 import {
   allGood,
   apart,
@@ -21,10 +21,10 @@ import {
   openedFor,
   refusalIn,
   sheetIn,
-} from './tests/intake';
-import { stateOf } from './tests/told';
-import { readingTables } from './readings';
-import { trayOf } from './tray';
+} from '../tests/intake';
+import { stateOf } from '../tests/told';
+import { readingTables } from '../readings';
+import { trayOf } from '../tray';
 
 const EVERYTHING = { kind: 'everything' } as const;
 
