@@ -5,7 +5,7 @@ import { LINERS_OUT, partedOf } from './cards/strip/view';
 import { runKey } from './run/runKey';
 import { runDone, runView } from './run/runView';
 import { seenOf } from './checks/state';
-import { thingsBarring, thingsIn } from './register';
+import { thingName, thingsBarring, thingsIn } from './register';
 import { cylindersInScope, hasWetLiners, takesPistonsOut, type JobSheet } from './scope';
 import { STRIP } from './slackening';
 import type { JobState } from './state';
@@ -19,9 +19,9 @@ export function crankHeldBy(sheet: JobSheet, state: JobState): readonly CrankHol
     ...(stillLive(sheet, state.checks).length > 0 ? [{ code: 'still-live' as const }] : []),
     ...(linersLoose(sheet, state) ? [{ code: 'liners-loose' as const }] : []),
     ...(throughBoltsSlack(sheet, state) ? [{ code: 'through-bolts-slack' as const }] : []),
-    ...thingsBarring(state.register, 'turning').map(({ what, where }) => ({
+    ...thingsBarring(state.register, 'turning').map((thing) => ({
       code: 'thing-in' as const,
-      what: `${what}, ${where}`,
+      what: thingName(thing),
     })),
   ];
 }

@@ -34,10 +34,7 @@ export function decideLayer(
   const base = variantOf(pinned, state.variant);
   const wrong = wrongPlace(base, state, points);
   if (wrong) return wrong;
-  const [fault] = barsLayer(base, points);
-  return fault
-    ? refused('does-not-add-up', { finding: { code: fault.code, facts: fault.facts } })
-    : ACCEPTED;
+  return addsUp(barsLayer(base, points));
 }
 
 /** Each place once, on the sheet, and none inside another: one figure must not have two keepers. */
@@ -81,7 +78,10 @@ export function decideDifference(
   }
   const decision = { take, among, words, by: act.by, at: act.at };
   const after = withDecision(state.layers, places, decision);
-  const [fault] = layeredOn(base, after).objections;
+  return addsUp(layeredOn(base, after).objections);
+}
+
+function addsUp([fault]: readonly SheetFinding[]): Verdict {
   return fault
     ? refused('does-not-add-up', { finding: { code: fault.code, facts: fault.facts } })
     : ACCEPTED;

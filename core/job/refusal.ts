@@ -1,9 +1,8 @@
+import type { Coded, Nothing } from '../coded';
 import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineEnd } from '../sheet/spec/layout';
 import type { CrankHold } from './facts/crank';
 import type { CardName } from './trayReason';
-
-type Nothing = Readonly<Record<never, never>>;
 
 /** Why an act was not accepted, each code with what its sentence needs. Bolts are named as printed. */
 export interface RefusalFields {
@@ -125,8 +124,5 @@ export interface RefusalFields {
 
 export type RefusalCode = keyof RefusalFields;
 
-/** A refusal with one code, its fields beside it: as it travels, and as the log keeps it. */
-export type RefusalOf<C extends RefusalCode> = { readonly code: C } & RefusalFields[C];
-
 /** Why an act was not accepted. `words/` makes the sentence. */
-export type Refusal = { readonly [C in RefusalCode]: RefusalOf<C> }[RefusalCode];
+export type Refusal = Coded<RefusalFields>;

@@ -1,3 +1,4 @@
+import type { Lack } from './lacks';
 import type { CardName, CardStatus, TrayReason, Wait } from './trayReason';
 import type { FastenedSet } from '../sheet/spec/fastening';
 
@@ -7,6 +8,16 @@ export const DONE: Standing = { status: 'done', reason: { code: 'all-done' }, tr
 /** A card that can be worked on, and what is next on it. */
 export function openFor(reason: TrayReason, trouble = false): Standing {
   return { status: 'open', reason, trouble };
+}
+
+/** A card on which nothing can be done before something else has come about. */
+export function waitingFor(reason: TrayReason, trouble = false): Standing {
+  return { status: 'waiting', reason, trouble };
+}
+
+/** A card whose sheet does not say what it cannot do without. */
+export function lackingStanding(lacks: readonly Lack[]): Standing {
+  return { status: 'barred', reason: { code: 'sheet-lacks', lacks }, trouble: false };
 }
 
 /** How a card stands, and why. */

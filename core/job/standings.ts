@@ -6,11 +6,10 @@ import { layeredOn, type Layered } from './differences';
 import type { LeaveOut } from './facts/leftOut';
 import type { CardPlace } from './kit/cardPlace';
 import type { Card, Entry, JobNow } from './kit/card';
-import { lackingStanding } from './kit/lackingStanding';
 import { pendingOn } from './pending';
 import { usualOrder, type Planned } from './plan/usualOrder';
 import { sheetOfJob } from './sheetOfJob';
-import type { Standing } from './standing';
+import { lackingStanding, type Standing } from './standing';
 import type { JobState } from './state';
 import type { Wait } from './trayReason';
 

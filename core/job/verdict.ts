@@ -1,4 +1,5 @@
 import type { Stamp } from './act';
+import { coded, type Said } from '../coded';
 import type { Refusal, RefusalCode, RefusalFields } from './refusal';
 
 export type Verdict =
@@ -17,8 +18,7 @@ export const ACCEPTED: Verdict = { ok: true };
  */
 export function refused<C extends RefusalCode>(
   code: C,
-  ...[fields]: keyof RefusalFields[C] extends never ? [] : [RefusalFields[C]]
+  ...fields: Said<RefusalFields, C>
 ): Verdict {
-  // The fields are those of the code: the compiler loses which, spread.
-  return { ok: false, refusal: { code, ...fields } as unknown as Refusal };
+  return { ok: false, refusal: coded<RefusalFields, C>(code, ...fields) };
 }

@@ -2,7 +2,7 @@ import { crankHeldBy } from './crankHeld';
 import { heldUpBy } from './cards/parts/view';
 import type { Holds } from './facts/parts';
 import type { ThingBars } from './facts/register';
-import { thingsBarring } from './register';
+import { thingName, thingsBarring } from './register';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
 import type { Wait } from './trayReason';
@@ -19,7 +19,7 @@ export function missingFor(sheet: JobSheet, state: JobState, holds: Holds): read
 
 /** What is still in and must come out before this. */
 export function stillIn({ register }: JobState, bars: ThingBars): readonly Wait[] {
-  const things = thingsBarring(register, bars).map(({ what, where }) => `${what}, ${where}`);
+  const things = thingsBarring(register, bars).map(thingName);
   return things.length > 0 ? [{ code: 'things-in', things }] : [];
 }
 

@@ -1,6 +1,5 @@
+import { coded, type Coded, type Nothing, type Said } from '../coded';
 import { inMillionths } from './withinLimits';
-
-type Nothing = Readonly<Record<never, never>>;
 
 /** What can be wrong with an input, each code with what its sentence needs. */
 export interface FaultFields {
@@ -50,11 +49,8 @@ export interface FaultFields {
 
 export type ReckoningFaultCode = keyof FaultFields;
 
-/** A fault with one code, its fields beside it. */
-export type FaultOf<C extends ReckoningFaultCode> = { readonly code: C } & FaultFields[C];
-
 /** What is wrong with an input; `words/` makes the sentence. */
-export type Fault = { readonly [C in ReckoningFaultCode]: FaultOf<C> }[ReckoningFaultCode];
+export type Fault = Coded<FaultFields>;
 
 /** A fault at the input it is of. */
 export interface FaultAt {
@@ -77,12 +73,11 @@ export class ReckoningFault<C extends ReckoningFaultCode = ReckoningFaultCode>
   constructor(
     readonly field: string,
     readonly code: C,
-    ...[fields]: keyof FaultFields[C] extends never ? [] : [FaultFields[C]]
+    ...fields: Said<FaultFields, C>
   ) {
     super(`${field}: ${code}`);
     this.name = 'ReckoningFault';
-    // The fields are those of the code: the compiler loses which, spread.
-    this.fault = { code, ...fields } as unknown as Fault;
+    this.fault = coded<FaultFields, C>(code, ...fields);
   }
 }
 

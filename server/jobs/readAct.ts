@@ -44,7 +44,7 @@ export function refusedOutcome(id: string | null, problem: ProblemError): Outcom
       title,
       detail,
       ...(field && { field }),
-      ...(refusal && { refusal: { ...refusal } }),
+      ...(refusal && { refusal }),
     },
   };
 }

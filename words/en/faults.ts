@@ -4,7 +4,6 @@ import type {
   FaultFields,
   ReckoningFaultCode,
 } from '@cardinex/core/quantity/reckoningFault';
-
 import { capital } from './capital';
 
 /** What is wrong, after the field's name; a code that is missing does not compile. */

@@ -6,7 +6,7 @@ import {
   stepsBefore,
   type CoveringView,
 } from '@cardinex/core/job/cards/tighten/covering';
-import { thingsBarring } from '@cardinex/core/job/register';
+import { thingName, thingsBarring } from '@cardinex/core/job/register';
 import { coveringWords as w } from '@cardinex/words/en/cards/covering';
 import { registerWords } from '@cardinex/words/en/register';
 import { Button } from '../../ui/Button';
@@ -67,8 +67,8 @@ function StillIn() {
   return (
     <View className="gap-2 border-b border-rule bg-tab px-3.5 py-2.5" testID="still-in">
       <Body className="font-strong">{w.takeOut}</Body>
-      {things.map(({ id, what, where }) => (
-        <TakeOut key={id} thing={id} name={`${what}, ${where}`} />
+      {things.map((thing) => (
+        <TakeOut key={thing.id} thing={thing.id} name={thingName(thing)} />
       ))}
     </View>
   );

@@ -2,7 +2,7 @@ import { PARKED_WITH, type ParkedWith } from '@cardinex/core/job/facts/parked';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { thingsIn } from '@cardinex/core/job/register';
+import { thingName, thingsIn } from '@cardinex/core/job/register';
 import { parkedWithName, parkingWords as w } from '@cardinex/words/en/parking';
 import { listed } from '@cardinex/words/en/quantity';
 import { Button } from '../../ui/Button';
@@ -15,7 +15,7 @@ import { useOnce } from '../job/useOnce';
 /** An engine left for weeks: what was done to it, and what whoever comes back sees to first. */
 export function ParkScreen() {
   const { jobId, state, record } = useJob();
-  const inside = thingsIn(state.register).map(({ what, where }) => `${what}, ${where}`);
+  const inside = thingsIn(state.register).map(thingName);
   const [done, setDone] = useState<readonly ParkedWith[]>([]);
   const [words, setWords] = useState('');
   const [resumeBy, setResumeBy] = useState('');

@@ -1,7 +1,7 @@
 import { PARKED_WITH, type Parking } from '@cardinex/core/job/facts/parked';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { thingsIn } from '@cardinex/core/job/register';
+import { thingName, thingsIn } from '@cardinex/core/job/register';
 import { parkedWithName, parkingWords as w } from '@cardinex/words/en/parking';
 import { listed } from '@cardinex/words/en/quantity';
 import { useMemberName } from '../../session/SessionProvider';
@@ -18,7 +18,7 @@ export function Parked({ parking }: { parking: Parking }) {
   const nameOf = useMemberName();
   const [seen, setSeen] = useState<readonly string[]>([]);
   const notDone = PARKED_WITH.filter((one) => !parking.done.includes(one)).map(parkedWithName);
-  const inside = thingsIn(state.register).map(({ what, where }) => `${what}, ${where}`);
+  const inside = thingsIn(state.register).map(thingName);
   const resume = useOnce(() => record('job.resumed', {}));
   return (
     <View className="gap-3 rounded-lg border-2 border-brass bg-card p-3.5" testID="parked">

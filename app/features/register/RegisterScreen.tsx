@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
-import { thingsIn } from '@cardinex/core/job/register';
+import { thingName, thingsIn } from '@cardinex/core/job/register';
 import { barsSentence, crankHoldSentence, registerWords as w } from '@cardinex/words/en/register';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
@@ -63,7 +63,7 @@ function Inside({ thing }: { thing: Thing }) {
   return (
     <View className="flex-row items-center gap-3 border-b border-rule pb-3" testID="thing-in">
       <View className="flex-1 gap-0.5">
-        <Body className="font-strong">{`${thing.what}, ${thing.where}`}</Body>
+        <Body className="font-strong">{thingName(thing)}</Body>
         <Small>{barsSentence(thing.bars)}</Small>
         <Small>{w.inSince(moment(thing.putIn.at), nameOf(thing.putIn.by))}</Small>
       </View>
@@ -72,8 +72,9 @@ function Inside({ thing }: { thing: Thing }) {
   );
 }
 
-function Gone({ thing: { what, where, takenOut } }: { thing: Thing }) {
+function Gone({ thing }: { thing: Thing }) {
   const nameOf = useMemberName();
+  const { takenOut } = thing;
   const when = takenOut ? moment(takenOut.at) : '';
-  return <Small>{`${what}, ${where}: ${w.outSince(when, nameOf(takenOut?.by ?? ''))}`}</Small>;
+  return <Small>{`${thingName(thing)}: ${w.outSince(when, nameOf(takenOut?.by ?? ''))}`}</Small>;
 }

@@ -18,32 +18,28 @@ const BEFORE_TOP: readonly FastenedSet['kind'][] = ['main-caps', 'rod-caps', 'ti
 export function usualOrder(job: JobNow): readonly Planned[] {
   const { sheet } = job;
   const planned: Planned[] = [];
-  /** Each entry of a card that is asked for, after the same ones. */
-  const put = (
-    card: CardName,
-    after: readonly Planned[],
-    isAsked: (entry: Entry) => boolean = () => true,
-  ): readonly Planned[] => {
-    const entries = CARDS[card]
-      .entries(job)
-      .filter(isAsked)
-      .map((entry) => ({ ...entry, after }));
-    planned.push(...entries);
-    return entries;
+  type Some = CardName | readonly Entry[];
+  /** Entries, or all of a card, that are done after the same ones. */
+  const put = (some: Some, after: readonly Planned[]): readonly Planned[] => {
+    const entries = typeof some === 'string' ? CARDS[some].entries(job) : some;
+    const own = entries.map((entry) => ({ ...entry, after }));
+    planned.push(...own);
+    return own;
   };
   let line: readonly Planned[] = [];
   /** Goes on the line: what comes next waits for it, or for what it waited for where there is none. */
-  const next = (card: CardName, isAsked?: (entry: Entry) => boolean): void => {
-    const entries = put(card, line, isAsked);
-    if (entries.length > 0) line = entries;
+  const next = (some: Some): void => {
+    const own = put(some, line);
+    if (own.length > 0) line = own;
   };
+  const sets = CARDS.tighten.entries(job);
   const kindOf = ({ set }: Entry): FastenedSet['kind'] | undefined =>
     set ? setOf(sheet, set.id)?.kind : undefined;
   /** One set after the other. */
   const tighten = (isKind: (kind: FastenedSet['kind']) => boolean): void => {
-    for (const set of CARDS.tighten.entries(job)) {
+    for (const set of sets) {
       const kind = kindOf(set);
-      if (kind && isKind(kind)) next('tighten', (entry) => entry.set?.id === set.set?.id);
+      if (kind && isKind(kind)) next([set]);
     }
   };
   /** Its wheels are bolted on between two of its steps. */
@@ -51,7 +47,8 @@ export function usualOrder(job: JobNow): readonly Planned[] {
     const before = line;
     const own = put('timing', before);
     if (own.length === 0) return;
-    line = [...own, ...put('tighten', before, (entry) => kindOf(entry) === 'timing-wheels')];
+    const wheels = sets.filter((set) => kindOf(set) === 'timing-wheels');
+    line = [...own, ...put(wheels, before)];
   };
 
   const dead = put('dead', []);
@@ -61,7 +58,7 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   line = put('inspect', [...mark, ...strip]);
   next('bores');
   next('liners');
-  next('tighten', ({ set }) => set === null);
+  next(sets.filter(({ set }) => set === null));
   next('shells');
   tighten((kind) => kind === 'main-caps');
   next('crank');

@@ -41,10 +41,7 @@ function easesOne({ stage, bolts }: StageView): boolean {
 
 /** Is the same done with the same hand, set the same? */
 function isAlike(one: StageSetting, other: StageSetting): boolean {
-  return (
-    one.kind === other.kind &&
-    one.values.map(inMillionths).join() === other.values.map(inMillionths).join()
-  );
+  return one.kind === other.kind && same(one.values, other.values);
 }
 
 /**

@@ -1,4 +1,5 @@
-import { decideGasket, STAND_OUTS } from '../cards/stand-out/checks';
+import { STAND_OUTS } from '../cards/stand-out/checks';
+import { decideGasket } from '../cards/stand-out/rules';
 import type { GasketActs } from '../facts/gasket';
 import type { Slice } from '../kit/slice';
 import { MECHANICS } from '../roles';

@@ -1,13 +1,10 @@
+import { linerMarked, linerRead, linerSealed, linersPlaced } from '../cards/liners/evolve';
 import {
   decideLinerRead,
   decideLinerSealed,
   decideLinersAccepted,
   decideLinersPlaced,
-  linerMarked,
-  linerRead,
-  linerSealed,
-  linersPlaced,
-} from '../cards/liners/view';
+} from '../cards/liners/rules';
 import { NO_LINERS, type LinersActs } from '../facts/liners';
 import type { CardPlace } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';

@@ -2,7 +2,7 @@ import { setOf } from '../../../sheet/programmeOf';
 import type { Card, Entry, JobNow } from '../../kit/card';
 import { runsOf } from '../../run/runsOf';
 import { runDone } from '../../run/runView';
-import { DONE, type Standing } from '../../standing';
+import { DONE, waitingFor, type Standing } from '../../standing';
 import { stillIn } from '../../waits';
 import { runsStanding } from '../tighten/standing';
 import { AFTER_HEAT, afterHeatFrom, afterHeatOf, setsAfterHeat } from './programme';
@@ -24,10 +24,10 @@ function standing({ sheet, state, now }: JobNow, entry: Entry): Standing {
   if (!asked) return DONE;
   const runs = runsOf(sheet, state, set.id, now, AFTER_HEAT);
   if (runs.every(runDone)) return DONE;
-  if (!state.heat) return { status: 'waiting', reason: { code: 'heat-first' }, trouble: false };
+  if (!state.heat) return waitingFor({ code: 'heat-first' });
   const until = afterHeatFrom(asked, state.heat);
   if (Date.parse(until) > Date.parse(now)) {
-    return { status: 'waiting', reason: { code: 'cooling', until }, trouble: false };
+    return waitingFor({ code: 'cooling', until });
   }
   return runsStanding(sheet, state, runs, now);
 }

@@ -1,7 +1,7 @@
 import { cribDoubts } from '../../crib';
 import { oneEntry, type Card } from '../../kit/card';
-import { thingsIn } from '../../register';
-import { DONE, openFor, type Standing } from '../../standing';
+import { thingName, thingsIn } from '../../register';
+import { DONE, openFor, waitingFor, type Standing } from '../../standing';
 import type { JobState } from '../../state';
 
 /** Why the engine failed: no job closes without it. */
@@ -24,15 +24,15 @@ export function causeStanding(
   rest: boolean,
   { cause, register, crib }: Pick<JobState, 'cause' | 'register' | 'crib'>,
 ): Standing {
-  const inside = thingsIn(register).map(({ what, where }) => `${what}, ${where}`);
+  const inside = thingsIn(register).map(thingName);
   if (rest && inside.length > 0) {
-    return { status: 'waiting', reason: { code: 'things-in', things: inside }, trouble: true };
+    return waitingFor({ code: 'things-in', things: inside }, true);
   }
   const wrenches = cribDoubts({ crib });
   if (rest && wrenches.length > 0) {
-    return { status: 'waiting', reason: { code: 'crib-disagrees', wrenches }, trouble: true };
+    return waitingFor({ code: 'crib-disagrees', wrenches }, true);
   }
   if (cause) return DONE;
   if (rest) return openFor({ code: 'cause-to-answer' });
-  return { status: 'waiting', reason: { code: 'cause-last' }, trouble: false };
+  return waitingFor({ code: 'cause-last' });
 }

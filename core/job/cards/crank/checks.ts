@@ -1,5 +1,5 @@
 import type { JournalSpec } from '../../../sheet/spec/block';
-import { GAP_REACH, readCheck, seenCheck, type Check, type CheckCard } from '../../checks/check';
+import { GAP_REACH, readCheck, seenCheck, type Check } from '../../checks/check';
 import { openToShells, takesCrankOut, type JobSheet } from '../../scope';
 
 export const CAMSHAFT_STEPS = ['oiled', 'in', 'turns'] as const;
@@ -9,9 +9,9 @@ export const TAPPET_STEPS = ['own-lobe', 'oiled', 'sinks'] as const;
 export type TappetStep = (typeof TAPPET_STEPS)[number];
 
 /** The end float of a shaft, read with it pushed both ways. */
-export function endFloatCheck({ id }: Pick<JournalSpec, 'id'>, card: CheckCard): Check {
+function endFloatCheck({ id }: JournalSpec): Check {
   return readCheck(
-    { id: `end-float/${id}`, card, kind: 'end-float', items: ['shaft'] },
+    { id: `end-float/${id}`, card: 'crank', kind: 'end-float', items: ['shaft'] },
     { floorMm: 0.03, reachMm: GAP_REACH },
     { places: ['forward', 'back'], journal: id },
   );
@@ -21,9 +21,7 @@ export function endFloatCheck({ id }: Pick<JournalSpec, 'id'>, card: CheckCard):
 export function crankChecks(sheet: JobSheet): readonly Check[] {
   if (!openToShells(sheet)) return [];
   const { journals = [], overhead, scope } = sheet;
-  const floats = journals
-    .filter(({ endFloat }) => endFloat)
-    .map((journal) => endFloatCheck(journal, 'crank'));
+  const floats = journals.filter(({ endFloat }) => endFloat).map(endFloatCheck);
   // A cam in the head goes in with the head.
   if (!takesCrankOut(scope) || overhead?.gear !== 'push-rod') return floats;
   const camshaft = seenCheck(

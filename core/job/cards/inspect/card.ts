@@ -1,11 +1,4 @@
-import { checkedStanding } from '../../checks/standing';
-import { oneEntry, type Card } from '../../kit/card';
+import { checkedCard } from '../../checks/checkedCard';
 
 /** What came off looked over and measured. */
-export const inspectCard: Card<'inspect'> = {
-  name: 'inspect',
-  canBeLeftOut: true,
-  places: [],
-  entries: () => oneEntry('inspect'),
-  stands: ({ sheet, state }) => checkedStanding(sheet, state, 'inspect'),
-};
+export const inspectCard = checkedCard('inspect', []);

@@ -6,7 +6,6 @@ import { figureMm } from '../../../quantity/figureMm';
 import { once } from '../../../sheet/once';
 import { groupOf } from '../../../sheet/programmeOf';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
-import { endFloatCheck } from '../crank/checks';
 import {
   cylindersInScope,
   hasWetLiners,
@@ -121,12 +120,8 @@ function journalChecks(sheet: JobSheet): readonly Check[] {
       scale,
       of,
     );
-    return [
-      sizes,
-      ...(journal.clearance ? [clearances] : []),
-      // With a card for the crank it is read there, the caps being down.
-      ...(journal.endFloat && !openToShells(sheet) ? [endFloatCheck(journal, card)] : []),
-    ];
+    // End float is read on the card of the crank, the caps being down.
+    return [sizes, ...(journal.clearance ? [clearances] : [])];
   });
 }
 

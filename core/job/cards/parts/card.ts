@@ -1,5 +1,5 @@
 import { oneEntry, type Card } from '../../kit/card';
-import { DONE, openFor } from '../../standing';
+import { DONE, openFor, waitingFor } from '../../standing';
 import { kitViews } from './view';
 
 /** Parts laid beside the old ones, and work sent out. They come when they come: the card waits. */
@@ -18,7 +18,6 @@ export const partsCard: Card<'parts'> = {
     );
     const away = state.parts.outside.some(({ back }) => !back?.washed);
     if (needed.length === 0 && !away) return DONE;
-    const reason = { code: 'parts-to-come' as const, here, of: here + needed.length };
-    return { status: 'waiting', reason, trouble: false };
+    return waitingFor({ code: 'parts-to-come', here, of: here + needed.length });
   },
 };

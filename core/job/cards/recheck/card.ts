@@ -1,7 +1,6 @@
 import { oneEntry, type Card } from '../../kit/card';
-import { lackingStanding } from '../../kit/lackingStanding';
 import { valvesLack } from '../../lacks';
-import { DONE, openFor } from '../../standing';
+import { DONE, lackingStanding, openFor, waitingFor } from '../../standing';
 import { crankHeld, stillIn } from '../../waits';
 import { overheadView } from '../valves/view';
 
@@ -18,7 +17,7 @@ export const recheckCard: Card<'recheck'> = {
   waitsFor: ({ sheet, state }) => [...stillIn(state, 'starting'), ...crankHeld(sheet, state)],
   stands: ({ sheet, state }) => {
     if (!state.valves.recheckBegun) {
-      return { status: 'waiting', reason: { code: 'run-hot-first' }, trouble: false };
+      return waitingFor({ code: 'run-hot-first' });
     }
     const view = overheadView(sheet, state.valves, state.crank, 'hot');
     if (!view) return lackingStanding(valvesLack(sheet));

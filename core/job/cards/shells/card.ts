@@ -1,11 +1,4 @@
-import { checkedStanding, hasChecks } from '../../checks/standing';
-import { oneEntry, type Card } from '../../kit/card';
+import { checkedCard } from '../../checks/checkedCard';
 
 /** Shells laid in, and their clearances. */
-export const shellsCard: Card<'shells'> = {
-  name: 'shells',
-  canBeLeftOut: true,
-  places: ['journals'],
-  entries: ({ sheet }) => oneEntry('shells', hasChecks(sheet, 'shells')),
-  stands: ({ sheet, state }) => checkedStanding(sheet, state, 'shells'),
-};
+export const shellsCard = checkedCard('shells', ['journals']);

@@ -1,16 +1,11 @@
-import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import type { ChecksState } from '../../facts/checks';
 import { gasketGrade, type GasketGrade } from '../../../piston/gasketGrade';
 import { figureMm } from '../../../quantity/figureMm';
 import { ReckoningFault } from '../../../quantity/reckoningFault';
 import type { GasketSpec } from '../../../sheet/spec/block';
-import type { ActOf } from '../../act';
 import { GAP_REACH, readCheck, type Check } from '../../checks/check';
 import { readingOf } from '../../checks/state';
-import type { DecideContext } from '../../decideContext';
-import { mayOverride } from '../../roles';
 import { cylindersInScope, takesPistonsOut, type JobSheet } from '../../scope';
-import type { JobState } from '../../state';
 
 /** The check under which the stand-out of the pistons is read. */
 export const STAND_OUTS = 'stand-outs';
@@ -88,23 +83,4 @@ export function gasketFinding(sheet: JobSheet, checks: ChecksState): GasketGrade
 /** May the gasket be chosen by the mark of the old one: is nothing it was chosen by disturbed? */
 export function asOldGasket(sheet: JobSheet): boolean {
   return !takesPistonsOut(sheet.scope);
-}
-
-/** Another than the pistons ask for, or one that leaves too little room, is the lead's to allow. */
-export function decideGasket(
-  state: JobState,
-  { data }: ActOf<'gasket.chosen'>,
-  { sheet, member }: DecideContext,
-): Verdict {
-  const known = sheet.gasket?.grades?.some(({ mark }) => mark === data.mark) ?? false;
-  if (!known) return refused('unknown-gasket', { mark: data.mark });
-  if (data.by === 'old-gasket') {
-    return asOldGasket(sheet) ? ACCEPTED : refused('gasket-by-measure');
-  }
-  const found = gasketFinding(sheet, state.checks);
-  if (!found) return refused('stand-outs-first');
-  if (found.mark === data.mark && found.clearance !== 'too-close') return ACCEPTED;
-  if (!data.words) return refused('words-needed');
-  if (!mayOverride(member.role)) return refused('lead-lets-stand');
-  return member.fresh ? ACCEPTED : refused('needs-fresh-proof');
 }

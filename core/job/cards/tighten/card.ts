@@ -1,9 +1,10 @@
+import { setOf } from '../../../sheet/programmeOf';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import type { Card, Entry, JobNow } from '../../kit/card';
-import { lackingStanding } from '../../kit/lackingStanding';
 import { runLack } from '../../lacks';
 import { runsOf } from '../../run/runsOf';
 import { setsInScope, TOP, type JobSheet } from '../../scope';
+import { lackingStanding } from '../../standing';
 import type { Wait } from '../../trayReason';
 import { missingFor, stillIn } from '../../waits';
 import { wheelsBarred } from '../timing/standing';
@@ -35,7 +36,7 @@ export function setsToTighten(sheet: JobSheet): readonly FastenedSet[] {
 }
 
 function waitsFor({ sheet, state }: JobNow, { set }: Entry): readonly Wait[] {
-  const kind = sheet.fastenedSets?.find(({ id }) => id === set?.id)?.kind;
+  const kind = setOf(sheet, set?.id ?? '')?.kind;
   if (!set || kind === undefined) return [];
   if (kind === 'timing-wheels') return wheelsBarred(sheet, state, set.id);
   return [

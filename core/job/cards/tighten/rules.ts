@@ -1,6 +1,6 @@
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import type { Check } from '../../checks/check';
-import { thingsBarring } from '../../register';
+import { thingName, thingsBarring } from '../../register';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import { coveringView, LET_DOWN, stepsBefore } from './covering';
@@ -26,7 +26,7 @@ export function decideHeadStep(
   const before = stepsBefore(state, check, step);
   if (before.length > 0) return refused('step-first');
   const left = step === LET_DOWN ? thingsBarring(state.register, 'covering') : [];
-  const things = left.map(({ what, where }) => `${what}, ${where}`);
+  const things = left.map(thingName);
   return things.length > 0 ? refused('things-in', { things }) : ACCEPTED;
 }
 

@@ -31,7 +31,7 @@ export function runsStanding(
   const contested = view.current.bolts.find((bolt) => bolt.status === 'contested');
   if (contested) {
     const bolt = number(contested.act.fastener) ?? '';
-    return { status: 'open', reason: { code: 'contested', bolt }, trouble: true };
+    return openFor({ code: 'contested', bolt }, true);
   }
   const first = cardOfRun(view.name) === 'tighten' && !view.run.prepared;
   const covering = first ? coveringView(sheet, state, view.name, now) : null;
@@ -40,16 +40,10 @@ export function runsStanding(
     const out = covering.next.undecided.length > 0;
     return openFor({ code: 'to-cover', step, ...instance }, out);
   }
-  if (!view.run.prepared)
-    return { status: 'open', reason: { code: 'run-to-prepare', ...instance }, trouble: false };
+  if (!view.run.prepared) return openFor({ code: 'run-to-prepare', ...instance });
   if (view.sweeping && view.current.lastAt) {
-    const reason = { code: 'sweep-first' as const, stage, lastAt: view.current.lastAt };
-    return { status: 'open', reason, trouble: true };
+    return openFor({ code: 'sweep-first', stage, lastAt: view.current.lastAt }, true);
   }
   const bolt = number(view.next?.act.fastener ?? '');
-  return {
-    status: 'open',
-    reason: { code: 'bolt-next', bolt, stage, ...instance },
-    trouble: false,
-  };
+  return openFor({ code: 'bolt-next', bolt, stage, ...instance });
 }

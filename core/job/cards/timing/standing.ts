@@ -1,5 +1,5 @@
 import type { JobSheet } from '../../scope';
-import { DONE, openFor, type Standing } from '../../standing';
+import { DONE, openFor, waitingFor, type Standing } from '../../standing';
 import type { JobState } from '../../state';
 import type { Wait } from '../../trayReason';
 import { MARKS_PROVED, TWO_TURNS, timingStepsBefore, timingView, type TimingStep } from './view';
@@ -9,8 +9,7 @@ export function timingStanding(sheet: JobSheet, state: JobState): Standing {
   if (!view?.next) return DONE;
   const { next, doneCount: done, steps, failed } = view;
   if (next.kind === 'pull') {
-    const reason = { code: 'card-first' as const, card: 'tighten' as const, set: next.set.name };
-    return { status: 'waiting', reason, trouble: failed !== null };
+    return waitingFor({ code: 'card-first', card: 'tighten', set: next.set.name }, failed !== null);
   }
   return openFor(
     { code: 'timing-next', step: stepName(next), done, of: steps.length },

@@ -1,7 +1,6 @@
 import { oneEntry, type Card } from '../../kit/card';
-import { lackingStanding } from '../../kit/lackingStanding';
 import { valvesLack } from '../../lacks';
-import { openFor } from '../../standing';
+import { lackingStanding, openFor } from '../../standing';
 import { crankHeld, missingFor } from '../../waits';
 import { overheadView } from './view';
 

@@ -1,10 +1,9 @@
-import { settingItems } from '../../../sheet/settingItems';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import { clearanceAt, firingAngles } from '../../../overhead/barringInput';
 import { cycleDegrees } from '../../../overhead/cycle';
 import { atLeast, atMost, inMillionths } from '../../../quantity/withinLimits';
 import { barringOf, overheadFor } from '../../../sheet/barringOf';
-import { isValve, type SettingItem } from '../../../sheet/settingItems';
+import { isValve, settingItems, type SettingItem } from '../../../sheet/settingItems';
 import type { ActOf } from '../../act';
 import type { DecideContext } from '../../decideContext';
 import { refusedByCrank } from '../../crankHeld';
