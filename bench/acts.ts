@@ -1,85 +1,153 @@
-import { createHash, randomUUID } from 'node:crypto';
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { Agent } from 'node:http';
+import pg from 'pg';
 import { verifyChain } from '@cardinex/core/job/chain';
-import { DeviceAt } from '../server/tests/copy';
-import { lockside } from '../demo/shops';
-import { opened } from '../core/job/tests/told';
-import type { Result } from './result';
+import type { JobLog } from '@cardinex/contract/api';
+import {
+  startServerProcess,
+  stopServerProcess,
+  type ServerProcess,
+} from '../scripts/serverProcess';
+import { BenchDevice } from './benchDevice';
+import { databaseRate } from './databaseRate';
+import { sendAll, postWholeJobs, type Posted } from './posting';
+import { postsOf } from './demoPosts';
+import { quantile, type Result, type ServerAt } from './result';
 
-const CLIENTS = 20;
-const ACTS_EACH = 250;
-const WARM_UP = 50;
+const DEVICES = 20;
 const BATCH = 5;
+const LISTENERS = 200;
 
-const reading = (n: number) => ({
-  bore: String((n % 4) + 1),
-  place: n % 2,
-  mm: 0.05 + (n % 7) / 100,
-  printed: { text: '0.05', unit: 'mm' as const },
-});
-
-/** Opens a job at a device and gives its number. */
-export async function openBenchJob(device: DeviceAt, name = 'bench engine'): Promise<string> {
-  const jobId = randomUUID();
-  const opening = opened()
-    .end()
-    .acts.map(({ type, data }) =>
-      device.act(jobId, type, (type === 'job.opened' ? { ...data, name } : data) as never),
-    );
-  await device.send(jobId, ...opening);
-  return jobId;
-}
-
-/** Liner readings sent one batch after the other, as an outbox does. */
-export async function sendReadings(
-  device: DeviceAt,
-  jobId: string,
-  acts: number,
-  batch: number,
-): Promise<void> {
-  for (let sent = 0; sent < acts; sent += batch) {
-    const some = Array.from({ length: Math.min(batch, acts - sent) }, (_, n) =>
-      device.act(jobId, 'liner.read', reading(sent + n)),
-    );
-    const { outcomes } = await device.send(jobId, ...some);
-    if (outcomes.length === 0 || outcomes.some((o) => o.status !== 'accepted'))
-      throw new Error(`not all accepted: ${JSON.stringify(outcomes)}`);
-  }
-}
-
-/** Twenty devices, each on a job of its own, sending as fast as they are answered. */
-export async function benchActs(address: string): Promise<Result[]> {
+/**
+ * What it costs to keep acts: whole demo jobs at twenty devices, five acts to a post, each post sent as
+ * soon as the one before is answered.
+ */
+export async function benchActs(
+  server: ServerProcess,
+  { database, env }: ServerAt,
+): Promise<Result[]> {
+  const owner = new pg.Client({ connectionString: database.DATABASE_OWNER_URL });
+  await owner.connect();
+  const agent = new Agent({ keepAlive: true, maxSockets: 2 * DEVICES });
+  const devices: BenchDevice[] = [];
   // One after the other: tries at one member's PIN are limited, right or wrong.
-  const devices: { device: DeviceAt; jobId: string }[] = [];
-  for (let n = 0; n < CLIENTS; n += 1) {
-    const device = new DeviceAt(address);
-    await device.signIn(lockside, 'TR');
-    devices.push({ device, jobId: await openBenchJob(device) });
-  }
+  for (let n = 0; n < DEVICES; n += 1)
+    devices.push(await BenchDevice.signedIn(server.address, owner, agent));
+  const one = [server];
   // A server just started has yet to open its connections and compile what it runs.
-  await Promise.all(
-    devices.map(({ device, jobId }) => sendReadings(device, jobId, WARM_UP, BATCH)),
-  );
-  const begun = performance.now();
-  await Promise.all(
-    devices.map(({ device, jobId }) => sendReadings(device, jobId, ACTS_EACH, BATCH)),
-  );
-  const seconds = (performance.now() - begun) / 1000;
-  const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
-  let lost = 0;
-  for (const { device, jobId } of devices) {
-    const events = await device.events(jobId);
-    lost += WARM_UP + ACTS_EACH + 1 - events.length;
-    if (verifyChain(events, sha256)) lost += 1;
+  for (let n = 0; n < 2; n += 1) await measured(devices, one);
+  const alone = await measured(devices, one);
+  const rate = await databaseRate(database.DATABASE_OWNER_URL, owner, alone.jobs, BATCH);
+  const points = [{ size: DEVICES, value: keptIn(alone) / rate }];
+  for (const size of [DEVICES / 2, DEVICES / 4]) {
+    points.unshift({ size, value: keptIn(await measured(devices.slice(0, size), one)) / rate });
   }
-  const kept = (CLIENTS * ACTS_EACH) / seconds;
+  const lost = await lostOf(devices[0], server.address, alone);
+  const heard = await whileHeard(devices, server, LISTENERS);
+  const second = await startServerProcess(env);
+  const both = [server, second];
+  for (let n = 0; n < 2; n += 1) await measured(devices, both);
+  const ofTwo = await measured(devices, both);
+  await stopServerProcess(second);
+  await owner.end();
+  agent.destroy();
   return [
     {
-      what: `acts kept, ${CLIENTS} devices on ${CLIENTS} jobs, ${BATCH} to a post`,
-      value: kept,
-      unit: 'acts/s',
-      limit: 500,
+      what: `acts of whole demo jobs kept, ${DEVICES} devices, ${BATCH} to a post (${keptIn(alone).toFixed(0)} a second), over the database's own rate (${rate.toFixed(0)})`,
+      value: keptIn(alone) / rate,
+      unit: '×',
+      goal: 0.25,
+      limit: 0.12,
       atLeast: true,
+      growth: { of: 'devices', points },
     },
     { what: 'acts lost, doubled or out of chain', value: lost, unit: '', limit: 0 },
+    {
+      what: `processor time for an act with two server processes (${perThousand(ofTwo)} s a thousand), over one (${perThousand(alone)})`,
+      value: ofTwo.cpuSeconds / ofTwo.acts / (alone.cpuSeconds / alone.acts),
+      unit: '×',
+      limit: 1.15,
+    },
+    heard,
   ];
 }
+
+type Measured = Posted & { readonly cpuSeconds: number };
+
+async function measured(
+  devices: readonly BenchDevice[],
+  servers: readonly ServerProcess[],
+): Promise<Measured> {
+  const before = cpuSecondsOf(servers);
+  const addresses = servers.map(({ address }) => address);
+  const posted = await postWholeJobs(devices, addresses, BATCH);
+  return { ...posted, cpuSeconds: cpuSecondsOf(servers) - before };
+}
+
+/** The 95th of 100 posts while many listen, each job at as many screens as the others. */
+async function whileHeard(
+  devices: readonly BenchDevice[],
+  { address }: ServerProcess,
+  most: number,
+): Promise<Result> {
+  const points: { size: number; value: number }[] = [];
+  for (const listeners of [most / 4, most / 2, most]) {
+    const all = devices.map((device, place) => postsOf(place, device.id, BATCH));
+    // The job is there once its first acts are: nobody listens to one that is not.
+    const opening = all.map((posts) => ({ ...posts, bodies: posts.bodies.slice(0, 1) }));
+    await sendAll(devices, [address], opening);
+    const stops = await Promise.all(
+      Array.from({ length: listeners }, (_, n) => {
+        const place = n % devices.length;
+        return devices[place]?.listen(address, all[place]?.jobId ?? '');
+      }),
+    );
+    const rest = all.map((posts) => ({ ...posts, bodies: posts.bodies.slice(1) }));
+    const { postMs } = await sendAll(devices, [address], rest);
+    stops.forEach((stop) => stop?.());
+    points.push({ size: listeners, value: quantile(postMs, 0.95) });
+  }
+  return {
+    what: `a post of ${BATCH} acts while ${most} listen, ${devices.length} devices at once, the 95th of 100`,
+    value: points.at(-1)?.value ?? NaN,
+    unit: 'ms',
+    goal: 100,
+    limit: 200,
+    growth: { of: 'listeners', points },
+  };
+}
+
+async function lostOf(
+  device: BenchDevice | undefined,
+  address: string,
+  { jobs, acts }: Posted,
+): Promise<number> {
+  const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
+  let lost = acts;
+  for (const job of jobs) {
+    const { events } = JSON.parse((await device?.get(address, `/api/jobs/${job}`)) ?? '') as JobLog;
+    lost += (verifyChain(events, sha256) ? 1 : 0) - events.length;
+  }
+  return Math.abs(lost);
+}
+
+function keptIn({ acts, seconds }: Posted): number {
+  return acts / seconds;
+}
+
+function perThousand({ cpuSeconds, acts }: Measured): string {
+  return ((cpuSeconds / acts) * 1000).toFixed(2);
+}
+
+/** Processor time the servers have used by now, threads and all, in seconds. */
+function cpuSecondsOf(servers: readonly ServerProcess[]): number {
+  const ticks = servers.map(({ child }) => {
+    // After the name in brackets: state, then eleven fields, then ticks in user and in system mode.
+    const fields = readFileSync(`/proc/${child.pid}/stat`, 'utf8').split(') ')[1]?.split(' ') ?? [];
+    return Number(fields[11]) + Number(fields[12]);
+  });
+  return ticks.reduce((sum, one) => sum + one, 0) / TICKS_PER_SECOND;
+}
+
+const TICKS_PER_SECOND = 100;

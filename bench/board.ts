@@ -1,43 +1,62 @@
+import { Agent } from 'node:http';
 import pg from 'pg';
-import { lockside } from '../demo/shops';
-import type { DatabaseAddresses } from '../scripts/prepareDatabase';
-import { DeviceAt } from '../server/tests/copy';
-import { moreFinished } from '../server/tests/finishedJobs';
-import { median, type Result } from './result';
+import type { Board } from '../contract/api';
+import { WHOLE_JOBS } from './demoPosts';
+import type { ServerProcess } from '../scripts/serverProcess';
+import { copiesOf, moreFinished } from '../server/tests/copiedJobs';
+import { BenchDevice } from './benchDevice';
+import { median, type Result, type ServerAt } from './result';
 
-const FINISHED = 600;
+const JOBS = [1250, 2500, 5000] as const;
+const OPEN = 200;
 const TIMES = 15;
 
-/** What the board takes with six hundred finished jobs behind it, over what it takes with none. */
+/** What the board takes in a shop that has kept its jobs for years. */
 export async function benchBoard(
-  address: string,
-  { DATABASE_OWNER_URL }: DatabaseAddresses,
+  { address }: ServerProcess,
+  { database }: ServerAt,
 ): Promise<Result[]> {
-  const device = new DeviceAt(address);
-  await device.signIn(lockside, 'TR');
-  const before = await boardMs(device);
-  const owner = new pg.Client({ connectionString: DATABASE_OWNER_URL });
+  const owner = new pg.Client({ connectionString: database.DATABASE_OWNER_URL });
   await owner.connect();
-  await owner.query(moreFinished(FINISHED));
+  const agent = new Agent({ keepAlive: true });
+  const device = await BenchDevice.signedIn(address, owner, agent);
+  const board = async (): Promise<Board> =>
+    JSON.parse(await device.get(address, '/api/jobs')) as Board;
+  const open = (await board()).jobs.filter(({ finished }) => !finished);
+  let there = WHOLE_JOBS.length;
+  for (const [place, { id }] of open.entries()) {
+    const share =
+      Math.floor((OPEN * (place + 1)) / open.length) - Math.floor((OPEN * place) / open.length);
+    await owner.query(copiesOf(id, share - 1));
+    there += share - 1;
+  }
+  const points: { size: number; value: number }[] = [];
+  for (const size of JOBS) {
+    await owner.query(moreFinished(size - there));
+    await owner.query('ANALYZE streams, events');
+    there = size;
+    // The first ones find out which are finished.
+    for (let more = true; more;) more = (await board()).jobs.length > OPEN + 20;
+    points.push({ size, value: await boardMs(device, address) });
+  }
   await owner.end();
-  const after = await boardMs(device);
+  agent.destroy();
   return [
     {
-      what: `the board with ${FINISHED} finished jobs (${after.toFixed(0)} ms), over none (${before.toFixed(0)} ms)`,
-      value: after / before,
-      unit: 'x',
-      limit: 4,
+      what: `the board of ${JOBS.at(-1)} jobs, ${OPEN} of them open (median of ${TIMES})`,
+      value: points.at(-1)?.value ?? NaN,
+      unit: 'ms',
+      limit: 60,
+      growth: { of: 'jobs', points },
     },
   ];
 }
 
-async function boardMs(device: DeviceAt): Promise<number> {
-  // The first one finds out which are finished.
-  await device.get('/api/jobs');
+async function boardMs(device: BenchDevice, address: string): Promise<number> {
   const times: number[] = [];
   for (let n = 0; n < TIMES; n += 1) {
     const begun = performance.now();
-    await device.get('/api/jobs');
+    await device.get(address, '/api/jobs');
     times.push(performance.now() - begun);
   }
   return median(times);

@@ -3,16 +3,20 @@ import { appFolder, exportApp } from '../scripts/exportApp';
 import { startPostgres } from '../scripts/postgres';
 import { prepareDatabase } from '../scripts/prepareDatabase';
 import { scratchFolder } from '../scripts/scratch';
-import { startServerProcess, stopServerProcess } from '../scripts/serverProcess';
+import {
+  startServerProcess,
+  stopServerProcess,
+  type ServerProcess,
+} from '../scripts/serverProcess';
 import { benchActs } from './acts';
 import { benchArrange } from './arrange';
 import { benchBoard } from './board';
 import { benchClamp } from './clamp';
+import { benchDecide } from './decide';
 import { benchFirstLoad } from './firstLoad';
 import { benchPlan } from './plan';
-import { holds, type Result } from './result';
+import { holds, lineOf, type Result, type ServerAt } from './result';
 import { benchScreen } from './screen';
-import { benchWholeJobs } from './wholeJobs';
 
 /** Measures what the product promises: `npm run bench`, or `npm run bench plan acts` for some of it. */
 const wanted = process.argv.slice(2);
@@ -22,35 +26,34 @@ const results: Result[] = [];
 if (wants('plan')) results.push(...benchPlan());
 if (wants('arrange')) results.push(...benchArrange());
 if (wants('clamp')) results.push(...benchClamp());
+if (wants('decide')) results.push(...benchDecide());
 if (wants('screen') || wants('load')) await exportApp();
-if (['acts', 'jobs', 'screen', 'board'].some(wants)) results.push(...(await onServer()));
+const onServer = { acts: benchActs, screen: benchScreen, board: benchBoard };
+if (Object.keys(onServer).some(wants)) results.push(...(await onServers(onServer)));
 if (wants('load')) results.push(...(await benchFirstLoad()));
 
-for (const result of results) {
-  const { what, value, unit, limit, atLeast = false } = result;
-  const figure = `${value >= 100 ? value.toFixed(0) : value.toFixed(2)} ${unit}`.trim();
-  const asked = `${atLeast ? 'at least' : 'at most'} ${limit} ${unit}`.trim();
-  console.log(`${holds(result) ? 'holds ' : 'BROKEN'}  ${what}: ${figure} (${asked})`);
-}
+results.forEach((result) => console.log(lineOf(result)));
 process.exit(results.every(holds) ? 0 : 1);
 
-async function onServer(): Promise<Result[]> {
+type OnServer = (server: ServerProcess, at: ServerAt) => Promise<Result[]>;
+
+/** Each on a database of its own: what one leaves behind is nobody's whom another measures. */
+async function onServers(benches: Readonly<Record<string, OnServer>>): Promise<Result[]> {
   const postgres = await startPostgres(path.join(scratchFolder('bench'), 'data'));
+  const measured: Result[] = [];
   try {
-    await postgres.createDatabase('bench');
-    const addresses = postgres.addresses('bench');
-    await prepareDatabase(addresses);
-    const env = { ...addresses, PORT: '0', CARDINEX_APP: appFolder };
-    const server = await startServerProcess({ ...env, LOG_LEVEL: 'error' });
-    const measured: Result[] = [];
-    // First: what the others leave on the board is no shop's.
-    if (wants('board')) measured.push(...(await benchBoard(server.address, addresses)));
-    if (wants('screen')) measured.push(...(await benchScreen(server.address)));
-    if (wants('acts')) measured.push(...(await benchActs(server.address)));
-    if (wants('jobs')) measured.push(...(await benchWholeJobs(server.address)));
-    await stopServerProcess(server);
-    return measured;
+    for (const [name, bench] of Object.entries(benches)) {
+      if (!wants(name)) continue;
+      await postgres.createDatabase(name);
+      const database = postgres.addresses(name);
+      await prepareDatabase(database);
+      const env = { ...database, PORT: '0', CARDINEX_APP: appFolder, LOG_LEVEL: 'error' };
+      const server = await startServerProcess(env);
+      measured.push(...(await bench(server, { database, env })));
+      await stopServerProcess(server);
+    }
   } finally {
     await postgres.stop();
   }
+  return measured;
 }

@@ -1,13 +1,17 @@
+import isEqual from 'fast-deep-equal';
 import { CARDS } from './cards/index';
 import { cardsOfPlace } from './cardsOfPlace';
+import { once } from '../sheet/once';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { variantOf } from '../sheet/variants';
 import { layeredOn, type Layered } from './differences';
 import type { LeaveOut } from './facts/leftOut';
+import type { OpenedState } from './facts/opened';
 import type { CardPlace } from './kit/cardPlace';
 import type { Card, Entry, JobNow } from './kit/card';
+import { holdsFor, memoOf, type Memo } from './kit/memo';
 import { pendingOn } from './pending';
-import { usualOrder, type Planned } from './plan/usualOrder';
+import { samePlan, usualOrder, type Planned } from './plan/usualOrder';
 import { sheetOfJob } from './sheetOfJob';
 import { lackingStanding, type Standing } from './standing';
 import type { JobState } from './state';
@@ -25,17 +29,8 @@ export interface Standings {
  */
 export function standingsOf(pinned: EngineSheet, state: JobState, now: string): Standings {
   const layered = layeredOn(variantOf(pinned, state.variant), state.layers);
-  const job: JobNow = { sheet: sheetOfJob(pinned, state), layered, state, now };
-  const planned = usualOrder(job);
-  const known = new Map<Entry, Standing>();
-  const of = (entry: Planned): Standing => {
-    const before = known.get(entry);
-    if (before) return before;
-    const standing = standingOf(job, entry, { planned, of });
-    known.set(entry, standing);
-    return standing;
-  };
-  return { planned, of };
+  const sheet = sheetOfJob(pinned, state);
+  return new KnownStandings(knownOf(state, sheet, layered), { ...state, now });
 }
 
 /**
@@ -53,6 +48,101 @@ export function standingAt(
     (one) => one.card === card && (set === undefined || one.set?.id === set),
   );
   return entry ? of(entry) : null;
+}
+
+/** A job's state and the moment it is looked at: what a standing may be worked out from. */
+type Moment = JobState & Pick<JobNow, 'now'>;
+
+/** What was last found of a job: it is worked out again only where what it was worked out from has changed. */
+interface Known {
+  readonly sheet: JobNow['sheet'];
+  readonly layered: Layered;
+  plan: Memo<readonly Planned[]> | null;
+  readonly standings: Map<Planned, KnownStanding>;
+}
+
+interface KnownStanding extends Memo<Standing> {
+  /** The other cards that were asked where they stand, and what they answered. */
+  readonly others: ReadonlyMap<Planned, Standing>;
+}
+
+/** By its opening, the one thing that all states of a job have in common and no two jobs do. */
+const lastKnownOf = once((_: NonNullable<OpenedState>): { known: Known | null } => ({
+  known: null,
+}));
+
+function knownOf({ opened }: JobState, sheet: Known['sheet'], layered: Layered): Known {
+  const last = opened && lastKnownOf(opened);
+  if (last?.known?.sheet === sheet && last.known.layered === layered) return last.known;
+  const known: Known = { sheet, layered, plan: null, standings: new Map() };
+  if (last) last.known = known;
+  return known;
+}
+
+class KnownStandings implements Standings {
+  readonly planned: readonly Planned[];
+  /** Found, or found to hold still, at this moment. */
+  private readonly sure = new Map<Planned, Standing>();
+
+  constructor(
+    private readonly known: Known,
+    private readonly moment: Moment,
+  ) {
+    this.planned = this.plan();
+  }
+
+  readonly of = (entry: Planned): Standing => {
+    const found = this.sure.get(entry) ?? this.recalled(entry) ?? this.worked(entry);
+    this.sure.set(entry, found);
+    return found;
+  };
+
+  private plan(): readonly Planned[] {
+    const before = this.known.plan;
+    if (before && holdsFor(before, this.moment)) return before.result;
+    const made = memoOf(this.moment, (moment) => usualOrder(this.jobAt(moment)));
+    const isSame = before && samePlan(before.result, made.result);
+    this.known.plan = isSame ? { ...made, result: before.result } : made;
+    if (!isSame) this.known.standings.clear();
+    return this.known.plan.result;
+  }
+
+  /** What was found before, where it would be found again. */
+  private recalled(entry: Planned): Standing | null {
+    const before = this.known.standings.get(entry);
+    if (!before || !holdsFor(before, this.moment)) return null;
+    for (const [other, stood] of before.others) if (this.of(other) !== stood) return null;
+    return before.result;
+  }
+
+  private worked(entry: Planned): Standing {
+    const before = this.known.standings.get(entry)?.result;
+    const others = new Map<Planned, Standing>();
+    const of = (other: Planned): Standing => {
+      const stands = this.of(other);
+      others.set(other, stands);
+      return stands;
+    };
+    const { result, read } = memoOf(this.moment, (moment) =>
+      standingOf(this.jobAt(moment), entry, { planned: this.planned, of }),
+    );
+    // The same object as long as it says the same: what waits for it need not be asked again.
+    const standing = isEqual(before, result) && before ? before : result;
+    this.known.standings.set(entry, { result: standing, read, others });
+    return standing;
+  }
+
+  private jobAt(moment: Moment): JobNow {
+    const { sheet, layered } = this.known;
+    return {
+      sheet,
+      layered,
+      state: moment,
+      get now() {
+        return moment.now;
+      },
+    };
+  }
 }
 
 /** A card opens when those before it are done, the sheet has what it needs, and nothing objects. */

@@ -7,7 +7,7 @@ import { defineModels } from '../database/models';
 import { appendActs } from '../jobs/appendActs';
 import { boardOf, readCursor } from '../jobs/board';
 import { JobCache } from '../jobs/jobCache';
-import { moreFinished } from './finishedJobs';
+import { moreFinished } from './copiedJobs';
 
 /** Finished jobs of the demo, and those beside them. */
 const IN_DEMO = 3;

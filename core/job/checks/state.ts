@@ -1,4 +1,13 @@
-import type { CheckReading, CheckWeight, CheckSeen, Decided, ChecksState } from '../facts/checks';
+import {
+  UNREAD,
+  type ByPlace,
+  type CheckReading,
+  type CheckSeen,
+  type CheckState,
+  type ChecksState,
+  type CheckWeight,
+  type Decided,
+} from '../facts/checks';
 import type { LoggedActOf } from '../act';
 
 /** The newest reading of a place. */
@@ -8,12 +17,12 @@ export function readingOf(
   item: string,
   place = '',
 ): CheckReading | undefined {
-  return state.readings[keyOf(check, item, place)];
+  return state[check]?.readings[item]?.[place];
 }
 
 /** What a piece weighs. */
 export function weightOf(state: ChecksState, check: string, item: string): CheckWeight | undefined {
-  return state.weights[keyOf(check, item)];
+  return state[check]?.weights[item];
 }
 
 /** What was last seen of an item, at one of its steps. */
@@ -23,7 +32,7 @@ export function seenOf(
   item: string,
   step = '',
 ): CheckSeen | undefined {
-  return state.seen[keyOf(check, item, step)];
+  return state[check]?.seen[item]?.[step];
 }
 
 /** Stands for the item where something is decided about a check as a whole. */
@@ -31,55 +40,58 @@ export const WHOLE = '';
 
 /** What was decided about an item. */
 export function decidedOf(state: ChecksState, check: string, item: string): Decided | undefined {
-  return state.decided[keyOf(check, item, '')];
-}
-
-function keyOf(...parts: readonly string[]): string {
-  return parts.join('|');
+  return state[check]?.decided[item];
 }
 
 export function checkRead(
   state: ChecksState,
   { id: actId, data, at, by }: LoggedActOf<'check.read'>,
 ): ChecksState {
-  const { check, item, place = '', mm, printed, gauge } = data;
+  const { item, place = '', mm, printed, gauge } = data;
   const reading = { mm, printed, ...(gauge && { gauge }), actId, at, by };
-  const readings = { ...state.readings, [keyOf(check, item, place)]: reading };
-  return { ...state, readings, decided: without(state, check, item) };
+  return taken(state, data, ({ readings }) => ({
+    readings: placed(readings, item, place, reading),
+  }));
 }
 
 export function pieceWeighed(
   state: ChecksState,
-  { id: actId, data: { check, item, grams, text }, at, by }: LoggedActOf<'piece.weighed'>,
+  { id: actId, data, at, by }: LoggedActOf<'piece.weighed'>,
 ): ChecksState {
-  const weights = { ...state.weights, [keyOf(check, item)]: { grams, text, actId, at, by } };
-  return { ...state, weights, decided: without(state, check, item) };
+  const { item, grams, text } = data;
+  const weight = { grams, text, actId, at, by };
+  return taken(state, data, ({ weights }) => ({ weights: { ...weights, [item]: weight } }));
 }
 
 export function checkSeen(
   state: ChecksState,
   { id: actId, data, at, by, seq }: LoggedActOf<'check.seen'>,
 ): ChecksState {
-  const { check, item, step = '', found, words } = data;
-  const seen = { found, ...(words && { words }), seq, actId, at, by };
-  return {
-    ...state,
-    seen: { ...state.seen, [keyOf(check, item, step)]: seen },
-    decided: without(state, check, item),
-  };
+  const { item, step = '', found, words } = data;
+  const sight = { found, ...(words && { words }), seq, actId, at, by };
+  return taken(state, data, ({ seen }) => ({ seen: placed(seen, item, step, sight) }));
 }
 
 export function checkDecided(
   state: ChecksState,
   { data: { check, item, decision, words }, at, by }: LoggedActOf<'check.decided'>,
 ): ChecksState {
-  const decided = { decision, words, at, by };
-  return { ...state, decided: { ...state.decided, [keyOf(check, item, '')]: decided } };
+  const own = state[check] ?? UNREAD;
+  const decided = { ...own.decided, [item]: { decision, words, at, by } };
+  return { ...state, [check]: { ...own, decided } };
 }
 
 /** What is measured or looked at again is decided again, by itself or with the whole it belongs to. */
-function without({ decided }: ChecksState, check: string, item: string): ChecksState['decided'] {
-  const keys = [keyOf(check, item, ''), keyOf(check, WHOLE, '')];
-  if (!keys.some((key) => key in decided)) return decided;
-  return Object.fromEntries(Object.entries(decided).filter(([key]) => !keys.includes(key)));
+function taken(
+  state: ChecksState,
+  { check, item }: { readonly check: string; readonly item: string },
+  move: (own: CheckState) => Partial<CheckState>,
+): ChecksState {
+  const own = state[check] ?? UNREAD;
+  const { [item]: _own, [WHOLE]: _whole, ...decided } = own.decided;
+  return { ...state, [check]: { ...own, ...move(own), decided } };
+}
+
+function placed<Of>(all: ByPlace<Of>, item: string, place: string, one: Of): ByPlace<Of> {
+  return { ...all, [item]: { ...all[item], [place]: one } };
 }

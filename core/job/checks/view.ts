@@ -1,4 +1,6 @@
-import type { ChecksState, Decided } from '../facts/checks';
+import { UNREAD, type CheckState, type ChecksState, type Decided } from '../facts/checks';
+import { once } from '../../sheet/once';
+import { holdsFor, memoOf, type Memo } from '../kit/memo';
 import { worstOf } from '../../quantity/limitVerdict';
 import { farFromFellows } from '../../quantity/farFromFellows';
 import { decidedOf, readingOf, seenOf, weightOf, WHOLE } from './state';
@@ -33,7 +35,25 @@ export interface CheckView {
   readonly done: boolean;
 }
 
+/**
+ * Where one check stands. Asked for at every act, of every check of a job: what is known of one is worked
+ * out again only where it, or another check it is held against, has moved on.
+ * @param check one of the sheet's own
+ */
 export function checkView(sheet: JobSheet, state: ChecksState, check: Check): CheckView {
+  const own = state[check.id] ?? UNREAD;
+  const known = viewsOf(check);
+  const before = known.get(own);
+  if (before && holdsFor(before, state)) return before.result;
+  const view = memoOf(state, (checks) => viewOf(sheet, checks, check));
+  known.set(own, view);
+  return view.result;
+}
+
+/** By how a check itself stands: jobs on the same sheet have it in common. */
+const viewsOf = once((_: Check) => new WeakMap<CheckState, Memo<CheckView>>());
+
+function viewOf(sheet: JobSheet, state: ChecksState, check: Check): CheckView {
   const slots = check.items.flatMap((item) => check.places.map((place) => ({ item, place })));
   const read = slots.filter(({ item, place }) => isTaken(state, check, item, place)).length;
   const asWhole = check.kind === 'flatness' || check.kind === 'masses';

@@ -40,15 +40,25 @@ export interface Decided {
   readonly by: string;
 }
 
-/** Everything read, seen and decided, each by its own key. */
-export interface ChecksState {
-  readonly readings: Readonly<Record<string, CheckReading>>;
+/** By item, then by the place or step of it; `''` where there is but one. */
+export type ByPlace<Of> = Readonly<Record<string, Readonly<Record<string, Of>>>>;
+
+/** Everything read, weighed, seen and decided of one check. */
+export interface CheckState {
+  readonly readings: ByPlace<CheckReading>;
   readonly weights: Readonly<Record<string, CheckWeight>>;
-  readonly seen: Readonly<Record<string, CheckSeen>>;
+  readonly seen: ByPlace<CheckSeen>;
+  /** By item; of the check as a whole under `WHOLE`. */
   readonly decided: Readonly<Record<string, Decided>>;
 }
 
-export const NO_CHECKS: ChecksState = { readings: {}, weights: {}, seen: {}, decided: {} };
+/** Checks of which anything has been read, seen or decided, by their keys. */
+export type ChecksState = Readonly<Record<string, CheckState>>;
+
+export const NO_CHECKS: ChecksState = {};
+
+/** A check of which nothing has been read yet. */
+export const UNREAD: CheckState = { readings: {}, weights: {}, seen: {}, decided: {} };
 
 export interface ChecksActs {
   /** A reading of an inspection. */

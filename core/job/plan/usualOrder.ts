@@ -81,3 +81,17 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   put('cause', []);
   return planned;
 }
+
+/** Are these the same cards in the same order, each after the same ones? */
+export function samePlan(one: readonly Planned[], other: readonly Planned[]): boolean {
+  return shapeOf(one) === shapeOf(other);
+}
+
+function shapeOf(planned: readonly Planned[]): string {
+  const places = planned.map(({ card, set, after }) => [
+    card,
+    set ?? null,
+    after.map((before) => planned.indexOf(before)),
+  ]);
+  return JSON.stringify(places);
+}

@@ -4,7 +4,9 @@ import { NO_RUN, type Attempt, type RunsState, type RunState } from '../facts/ru
 import { inMillionths } from '../../quantity/withinLimits';
 import { planOf, stagesOf } from '../../sheet/programmeOf';
 import type { TightenAct } from '../../tightening/tightenPlan';
+import { once } from '../../sheet/once';
 import type { EngineSheet } from '../../sheet/engineSheet';
+import type { FastenedSet } from '../../sheet/spec/fastening';
 import { setForRun } from '../slackening';
 import { runKey, stageKey } from './runKey';
 import { pausedTooLong } from './runState';
@@ -24,7 +26,31 @@ export function runView(
 ): RunView | null {
   const set = setForRun(sheet, name);
   if (!set?.instances.includes(name.instance)) return null;
-  const run = runs[runKey(name)] ?? NO_RUN;
+  const key = runKey(name);
+  const run = runs[key] ?? NO_RUN;
+  const both = viewsOf(set)(run);
+  const known = both[key];
+  const rest = known?.rest ?? restingView(set, name, run);
+  const isLeft = rest.current !== null && isDoubtful(rest.current, run, now);
+  const left = known?.left ?? (isLeft ? leftView(rest) : null);
+  both[key] = { rest, left };
+  return isLeft ? left : rest;
+}
+
+/**
+ * A run as it was worked on a moment ago, and as it was left too long: asked for at every act, of every
+ * run of a job, of which one at most has moved on.
+ */
+interface BothViews {
+  readonly rest: RunView;
+  readonly left: RunView | null;
+}
+
+/** By the set, what was done to it, and the key of the run. */
+const viewsOf = once((_: FastenedSet) => once((_run: RunState): Record<string, BothViews> => ({})));
+
+/** @returns the view while nobody wonders which bolt was last */
+function restingView(set: FastenedSet, name: RunName, run: RunState): RunView {
   const acts = planOf(set, name.instance)?.acts ?? [];
   const stages: StageView[] = [];
   let closedSoFar = true;
@@ -35,20 +61,40 @@ export function runView(
     closedSoFar = closedSoFar && bolts.every((bolt) => bolt.status === 'done');
     stages.push({ key, stage, bolts, closed: closedSoFar, lastAt: run.lastAt[key] ?? null });
   }
-  const firstOpen = stages.findIndex((stage) => !stage.closed);
-  const current = firstOpen < 0 ? null : pauseSweeps(stages[firstOpen], run, now);
-  if (current) stages[firstOpen] = current;
+  const current = stages.find((stage) => !stage.closed) ?? null;
   return {
     name,
     set,
     run,
     stages,
+    turn: turnDue(set, run, stages),
+    last: lastOf(stages),
+    ...around(stages, current),
+  };
+}
+
+/** The same after a long pause: every bolt done in the open stage is doubtful. */
+function leftView(view: RunView): RunView {
+  const { current } = view;
+  if (!current) return view;
+  const bolts = current.bolts.map((bolt) =>
+    bolt.status === 'done' ? { ...bolt, status: 'sweep' as const } : bolt,
+  );
+  const swept = { ...current, bolts };
+  const stages = view.stages.map((stage) => (stage === current ? swept : stage));
+  return { ...view, stages, last: lastOf(stages), ...around(stages, swept) };
+}
+
+/** What follows from the stage that is worked on. */
+function around(
+  stages: readonly StageView[],
+  current: StageView | null,
+): Pick<RunView, 'current' | 'next' | 'waitUntil' | 'sweeping'> {
+  return {
     current,
     next: current ? nextOf(current.bolts) : null,
-    turn: turnDue(set, run, stages),
     waitUntil: waitUntil(stages, current),
     sweeping: current?.bolts.some((bolt) => bolt.status === 'sweep') ?? false,
-    last: lastOf(stages),
   };
 }
 
@@ -136,17 +182,12 @@ function isContested(undecided: readonly Attempt[], decided: readonly Attempt[])
   });
 }
 
-/** After a long pause every bolt done in the open stage is doubtful. */
-function pauseSweeps(stage: StageView | undefined, run: RunState, now: string): StageView | null {
-  if (!stage) return null;
-  if (!isSwept(stage.stage.kind) || !wasLeft(stage, now)) return stage;
+/** Has this stage been left too long to be sure which of its bolts was last? */
+function isDoubtful(stage: StageView, run: RunState, now: string): boolean {
+  if (!isSwept(stage.stage.kind) || !wasLeft(stage, now)) return false;
   // What is left is what came out again: nobody wonders about the others.
   const left = stage.bolts.filter(({ status }) => status !== 'done');
-  if (left.every(({ act }) => run.takenOut[act.fastener])) return stage;
-  const bolts = stage.bolts.map((bolt) =>
-    bolt.status === 'done' ? { ...bolt, status: 'sweep' as const } : bolt,
-  );
-  return { ...stage, bolts };
+  return !left.every(({ act }) => run.takenOut[act.fastener]);
 }
 
 /** Has nobody worked on this stage, begun and not closed, for longer than a bolt is remembered? */
@@ -172,11 +213,14 @@ export function nextOf(bolts: readonly BoltView[]): BoltView | null {
 
 function lastOf(stages: readonly StageView[]): RunView['last'] {
   let last: RunView['last'] = null;
+  let lastMs = -Infinity;
   for (const { stage, bolts } of stages) {
     for (const bolt of bolts) {
       for (const attempt of bolt.attempts) {
-        if (!last || Date.parse(attempt.at) >= Date.parse(last.attempt.at))
-          last = { bolt, attempt, stage };
+        const ms = Date.parse(attempt.at);
+        if (ms < lastMs) continue;
+        last = { bolt, attempt, stage };
+        lastMs = ms;
       }
     }
   }
