@@ -1,8 +1,7 @@
 import type { Act, LoggedAct } from '../core/job/act';
 import { decide } from '../core/job/decide';
 import { evolve } from '../core/job/evolve';
-import { EMPTY_JOB } from '../core/job/emptyJob';
-import { headSeq, type JobState } from '../core/job/state';
+import { EMPTY_JOB, type Job } from '../core/job/job';
 import type { DemoJob } from '../demo/storyteller';
 import { WHOLE_JOBS } from './demoPosts';
 import { mean, quantile, type Result } from './result';
@@ -66,29 +65,29 @@ export function replay({ shop, acts }: DemoJob, before: number): Replayed {
   const [opening, ...rest] = acts;
   const decideMs: number[] = [];
   const evolveMs: number[] = [];
-  let state: JobState = EMPTY_JOB;
+  let job: Job = EMPTY_JOB;
   const take = (act: LoggedAct): void => {
     const begun = performance.now();
-    state = evolve(state, act);
+    job = evolve(job, act);
     evolveMs.push(performance.now() - begun);
   };
   if (!opening) return { decideMs, evolveMs };
   take(logged(opening, 1));
-  for (let n = 0; n < before; n += 1) state = evolve(state, cautionOf(opening, n + 2));
+  for (let n = 0; n < before; n += 1) job = evolve(job, cautionOf(opening, n + 2));
   for (const act of rest) {
-    const pinned = act.type === 'sheet.taken' ? act.data.sheet : state.opened?.sheet;
+    const pinned = act.type === 'sheet.taken' ? act.data.sheet : job.state.opened?.sheet;
     const sheet = shop.sheets.find(
       ({ id, revision }) => id === pinned?.id && revision === pinned.revision,
     );
     if (!sheet) throw new Error('the job is on a sheet its shop does not have');
     const role = shop.crew.find(({ id }) => id === act.by)?.role ?? 'viewer';
-    const known = { ...act, seenSeq: headSeq(state) };
+    const known = { ...act, seenSeq: job.log.headSeq };
     const member = { id: act.by, role, fresh: false };
     const begun = performance.now();
-    const verdict = decide(state, known, { now: act.at, sheet, member });
+    const verdict = decide(job, known, { now: act.at, sheet, member });
     decideMs.push(performance.now() - begun);
     if (!verdict.ok) throw new Error(`${act.type}: ${JSON.stringify(verdict.refusal)}`);
-    take(logged({ ...known, ...verdict.stamp }, headSeq(state) + 1));
+    take(logged({ ...known, ...verdict.stamp }, job.log.headSeq + 1));
   }
   return { decideMs, evolveMs };
 }

@@ -2,8 +2,8 @@ import type { Act } from '@cardinex/core/job/act';
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
-import { headSeq } from '@cardinex/core/job/state';
-import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
+import { EMPTY_JOB } from '@cardinex/core/job/job';
+import { EMPTY_STATE } from '@cardinex/core/job/emptyState';
 import { isFinished, trayOf } from '@cardinex/core/job/tray';
 import { readSheet } from '@cardinex/contract/sheets/readSheet';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -17,8 +17,8 @@ const jobs = demoJobs(now);
 const told = (id: string) => {
   const job = jobs.find((one) => one.id === id);
   if (!job) throw new Error('no such job');
-  const state = job.acts.reduce(
-    (before, act) => evolve(before, { ...act, seq: headSeq(before) + 1, receivedAt: act.at }),
+  const { state } = job.acts.reduce(
+    (before, act) => evolve(before, { ...act, seq: before.log.headSeq + 1, receivedAt: act.at }),
     EMPTY_JOB,
   );
   return { job, state, tray: trayOf(sheetOf(job.acts), state, now.toISOString()) };
@@ -93,7 +93,7 @@ describe('the demo sheets', () => {
   ])('%s opens for its gasket with the cards its family needs and no others', (id, cards) => {
     const sheet = demoSheets.find((s) => s.id === id);
     if (!sheet) throw new Error('no such sheet');
-    const state = { ...EMPTY_JOB, scope: { kind: 'gasket' as const } };
+    const state = { ...EMPTY_STATE, scope: { kind: 'gasket' as const } };
     const tray = trayOf(sheet, state, now.toISOString());
     expect(tray.map((card) => card.set?.id ?? card.card)).toEqual([...top, ...cards, 'cause']);
     expect(tray.every((card) => card.reason.code !== 'sheet-lacks')).toBe(true);
@@ -111,16 +111,16 @@ describe('the demo shops', () => {
 describe('the demo jobs', () => {
   it('are told only in acts that would be accepted, and end before now', () => {
     for (const { acts, shop } of jobs) {
-      let state = EMPTY_JOB;
+      let told = EMPTY_JOB;
       for (const act of acts) {
         const member = shop.crew.find((m) => m.id === act.by);
-        const verdict = decide(state, act, {
+        const verdict = decide(told, act, {
           now: act.at,
           sheet: sheetOf(acts),
           member: { id: act.by, role: member?.role ?? 'viewer', fresh: false },
         });
         expect([act.type, verdict]).toEqual([act.type, { ok: true }]);
-        state = evolve(state, { ...act, seq: headSeq(state) + 1, receivedAt: act.at });
+        told = evolve(told, { ...act, seq: told.log.headSeq + 1, receivedAt: act.at });
       }
       expect(Date.parse(acts.at(-1)?.at ?? '')).toBeLessThan(now.getTime());
     }

@@ -28,7 +28,7 @@ import { DEMO_TOOL, demoTool } from './tools';
 export function stateOf(story: Storyteller): JobState {
   return fold(
     story.end().acts.map((act, place) => ({ ...act, seq: place + 1, receivedAt: act.at })),
-  );
+  ).state;
 }
 
 /** The sheet a story's job works by. */

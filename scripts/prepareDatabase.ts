@@ -15,7 +15,7 @@ export async function prepareDatabase(addresses: DatabaseAddresses): Promise<{ s
   try {
     defineModels(owner);
     await bringUpToDate(owner, addresses.DATABASE_URL);
-    return { seeded: await seedDemo(owner, new Date()) };
+    return { seeded: await seedDemo(new Date()) };
   } finally {
     await owner.close();
   }

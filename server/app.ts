@@ -77,8 +77,8 @@ export async function buildApp(parts: Parts): Promise<Express> {
   api.use(sessions(pool, instance.id, instance.cookieSecret));
   api.use(sessionRoutes(pool, instance.id));
   api.use(sheetRoutes(sequelize));
-  api.use(toolRoutes(sequelize, cache, hub, instance.cookieSecret));
-  api.use(jobRoutes(sequelize, cache, hub));
+  api.use(toolRoutes(cache, hub, instance.cookieSecret));
+  api.use(jobRoutes(cache, hub));
   api.use(liveRoutes(cache, hub));
   api.use(labelRoutes(cache));
   api.use(photographRoutes(cache));

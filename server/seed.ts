@@ -1,5 +1,4 @@
 import { hash } from '@node-rs/argon2';
-import type { Sequelize } from 'sequelize';
 import { demoJobs, sheetHash } from '@cardinex/demo/jobs';
 import { demoShops, type DemoShop } from '@cardinex/demo/shops';
 import type { DemoJob } from '@cardinex/demo/storyteller';
@@ -10,23 +9,23 @@ import { appendActs } from './jobs/appendActs';
 import { JobCache } from './jobs/jobCache';
 
 /** Fills an empty database with the made-up shops. One that has a shop is left as it is. */
-export async function seedDemo(sequelize: Sequelize, now: Date): Promise<boolean> {
+export async function seedDemo(now: Date): Promise<boolean> {
   if ((await Shop.count()) > 0) return false;
   for (const shop of demoShops) {
     await seedShop(shop, now);
-    await seedTools(sequelize, shop, now);
+    await seedTools(shop, now);
   }
   const cache = new JobCache();
-  for (const job of demoJobs(now)) await tellJob(sequelize, cache, job);
+  for (const job of demoJobs(now)) await tellJob(cache, job);
   return true;
 }
 
 /** Puts a shop's tools into the crib, act by act, through the same door as anyone's. */
-async function seedTools(sequelize: Sequelize, shop: DemoShop, now: Date): Promise<void> {
+async function seedTools(shop: DemoShop, now: Date): Promise<void> {
   const lead = shop.crew.find((member) => member.role === 'lead')?.id ?? '';
   for (const { id, acts } of demoTools(shop, lead, now)) {
     for (const act of acts) {
-      await appendToolAct(sequelize, shop.id, id, act, 'lead', new Date(act.at));
+      await appendToolAct(shop.id, id, act, 'lead', new Date(act.at));
     }
   }
 }
@@ -57,7 +56,7 @@ export async function seedShop(shop: DemoShop, now: Date): Promise<void> {
 }
 
 /** Puts a told job into the log: each act through the same door as a device's, received the moment it was made. */
-export async function tellJob(sequelize: Sequelize, cache: JobCache, job: DemoJob): Promise<void> {
+export async function tellJob(cache: JobCache, job: DemoJob): Promise<void> {
   const sender = {
     shopId: job.shop.id,
     device: job.shop.device,
@@ -68,7 +67,7 @@ export async function tellJob(sequelize: Sequelize, cache: JobCache, job: DemoJo
   };
   for (const act of job.acts) {
     const batch = { acts: [act], sentAt: act.at, receivedAt: new Date(act.at) };
-    const { outcomes } = await appendActs(sequelize, cache, sender, job.id, batch);
+    const { outcomes } = await appendActs(cache, sender, job.id, batch);
     const [outcome] = outcomes;
     if (outcome?.status !== 'accepted') {
       throw new Error(`demo job ${job.id}, ${act.type}: ${JSON.stringify(outcome)}`);

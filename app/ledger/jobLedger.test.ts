@@ -127,7 +127,7 @@ describe('a job on a device', () => {
     server.reachable = false;
     const { ledger, outbox } = await openJob();
     await ledger.record('liner.read', reading(0.06), actor);
-    expect(ledger.view.state.liners.readings['1']?.[0]?.mm).toBe(0.06);
+    expect(ledger.view.job.state.liners.readings['1']?.[0]?.mm).toBe(0.06);
     expect(ledger.view.waiting).toBe(OPENED + 1);
     await until(() => outbox.away === 'no-answer');
     expect(await storage.allKept()).toHaveLength(OPENED + 1);
@@ -155,7 +155,7 @@ describe('a job on a device', () => {
     await until(() => outbox.away === 'no-answer');
     await until(() => ledger.view.waiting === 0);
     expect(server.log.filter((e) => e.type === 'liner.read')).toHaveLength(1);
-    expect(ledger.view.state.log).toHaveLength(OPENED + 1);
+    expect(ledger.view.job.log).toHaveLength(OPENED + 1);
     outbox.close();
   });
 
@@ -166,7 +166,7 @@ describe('a job on a device', () => {
     const refused = await ledger.record('liner.read', reading(0.06), actor);
     if (refused.ok || !('unkept' in refused)) throw new Error('it was kept');
     expect(refused.unkept).toMatchObject({ trouble: 'full', acts: [{ type: 'liner.read' }] });
-    expect(ledger.view.state.liners.readings).toEqual({});
+    expect(ledger.view.job.state.liners.readings).toEqual({});
     const { acts, at } = refused.unkept;
     expect(await ledger.recordAll(acts, actor, at)).toEqual({ ok: true });
     await until(() => ledger.view.waiting === 0);
@@ -176,7 +176,7 @@ describe('a job on a device', () => {
     const again = await ledger.record('liner.read', reading(0.07, 1), actor);
     if (again.ok || !('unkept' in again)) throw new Error('it was kept');
     expect(await ledger.sendStraight(again.unkept)).toEqual({ ok: true });
-    expect(ledger.view.state.liners.readings['1']).toMatchObject({ 1: { mm: 0.07 } });
+    expect(ledger.view.job.state.liners.readings['1']).toMatchObject({ 1: { mm: 0.07 } });
     // What is written after it counts on behind it.
     await ledger.record('liner.read', reading(0.08, 2), actor);
     await until(() => ledger.view.waiting === 0);
@@ -194,7 +194,7 @@ describe('a job on a device', () => {
     });
     const refused = await ledger.recordAll([read(0.06, 0), read(0.07, 4), read(0.08, 1)], actor);
     expect(refused).toMatchObject({ ok: false, refusal: { code: 'unknown-place' } });
-    expect(ledger.view.state.liners.readings).toEqual({});
+    expect(ledger.view.job.state.liners.readings).toEqual({});
     expect(await storage.allKept()).toHaveLength(OPENED);
     expect(await ledger.recordAll([read(0.06, 0), read(0.07, 1)], actor)).toEqual({ ok: true });
     expect((await storage.allKept()).map(({ act }) => act.count)).toEqual(upTo(OPENED + 2));
@@ -209,7 +209,7 @@ describe('a job on a device', () => {
     const { ledger, outbox } = tab();
     await ledger.load();
     expect(ledger.view.status).toBe('ready');
-    expect(ledger.view.state.liners.readings['1']?.[0]?.mm).toBe(0.06);
+    expect(ledger.view.job.state.liners.readings['1']?.[0]?.mm).toBe(0.06);
     outbox.close();
   });
 
@@ -220,7 +220,7 @@ describe('a job on a device', () => {
     await ledger.record('liner.read', reading(0.06), actor);
     await until(() => ledger.view.refused.length === 1);
     expect(ledger.view.refused[0]?.problem?.detail).toBe('not by you');
-    expect(ledger.view.state.liners.readings['1']).toBeUndefined();
+    expect(ledger.view.job.state.liners.readings['1']).toBeUndefined();
     server.refuse = null;
     await storage.forgive(ledger.view.refused);
     ledger.reload();
@@ -269,10 +269,10 @@ describe('a job on a device', () => {
     );
     server.log.push(...others);
     ledger.receive(others.slice(2));
-    await until(() => ledger.view.state.log.length === OPENED + 3);
-    expect(ledger.view.state.liners.readings['1']?.[0]?.mm).toBe(0.07);
+    await until(() => ledger.view.job.log.length === OPENED + 3);
+    expect(ledger.view.job.state.liners.readings['1']?.[0]?.mm).toBe(0.07);
     ledger.receive(others);
-    await until(() => ledger.view.state.log.length === OPENED + 3);
+    await until(() => ledger.view.job.log.length === OPENED + 3);
     outbox.close();
   });
 
@@ -284,7 +284,7 @@ describe('a job on a device', () => {
     await storage.putSheet(JOB, revision);
     const { ledger, outbox } = tab();
     await ledger.load();
-    expect(ledger.view.state.opened?.name).toBe('test engine');
+    expect(ledger.view.job.state.opened?.name).toBe('test engine');
     outbox.close();
   });
 

@@ -13,8 +13,7 @@ import { isFreshProof } from '@cardinex/core/job/proof';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { evolve, fold } from '@cardinex/core/job/evolve';
 import type { Refusal } from '@cardinex/core/job/refusal';
-import { headSeq, type JobState } from '@cardinex/core/job/state';
-import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
+import { EMPTY_JOB, type Job } from '@cardinex/core/job/job';
 import { StorageFault, type StorageTrouble } from './deviceDatabase';
 import { fetchJob, onlyStorage } from './fetchJob';
 import { LiveLog } from './liveLog';
@@ -39,7 +38,7 @@ export interface LedgerView {
   readonly status: 'loading' | 'ready' | 'missing' | 'unreachable';
   /** Why the server does not give it, in its own sentence, where that is not that there is none. */
   readonly problem?: string;
-  readonly state: JobState;
+  readonly job: Job;
   readonly sheet: SheetRevision | null;
   /** Acts not yet in the server's log. */
   readonly waiting: number;
@@ -48,7 +47,7 @@ export interface LedgerView {
 
 const LOADING: LedgerView = {
   status: 'loading',
-  state: EMPTY_JOB,
+  job: EMPTY_JOB,
   sheet: null,
   waiting: 0,
   refused: [],
@@ -60,7 +59,7 @@ const LOADING: LedgerView = {
  */
 export class JobLedger {
   view: LedgerView = LOADING;
-  private confirmed: JobState = EMPTY_JOB;
+  private confirmed: Job = EMPTY_JOB;
   private kept: readonly KeptAct[] = [];
   /** In the server's log, though this device could not write it down: its outbox may hold them still. */
   private readonly arrived = new Set<string>();
@@ -76,7 +75,7 @@ export class JobLedger {
   ) {
     this.live = new LiveLog(
       jobId,
-      () => headSeq(this.confirmed),
+      () => this.confirmed.log.headSeq,
       (event) => this.receive([event]),
     );
   }
@@ -193,7 +192,7 @@ export class JobLedger {
 
   /** How far a device has counted its acts on this job, by all that is known of it here. */
   private countedBy(device: string): number {
-    return this.view.state.log.reduce(
+    return this.view.job.log.acts.reduce(
       (most, act) => (act.device === device ? Math.max(most, act.count) : most),
       0,
     );
@@ -207,7 +206,7 @@ export class JobLedger {
   ):
     | { readonly ok: true; readonly makeActs: readonly ((count: number) => Act)[] }
     | { readonly ok: false; readonly refusal: Refusal } {
-    const { sheet, state } = this.view;
+    const { sheet, job } = this.view;
     if (!sheet) return { ok: false, refusal: { code: 'not-open' } };
     const bare = ({ type, data }: NewAct, count: number): Act =>
       ({
@@ -218,18 +217,18 @@ export class JobLedger {
         by: actor.id,
         device: actor.device,
         count,
-        seenSeq: headSeq(this.confirmed),
+        seenSeq: this.confirmed.log.headSeq,
         ...(actor.unproved && { unproved: true }),
         data,
       }) as unknown as Act;
-    const figures = sheetOfJob(sheet.sheet, state);
+    const figures = sheetOfJob(sheet.sheet, job.state);
     const make = (one: NewAct, count: number): Act => {
       const act = bare(one, count);
-      const restedOn = groundsOf(state, act, figures).map(({ id }) => id);
+      const restedOn = groundsOf(job, act, figures).map(({ id }) => id);
       return restedOn.length > 0 ? { ...act, restedOn } : act;
     };
     const member = { id: actor.id, role: actor.role, fresh: isFresh(actor, now) };
-    let after = state;
+    let after = job;
     for (const one of acts) {
       const act = make(one, 1);
       const verdict = decide(after, act, { now, sheet: sheet.sheet, member });
@@ -260,7 +259,7 @@ export class JobLedger {
   reload(): void {
     void this.inTurn(async () => {
       const read = await Promise.all([
-        this.storage.eventsOf(this.jobId, headSeq(this.confirmed)),
+        this.storage.eventsOf(this.jobId, this.confirmed.log.headSeq),
         this.storage.keptOf(this.jobId),
       ]).catch((error: unknown) => onlyStorage(error));
       if (!read) return;
@@ -279,7 +278,7 @@ export class JobLedger {
   }
 
   private async takeIn(events: readonly JobEvent[]): Promise<void> {
-    const head = headSeq(this.confirmed);
+    const head = this.confirmed.log.headSeq;
     const fresh = events.filter((event) => event.seq > head).sort((a, b) => a.seq - b.seq);
     const first = fresh[0];
     if (!first) return;
@@ -302,7 +301,7 @@ export class JobLedger {
    * the server did not accept that it was taken here: its figures come with the whole job.
    */
   private isBesideItsSheet(): boolean {
-    const pinned = this.view.state.opened?.sheet.hash;
+    const pinned = this.view.job.state.opened?.sheet.hash;
     return pinned !== undefined && this.view.sheet !== null && pinned !== this.view.sheet.hash;
   }
 
@@ -326,7 +325,7 @@ export class JobLedger {
 
   /** The live log is opened once the server is known to have the job, from where this copy ends. */
   private listenIfKnown(): void {
-    if (this.listeners.size > 0 && headSeq(this.confirmed) > 0) this.live.open();
+    if (this.listeners.size > 0 && this.confirmed.log.headSeq > 0) this.live.open();
   }
 
   private publish(status = this.view.status, sheet = this.view.sheet, problem?: string): void {
@@ -335,8 +334,8 @@ export class JobLedger {
       status,
       sheet,
       ...(problem !== undefined && { problem }),
-      state: waiting.reduce(
-        (state, kept) => evolve(state, asLogged(kept.act, state)),
+      job: waiting.reduce(
+        (job, kept) => evolve(job, asLogged(kept.act, job)),
         this.confirmed,
       ),
       waiting: waiting.length,
@@ -367,6 +366,6 @@ export type NewAct = {
 }[ActType];
 
 /** An act of the outbox as it will stand in the log, not received yet. */
-function asLogged(act: Act, state: JobState): LoggedAct {
-  return { ...act, seq: headSeq(state) + 1, receivedAt: null };
+function asLogged(act: Act, { log }: Job): LoggedAct {
+  return { ...act, seq: log.headSeq + 1, receivedAt: null };
 }

@@ -1,7 +1,7 @@
 import { scopedSheet } from '@cardinex/core/job/scope';
 import fc from 'fast-check';
 import { readingTables, replacing, type ReadingTable } from '@cardinex/core/job/readings';
-import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
+import { EMPTY_STATE } from '@cardinex/core/job/emptyState';
 import { openedFor, sheetIn } from '@cardinex/core/job/tests/intake';
 import { linersIn, stateOf } from '@cardinex/core/job/tests/told';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
@@ -12,7 +12,7 @@ import { readReadings, writeReadings } from './readingsCsv';
 const GASKET = { kind: 'gasket' } as const;
 const sheet = scopedSheet(tolvane44, GASKET);
 const HEAD = 'card,item,reading,value,unit';
-const tables = readingTables(sheet, EMPTY_JOB);
+const tables = readingTables(sheet, EMPTY_STATE);
 const read = (...lines: readonly string[]) => readReadings([HEAD, ...lines].join('\n'), tables);
 const faultsOf = (...lines: readonly string[]) =>
   read(...lines).faults.map(({ line, field, says }) => `${line} ${field} ${says}`);
@@ -96,12 +96,12 @@ describe('readings as CSV', () => {
 
   it('have the tables of the engine and no others', () => {
     const cards = (all: readonly ReadingTable[]) => all.map(({ card }) => card);
-    expect(cards(readingTables(scopedSheet(castryV8, GASKET), EMPTY_JOB))).toEqual([
+    expect(cards(readingTables(scopedSheet(castryV8, GASKET), EMPTY_STATE))).toEqual([
       'flatness/head/port',
       'flatness/head/starboard',
       'bores',
     ]);
-    const hesper = cards(readingTables(scopedSheet(hesperM6Right, GASKET), EMPTY_JOB));
+    const hesper = cards(readingTables(scopedSheet(hesperM6Right, GASKET), EMPTY_STATE));
     expect(hesper.filter((card) => !card.startsWith('flatness/head/'))).toEqual([
       'bores',
       'rings',

@@ -2,8 +2,7 @@ import fc from 'fast-check';
 import { decideLayer } from '@cardinex/core/job/decideLayers';
 import { evolve } from '@cardinex/core/job/evolve';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
-import { type JobState } from '@cardinex/core/job/state';
-import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
+import { EMPTY_JOB, type Job } from '@cardinex/core/job/job';
 import { placeAt } from '@cardinex/core/sheet/place';
 import { valueAt } from '@cardinex/core/sheet/pointer';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -49,12 +48,12 @@ describe('the shape of what a leaflet says', () => {
         const value = borrowed ? valueAt(other.sheet, other.pointer) : to;
         const points = [{ at: placeAt(sheet, pointer), to: value }];
         if (pointFaults(sheet, points).length > 0) return;
-        const state = opened(sheet);
+        const job = opened(sheet);
         const act = deviation(points);
-        const verdict = decideLayer(state, act, { pinned: sheet });
+        const verdict = decideLayer(job.state, act, { pinned: sheet });
         if (!verdict.ok) return expect(verdict.refusal.code).toMatch(/^[a-z-]+$/);
         kept += 1;
-        openEveryCard(sheetOfJob(sheet, evolve(state, { ...act, seq: 2, receivedAt: null })));
+        openEveryCard(sheetOfJob(sheet, evolve(job, { ...act, seq: 2, receivedAt: null }).state));
       }),
       { numRuns: Number(process.env.CARDINEX_MUTATIONS ?? 300) },
     );
@@ -62,7 +61,7 @@ describe('the shape of what a leaflet says', () => {
   });
 });
 
-function opened(sheet: EngineSheet): JobState {
+function opened(sheet: EngineSheet): Job {
   const { id, revision, cylinder1End } = sheet;
   const data = {
     sheet: { id, revision, hash: '' },
@@ -72,7 +71,8 @@ function opened(sheet: EngineSheet): JobState {
     cylinder1End,
     scope: { kind: 'everything' } as const,
   };
-  return { ...EMPTY_JOB, opened: { ...data, at: '2026-03-02T08:00:00Z', by: 'a' } };
+  const opened = { ...data, at: '2026-03-02T08:00:00Z', by: 'a' };
+  return { ...EMPTY_JOB, state: { ...EMPTY_JOB.state, opened } };
 }
 
 function deviation(points: ActOf<'deviation.entered'>['data']['points']) {

@@ -19,6 +19,8 @@ import {
   stateOf,
   tobin,
   wren,
+  jobOf,
+  logOf,
 } from './tests/told';
 
 const reading = { bore: '1', place: 0, mm: 0.06, printed: { text: '0.06', unit: 'mm' as const } };
@@ -113,7 +115,7 @@ describe('liners', () => {
   it('read again are no longer accepted, and bar the head again', () => {
     const story = linersIn().liner('2', 0.07);
     expect(stateOf(story).liners.accepted).toBeNull();
-    const prepare = stateOf(linersIn().prepare(DEMO_TOOL.wrench5)).log.at(-1);
+    const prepare = jobOf(linersIn().prepare(DEMO_TOOL.wrench5)).log.last;
     if (prepare?.type !== 'run.prepared') throw new Error('no preparation');
     const act = after(story, 'run.prepared', prepare.data);
     expect(refusalOf(decided(story, act))).toBe('card-barred');
@@ -131,7 +133,7 @@ describe('liners', () => {
 describe('striking', () => {
   it('of one’s own last act needs no words; of any other it does', () => {
     const story = opened().liner('1', 0.06, 0.07);
-    const { log } = stateOf(story);
+    const log = logOf(story);
     const strike = (place: number, by = tobin.id) =>
       after(story, 'struck', { target: log.at(place)?.id ?? '' }, { by });
     expect(decided(story, strike(-1)).ok).toBe(true);
@@ -142,7 +144,7 @@ describe('striking', () => {
 
   it('happens once to an act', () => {
     const story = opened().liner('1', 0.06).strikeLast();
-    const target = stateOf(story).log.at(-2)?.id ?? '';
+    const target = logOf(story).at(-2)?.id ?? '';
     const again = after(story, 'struck', { target, words: 'again' });
     expect(refusalOf(decided(story, again))).toBe('already-struck');
     expect(refusalOf(decided(story, after(story, 'struck', { target: 'none' })))).toBe(
@@ -152,9 +154,9 @@ describe('striking', () => {
 
   it('moves the last act back to the one before', () => {
     const story = opened().liner('1', 0.07, 0.06, 0.09).strikeLast();
-    const last = lastActOf(stateOf(story), tobin.id);
+    const last = lastActOf(jobOf(story), tobin.id);
     expect(last?.type === 'liner.read' && last.data.mm).toBe(0.06);
-    expect(lastActOf(stateOf(story), wren.id)).toBeUndefined();
+    expect(lastActOf(jobOf(story), wren.id)).toBeUndefined();
   });
 });
 
@@ -192,7 +194,7 @@ describe('pulling', () => {
 
   it('of a bolt already done is refused to someone who saw it, and kept from someone who did not', () => {
     const story = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 3);
-    const { log } = stateOf(story);
+    const log = logOf(story);
     const aware = after(story, 'bolt.pulled', pullOf('s1', 'h3'), { device: 'another' as never });
     expect(refusalOf(decided(story, aware))).toBe('pass-taken');
     const unaware = { ...aware, seenSeq: log.length - 1 };
@@ -249,7 +251,7 @@ describe('valves', () => {
     expect(stateOf(begun).valves.readings.E1?.hot).toBeDefined();
     const set = after(begun, 'valve.read', { ...read('E1'), reading: 'set' });
     expect(decided(begun, set).ok).toBe(true);
-    expect(added(stateOf(begun), set).valves.readings.E1?.hot).toBeUndefined();
+    expect(added(jobOf(begun), set).state.valves.readings.E1?.hot).toBeUndefined();
   });
 });
 
@@ -265,6 +267,6 @@ describe('a refused act', () => {
     });
     expect(decided(story, act).ok).toBe(false);
     expect(stateOf(story)).toEqual(state);
-    expect(added(state, act).log).toHaveLength(state.log.length + 1);
+    expect(added(jobOf(story), act).log).toHaveLength(logOf(story).length + 1);
   });
 });

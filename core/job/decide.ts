@@ -3,14 +3,14 @@ import { ACCEPTED, type Verdict } from './verdict';
 import type { Act, LoggedAct, Stamp } from './act';
 import { decideAware } from './decideAware';
 import type { DecideInput } from './decideContext';
-import { fold } from './evolve';
+import { checkpointsUpTo, reachesBackTo, refolded } from './evolve';
 import { groundsOf, isDecision, restsOn } from './grounds';
 import { unseenBy, waitingDecisions } from './pending';
 import type { RefusalCode } from './refusal';
 import { IS_ONLY_WHEN } from './refusalKinds';
 import { ruleOf } from './rules';
 import { sheetOfJob } from './sheetOfJob';
-import { headSeq, type JobState } from './state';
+import type { Job } from './job';
 
 /**
  * May this act join the log, and what does the log say of it besides?
@@ -21,50 +21,45 @@ import { headSeq, type JobState } from './state';
  * stands: where that refuses it, or holds facts it did not know of, it is kept without effect until
  * someone confirms it. An opening happens once.
  */
-export function decide(state: JobState, act: Act, context: DecideInput): Verdict {
-  const verdict = decideAware(state, act, context);
+export function decide(job: Job, act: Act, context: DecideInput): Verdict {
+  const verdict = decideAware(job, act, context);
   switch (ruleOf(act).nature) {
     case 'opening':
       return verdict;
     case 'decision':
-      return decideDecision(verdict, state, act, context);
+      return decideDecision(verdict, job, act, context);
     case 'fact':
-      return decideFact(verdict, state, act, context);
+      return decideFact(verdict, job, act, context);
   }
 }
 
-function decideDecision(
-  verdict: Verdict,
-  state: JobState,
-  act: Act,
-  context: DecideInput,
-): Verdict {
-  const sheet = sheetOfJob(context.sheet, state);
+function decideDecision(verdict: Verdict, job: Job, act: Act, context: DecideInput): Verdict {
+  const sheet = sheetOfJob(context.sheet, job.state);
   const known = (fact: LoggedAct): boolean => act.restedOn?.includes(fact.id) ?? wasSeen(fact, act);
-  const unseen = groundsOf(state, act, sheet).filter((fact) => !known(fact));
+  const unseen = groundsOf(job, act, sheet).filter((fact) => !known(fact));
   const ids = unseen.map(({ id }) => id);
   if (verdict.ok) return ids.length === 0 ? verdict : stamped({ pending: unseenBy(ids) });
-  if (!madeUnaware(state, act)) return verdict;
+  if (!madeUnaware(job, act)) return verdict;
   // Someone else has decided the same already: kept, and there is nothing left to confirm.
   if (MOOT.has(verdict.refusal.code)) return ACCEPTED;
-  const asSeen = decideAware(asSeenBy(state, act), act, context);
+  const asSeen = decideAware(asSeenBy(job, act), act, context);
   return asSeen.ok ? stamped({ pending: { why: verdict.refusal, unseen: ids } }) : asSeen;
 }
 
 const MOOT: ReadonlySet<RefusalCode> = new Set<RefusalCode>(['already-struck', 'not-parked']);
 
-function decideFact(verdict: Verdict, state: JobState, act: Act, context: DecideInput): Verdict {
-  const unaware = madeUnaware(state, act);
-  const reopens = unaware ? reopenedBy(state, act, context) : [];
+function decideFact(verdict: Verdict, job: Job, act: Act, context: DecideInput): Verdict {
+  const unaware = madeUnaware(job, act);
+  const reopens = unaware ? reopenedBy(job, act, context) : [];
   const also = reopens.length > 0 && { reopens };
   if (verdict.ok) return stamped({ ...also });
-  const asSeen = unaware ? decideAware(asSeenBy(state, act), act, context) : verdict;
+  const asSeen = unaware ? decideAware(asSeenBy(job, act), act, context) : verdict;
   if (asSeen.ok) {
-    const ground = groundLost(state, act);
+    const ground = groundLost(job, act);
     return stamped({ ...also, ...(ground.length > 0 && { ground }) });
   }
   if (!context.behindRefused) return asSeen;
-  const itself = decideAware(state, act, context, 'whatever bars it');
+  const itself = decideAware(job, act, context, 'whatever bars it');
   return itself.ok || IS_ONLY_WHEN[itself.refusal.code]
     ? stamped({ ...also, behindRefused: true })
     : asSeen;
@@ -75,8 +70,9 @@ function stamped(stamp: Stamp): Verdict {
 }
 
 /** Decisions that the sender took for standing, and that wait by now. */
-function groundLost(state: JobState, fact: Act): readonly string[] {
-  const unknown = new Set(state.log.filter((event) => !wasSeen(event, fact)).map(({ id }) => id));
+function groundLost({ log, state }: Job, fact: Act): readonly string[] {
+  const unseen = log.after(fact.seenSeq).filter((event) => !wasSeen(event, fact));
+  const unknown = new Set(unseen.map(({ id }) => id));
   return waitingDecisions(state)
     .filter(({ act: decision, unseen }) =>
       decision.pending
@@ -87,9 +83,10 @@ function groundLost(state: JobState, fact: Act): readonly string[] {
 }
 
 /** Decisions that stand, and that neither their maker nor this fact's sender held against the other. */
-function reopenedBy(state: JobState, fact: Act, context: DecideInput): readonly string[] {
+function reopenedBy({ log, state }: Job, fact: Act, context: DecideInput): readonly string[] {
   const sheet = sheetOfJob(context.sheet, state);
-  return state.log
+  return log
+    .after(fact.seenSeq)
     .filter(
       (event) =>
         !wasSeen(event, fact) &&
@@ -106,11 +103,10 @@ function hasEffect(pending: Pending | undefined): boolean {
   return pending === undefined || pending.decided?.holds === true;
 }
 
-function madeUnaware(state: JobState, act: Act): boolean {
-  return (
-    headSeq(state) > act.seenSeq &&
-    state.log.some((event) => !wasSeen(event, act) || !wasSeenWaiting(event, act))
-  );
+function madeUnaware({ log }: Job, act: Act): boolean {
+  return log
+    .after(act.seenSeq)
+    .some((event) => !wasSeen(event, act) || !wasSeenWaiting(event, act));
 }
 
 /** A device has seen what it was sent, and whatever it did itself. */
@@ -123,10 +119,17 @@ function wasSeenWaiting(event: LoggedAct, act: Act): boolean {
   return event.pending === undefined || event.seq <= act.seenSeq || event.device !== act.device;
 }
 
-/** The log as the sender had seen it: what it decided itself had its effect there. */
-function asSeenBy(state: JobState, act: Act): JobState {
-  const seen = state.log.filter((event) => wasSeen(event, act));
-  return fold(seen.map((event) => (wasSeenWaiting(event, act) ? event : asMade(event))));
+/** The job as the sender had seen it: what it decided itself had its effect there. */
+function asSeenBy(job: Job, act: Act): Job {
+  const later = job.log.after(act.seenSeq);
+  const had = job.log.length - later.length;
+  const own = later.filter((event) => wasSeen(event, act));
+  const log = own
+    .map((event) => (wasSeenWaiting(event, act) ? event : asMade(event)))
+    .reduce((seen, event) => seen.with(event), job.log.first(had));
+  // What was not seen may have reached back behind what was.
+  const stands = later.map((event) => reachesBackTo(job.log, event) ?? had);
+  return refolded(log, checkpointsUpTo(job, Math.min(had, ...stands)));
 }
 
 function asMade({ pending: _, ...event }: LoggedAct): LoggedAct {

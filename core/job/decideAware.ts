@@ -5,7 +5,7 @@ import type { DecideInput, RuleContext } from './decideContext';
 import { lastStrikable } from './lastAct';
 import { isStrikable, mayAct, ruleOf } from './rules';
 import { sheetOfJob } from './sheetOfJob';
-import type { JobState } from './state';
+import type { Job } from './job';
 import { standingAt } from './standings';
 import type { Wait } from './trayReason';
 import { ACCEPTED, refused, type Verdict } from './verdict';
@@ -15,11 +15,12 @@ import { ACCEPTED, refused, type Verdict } from './verdict';
  * @param barred whether what bars its card is heeded: it is not, where only the act itself is asked about
  */
 export function decideAware(
-  state: JobState,
+  job: Job,
   act: Act,
   input: DecideInput,
   barred: 'unless barred' | 'whatever bars it' = 'unless barred',
 ): Verdict {
+  const { state } = job;
   const rule = ruleOf(act);
   if (!rule.roles.includes(input.member.role)) return refused('role-may-not', { act: act.type });
   if (!state.opened && rule.nature !== 'opening') return refused('not-open');
@@ -29,16 +30,21 @@ export function decideAware(
   const card = heedsBars ? rule.card(act.data, sheet) : null;
   const standing = card && standingAt(input.sheet, state, act.at, card);
   if (card && standing?.status === 'barred') return refusedBy(card, standing.reason);
-  return rule.decide?.(state, act, contextOf(input, sheet)) ?? ACCEPTED;
+  return rule.decide?.(state, act, contextOf(input, sheet, job.log)) ?? ACCEPTED;
 }
 
-function contextOf(input: DecideInput, sheet: RuleContext['sheet']): RuleContext {
+function contextOf(
+  input: DecideInput,
+  sheet: RuleContext['sheet'],
+  log: RuleContext['log'],
+): RuleContext {
   return {
     ...input,
     sheet,
     pinned: input.sheet,
+    log,
     acts: {
-      decide: (state, act) => decideAware(state, act, input),
+      decide: (job, act) => decideAware(job, act, input),
       mayAct,
       isStrikable,
     },
@@ -61,6 +67,6 @@ function refusedBy({ card }: CardPlace, reason: Wait): Verdict {
 }
 
 /** The last act of a member that still stands and can be undone. */
-export function lastActOf(state: JobState, member: string): LoggedAct | undefined {
-  return lastStrikable(state, member, isStrikable);
+export function lastActOf(job: Pick<Job, 'log' | 'state'>, member: string): LoggedAct | undefined {
+  return lastStrikable(job, member, isStrikable);
 }

@@ -6,10 +6,10 @@ import { gapsSet } from '@cardinex/demo/jobs';
 import type { LoggedAct } from './act';
 import type { CardName } from './trayReason';
 import { evolve, fold } from './evolve';
-import { EMPTY_JOB } from './emptyJob';
+import { EMPTY_JOB } from './job';
 import { replacementOf } from './subject';
 import { trayOf, currentCard, isFinished } from './tray';
-import { headDown, linersIn, logOf, opened, stateOf } from './tests/told';
+import { headDown, jobOf, linersIn, logOf, opened, stateOf, lastAt } from './tests/told';
 
 describe('folding a log', () => {
   const whole = logOf(
@@ -26,17 +26,18 @@ describe('folding a log', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: whole.length }), (cut) => {
         const stepwise = whole.slice(cut).reduce(evolve, fold(whole.slice(0, cut)));
-        expect(stepwise).toEqual(fold(whole));
+        expect(stepwise.state).toEqual(fold(whole).state);
+        expect(stepwise.log.acts).toEqual(whole);
       }),
     );
-    expect(whole.reduce(evolve, EMPTY_JOB)).toEqual(fold(whole));
+    expect(whole.reduce(evolve, EMPTY_JOB).state).toEqual(fold(whole).state);
   });
 
   it('keeps a struck act in the log and out of the state', () => {
-    const state = stateOf(opened().liner('1', 0.06, 0.07, 0.09).strikeLast());
+    const { state, log } = jobOf(opened().liner('1', 0.06, 0.07, 0.09).strikeLast());
     expect(state.liners.readings['1']).toMatchObject({ 0: { mm: 0.06 } });
     expect(state.liners.readings['1']?.[2]).toBeUndefined();
-    expect(state.log).toHaveLength(opened().end().acts.length + 4);
+    expect(log).toHaveLength(opened().end().acts.length + 4);
   });
 
   it('brings back the reading that a struck one had replaced', () => {
@@ -45,10 +46,10 @@ describe('folding a log', () => {
   });
 
   it('finds what stands in place of a struck act', () => {
-    const state = stateOf(opened().liner('1', 0.6).strikeLast().liner('1', 0.06));
-    const struck = state.log.find(({ type }) => type === 'liner.read') as LoggedAct;
-    expect(replacementOf(state, struck)).toMatchObject({ data: { mm: 0.06 } });
-    expect(replacementOf(state, state.log[0] as LoggedAct)).toBeUndefined();
+    const job = jobOf(opened().liner('1', 0.6).strikeLast().liner('1', 0.06));
+    const struck = job.log.acts.find(({ type }) => type === 'liner.read') as LoggedAct;
+    expect(replacementOf(job, struck)).toMatchObject({ data: { mm: 0.06 } });
+    expect(replacementOf(job, job.log.acts[0] as LoggedAct)).toBeUndefined();
   });
 
   it('counts the first of two strikes of one act', () => {
@@ -57,14 +58,14 @@ describe('folding a log', () => {
     const twice = log.map((act) =>
       act.type === 'struck' ? ({ ...act, data: { ...act.data, target } } as LoggedAct) : act,
     );
-    expect(fold(twice).struck[target]?.words).toBe('first');
+    expect(fold(twice).state.struck[target]?.words).toBe('first');
   });
 });
 
 describe('the tray', () => {
   const whole = (story: ReturnType<typeof opened>) => {
     const state = stateOf(story);
-    return trayOf(tolvane44, state, state.log.at(-1)?.at ?? '');
+    return trayOf(tolvane44, state, lastAt(story));
   };
   const WORK: readonly CardName[] = ['liners', 'tighten', 'valves', 'recheck'];
   const at = (story: ReturnType<typeof opened>) =>

@@ -1,43 +1,117 @@
 import type { ActType, LoggedAct } from './act';
-import { EMPTY_JOB } from './emptyJob';
+import { EMPTY_STATE } from './emptyState';
 import type { Strike } from './facts/struck';
+import type { Checkpoint, Job } from './job';
 import { evolveSlice, type Moving } from './kit/evolveSlice';
+import { JobLog } from './log';
 import { unseenBy } from './pending';
 import { RULES } from './rules';
 import { SLICES } from './slices/index';
 import type { JobSlices, JobState } from './state';
 
+/** After so many acts it is kept how the job stood. */
+const CHECKPOINT_EVERY = 256;
+
 /**
- * The state of a job after its whole log. Struck acts are skipped, which reopens whatever they
- * had closed; so are decisions that wait for someone to confirm them.
+ * A job by its whole log. Struck acts are skipped, which reopens whatever they had closed; so are
+ * decisions that wait for someone to confirm them.
  */
-export function fold(log: readonly LoggedAct[]): JobState {
-  const struck = strikesIn(log);
-  const standing = log.filter(({ id }) => !struck[id]);
-  const reopened = reopenedIn(standing);
-  const state = standing.reduce((before, act) => take(before, act, reopened), EMPTY_JOB);
-  return { ...state, struck, log };
+export function fold(log: readonly LoggedAct[]): Job {
+  return refolded(JobLog.of(log), []);
 }
 
-/** The state after one more act. What reaches back in the log has it folded again. */
-export function evolve(state: JobState, act: LoggedAct): JobState {
-  const log = [...state.log, act];
-  return reachesBack(state, act) ? fold(log) : { ...take(state, act), log };
+/** A job after one more act. What reaches back in the log has it folded again from there. */
+export function evolve(job: Job, act: LoggedAct): Job {
+  const log = job.log.with(act);
+  const place = reachesBackTo(log, act);
+  if (place !== null) return refolded(log, checkpointsUpTo(job, place));
+  const state = take({ log, state: job.state, reopened: {} }, act);
+  return { log, state, checkpoints: withCheckpoint(job.checkpoints, log.length, state) };
 }
 
-function reachesBack({ pending }: JobState, act: LoggedAct): boolean {
-  if (act.type === 'pending.decided') {
-    return act.data.holds && pending[act.data.decision]?.act.type === 'struck';
-  }
-  return act.type === 'struck' || act.reopens !== undefined;
+/** A job after several more acts: folded again once, however many of them reach back. */
+export function evolveAll(job: Job, acts: readonly LoggedAct[]): Job {
+  const log = acts.reduce((before, act) => before.with(act), job.log);
+  const places = acts.flatMap((act) => reachesBackTo(log, act) ?? []);
+  const now = { length: job.log.length, state: job.state };
+  const stands = Math.min(now.length, ...places);
+  const checkpoints = checkpointsUpTo(job, stands);
+  return stands < now.length ? refolded(log, checkpoints) : refolded(log, checkpoints, now);
+}
+
+/** What was kept of how the job stood when it had no more acts than this. */
+export function checkpointsUpTo({ checkpoints }: Job, most: number): readonly Checkpoint[] {
+  return checkpoints.filter(({ length }) => length <= most);
+}
+
+/**
+ * How many acts at the beginning of a log stand as they did before this one; null where that is all of
+ * them.
+ */
+export function reachesBackTo(log: JobLog, act: LoggedAct): number | null {
+  const ids = [...struckBy(log, act), ...(act.reopens ?? [])];
+  if (ids.length === 0) return null;
+  const places = ids.flatMap((id) =>
+    // Without what is struck, a decision that it reopened was never reopened.
+    [id, ...(log.byId(id)?.reopens ?? [])].map((one) => log.placeOf(one)),
+  );
+  return Math.max(0, Math.min(...places));
+}
+
+/** The act that is taken back, once this one is in the log. */
+function struckBy(log: JobLog, act: LoggedAct): readonly string[] {
+  if (act.type === 'struck') return [act.data.target];
+  if (act.type !== 'pending.decided' || !act.data.holds) return [];
+  const decision = log.byId(act.data.decision);
+  return decision?.type === 'struck' ? [decision.data.target] : [];
+}
+
+/**
+ * A job by its log, from the last of its checkpoints on.
+ * @param from where it stood later than that, as one that is not kept
+ */
+export function refolded(
+  log: JobLog,
+  checkpoints: readonly Checkpoint[],
+  from: Checkpoint = checkpoints.at(-1) ?? START,
+): Job {
+  const all = log.from(0);
+  const struck = strikesIn(all);
+  const reopened = reopenedIn(all, struck);
+  let state: JobState = { ...from.state, struck };
+  let kept = checkpoints;
+  log.from(from.length).forEach((act, place) => {
+    if (!struck[act.id]) state = take({ log, state, reopened }, act);
+    kept = withCheckpoint(kept, from.length + place + 1, state);
+  });
+  return { log, state, checkpoints: kept };
+}
+
+const START: Checkpoint = { length: 0, state: EMPTY_STATE };
+
+function withCheckpoint(
+  checkpoints: readonly Checkpoint[],
+  length: number,
+  state: JobState,
+): readonly Checkpoint[] {
+  return length % CHECKPOINT_EVERY === 0 ? [...checkpoints, { length, state }] : checkpoints;
+}
+
+/** A log as it is folded, with what was found in it for that. */
+interface Folding {
+  readonly log: JobLog;
+  readonly state: JobState;
+  readonly reopened: Reopened;
 }
 
 /** One act that was not struck: it has its effect, or waits for someone to confirm it. */
-function take(state: JobState, act: LoggedAct, reopened: Reopened = {}): JobState {
+function take({ log, state, reopened }: Folding, act: LoggedAct): JobState {
   const late = reopened[act.id];
   const waits = act.pending ?? (late ? unseenBy(late.map(({ id }) => id)) : null);
   if (waits) {
-    return { ...state, pending: { ...state.pending, [act.id]: { act, ...waits, decided: null } } };
+    const target = act.type === 'struck' ? log.byId(act.data.target) : undefined;
+    const pending = { act, ...waits, decided: null, ...(target && { target }) };
+    return { ...state, pending: { ...state.pending, [act.id]: pending } };
   }
   if (act.type !== 'pending.decided') return step(state, act);
   const waiting = state.pending[act.data.decision];
@@ -49,15 +123,17 @@ function take(state: JobState, act: LoggedAct, reopened: Reopened = {}): JobStat
   const after = { ...state, pending };
   return decided.holds ? step(after, waiting.act) : after;
 }
-
 /** Decisions that facts which came later had not known of, with those facts. */
-function reopenedIn(log: readonly LoggedAct[]): Reopened {
+function reopenedIn(log: readonly LoggedAct[], struck: Strikes): Reopened {
   const reopened: Record<string, LoggedAct[]> = {};
   for (const fact of log) {
-    for (const decision of fact.reopens ?? []) (reopened[decision] ??= []).push(fact);
+    if (!fact.reopens || struck[fact.id]) continue;
+    for (const decision of fact.reopens) (reopened[decision] ??= []).push(fact);
   }
   return reopened;
 }
+
+type Strikes = Readonly<Record<string, Strike>>;
 
 type Reopened = Readonly<Record<string, readonly LoggedAct[]>>;
 
@@ -88,12 +164,11 @@ const MOVED_BY = Object.fromEntries(
  * Strikes count from the first; a second strike of the same act, made unaware, changes nothing. One
  * that waits counts once it is confirmed.
  */
-function strikesIn(log: readonly LoggedAct[]): Readonly<Record<string, Strike>> {
-  const confirmed = new Set(
-    log.flatMap((act) =>
-      act.type === 'pending.decided' && act.data.holds ? [act.data.decision] : [],
-    ),
-  );
+function strikesIn(log: readonly LoggedAct[]): Strikes {
+  const confirmed = new Set<string>();
+  for (const act of log) {
+    if (act.type === 'pending.decided' && act.data.holds) confirmed.add(act.data.decision);
+  }
   const struck: Record<string, Strike> = {};
   for (const act of log) {
     if (act.type !== 'struck' || struck[act.data.target]) continue;

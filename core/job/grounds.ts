@@ -2,7 +2,7 @@ import type { Act, LoggedAct } from './act';
 import { cardOf } from './cardOf';
 import { ruleOf } from './rules';
 import type { JobSheet } from './scope';
-import type { JobState } from './state';
+import type { Job } from './job';
 
 /** Does this act decide something? */
 export function isDecision(act: Pick<Act, 'type'>): boolean {
@@ -17,8 +17,8 @@ export function restsOn(decision: Act, fact: Act, sheet: JobSheet): boolean {
 }
 
 /** The facts standing in a log that a decision made now rests on, in their order. */
-export function groundsOf(state: JobState, act: Act, sheet: JobSheet): readonly LoggedAct[] {
+export function groundsOf({ log, state }: Job, act: Act, sheet: JobSheet): readonly LoggedAct[] {
   const rule = ruleOf(act);
   if (rule.nature !== 'decision' || rule.restsOn === null) return [];
-  return state.log.filter((fact) => !state.struck[fact.id] && restsOn(act, fact, sheet));
+  return log.acts.filter((fact) => !state.struck[fact.id] && restsOn(act, fact, sheet));
 }

@@ -4,7 +4,7 @@ import type { EngineSheet } from '../sheet/engineSheet';
 import { withValueAt } from '../sheet/pointer';
 import { linersLack, runLack, valvesLack } from './lacks';
 import { scopedSheet, setsInScope } from './scope';
-import { EMPTY_JOB } from './emptyJob';
+import { EMPTY_STATE } from './emptyState';
 import { trayOf } from './tray';
 
 const NOW = '2026-03-02T12:00:00Z';
@@ -13,7 +13,7 @@ const without = (key: keyof EngineSheet): EngineSheet => {
   return rest as EngineSheet;
 };
 const barred = (sheet: EngineSheet) =>
-  trayOf(sheet, EMPTY_JOB, NOW)
+  trayOf(sheet, EMPTY_STATE, NOW)
     .filter((card) => card.reason.code === 'sheet-lacks')
     .map((card) => card.set?.id ?? card.card);
 

@@ -1,9 +1,9 @@
 import type { LoggedAct } from './act';
-import type { JobState } from './state';
+import type { Job } from './job';
 
 /** The last act of a member that still stands and can be undone. */
 export function lastStrikable(
-  { log, struck }: Pick<JobState, 'log' | 'struck'>,
+  { log, state: { struck } }: Pick<Job, 'log' | 'state'>,
   member: string,
   isStrikable: (act: LoggedAct) => boolean,
 ): LoggedAct | undefined {

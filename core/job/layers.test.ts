@@ -24,6 +24,8 @@ import {
   refusalOf,
   stateOf,
   tobin,
+  lastAt,
+  jobOf,
 } from './tests/told';
 
 const TREATMENT = '/fastenedSets/id=head/groups/id=long/treatment';
@@ -64,12 +66,12 @@ function refusal<T extends ActType>(
 ): string | null {
   const act = after(story, type, data);
   const member = { id: tobin.id, role: tobin.role, fresh: false };
-  return refusalOf(decide(stateOf(story), act, { now: act.at, sheet, member }));
+  return refusalOf(decide(jobOf(story), act, { now: act.at, sheet, member }));
 }
 
 function card(story: Storyteller, name: string, sheet: EngineSheet = tolvane44) {
   const state = stateOf(story);
-  return trayOf(sheet, state, state.log.at(-1)?.at ?? '').find((one) => one.card === name);
+  return trayOf(sheet, state, lastAt(story)).find((one) => one.card === name);
 }
 
 const differences = (story: Storyteller, sheet: EngineSheet = tolvane44) =>
@@ -124,12 +126,11 @@ describe('a leaflet that came with the parts', () => {
 
   it('names what was pulled under the treatment it puts aside', () => {
     const story = headDown().act('leaflet.entered', paste);
-    const state = stateOf(story);
-    const decided = added(state, after(story, 'difference.decided', takePaste));
+    const { state: decided } = added(jobOf(story), after(story, 'difference.decided', takePaste));
     const redo = redoOf(
       sheetNow(story),
       sheetOfJob(tolvane44, decided),
-      state,
+      stateOf(story),
       '2026-03-02T12:00:00Z',
     );
     expect(redo.treatments).toMatchObject([{ set: 'Head bolts', now: 'Paste and nothing else' }]);

@@ -13,9 +13,8 @@ import { RULES } from './rules';
 import type { Role } from './roles';
 import { isWithoutGround, waitingDecisions } from './pending';
 import { sheetOfJob } from './sheetOfJob';
-import { headSeq, type JobState } from './state';
-import { EMPTY_JOB } from './emptyJob';
-import { jobSheet, linersIn, opened, refusalOf, stateOf, tobin, wren } from './tests/told';
+import { EMPTY_JOB, type Job } from './job';
+import { jobOf, jobSheet, linersIn, opened, refusalOf, tobin, wren } from './tests/told';
 import { entryOf, trayOf } from './tray';
 
 const AT = '2026-03-02T12:00:00Z';
@@ -35,26 +34,26 @@ function act<T extends ActType>(
   return { ...envelope, type, data, ...more } as unknown as Act;
 }
 
-function decideOn(state: JobState, one: Act, role: Role = 'lead'): Verdict {
+function decideOn(job: Job, one: Act, role: Role = 'lead'): Verdict {
   const member = { id: one.by, role, fresh: true };
-  return decide(state, one, { now: one.at, sheet: tolvane44, member });
+  return decide(job, one, { now: one.at, sheet: tolvane44, member });
 }
 
-/** The state once the act has joined the log, with what the log says of it besides. */
-function joined(state: JobState, one: Act, role: Role = 'lead'): JobState {
-  const verdict = decideOn(state, one, role);
+/** The job once the act has joined the log, with what the log says of it besides. */
+function joined(job: Job, one: Act, role: Role = 'lead'): Job {
+  const verdict = decideOn(job, one, role);
   if (!verdict.ok) throw new Error(`${one.type}: ${verdict.refusal.code}`);
-  const logged = { ...one, seq: headSeq(state) + 1, receivedAt: AT, ...verdict.stamp };
-  return evolve(state, logged as LoggedAct);
+  const logged = { ...one, seq: job.log.headSeq + 1, receivedAt: AT, ...verdict.stamp };
+  return evolve(job, logged as LoggedAct);
 }
 
 const printed = { text: '0.06', unit: 'mm' as const };
 const reading = (bore: string, mm: number, place = 0) => ({ bore, place, mm, printed });
 const here = { device: lockside.device, by: tobin.id } as Partial<Act>;
-const cardOf = (state: JobState, card: 'liners' | 'tighten') =>
+const cardOf = ({ state }: Job, card: 'liners' | 'tighten') =>
   entryOf(trayOf(tolvane44, state, AT), { card });
-const allRead = (): JobState =>
-  stateOf(
+const allRead = (): Job =>
+  jobOf(
     opened()
       .liner('1', 0.06, 0.06)
       .liner('2', 0.07, 0.07)
@@ -67,150 +66,154 @@ describe('a decision made without knowing all', () => {
 
   it('has no effect and bars its card until someone who sees all confirms it', () => {
     const before = allRead();
-    const seen = headSeq(before);
+    const seen = before.log.headSeq;
     // Within as well, and so the decision could stand: but whoever made it had not seen it.
     const read = joined(before, act('liner.read', reading('4', 0.1), seen, here));
     const accepted = act(unread, {}, seen);
     const waits = joined(read, accepted);
-    expect(waits.liners.accepted).toBeNull();
-    expect(waitingDecisions(waits)).toMatchObject([
-      { why: { code: 'facts-unseen', count: 1 }, unseen: [read.log.at(-1)?.id] },
+    expect(waits.state.liners.accepted).toBeNull();
+    expect(waitingDecisions(waits.state)).toMatchObject([
+      { why: { code: 'facts-unseen', count: 1 }, unseen: [read.log.last?.id] },
     ]);
     expect(cardOf(waits, 'liners')).toMatchObject({
       status: 'barred',
       reason: { code: 'decision-pending', decision: accepted.id },
     });
-    const aware = act('liner.read', reading('1', 0.06), headSeq(waits), here);
+    const aware = act('liner.read', reading('1', 0.06), waits.log.headSeq, here);
     expect(refusalOf(decideOn(waits, aware))).toBe('decision-pending');
 
     const holds = joined(
       waits,
-      act('pending.decided', { decision: accepted.id, holds: true }, headSeq(waits), here),
+      act('pending.decided', { decision: accepted.id, holds: true }, waits.log.headSeq, here),
     );
-    expect(holds.liners.accepted).toMatchObject({ by: wren.id });
+    expect(holds.state.liners.accepted).toMatchObject({ by: wren.id });
     expect(cardOf(holds, 'liners')?.status).toBe('done');
     const dropped = joined(
       waits,
-      act('pending.decided', { decision: accepted.id, holds: false }, headSeq(waits), here),
+      act('pending.decided', { decision: accepted.id, holds: false }, waits.log.headSeq, here),
     );
-    expect(dropped.liners.accepted).toBeNull();
+    expect(dropped.state.liners.accepted).toBeNull();
     expect(cardOf(dropped, 'liners')).toMatchObject({ status: 'open' });
   });
 
   it('that the log as it stands forbids waits too, and cannot be confirmed as long as it does', () => {
     const before = allRead();
-    const seen = headSeq(before);
+    const seen = before.log.headSeq;
     const out = joined(before, act('liner.read', reading('4', 0.4), seen, here));
     const accepted = act(unread, {}, seen);
     const waits = joined(out, accepted, 'mechanic');
-    expect(waitingDecisions(waits)[0]?.why.code).toBe('liners-out');
-    const confirm = act('pending.decided', { decision: accepted.id, holds: true }, headSeq(waits));
+    expect(waitingDecisions(waits.state)[0]?.why.code).toBe('liners-out');
+    const confirm = act(
+      'pending.decided',
+      { decision: accepted.id, holds: true },
+      waits.log.headSeq,
+    );
     expect(refusalOf(decideOn(waits, confirm, 'mechanic'))).toBe('liners-out');
   });
 
   it('is refused as ever where its sender knew, or where it never made sense', () => {
     const before = allRead();
-    const out = joined(before, act('liner.read', reading('4', 0.4), headSeq(before), here));
-    const aware = act(unread, {}, headSeq(out));
+    const out = joined(before, act('liner.read', reading('4', 0.4), before.log.headSeq, here));
+    const aware = act(unread, {}, out.log.headSeq);
     expect(refusalOf(decideOn(out, aware, 'mechanic'))).toBe('liners-out');
-    const few = stateOf(opened().liner('1', 0.06));
-    const more = joined(few, act('liner.read', reading('2', 0.06), headSeq(few), here));
-    expect(refusalOf(decideOn(more, act(unread, {}, headSeq(few))))).toBe('liners-incomplete');
+    const few = jobOf(opened().liner('1', 0.06));
+    const more = joined(few, act('liner.read', reading('2', 0.06), few.log.headSeq, here));
+    expect(refusalOf(decideOn(more, act(unread, {}, few.log.headSeq)))).toBe('liners-incomplete');
   });
 
   it('holds where what it had not seen is no ground of it', () => {
     const before = allRead();
-    const seen = headSeq(before);
+    const seen = before.log.headSeq;
     const put = { thing: '0190f111-0000-7000-8000-0000000000aa', kind: 'rag', what: 'a rag' };
     const elsewhere = joined(
       before,
       act('thing.put-in', { ...put, where: 'port 2', bars: [] } as never, seen, here),
     );
-    expect(joined(elsewhere, act(unread, {}, seen)).liners.accepted).not.toBeNull();
+    expect(joined(elsewhere, act(unread, {}, seen)).state.liners.accepted).not.toBeNull();
   });
 
   it('names what it rested on: a fact standing outside its list counts as not known', () => {
-    const state = allRead();
-    const restedOn = groundsOf(state, act(unread, {}, 0), jobSheet).map(({ id }) => id);
+    const job = allRead();
+    const restedOn = groundsOf(job, act(unread, {}, 0), jobSheet).map(({ id }) => id);
     expect(restedOn).toHaveLength(16);
-    const seen = headSeq(state);
-    expect(joined(state, act(unread, {}, seen, { restedOn })).liners.accepted).not.toBeNull();
+    const seen = job.log.headSeq;
+    expect(joined(job, act(unread, {}, seen, { restedOn })).state.liners.accepted).not.toBeNull();
     const short = act(unread, {}, seen, { restedOn: restedOn.slice(1) });
-    expect(waitingDecisions(joined(state, short))[0]?.unseen).toEqual([restedOn[0]]);
+    expect(waitingDecisions(joined(job, short).state)[0]?.unseen).toEqual([restedOn[0]]);
   });
 
   it('waits again when a fact it had not known of comes later; what was done since keeps its place', () => {
     const before = allRead();
-    const seen = headSeq(before);
+    const seen = before.log.headSeq;
     const accepted = act(unread, {}, seen);
     const stands = joined(before, accepted);
     const late = joined(stands, act('liner.read', reading('4', 0.1), seen, here));
-    expect(late.log.at(-1)).toMatchObject({ reopens: [accepted.id] });
-    expect(late.liners.accepted).toBeNull();
-    expect(late.liners.readings['4']?.[0]?.mm).toBe(0.1);
+    expect(late.log.last).toMatchObject({ reopens: [accepted.id] });
+    expect(late.state.liners.accepted).toBeNull();
+    expect(late.state.liners.readings['4']?.[0]?.mm).toBe(0.1);
     expect(cardOf(late, 'liners')?.reason).toMatchObject({ code: 'decision-pending' });
     // A reading made knowing of it reopens nothing: the card itself sees to that.
-    const knowing = joined(stands, act('liner.read', reading('4', 0.1), headSeq(stands), here));
-    expect(waitingDecisions(knowing)).toEqual([]);
+    const knowing = joined(stands, act('liner.read', reading('4', 0.1), stands.log.headSeq, here));
+    expect(waitingDecisions(knowing.state)).toEqual([]);
     // Struck, the fact reopened nothing.
-    const target = late.log.at(-1)?.id ?? '';
-    const struck = joined(late, act('struck', { target }, headSeq(late), here));
-    expect(struck.liners.accepted).not.toBeNull();
+    const target = late.log.last?.id ?? '';
+    const struck = joined(late, act('struck', { target }, late.log.headSeq, here));
+    expect(struck.state.liners.accepted).not.toBeNull();
   });
 
   it('confirmed once waits again when yet another fact comes to light', () => {
     const before = allRead();
-    const seen = headSeq(before);
+    const seen = before.log.headSeq;
     const read = joined(before, act('liner.read', reading('4', 0.1), seen, here));
     const accepted = act(unread, {}, seen);
     const waits = joined(read, accepted);
     const say = { decision: accepted.id, holds: true };
-    const holds = joined(waits, act('pending.decided', say, headSeq(waits), here));
+    const holds = joined(waits, act('pending.decided', say, waits.log.headSeq, here));
     const third = { device: 'ffff0000-0000-7000-8000-000000000003' };
     const late = joined(holds, act('liner.read', reading('1', 0.07), seen, third));
-    expect(late.liners.accepted).toBeNull();
-    expect(waitingDecisions(late)).toHaveLength(1);
-    const again = joined(late, act('pending.decided', say, headSeq(late), here));
-    expect(again.liners.accepted).not.toBeNull();
-    expect(fold(again.log)).toEqual(again);
+    expect(late.state.liners.accepted).toBeNull();
+    expect(waitingDecisions(late.state)).toHaveLength(1);
+    const again = joined(late, act('pending.decided', say, late.log.headSeq, here));
+    expect(again.state.liners.accepted).not.toBeNull();
+    expect(fold(again.log.acts).state).toEqual(again.state);
     // While it waits, a fact reopens nothing: whoever confirms it sees that one too.
     const meanwhile = joined(waits, act('liner.read', reading('1', 0.07), seen, third));
-    expect(meanwhile.log.at(-1)?.reopens).toBeUndefined();
+    expect(meanwhile.log.last?.reopens).toBeUndefined();
   });
 
   it('and reopened takes the ground from what was done on it by someone who did not know', () => {
     const before = allRead();
-    const seen = headSeq(before);
+    const seen = before.log.headSeq;
     const stands = joined(before, act(unread, {}, seen));
-    const knew = headSeq(stands);
+    const knew = stands.log.headSeq;
     const late = joined(stands, act('liner.read', reading('4', 0.1), seen, here));
     const prepared = linersIn().prepare(DEMO_TOOL.wrench5).end().acts.at(-1);
     const blind = act('run.prepared', prepared?.data as never, knew);
-    expect(joined(late, blind).log.at(-1)).toMatchObject({ ground: [stands.log.at(-1)?.id] });
+    expect(joined(late, blind).log.last).toMatchObject({ ground: [stands.log.last?.id] });
   });
 
   it('said by two to hold, or not, is decided by the first', () => {
     const before = allRead();
-    const seen = headSeq(before);
+    const seen = before.log.headSeq;
     const read = joined(before, act('liner.read', reading('4', 0.1), seen, here));
     const accepted = act(unread, {}, seen);
     const waits = joined(read, accepted);
     const said = (holds: boolean): Act =>
-      act('pending.decided', { decision: accepted.id, holds }, headSeq(waits), here);
+      act('pending.decided', { decision: accepted.id, holds }, waits.log.headSeq, here);
     const both = joined(joined(waits, said(false)), { ...said(true), device: FAR } as Act);
-    expect(both.pending[accepted.id]?.decided?.holds).toBe(false);
-    expect(both.liners.accepted).toBeNull();
+    expect(both.state.pending[accepted.id]?.decided?.holds).toBe(false);
+    expect(both.state.liners.accepted).toBeNull();
   });
 
   it('that strikes waits like any other, and reaches back once it is confirmed', () => {
-    const before = stateOf(opened().liner('1', 0.06));
-    const seen = headSeq(before);
-    const target = before.log.at(-1)?.id ?? '';
+    const before = jobOf(opened().liner('1', 0.06));
+    const seen = before.log.headSeq;
+    const target = before.log.last?.id ?? '';
     const later = joined(before, act('liner.read', reading('1', 0.07, 1), seen, here));
     // One's own last act, as far as this device knew; by now one has done another.
     const strike = act('struck', { target }, seen, { by: tobin.id });
     const waits = joined(later, strike);
-    expect(waits.struck).toEqual({});
+    expect(waits.state.struck).toEqual({});
     const without = { ...act('pending.decided', { decision: strike.id, holds: true }, 99) };
     expect(refusalOf(decideOn(waits, without))).toBe('words-needed');
   });
@@ -218,9 +221,9 @@ describe('a decision made without knowing all', () => {
 
 describe('what was done behind a decision that waits', () => {
   /** Liners accepted and thirty pulls on one device, while another reads a liner anew. */
-  function offline(mm: number): { state: JobState; accepted: Act; behind: readonly Act[] } {
+  function offline(mm: number): { job: Job; accepted: Act; behind: readonly Act[] } {
     const before = allRead();
-    const seen = headSeq(before);
+    const seen = before.log.headSeq;
     const read = joined(before, act('liner.read', reading('4', mm), seen, here));
     const accepted = act('liners.accepted', {}, seen);
     const told = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10).pull('s2', 10).pull('s3', 10);
@@ -229,47 +232,47 @@ describe('what was done behind a decision that waits', () => {
       .acts.filter(({ type }) => type === 'run.prepared' || type === 'bolt.pulled')
       .map((one) => act(one.type, one.data as never, seen));
     return {
-      state: [accepted, ...behind].reduce((now, one) => joined(now, one), read),
+      job: [accepted, ...behind].reduce((now, one) => joined(now, one), read),
       accepted,
       behind,
     };
   }
 
   it('is kept, all of it, and marked as without ground until the decision holds', () => {
-    const { state, accepted, behind } = offline(0.1);
+    const { job, accepted, behind } = offline(0.1);
     expect(behind.filter(({ type }) => type === 'bolt.pulled')).toHaveLength(30);
-    const own = state.log.filter(({ device }) => device === FAR);
+    const own = job.log.acts.filter(({ device }) => device === FAR);
     expect(own.map(({ id }) => id)).toEqual([accepted, ...behind].map(({ id }) => id));
-    const ofOwn = (now: JobState) => own.slice(1).map((one) => isWithoutGround(now, one));
-    expect(new Set(ofOwn(state))).toEqual(new Set([true]));
-    const say = (holds: boolean): JobState =>
-      joined(state, act('pending.decided', { decision: accepted.id, holds }, headSeq(state), here));
+    const ofOwn = ({ state }: Job) => own.slice(1).map((one) => isWithoutGround(state, one));
+    expect(new Set(ofOwn(job))).toEqual(new Set([true]));
+    const say = (holds: boolean): Job =>
+      joined(job, act('pending.decided', { decision: accepted.id, holds }, job.log.headSeq, here));
     expect(new Set(ofOwn(say(true)))).toEqual(new Set([false]));
     expect(new Set(ofOwn(say(false)))).toEqual(new Set([true]));
   });
 
   it('folds the same act by act as all at once, wherever it is cut', () => {
-    const { log } = offline(0.4).state;
+    const log = offline(0.4).job.log.acts;
     fc.assert(
       fc.property(fc.integer({ min: 0, max: log.length }), (cut) => {
         const stepwise = log.slice(cut).reduce(evolve, fold(log.slice(0, cut)));
-        expect(stepwise).toEqual(fold(log));
+        expect(stepwise.state).toEqual(fold(log).state);
       }),
     );
   });
 
   it('and behind an act that was refused is kept where only the order speaks against it', () => {
-    const state = allRead();
+    const job = allRead();
     const pull = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 1).end().acts.at(-1);
     if (!pull) throw new Error('nothing pulled');
     const member = { id: wren.id, role: 'lead' as const, fresh: true };
     const context = { now: AT, sheet: tolvane44, member, behindRefused: true };
-    const blind = act('bolt.pulled', pull.data as never, headSeq(state));
-    expect(decide(state, blind, context)).toEqual({ ok: true, stamp: { behindRefused: true } });
-    expect(refusalOf(decide(state, blind, { ...context, behindRefused: false }))).not.toBeNull();
+    const blind = act('bolt.pulled', pull.data as never, job.log.headSeq);
+    expect(decide(job, blind, context)).toEqual({ ok: true, stamp: { behindRefused: true } });
+    expect(refusalOf(decide(job, blind, { ...context, behindRefused: false }))).not.toBeNull();
     const nowhere = { ...(pull.data as object), key: 'head/1/main/1/s1/h99' };
-    const unknown = act('bolt.pulled', nowhere as never, headSeq(state));
-    expect(refusalOf(decide(state, unknown, context))).not.toBeNull();
+    const unknown = act('bolt.pulled', nowhere as never, job.log.headSeq);
+    expect(refusalOf(decide(job, unknown, context))).not.toBeNull();
   });
 });
 
@@ -285,17 +288,17 @@ describe('every kind of act, sent by someone who had seen little', () => {
       if (first?.type !== 'job.opened') throw new Error('not opened');
       const sheet = sheets.get(first.data.sheet.id);
       if (!sheet) continue;
-      let state = EMPTY_JOB;
+      let job = EMPTY_JOB;
       acts.forEach((one, place) => {
         const logged = { ...one, seq: place + 1, receivedAt: one.at } as LoggedAct;
         const stale = { ...one, id: FAR, device: FAR, seenSeq: Math.min(place, 1) } as Act;
         const member = { id: one.by, role: 'lead' as const, fresh: true };
         const context = { now: one.at, sheet, member };
-        const after = evolve(state, logged);
+        const after = evolve(job, logged);
         const times = met.get(one.type) ?? 0;
         met.set(one.type, times + 1);
         if (times >= 3) {
-          state = after;
+          job = after;
           return;
         }
         const opening = decide(
@@ -304,32 +307,32 @@ describe('every kind of act, sent by someone who had seen little', () => {
           context,
         );
         expect(refusalOf(opening)).toBe('already-open');
-        const verdict = decide(state, stale, context);
+        const verdict = decide(job, stale, context);
         const stamp = verdict.ok ? (verdict.stamp ?? {}) : {};
         if (RULES[one.type].nature === 'fact') expect(stamp.pending).toBeUndefined();
         if (RULES[one.type].nature === 'decision' && verdict.ok) {
-          const figures = sheetOfJob(sheet, state);
-          const rests = groundsOf(state, stale, figures).some(({ seq }) => seq > stale.seenSeq);
-          expect(stamp.pending !== undefined).toBe(rests || !decideAware(state, stale, context).ok);
-          const kept = evolve(state, {
+          const figures = sheetOfJob(sheet, job.state);
+          const rests = groundsOf(job, stale, figures).some(({ seq }) => seq > stale.seenSeq);
+          expect(stamp.pending !== undefined).toBe(rests || !decideAware(job, stale, context).ok);
+          const kept = evolve(job, {
             ...stale,
             seq: place + 1,
             receivedAt: one.at,
             ...stamp,
           } as LoggedAct);
           if (stamp.pending) {
-            expect({ ...kept, log: 0, pending: 0 }).toEqual({ ...state, log: 0, pending: 0 });
+            expect({ ...kept.state, pending: 0 }).toEqual({ ...job.state, pending: 0 });
           }
         }
-        state = after;
+        job = after;
       });
     }
     expect(met.size).toBeGreaterThan(20);
   });
 
   /** As if its sender had seen all. */
-  function decideAware(state: JobState, one: Act, context: Parameters<typeof decide>[2]): Verdict {
-    return decide(state, { ...one, seenSeq: headSeq(state) }, context);
+  function decideAware(job: Job, one: Act, context: Parameters<typeof decide>[2]): Verdict {
+    return decide(job, { ...one, seenSeq: job.log.headSeq }, context);
   }
 });
 

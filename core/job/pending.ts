@@ -17,25 +17,21 @@ export function waitingDecisions({ pending }: Pick<JobState, 'pending'>): readon
 }
 
 /** The card that waits with a decision; null for one that is about the whole job. */
-export function cardOfDecision(
-  { act }: Pending,
-  state: JobState,
-  sheet: JobSheet,
-): CardPlace | null {
+export function cardOfDecision({ act, target }: Pending, sheet: JobSheet): CardPlace | null {
   const rule = ruleOf(act);
   const own = (one: Act): CardPlace | null => cardOf(one, sheet);
   if (rule.nature !== 'decision' || !rule.holdsUp) return own(act);
-  return rule.holdsUp(act.data, state, own);
+  return rule.holdsUp(act.data, target, own);
 }
 
 /** The first decision that a card waits for. */
 export function pendingOn(
-  state: JobState,
+  state: Pick<JobState, 'pending'>,
   sheet: JobSheet,
   { card, set }: { readonly card: string; readonly set?: { readonly id: string } | null },
 ): Pending | undefined {
   return waitingDecisions(state).find((pending) => {
-    const place = cardOfDecision(pending, state, sheet);
+    const place = cardOfDecision(pending, sheet);
     return place?.card === card && (place.set === undefined || place.set === set?.id);
   });
 }

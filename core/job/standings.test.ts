@@ -1,6 +1,6 @@
 import { demoJobs } from '@cardinex/demo/jobs';
 import type { LoggedAct } from './act';
-import { EMPTY_JOB } from './emptyJob';
+import { EMPTY_JOB } from './job';
 import { evolve } from './evolve';
 import type { JobState } from './state';
 import { trayOf } from './tray';
@@ -15,9 +15,10 @@ describe('where cards stand, after each act of every demo job', () => {
   it.each(demoJobs(NOW).map((job) => [job.id, job] as const))(
     'is found the same by what is known of the act before: %s',
     (_, { shop, acts }) => {
-      let state = EMPTY_JOB;
+      let job = EMPTY_JOB;
       for (const [place, act] of acts.entries()) {
-        state = evolve(state, { ...act, seq: place + 1, receivedAt: act.at } as LoggedAct);
+        job = evolve(job, { ...act, seq: place + 1, receivedAt: act.at } as LoggedAct);
+        const { state } = job;
         const { id, revision } = state.opened?.sheet ?? {};
         const sheet = shop.sheets.find((one) => one.id === id && one.revision === revision);
         if (!sheet) throw new Error('no sheet');

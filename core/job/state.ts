@@ -1,4 +1,3 @@
-import type { LoggedAct } from './act';
 import type { CribState } from './crib';
 import type { CauseState } from './facts/cause';
 import type { CautionsState } from './facts/cautions';
@@ -54,15 +53,9 @@ export interface JobSlices {
   readonly crib: CribState;
 }
 
-/** Everything that follows from a job's log. Derived, never stored. */
+/** Everything that follows from a job's log, and nothing of the log itself. Derived: at most a copy of it is stored. */
 export interface JobState extends JobSlices {
   readonly struck: StruckState;
   /** Decisions made without knowing all, and what became of them. */
   readonly pending: PendingState;
-  readonly log: readonly LoggedAct[];
-}
-
-/** The last event of the log; 0 for an empty one. */
-export function headSeq(state: JobState): number {
-  return state.log.at(-1)?.seq ?? 0;
 }

@@ -1,6 +1,6 @@
 import type { TrayCard } from './standing';
 import type { EngineSheet } from '../sheet/engineSheet';
-import { headSeq, type JobState } from './state';
+import type { Job } from './job';
 import { currentCard, isFinished, trayOf } from './tray';
 
 /** A job as the board shows it. */
@@ -30,7 +30,7 @@ export interface JobSummary {
 export function summaryOf(
   id: string,
   sheet: EngineSheet,
-  state: JobState,
+  { log, state }: Job,
   now: string,
 ): JobSummary | null {
   const { opened } = state;
@@ -48,6 +48,6 @@ export function summaryOf(
     current: currentCard(tray)?.number ?? null,
     finished: isFinished(tray),
     parked: state.parked !== null,
-    headSeq: headSeq(state),
+    headSeq: log.headSeq,
   };
 }

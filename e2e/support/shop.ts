@@ -48,7 +48,7 @@ export class ShopServer {
   async tell(job: DemoJob): Promise<void> {
     const sequelize = connect(this.env.DATABASE_URL ?? '');
     defineModels(sequelize);
-    await tellJob(sequelize, new JobCache(), job);
+    await tellJob(new JobCache(), job);
     await sequelize.close();
   }
 

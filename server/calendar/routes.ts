@@ -41,7 +41,7 @@ async function jobEvents(cache: JobCache, shopId: string): Promise<ICalEventData
   const jobs = await cache.loadMany(shopId, 'open');
   const events = await Promise.all(
     jobs
-      .filter(({ state }) => state?.heat)
+      .filter(({ job }) => job?.state.heat)
       .map(async ({ id }) => {
         const { state, sheet } = await openJob(cache, shopId, id);
         return afterHeatEvents(id, sheetOfJob(sheet.sheet, state), state);

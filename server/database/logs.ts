@@ -1,4 +1,4 @@
-import { QueryTypes, type Transaction } from 'sequelize';
+import { QueryTypes } from 'sequelize';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { FIRST_PREVIOUS_HASH } from '@cardinex/core/job/chain';
 import { Stream, type StreamKind } from './models';
@@ -51,7 +51,6 @@ export async function readLogs(
   kind: StreamKind,
   which: Which,
   known: ReadonlyMap<string, number> = new Map(),
-  transaction?: Transaction,
 ): Promise<readonly StoredLog[]> {
   const { sequelize } = Stream;
   if (!sequelize) throw new Error('models are bound to no database');
@@ -67,7 +66,6 @@ export async function readLogs(
     {
       bind: [shopId, [...known.keys()], [...known.values()], kind, ...bind],
       type: QueryTypes.SELECT,
-      ...(transaction && { transaction }),
     },
   );
   return logsOf(rows);
@@ -105,14 +103,14 @@ function logsOf(rows: readonly Row[]): readonly StoredLog[] {
   return [...logs.values()];
 }
 
-/** Where a log ends by its own last event. */
-export function headOf(log: readonly object[]): Head {
-  const last = log.at(-1) as Partial<JobEvent> | undefined;
-  return { seq: last?.seq ?? 0, hash: last?.hash ?? FIRST_PREVIOUS_HASH };
+/** Does a log end where its stream says? One whose end was cut off is neither shown nor added to. */
+export function endsAt(last: object | undefined, head: Head): boolean {
+  const { seq, hash } = headOf(last);
+  return seq === head.seq && hash === head.hash;
 }
 
-/** Does a log end where its stream says? One whose end was cut off is neither shown nor added to. */
-export function endsAt(log: readonly object[], head: Head): boolean {
-  const { seq, hash } = headOf(log);
-  return seq === head.seq && hash === head.hash;
+/** Where a log ends, by its last event. */
+export function headOf(last: object | undefined): Head {
+  const { seq = 0, hash = FIRST_PREVIOUS_HASH } = (last ?? {}) as Partial<JobEvent>;
+  return { seq, hash };
 }

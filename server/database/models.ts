@@ -7,7 +7,6 @@ import {
   type Sequelize,
 } from 'sequelize';
 import type { JobEvent } from '@cardinex/core/job/act';
-import { FIRST_PREVIOUS_HASH } from '@cardinex/core/job/chain';
 import type { Role } from '@cardinex/core/job/roles';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 
@@ -85,9 +84,6 @@ export class Stream extends Model<Row<Stream>, NewRow<Stream>> {
   /** The head at which a job was last found finished: it is, as long as this is its head. */
   declare finishedSeq: CreationOptional<number | null>;
 }
-
-/** A stream of which nothing is in the log yet. */
-export const EMPTY_STREAM = { headSeq: 0, headHash: FIRST_PREVIOUS_HASH } as const;
 
 export class EventRow extends Model<Row<EventRow>, NewRow<EventRow>> {
   declare shopId: string;

@@ -1,8 +1,9 @@
-import type { Transaction } from 'sequelize';
-import type { JobEvent } from '@cardinex/core/job/act';
-import { chainText } from '@cardinex/core/job/chain';
+import { QueryTypes } from 'sequelize';
+
+import { FIRST_PREVIOUS_HASH, chainText } from '@cardinex/core/job/chain';
 import { sha256 } from '../sha256';
-import { EMPTY_STREAM, EventRow, Stream, type StreamKind } from './models';
+import type { Head } from './logs';
+import { Stream, type StreamKind } from './models';
 
 /** Which stream: of a job or of a tool. */
 export interface StreamKey {
@@ -18,26 +19,8 @@ export interface ChainedEvent {
   readonly hash: string;
 }
 
-/** Makes a stream, unless it is there. */
-export async function beginStream(
-  key: StreamKey,
-  begunAt: Date,
-  transaction: Transaction,
-): Promise<void> {
-  await Stream.bulkCreate([{ ...key, ...EMPTY_STREAM, begunAt }], {
-    ignoreDuplicates: true,
-    transaction,
-  });
-}
-
-/** Holds a stream until commit; null for one the shop does not have. */
-export function lockStream(key: StreamKey, transaction: Transaction): Promise<Stream | null> {
-  return Stream.findOne({
-    where: { ...key },
-    lock: transaction.LOCK.UPDATE,
-    transaction,
-  });
-}
+/** The end of a log that nothing is in yet. */
+export const BEGINNING: Head = { seq: 0, hash: FIRST_PREVIOUS_HASH };
 
 /**
  * An event chained to the one before.
@@ -48,29 +31,83 @@ export function chained<T extends object>(
   headHash: string,
 ): T & { readonly previousHash: string; readonly hash: string } {
   const unhashed = { ...event, previousHash: headHash };
-  return { ...unhashed, hash: sha256(chainText(unhashed)) };
+  const text = chainText(unhashed);
+  const hash = sha256(text);
+  const whole = { ...unhashed, hash };
+  // What was written out to be hashed is what is stored and answered: the same content in the same order.
+  written.set(whole, `${text.slice(0, -1)},"hash":"${hash}"}`);
+  return whole;
 }
 
-/** Adds events to the end of a log, whose stream is held. */
-export async function storeEvents(
-  key: StreamKey,
-  events: readonly ChainedEvent[],
-  transaction: Transaction,
-): Promise<void> {
-  const last = events.at(-1);
-  if (!last) return;
-  await EventRow.bulkCreate(
-    // A column of JSON: what is in it is for whoever reads that kind of stream.
-    events.map((event) => ({
-      ...key,
-      seq: event.seq,
-      actId: event.id,
-      event: event as unknown as JobEvent,
-    })),
-    { transaction },
-  );
-  await Stream.update(
-    { headSeq: last.seq, headHash: last.hash },
-    { where: { ...key }, transaction },
-  );
+/** Events written out, for as long as they are used. */
+const written = new WeakMap<object, string>();
+
+/** An event as JSON, written out once. */
+export function eventText(event: object): string {
+  const known = written.get(event);
+  if (known !== undefined) return known;
+  const text = JSON.stringify(event);
+  written.set(event, text);
+  return text;
 }
+
+/** What is added to a log, by someone who saw it end at `head`. */
+export interface Growth {
+  readonly head: Head;
+  readonly events: readonly ChainedEvent[];
+  readonly at: Date;
+  /** How far the logs of tools had come, by which these events were judged. */
+  readonly tools?: ReadonlyMap<string, number>;
+}
+
+/**
+ * Adds events to the end of a log, all or none, in one statement. The first ones begin their stream.
+ * @returns whether it still ended where their writer had seen it end, and the tools' logs too
+ * @throws UniqueConstraintError where the shop has an act of one of these ids on another stream
+ */
+export async function append(key: StreamKey, growth: Growth): Promise<boolean> {
+  const { sequelize } = Stream;
+  if (!sequelize) throw new Error('models are bound to no database');
+  const { head, events, at, tools = new Map<string, number>() } = growth;
+  const last = events.at(-1);
+  if (!last) throw new Error('nothing to append');
+  const begins = head.seq === 0;
+  const added = await sequelize.query(`${begins ? BEGUN : GROWN} ${ADDED}`, {
+    type: QueryTypes.SELECT,
+    bind: [
+      key.shopId,
+      key.streamKind,
+      key.streamId,
+      last.seq,
+      last.hash,
+      `[${events.map(eventText).join(',')}]`,
+      [...tools.keys()],
+      [...tools.values()],
+      ...(begins ? [at] : [head.seq, head.hash]),
+    ],
+  });
+  return added.length > 0;
+}
+
+/** No tool has a newer log than this was judged by. */
+const BY_THESE_TOOLS = `NOT EXISTS (
+  SELECT FROM unnest($7::uuid[], $8::int[]) AS seen (stream_id, seq)
+    LEFT JOIN streams AS tool ON tool.shop_id = $1 AND tool.stream_kind = 'tool' AND tool.stream_id = seen.stream_id
+   WHERE COALESCE(tool.head_seq, 0) <> seen.seq)`;
+
+const BEGUN = `WITH head AS (
+  INSERT INTO streams (shop_id, stream_kind, stream_id, head_seq, head_hash, begun_at)
+  SELECT $1::uuid, $2::text, $3::uuid, $4::int, $5::text, $9::timestamptz WHERE ${BY_THESE_TOOLS}
+  ON CONFLICT DO NOTHING
+  RETURNING shop_id, stream_kind, stream_id)`;
+
+const GROWN = `WITH head AS (
+  UPDATE streams SET head_seq = $4, head_hash = $5
+   WHERE shop_id = $1 AND stream_kind = $2 AND stream_id = $3 AND head_seq = $9 AND head_hash = $10
+     AND ${BY_THESE_TOOLS}
+  RETURNING shop_id, stream_kind, stream_id)`;
+
+const ADDED = `INSERT INTO events (shop_id, stream_kind, stream_id, seq, act_id, event)
+  SELECT shop_id, stream_kind, stream_id, (event->>'seq')::int, (event->>'id')::uuid, event
+    FROM head, jsonb_array_elements($6::jsonb) AS event
+  RETURNING seq`;

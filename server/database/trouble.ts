@@ -18,6 +18,14 @@ const DRIVER =
   /connection terminated|query read timeout|timeout exceeded|timeout expired|not queryable|connection.* closed/i;
 const POOL = /^SequelizeConnection/;
 
+/** Has the database itself said what went wrong? Then it has done nothing of what it was asked. */
+export function isAnswered(error: unknown): boolean {
+  if (!(error instanceof Error)) return false;
+  const { code, parent } = error as Error & { readonly code?: unknown; readonly parent?: unknown };
+  if (typeof code === 'string' && /^[0-9A-Z]{5}$/.test(code) && !SOCKET.has(code)) return true;
+  return parent !== undefined && parent !== error && isAnswered(parent);
+}
+
 /** Whether an error is the database's trouble and not a fault of the question; null when it is not. */
 export function troubleOf(error: unknown): DatabaseTrouble | null {
   if (!(error instanceof Error)) return null;

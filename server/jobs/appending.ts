@@ -1,17 +1,17 @@
-import type { Transaction } from 'sequelize';
 import type { Outcome } from '@cardinex/contract/acts/outcome';
 import { pointFaults } from '@cardinex/contract/sheets/readPoints';
 import type { Act, JobEvent, Stamp } from '@cardinex/core/job/act';
 import { CLOCK_OFF_MS, doubtOfTime } from '@cardinex/core/job/actTime';
-import { FIRST_PREVIOUS_HASH, canonicalJson } from '@cardinex/core/job/chain';
+import { canonicalJson } from '@cardinex/core/job/chain';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
 import { isStaleProof } from '@cardinex/core/job/proof';
 import type { Role } from '@cardinex/core/job/roles';
 import { sentAct } from '@cardinex/core/job/sentAct';
-import { headSeq, type JobState } from '@cardinex/core/job/state';
+import type { Job } from '@cardinex/core/job/job';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { variantOf } from '@cardinex/core/sheet/variants';
+import type { Head } from '../database/logs';
 import { chained } from '../database/streams';
 import { ProblemError, RefusalProblem } from '../problems/problem';
 import { sheetRevision } from '../sheets/sheets';
@@ -51,7 +51,6 @@ interface Appended {
   readonly jobId: string;
   readonly batch: Batch;
   readonly kept: Kept;
-  readonly transaction: Transaction;
 }
 
 /** Takes acts one by one, carrying the log forward in memory until all are stored. */
@@ -59,15 +58,21 @@ export class Appending {
   readonly events: JobEvent[] = [];
   /** Whoever sent what comes next did not know yet that an act before it is refused. */
   private behindRefused: boolean;
-  private readonly crib: Crib;
+  readonly crib: Crib;
+  private lastHash: string | null;
 
+  /**
+   * @param job as it is known
+   * @param head where its log ends; null for a job that is not there and is not opened by these acts
+   */
   constructor(
     private readonly to: Appended,
-    public state: JobState,
-    private headHash: string | null,
+    public job: Job,
+    readonly head: Head | null,
   ) {
     this.behindRefused = to.batch.behindRefused ?? false;
-    this.crib = new Crib(to.sender.shopId, to.transaction);
+    this.crib = new Crib(to.sender.shopId);
+    this.lastHash = head && head.hash;
   }
 
   /** @param place which of its batch */
@@ -110,17 +115,17 @@ export class Appending {
 
   /** @returns what the rules say of it besides */
   private async require(act: Act, { role, fresh }: Proved): Promise<Stamp> {
-    const { sender, batch, transaction } = this.to;
-    if (this.headHash === null) throw new ProblemError(404, 'no-such-job');
+    const { sender, batch } = this.to;
+    if (this.lastHash === null) throw new ProblemError(404, 'no-such-job');
     const names = act.type === 'job.opened' || act.type === 'sheet.taken';
-    const pinned = names ? act.data.sheet : this.state.opened?.sheet;
+    const pinned = names ? act.data.sheet : this.job.state.opened?.sheet;
     if (!pinned) throw new ProblemError(404, 'no-such-job');
-    const revision = await sheetRevision(sender.shopId, pinned.id, pinned.revision, transaction);
+    const revision = await sheetRevision(sender.shopId, pinned.id, pinned.revision);
     if (!revision || revision.hash !== pinned.hash) {
       throw new RefusalProblem({ code: 'wrong-sheet' }, 'data.sheet');
     }
     this.requireShape(act, revision.sheet);
-    const verdict = decide(this.state, act, {
+    const verdict = decide(this.job, act, {
       now: batch.receivedAt.toISOString(),
       sheet: revision.sheet,
       member: { id: act.by, role, fresh },
@@ -133,7 +138,7 @@ export class Appending {
   /** What a leaflet says must be what a sheet can hold there: every card reads it as such. */
   private requireShape(act: Act, pinned: EngineSheet): void {
     if (act.type !== 'leaflet.entered' && act.type !== 'deviation.entered') return;
-    const [fault] = pointFaults(variantOf(pinned, this.state.variant), act.data.points);
+    const [fault] = pointFaults(variantOf(pinned, this.job.state.variant), act.data.points);
     if (fault)
       throw new ProblemError(422, 'bad-field', `${fault.at}: ${fault.says}`, `data.${fault.at}`);
   }
@@ -148,8 +153,8 @@ export class Appending {
       receivedAt,
       clockOffMs: clockOffMs ?? 0,
       waitedMs: batch.waitedMs?.[place] ?? null,
-      openedAt: this.state.opened?.at ?? null,
-      lastOwnAt: this.state.log.findLast(({ device }) => device === act.device)?.at ?? null,
+      openedAt: this.job.state.opened?.at ?? null,
+      lastOwnAt: this.job.log.findLast(({ device }) => device === act.device)?.at ?? null,
     });
     const doubt = timeDoubt && { timeDoubt };
     const time = handTimeIn({ at: act.at, receivedAt, clockOffMs, ...doubt });
@@ -171,15 +176,15 @@ export class Appending {
   private add(act: Act, stamp: Stamp): JobEvent {
     const { clockOffMs } = this;
     const joining = {
-      seq: headSeq(this.state) + 1,
+      seq: this.job.log.headSeq + 1,
       receivedAt: this.to.batch.receivedAt.toISOString(),
       ...(clockOffMs !== undefined && { clockOffMs }),
       ...stamp,
     };
-    const event: JobEvent = chained({ ...act, ...joining }, this.headHash ?? FIRST_PREVIOUS_HASH);
+    const event: JobEvent = chained({ ...act, ...joining }, this.lastHash ?? '');
     this.events.push(event);
-    this.headHash = event.hash;
-    this.state = evolve(this.state, event);
+    this.lastHash = event.hash;
+    this.job = evolve(this.job, event);
     this.to.kept.set(act.id, { event, streamId: this.to.jobId });
     return event;
   }

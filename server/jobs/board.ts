@@ -41,7 +41,7 @@ export async function boardOf(
   return {
     jobs: [...open, ...page].flatMap(({ summary }) => summary ?? []),
     moreFinished: finished.length > page.length ? cursorTo(page.at(-1)) : null,
-    damaged: loaded.filter(({ state }) => state === null).map(({ id }) => id),
+    damaged: loaded.filter(({ job }) => job === null).map(({ id }) => id),
   };
 }
 
@@ -51,9 +51,9 @@ interface Summed {
 }
 
 async function summed(shopId: string, job: LoadedJob, now: string): Promise<Summed> {
-  const pinned = job.state?.opened?.sheet;
+  const pinned = job.job?.state.opened?.sheet;
   const revision = pinned ? await sheetRevision(shopId, pinned.id, pinned.revision) : null;
-  const summary = revision && job.state ? summaryOf(job.id, revision.sheet, job.state, now) : null;
+  const summary = revision && job.job ? summaryOf(job.id, revision.sheet, job.job, now) : null;
   return { job, summary };
 }
 

@@ -1,7 +1,7 @@
-import type { CribJudgement } from '@cardinex/core/job/facts/crib';
-import type { Transaction } from 'sequelize';
+import { LRUCache } from 'lru-cache';
 import type { Act, LoggedAct } from '@cardinex/core/job/act';
 import { wrenchNamed } from '@cardinex/core/job/crib';
+import type { CribJudgement } from '@cardinex/core/job/facts/crib';
 import { agreesWithCrib, type HandTime } from '@cardinex/core/tools/agrees';
 import { foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolState } from '@cardinex/core/tools/tool';
@@ -12,32 +12,48 @@ interface KnownTool {
   readonly tool: ToolState | null;
 }
 
-/** The crib as one append sees it: each tool is read once, however many acts name it. */
-export class Crib {
-  private readonly tools = new Map<string, Promise<KnownTool>>();
+/** Tools as they were last read, of every shop. An append is held against how far their logs have come. */
+const known = new LRUCache<string, Promise<KnownTool>>({ max: 2000 });
 
-  constructor(
-    private readonly shopId: string,
-    private readonly transaction: Transaction,
-  ) {}
+/** The crib as one append sees it. */
+export class Crib {
+  /** How far the log of each tool that was asked for had come. */
+  readonly seen = new Map<string, number>();
+
+  /** @param shopId of whose crib */
+  constructor(private readonly shopId: string) {}
 
   /** What the crib says of the wrench an act names; null for an act that names none. */
   async judge(act: Act, time: HandTime): Promise<CribJudgement | null> {
     const named = wrenchNamed(act);
     if (!named) return null;
     const { seq, tool } = await this.tool(named.id);
+    this.seen.set(named.id, seq);
     return { seq, agrees: agreesWithCrib(tool, named, time) };
   }
 
+  /** The tools that were asked for are read anew when they are next: one of their logs has grown. */
+  forget(): void {
+    for (const id of this.seen.keys()) known.delete(this.keyOf(id));
+  }
+
   private tool(id: string): Promise<KnownTool> {
-    const known = this.tools.get(id) ?? this.read(id);
-    this.tools.set(id, known);
-    return known;
+    const key = this.keyOf(id);
+    const before = known.get(key);
+    if (before) return before;
+    const read = this.read(id);
+    known.set(key, read);
+    read.catch(() => known.delete(key));
+    return read;
   }
 
   private async read(id: string): Promise<KnownTool> {
-    const log = await toolLog(this.shopId, id, this.transaction);
+    const log = await toolLog(this.shopId, id);
     return { seq: log.at(-1)?.seq ?? 0, tool: foldTool(id, log) };
+  }
+
+  private keyOf(id: string): string {
+    return `${this.shopId}/${id}`;
   }
 }
 

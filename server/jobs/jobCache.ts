@@ -1,9 +1,8 @@
-import type { Transaction } from 'sequelize';
+import { LRUCache } from 'lru-cache';
 import type { JobEvent } from '@cardinex/core/job/act';
-import { evolve, fold } from '@cardinex/core/job/evolve';
-import { headSeq, type JobState } from '@cardinex/core/job/state';
-import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
-import { endsAt, readLogs, type Head, type StoredLog, type Which } from '../database/logs';
+import { evolve } from '@cardinex/core/job/evolve';
+import { EMPTY_JOB, type Job } from '@cardinex/core/job/job';
+import { endsAt, readLogs, type StoredLog, type Which } from '../database/logs';
 import { ProblemError } from '../problems/problem';
 
 /** Folded jobs kept for the next request; never the truth, only a shorter way to it. */
@@ -13,10 +12,15 @@ const MOST_KEPT = 500;
 export interface LoadedJob {
   readonly id: string;
   /** Null where its log does not end where its stream says. */
-  readonly state: JobState | null;
+  readonly job: Job | null;
   readonly begunAt: Date;
   /** The head at which it was last found finished. */
   readonly finishedSeq: number | null;
+}
+
+interface Kept {
+  readonly shopId: string;
+  readonly job: Job;
 }
 
 /**
@@ -25,50 +29,63 @@ export interface LoadedJob {
  * database, because a log only ever grows.
  */
 export class JobCache {
-  /** By job; those used last stand last. */
-  private readonly kept = new Map<string, { readonly shopId: string; readonly state: JobState }>();
+  private readonly kept = new LRUCache<string, Kept>({ max: MOST_KEPT });
+  /** The last of those who wait to add to a job, by job. */
+  private readonly turns = new Map<string, Promise<unknown>>();
 
   /** How many jobs are kept. */
   get size(): number {
     return this.kept.size;
   }
 
+  /** One after the other, those who add to a job: of two at once the second would decide in vain. */
+  async inTurn<Result>(id: string, work: () => Promise<Result>): Promise<Result> {
+    const before = this.turns.get(id);
+    const own = before ? before.then(work, work) : work();
+    this.turns.set(id, own);
+    try {
+      return await own;
+    } finally {
+      if (this.turns.get(id) === own) this.turns.delete(id);
+    }
+  }
+
+  /**
+   * One job as it was last seen, which may not be the whole of it; empty for one the shop does not have.
+   * @param seen the last event that is known to be there
+   */
+  async last(shopId: string, id: string, seen: number): Promise<Job> {
+    const { job, known } = this.held(shopId, id);
+    return known && job.log.headSeq >= seen ? job : this.load(shopId, id);
+  }
+
   /**
    * One job; empty for one the shop does not have.
-   * @param head where the stream ends, for a caller that holds its lock: a copy that reaches it is whole
    * @throws ProblemError 500 for a log that does not end where its stream says
    */
-  async load(
-    shopId: string,
-    id: string,
-    transaction?: Transaction,
-    head?: Head,
-  ): Promise<JobState> {
-    const before = this.kept.get(id);
-    const known = before?.shopId === shopId ? before.state : EMPTY_JOB;
-    if (head && endsAt(known.log, head)) return known;
-    const seqs = new Map([[id, headSeq(known)]]);
-    const [log] = await readLogs(shopId, 'job', { id }, seqs, transaction);
+  async load(shopId: string, id: string): Promise<Job> {
+    const { job: known } = this.held(shopId, id);
+    const [log] = await readLogs(shopId, 'job', { id }, new Map([[id, known.log.headSeq]]));
     if (!log) return EMPTY_JOB;
-    const state = this.advanced(shopId, known, log);
-    if (state) return state;
+    const job = this.advanced(shopId, known, log);
+    if (job) return job;
     if (known === EMPTY_JOB) throw new ProblemError(500, 'log-damaged');
     // What is held here may be of a log since restored: only what the database holds counts.
     this.kept.delete(id);
-    return this.load(shopId, id, transaction);
+    return this.load(shopId, id);
   }
 
   /** Several jobs of a shop, those begun last first, in one query. */
   async loadMany(shopId: string, which: Which): Promise<readonly LoadedJob[]> {
-    const own = [...this.kept].filter(([, one]) => one.shopId === shopId);
-    const states = new Map(own.map(([id, { state }]) => [id, state]));
-    const seqs = new Map([...states].map(([id, state]) => [id, headSeq(state)]));
+    const own = [...this.kept.entries()].filter(([, one]) => one.shopId === shopId);
+    const jobs = new Map(own.map(([id, { job }]) => [id, job]));
+    const seqs = new Map([...jobs].map(([id, { log }]) => [id, log.headSeq]));
     const logs = await readLogs(shopId, 'job', which, seqs);
     return Promise.all(
       logs.map(async (log) => ({
         id: log.streamId,
-        state:
-          this.advanced(shopId, states.get(log.streamId) ?? EMPTY_JOB, log) ??
+        job:
+          this.advanced(shopId, jobs.get(log.streamId) ?? EMPTY_JOB, log) ??
           (await this.load(shopId, log.streamId).catch(nullIfDamaged)),
         begunAt: log.begunAt,
         finishedSeq: log.finishedSeq,
@@ -76,19 +93,25 @@ export class JobCache {
     );
   }
 
-  keep(shopId: string, id: string, state: JobState): void {
-    this.kept.delete(id);
-    this.kept.set(id, { shopId, state });
-    const [oldest] = this.kept.keys();
-    if (this.kept.size > MOST_KEPT && oldest !== undefined) this.kept.delete(oldest);
+  keep(shopId: string, id: string, job: Job): void {
+    this.kept.set(id, { shopId, job });
+  }
+
+  private held(shopId: string, id: string): { readonly job: Job; readonly known: boolean } {
+    const kept = this.kept.get(id);
+    return kept?.shopId === shopId
+      ? { job: kept.job, known: true }
+      : { job: EMPTY_JOB, known: false };
   }
 
   /** The job with what was read of it; null when it does not end where its stream says. */
-  private advanced(shopId: string, before: JobState, log: StoredLog): JobState | null {
-    const state = advance(before, log.events);
-    if (!endsAt(state.log, log.head)) return null;
-    this.keep(shopId, log.streamId, state);
-    return state;
+  private advanced(shopId: string, before: Job, log: StoredLog): Job | null {
+    const job = log.events.reduce<Job>(evolve, before);
+    if (!endsAt(job.log.last, log.head)) return null;
+    // Another may have come further meanwhile.
+    const { job: held } = this.held(shopId, log.streamId);
+    if (held.log.headSeq <= job.log.headSeq) this.keep(shopId, log.streamId, job);
+    return job;
   }
 }
 
@@ -98,7 +121,7 @@ function nullIfDamaged(error: unknown): null {
   throw error;
 }
 
-function advance(state: JobState, events: readonly JobEvent[]): JobState {
-  if (events.length > 50) return fold([...state.log, ...events]);
-  return events.reduce(evolve, state);
+/** A job's log as it is stored: every act in it has been received. */
+export function eventsOf({ log }: Job): readonly JobEvent[] {
+  return log.acts as readonly JobEvent[];
 }

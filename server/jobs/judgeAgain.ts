@@ -1,10 +1,10 @@
-import type { Sequelize, Transaction } from 'sequelize';
 import type { ActOf, JobEvent } from '@cardinex/core/job/act';
 import { evolve } from '@cardinex/core/job/evolve';
-import { headSeq, type JobState } from '@cardinex/core/job/state';
+import type { JobState } from '@cardinex/core/job/state';
 import { agreesWithCrib } from '@cardinex/core/tools/agrees';
 import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
-import { chained, lockStream, storeEvents } from '../database/streams';
+import { headOf } from '../database/logs';
+import { append, chained } from '../database/streams';
 import { sha256 } from '../sha256';
 import { handTimeIn } from './crib';
 import type { JobCache } from './jobCache';
@@ -24,40 +24,34 @@ export interface GrownTool {
  * @returns the events that were added
  */
 export async function judgeAgain(
-  sequelize: Sequelize,
   cache: JobCache,
   grown: GrownTool,
 ): Promise<readonly (JobEvent & { readonly jobId: string })[]> {
   const { shopId, tool } = grown;
   const jobs = (await cache.loadMany(shopId, 'open')).filter(
-    ({ state }) => state && Object.values(state.crib).some(({ wrench }) => wrench.id === tool.id),
+    ({ job }) => job && Object.values(job.state.crib).some(({ wrench }) => wrench.id === tool.id),
   );
   const added: (JobEvent & { jobId: string })[] = [];
   for (const { id } of jobs) {
-    const judged = await sequelize.transaction((transaction) =>
-      judgeJob(cache, grown, id, transaction),
-    );
-    if (!judged) continue;
-    cache.keep(shopId, id, judged.state);
-    added.push({ ...judged.event, jobId: id });
+    const event = await cache.inTurn(id, () => judgeJob(cache, grown, id));
+    if (event) added.push({ ...event, jobId: id });
   }
   return added;
 }
 
+/** Once more from what came meanwhile, as long as something does. */
 async function judgeJob(
   cache: JobCache,
-  { shopId, tool, seq, act }: GrownTool,
+  grown: GrownTool,
   jobId: string,
-  transaction: Transaction,
-): Promise<{ readonly event: JobEvent; readonly state: JobState } | null> {
-  const key = { shopId, streamKind: 'job' as const, streamId: jobId };
-  const stream = await lockStream(key, transaction);
-  if (!stream) return null;
-  const head = { seq: stream.headSeq, hash: stream.headHash };
-  const state = await cache.load(shopId, jobId, transaction, head);
-  const agree = agreeing(state, tool);
+): Promise<JobEvent | null> {
+  const { shopId, tool, seq, act } = grown;
+  const job = await cache.load(shopId, jobId);
+  const agree = agreeing(job.state, tool);
   if (agree.length === 0) return null;
-  const receivedAt = new Date().toISOString();
+  const at = new Date();
+  const receivedAt = at.toISOString();
+  const { headSeq } = job.log;
   const judged: ActOf<'crib.judged'> = {
     id: idFor(act.id, jobId),
     v: 1,
@@ -67,13 +61,15 @@ async function judgeJob(
     device: act.device,
     // Not counted: it was not made on the device.
     count: 0,
-    seenSeq: headSeq(state),
+    seenSeq: headSeq,
     data: { tool: tool.id, seq, agree },
   };
-  const received = { ...judged, seq: headSeq(state) + 1, receivedAt };
-  const event: JobEvent = chained(received, head.hash);
-  await storeEvents(key, [event], transaction);
-  return { event, state: evolve(state, event) };
+  const head = headOf(job.log.last);
+  const event: JobEvent = chained({ ...judged, seq: headSeq + 1, receivedAt }, head.hash);
+  const key = { shopId, streamKind: 'job' as const, streamId: jobId };
+  if (!(await append(key, { head, events: [event], at }))) return judgeJob(cache, grown, jobId);
+  cache.keep(shopId, jobId, evolve(job, event));
+  return event;
 }
 
 /** Acts that had not agreed with the crib, and do by now. */

@@ -13,7 +13,7 @@ export async function earlierOverhauls(
   if (!opened) return [];
   const jobs = await cache.loadMany(shopId, 'all');
   return jobs
-    .flatMap((job) => (job.state ? [{ id: job.id, state: job.state }] : []))
+    .flatMap(({ id: other, job }) => (job ? [{ id: other, state: job.state }] : []))
     .filter(
       ({ id: other, state: { opened: before } }) =>
         other !== id &&

@@ -35,7 +35,7 @@ export async function jobRecord(
     sheet: job.sheet,
     chain:
       'SHA-256 of the RFC 8785 canonical JSON of each event without "hash"; "previousHash" is the hash before, 64 zeros at first.',
-    head: headOf(job.log),
+    head: headOf(job.log.at(-1)),
     count: job.log.length,
     events: job.log,
   };

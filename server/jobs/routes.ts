@@ -1,5 +1,4 @@
 import { Router } from 'express';
-import type { Sequelize } from 'sequelize';
 import { z } from 'zod';
 import { batchSchema } from '@cardinex/contract/acts/act';
 import type { JobLog } from '@cardinex/contract/api';
@@ -21,7 +20,7 @@ import { jobRecord } from './record';
 
 const boardQuery = z.strictObject({ finishedBefore: z.string().max(80).optional() });
 
-export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): Router {
+export function jobRoutes(cache: JobCache, hub: LiveHub): Router {
   const routes = Router();
 
   routes.get('/jobs', async (request, response) => {
@@ -68,7 +67,7 @@ export function jobRoutes(sequelize: Sequelize, cache: JobCache, hub: LiveHub): 
     const receivedAt = new Date();
     const sender = await senderOf(who, receivedAt.toISOString());
     const batch = { acts, sentAt, receivedAt, waitedMs, behindRefused };
-    const outcomes = await appendActs(sequelize, cache, sender, id, batch);
+    const outcomes = await appendActs(cache, sender, id, batch);
     response.json(outcomes);
     if (outcomes.outcomes.some((outcome) => outcome.status === 'accepted')) {
       hub.tell({ shopId: who.shopId, streamId: id, seq: outcomes.headSeq });

@@ -1,5 +1,7 @@
-import type { JobEvent } from '@cardinex/core/job/act';
-import type { JobState } from '@cardinex/core/job/state';
+import type { LoggedAct } from '@cardinex/core/job/act';
+import type { JobLog } from '@cardinex/core/job/log';
+import { LRUCache } from 'lru-cache';
+import { eventText } from '../database/streams';
 import type { Listener } from './listener';
 
 const HEARTBEAT_MS = 15_000;
@@ -13,7 +15,7 @@ const LINES_KEPT = 64;
  */
 export class Feed {
   readonly listeners = new Set<Listener>();
-  private readonly lines = new Map<number, string>();
+  private readonly lines = new LRUCache<number, string>({ max: LINES_KEPT });
   private reading = false;
   private grownMeanwhile = false;
   /** Looks at the log too, in case a notification was lost. */
@@ -23,7 +25,7 @@ export class Feed {
   }, HEARTBEAT_MS).unref();
 
   constructor(
-    private readonly read: () => Promise<JobState>,
+    private readonly read: () => Promise<JobLog>,
     private readonly onFailure: (error: unknown) => void,
   ) {}
 
@@ -48,7 +50,7 @@ export class Feed {
 
   private async tellAll(): Promise<void> {
     try {
-      const log = (await this.read()).log as readonly JobEvent[];
+      const log = await this.read();
       this.listeners.forEach((listener) => listener.offer(log, this.lineOf));
     } catch (error) {
       this.onFailure(error);
@@ -56,13 +58,11 @@ export class Feed {
     }
   }
 
-  private readonly lineOf = (event: JobEvent): string => {
+  private readonly lineOf = (event: LoggedAct): string => {
     const known = this.lines.get(event.seq);
     if (known !== undefined) return known;
-    const line = `id: ${event.seq}\nevent: act\ndata: ${JSON.stringify(event)}\n\n`;
+    const line = `id: ${event.seq}\nevent: act\ndata: ${eventText(event)}\n\n`;
     this.lines.set(event.seq, line);
-    const [oldest] = this.lines.keys();
-    if (this.lines.size > LINES_KEPT && oldest !== undefined) this.lines.delete(oldest);
     return line;
   };
 }

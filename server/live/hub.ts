@@ -2,7 +2,7 @@ import { setMaxListeners } from 'node:events';
 import { setTimeout } from 'node:timers';
 import pg from 'pg';
 import type { Logger } from 'pino';
-import type { JobState } from '@cardinex/core/job/state';
+import type { JobLog } from '@cardinex/core/job/log';
 import { DATABASE_LIMITS } from '../database/connection';
 import { Feed } from './feed';
 import type { Listener } from './listener';
@@ -89,7 +89,7 @@ export class LiveHub {
     shopId: string,
     streamId: string,
     listener: Listener,
-    read: () => Promise<JobState>,
+    read: () => Promise<JobLog>,
   ): () => void {
     const key = `${shopId}/${streamId}`;
     const feed =

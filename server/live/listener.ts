@@ -1,5 +1,6 @@
 import type { Response } from 'express';
-import type { JobEvent } from '@cardinex/core/job/act';
+import type { LoggedAct } from '@cardinex/core/job/act';
+import { JobLog } from '@cardinex/core/job/log';
 
 /** Whoever has read nothing for this long is cut off; it comes back to where it was. */
 const PATIENCE_MS = 20_000;
@@ -9,8 +10,8 @@ const PATIENCE_MS = 20_000;
  * line, or one that has fallen asleep, costs next to nothing.
  */
 export class Listener {
-  private log: readonly JobEvent[] = [];
-  private lineOf: (event: JobEvent) => string = () => '';
+  private log = JobLog.EMPTY;
+  private lineOf: (event: LoggedAct) => string = () => '';
   private stalled: NodeJS.Timeout | null = null;
 
   /** @param sent the last event it has had */
@@ -23,7 +24,7 @@ export class Listener {
   }
 
   /** What there is by now; it is given as much as it takes, and the rest when it has read that. */
-  offer(log: readonly JobEvent[], lineOf: (event: JobEvent) => string): void {
+  offer(log: JobLog, lineOf: (event: LoggedAct) => string): void {
     this.log = log;
     this.lineOf = lineOf;
     if (!this.stalled) this.write();
@@ -41,7 +42,7 @@ export class Listener {
   private write(): void {
     // A log counts from 1 without a gap.
     while (this.sent < this.log.length) {
-      const event = this.log[this.sent];
+      const event = this.log.at(this.sent);
       if (!event) return;
       this.sent = event.seq;
       if (!this.response.write(this.lineOf(event))) return this.stall();

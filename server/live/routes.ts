@@ -46,7 +46,7 @@ function listen(
 ): void {
   const { shopId, jobId, after } = stream;
   const listener = new Listener(response, after);
-  const stopListening = hub.listen(shopId, jobId, listener, () => cache.load(shopId, jobId));
+  const stopListening = hub.listen(shopId, jobId, listener, async () => (await cache.load(shopId, jobId)).log);
   const end = (): void => listener.end();
   hub.whenStopping.addEventListener('abort', end);
   response.on('close', () => {

@@ -1,4 +1,3 @@
-import type { Transaction } from 'sequelize';
 import type { SheetRevision } from '@cardinex/contract/api';
 import { Sheet } from '../database/models';
 
@@ -7,14 +6,11 @@ const kept = new Map<string, SheetRevision>();
 
 /**
  * A published revision of a sheet, or null when the shop has none such.
- * @param transaction the caller's, where there is one: to ask for a second connection while holding
- *   one and a lock is how all of them come to wait for each other
  */
 export async function sheetRevision(
   shopId: string,
   sheetId: string,
   revision: number,
-  transaction?: Transaction,
 ): Promise<SheetRevision | null> {
   const key = `${shopId}/${sheetId}/${revision}`;
   const known = kept.get(key);
@@ -22,7 +18,6 @@ export async function sheetRevision(
   const row = await Sheet.findOne({
     where: { shopId, sheetId, revision },
     raw: true,
-    ...(transaction && { transaction }),
   });
   if (!row) return null;
   const found = { hash: row.hash, sheet: row.document };

@@ -95,7 +95,7 @@ describe('a log whose end was cut off', () => {
     const batch = { acts: [], sentAt: new Date().toISOString(), receivedAt: new Date() };
     const sender = { shopId: lockside.id, device: lockside.device, member: () => null };
     await expect(
-      appendActs(sequelize, new JobCache(), sender, DEMO_JOB.creamery, batch),
+      appendActs(new JobCache(), sender, DEMO_JOB.creamery, batch),
     ).rejects.toThrow(/log-damaged/);
   });
 

@@ -37,8 +37,8 @@ afterAll(async () => {
 
 /** The line between the server and its database. */
 class Line {
-  /** The next commit goes through, and the line breaks before its answer. */
-  breaksAtCommit = false;
+  /** The next append goes through, and the line breaks before its answer. */
+  breaksAtAppend = false;
   broken = 0;
 
   private constructor(
@@ -64,8 +64,8 @@ class Line {
   private join(near: Socket, far: Socket): void {
     let breaks = false;
     near.on('data', (chunk: Buffer) => {
-      if (this.breaksAtCommit && chunk.includes('COMMIT')) {
-        this.breaksAtCommit = false;
+      if (this.breaksAtAppend && chunk.includes('INSERT INTO events')) {
+        this.breaksAtAppend = false;
         breaks = true;
       }
       far.write(chunk);
@@ -157,7 +157,7 @@ it('a database that has died is started again, and what was confirmed is there',
 
 it('an act whose commit was never answered is looked up by its id, and answered as what it is', async () => {
   const act = linerRead(phone, jobId);
-  line.breaksAtCommit = true;
+  line.breaksAtAppend = true;
   const { outcomes } = await phone.send(jobId, act);
   expect(line.broken).toBe(1);
   expect(outcomes[0]).toMatchObject({ status: 'duplicate', event: { id: act.id } });

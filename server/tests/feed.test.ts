@@ -1,19 +1,18 @@
 import { Writable } from 'node:stream';
 import type { Response } from 'express';
-import type { JobEvent } from '@cardinex/core/job/act';
-import { type JobState } from '@cardinex/core/job/state';
-import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
+import type { LoggedAct } from '@cardinex/core/job/act';
+import { JobLog } from '@cardinex/core/job/log';
 import { Feed } from '../live/feed';
 import { Listener } from '../live/listener';
 
-/** A job of so many acts, each of about a kilobyte. */
-function job(acts: number): JobState {
+/** A log of so many acts, each of about a kilobyte. */
+function logOf(acts: number): JobLog {
   const log = Array.from({ length: acts }, (_, place) => ({
     seq: place + 1,
     id: `a${place + 1}`,
     words: 'x'.repeat(1000),
   }));
-  return { ...EMPTY_JOB, log: log as unknown as JobEvent[] };
+  return JobLog.of(log as unknown as LoggedAct[]);
 }
 
 /** The far end of a connection: it takes what it is given when it is told to. */
@@ -48,17 +47,17 @@ const upTo = (acts: number, from = 1) =>
 const soon = () => new Promise((done) => setTimeout(done, 10));
 
 let feed: Feed;
-let state: JobState;
+let log: JobLog;
 let reads: number;
 
 beforeEach(() => {
   reads = 0;
-  state = job(3);
+  log = logOf(3);
   feed = new Feed(
     async () => {
       reads += 1;
       await soon();
-      return state;
+      return log;
     },
     () => undefined,
   );
@@ -82,7 +81,7 @@ describe('a job’s feed', () => {
     feed.listeners.add(listenerAt(end));
     feed.grow();
     for (let n = 4; n < 50; n += 1) {
-      state = job(n);
+      log = logOf(n);
       feed.grow();
     }
     for (let n = 0; n < 5; n += 1) await soon();
@@ -92,7 +91,7 @@ describe('a job’s feed', () => {
 
 describe('a listener that does not read', () => {
   it('is given no more than fits, holds nobody up, and has the rest when it reads', async () => {
-    state = job(2000);
+    log = logOf(2000);
     const deaf = Array.from({ length: 20 }, () => new FarEnd(false));
     const awake = new FarEnd(true);
     deaf.forEach((end) => feed.listeners.add(listenerAt(end)));
@@ -112,7 +111,7 @@ describe('a listener that does not read', () => {
     try {
       const end = new FarEnd(false);
       const listener = listenerAt(end);
-      listener.offer(job(2000).log as readonly JobEvent[], (event) => `${JSON.stringify(event)}\n`);
+      listener.offer(logOf(2000), (event) => `${JSON.stringify(event)}\n`);
       jest.advanceTimersByTime(19_000);
       expect(end.destroyed).toBe(false);
       jest.advanceTimersByTime(2000);

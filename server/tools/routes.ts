@@ -1,5 +1,4 @@
 import { Router } from 'express';
-import type { Sequelize } from 'sequelize';
 import type { ToolLog, Tools } from '@cardinex/contract/tools/api';
 import { toolActSchema } from '@cardinex/contract/tools/act';
 import { uuid } from '@cardinex/contract/text';
@@ -16,12 +15,7 @@ import { appendToolAct } from './appendToolAct';
 import { suspectActs } from './suspects';
 import { allTools, toolLog } from './tools';
 
-export function toolRoutes(
-  sequelize: Sequelize,
-  cache: JobCache,
-  hub: LiveHub,
-  secret: string,
-): Router {
+export function toolRoutes(cache: JobCache, hub: LiveHub, secret: string): Router {
   const routes = Router();
 
   routes.get('/tools', async (request, response) => {
@@ -50,8 +44,8 @@ export function toolRoutes(
     if (act.device !== device) throw new ProblemError(403, 'wrong-device', undefined, 'device');
     const member = (await rolesOn(who)).get(act.by);
     if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
-    const { tool, seq } = await appendToolAct(sequelize, shopId, id, act, member.role, new Date());
-    const judged = await judgeAgain(sequelize, cache, { shopId, tool, seq, act });
+    const { tool, seq } = await appendToolAct(shopId, id, act, member.role, new Date());
+    const judged = await judgeAgain(cache, { shopId, tool, seq, act });
     for (const { jobId, seq: head } of judged) hub.tell({ shopId, streamId: jobId, seq: head });
     response.json({ tool });
   });

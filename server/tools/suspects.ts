@@ -33,7 +33,7 @@ export async function suspectActs(
   const acts: SuspectAct[] = [];
   for (const { streamId, event } of rows) {
     if (!wrenchNamed(event) || event.at.slice(0, 10) < since) continue;
-    const state = await cache.load(shopId, streamId);
+    const { state } = await cache.load(shopId, streamId);
     const { opened } = state;
     if (!opened || state.struck[event.id]) continue;
     const revision = await sheetRevision(shopId, opened.sheet.id, opened.sheet.revision);

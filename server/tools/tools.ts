@@ -1,4 +1,3 @@
-import type { Transaction } from 'sequelize';
 import { foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolAct, ToolKind, ToolState } from '@cardinex/core/tools/tool';
 import { endsAt, readLogs, type StoredLog } from '../database/logs';
@@ -14,15 +13,10 @@ export type ToolEvent = ToolAct & {
 
 /**
  * The log of one tool, oldest first; empty for one the shop does not have.
- * @param transaction the caller's, where there is one: it must not ask for a second connection
  * @throws ProblemError 500 for a log that does not end where its stream says
  */
-export async function toolLog(
-  shopId: string,
-  id: string,
-  transaction?: Transaction,
-): Promise<readonly ToolEvent[]> {
-  const [log] = await readLogs(shopId, 'tool', { id }, new Map(), transaction);
+export async function toolLog(shopId: string, id: string): Promise<readonly ToolEvent[]> {
+  const [log] = await readLogs(shopId, 'tool', { id });
   return log ? whole(log) : [];
 }
 
@@ -52,6 +46,6 @@ export async function allTools(shopId: string): Promise<readonly ToolState[]> {
 }
 
 function whole({ events, head }: StoredLog): readonly ToolEvent[] {
-  if (!endsAt(events, head)) throw new ProblemError(500, 'log-damaged');
+  if (!endsAt(events.at(-1), head)) throw new ProblemError(500, 'log-damaged');
   return events as unknown as readonly ToolEvent[];
 }

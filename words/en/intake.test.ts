@@ -5,7 +5,7 @@ import { kitOf } from '@cardinex/core/job/cards/parts/view';
 import { oldBoltsOf } from '@cardinex/core/job/cards/strip/view';
 import { fold } from '@cardinex/core/job/evolve';
 import { scopedSheet, scopesFor } from '@cardinex/core/job/scope';
-import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
+import { EMPTY_STATE } from '@cardinex/core/job/emptyState';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { demoJobs, DEMO_JOB } from '@cardinex/demo/jobs';
 import { demoSheets } from '@cardinex/demo/sheets/all';
@@ -56,7 +56,7 @@ describe('from opening to inspection', () => {
         expectSaid(...check.places.map((at) => placeName(sheet, check, at)));
     }
     expectSaid(...oldBoltsOf(sheet).map(oldBoltsSentence));
-    for (const item of kitOf(sheet, EMPTY_JOB)) {
+    for (const item of kitOf(sheet, EMPTY_STATE)) {
       expectSaid(kitName(item, sheet), whenWord(item.when));
       expect(partName(sheet, item.id)).toBe(kitName(item, sheet));
     }
@@ -66,7 +66,7 @@ describe('from opening to inspection', () => {
     const sheets = new Map([tolvane44, quillon5c, hesperM6Right].map((one) => [one.id, one]));
     for (const { id, acts } of demoJobs(new Date('2026-03-04T12:00:00Z'))) {
       const log = acts.map((act, place) => ({ ...act, seq: place + 1, receivedAt: act.at }));
-      const state = fold(log);
+      const { state } = fold(log);
       const pinned = sheets.get(state.opened?.sheet.id ?? '');
       if (!pinned) continue;
       const sheet = sheetOfJob(pinned, state);

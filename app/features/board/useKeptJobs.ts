@@ -1,6 +1,5 @@
 import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
 import { evolve, fold } from '@cardinex/core/job/evolve';
-import { headSeq } from '@cardinex/core/job/state';
 import type { LedgerStorage } from '../../ledger/storage';
 import { useKept } from '../device/useKept';
 
@@ -20,14 +19,14 @@ async function keptJobs(storage: LedgerStorage): Promise<JobSummary[]> {
       const sheet = await storage.sheetOf(id);
       if (!sheet) return null;
       const events = await storage.eventsOf(id);
-      const state = kept
+      const job = kept
         .filter((k) => k.jobId === id)
         .reduce(
           (before, { act }) =>
-            evolve(before, { ...act, seq: headSeq(before) + 1, receivedAt: null }),
+            evolve(before, { ...act, seq: before.log.headSeq + 1, receivedAt: null }),
           fold(events),
         );
-      return summaryOf(id, sheet.sheet, state, now);
+      return summaryOf(id, sheet.sheet, job, now);
     }),
   );
   return found.filter((job) => job !== null);

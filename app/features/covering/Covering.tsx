@@ -1,7 +1,7 @@
+import { CRANK_STANDS } from '@cardinex/core/job/facts/crank';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import {
-  CRANK_STANDS,
   LET_DOWN,
   stepsBefore,
   type CoveringView,

@@ -20,9 +20,9 @@ interface Props {
 
 /** The newest acts of one card, struck ones struck through. */
 export function ActLog({ of, card }: Props) {
-  const { state, sheet } = useJob();
+  const { state, log, sheet } = useJob();
   const units = useUnits();
-  const acts = state.log
+  const acts = log.acts
     .filter((act) => of.has(act.type) && isOn(card, act, sheet))
     .slice(-MOST_SHOWN)
     .reverse();

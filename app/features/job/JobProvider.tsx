@@ -14,6 +14,7 @@ import type { SheetRevision } from '@cardinex/contract/api';
 import type { ActData, ActType } from '@cardinex/core/job/act';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { trayOf } from '@cardinex/core/job/tray';
+import type { JobLog } from '@cardinex/core/job/log';
 import type { JobState } from '@cardinex/core/job/state';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -37,6 +38,7 @@ export interface OpenJob {
   /** The revision as it was published. */
   readonly pinned: EngineSheet;
   readonly state: JobState;
+  readonly log: JobLog;
   readonly tray: readonly TrayCard[];
   readonly now: string;
   readonly waiting: number;
@@ -96,13 +98,14 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
       told(await ledger.takeSheet(revision, words, actor)),
     [ledger, actor, told],
   );
-  const { state, refused, waiting } = view;
+  const { refused, waiting } = view;
+  const { log, state } = view.job;
   const pinned = view.sheet?.sheet ?? null;
   const sheet = useMemo(() => pinned && sheetOfJob(pinned, state), [pinned, state]);
   // The tray looks at the clock; an act later than the last tick must not seem to lie in the future.
   const tray = useMemo(
-    () => (pinned ? trayOf(pinned, state, latest(now, state)) : []),
-    [pinned, state, now],
+    () => (pinned ? trayOf(pinned, state, latest(now, log)) : []),
+    [pinned, state, log, now],
   );
   const job = useMemo(
     () =>
@@ -113,15 +116,16 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
         pinned,
         takeSheet,
         state,
+        log,
         tray,
-        now: latest(now, state),
+        now: latest(now, log),
         waiting,
         away,
         refused,
         record,
         recordAll,
       },
-    [jobId, sheet, pinned, takeSheet, state, tray, now, waiting, away, refused, record, recordAll],
+    [jobId, sheet, pinned, takeSheet, state, log, tray, now, waiting, away, refused, record, recordAll],
   );
   if (view.status === 'unreachable' || view.status === 'missing') {
     const missing = view.status === 'missing';
@@ -144,8 +148,8 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
   );
 }
 
-function latest(now: string, state: JobState): string {
-  const at = state.log.at(-1)?.at;
+function latest(now: string, { last }: JobLog): string {
+  const at = last?.at;
   return at !== undefined && Date.parse(at) > Date.parse(now) ? at : now;
 }
 

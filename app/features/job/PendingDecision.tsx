@@ -21,12 +21,12 @@ const MOST_NAMED = 5;
 
 /** What was decided without knowing all, by whom, and what had not been known. */
 export function PendingDecision({ pending }: { readonly pending: Pending }) {
-  const { sheet, state } = useJob();
+  const { sheet, state, log } = useJob();
   const units = useUnits();
   const nameOf = useMemberName();
   const { act, why } = pending;
   const line = actLine(act, sheet, units, state);
-  const unseen = pending.unseen.flatMap((id) => state.log.find((fact) => fact.id === id) ?? []);
+  const unseen = pending.unseen.flatMap((id) => log.byId(id) ?? []);
   return (
     <View className="gap-2" testID="pending">
       <Mark kind="out" word={w.title} />
@@ -88,7 +88,7 @@ export function PendingOfJob() {
   const [pressed, setPressed] = useState<string | null>(null);
   return waitingDecisions(state)
     .filter((pending) => {
-      const place = cardOfDecision(pending, state, sheet);
+      const place = cardOfDecision(pending, sheet);
       return place === null || !entryOf(tray, place);
     })
     .map((pending) => (

@@ -19,10 +19,11 @@ export function useUndo(
   card?: CardName,
   isHere: (act: LoggedAct) => boolean = () => true,
 ): { readonly last: LoggedAct | undefined; readonly undo: CardActs['undo'] } {
-  const { state, sheet, record } = useJob();
+  const job = useJob();
+  const { state, sheet, record } = job;
   const { member } = useBench();
   const units = useUnits();
-  const newest = lastActOf(state, member.id);
+  const newest = lastActOf(job, member.id);
   const last =
     newest && ofCard.has(newest.type) && isOn(card, newest, sheet) && isHere(newest)
       ? newest

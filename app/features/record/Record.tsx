@@ -17,12 +17,12 @@ import { downloadRecord } from './downloadRecord';
 
 /** Everything done on the job, with who and when; corrections struck through beside the right figure. */
 export function Record() {
-  const { jobId, sheet, state, tray } = useJob();
+  const { jobId, sheet, state, log, tray } = useJob();
   const { session } = useBench();
   const [striking, setStriking] = useState<LoggedAct | null>(null);
   const [unreachable, setUnreachable] = useState(false);
   const recheck = tray.find((card) => card.card === 'recheck' && card.status !== 'done');
-  const acts = state.log.filter((act) => act.type !== 'struck');
+  const acts = log.acts.filter((act) => act.type !== 'struck');
   const download = (): void => void downloadRecord(jobId).then((got) => setUnreachable(!got));
   const days = byDay(acts);
   return (

@@ -22,12 +22,13 @@ interface Props {
 
 /** One act: when, what, the figure, who; struck through with what stands in its place. */
 export function RecordRow({ act, onStrike }: Props) {
-  const { sheet, state } = useJob();
+  const job = useJob();
+  const { sheet, state } = job;
   const units = useUnits();
   const nameOf = useMemberName();
   const line = actLine(act, sheet, units, state);
   const strike = state.struck[act.id];
-  const replacement = strike ? replacementOf(state, act) : undefined;
+  const replacement = strike ? replacementOf(job, act) : undefined;
   const struckStyle = strike !== undefined && 'text-soft line-through';
   const flags = [
     nameOf(act.by),

@@ -1,7 +1,7 @@
 import type { WrenchShown } from '@cardinex/core/job/facts/run';
 import type { NutPulled } from '@cardinex/core/job/facts/valves';
 import { useState } from 'react';
-import { lastNut, lockNutNm, lockNutOf } from '@cardinex/core/job/cards/valves/lockNut';
+import { lockNutNm, lockNutOf } from '@cardinex/core/job/cards/valves/lockNut';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import type { SettingItem } from '@cardinex/core/sheet/settingItems';
@@ -53,7 +53,7 @@ export function useLockNut(item: SettingItem): LockNut | null {
   const tools = sheet.calibratedTools
     ? crib.filter((tool) => isChecked(toolStanding(tool, today)))
     : crib.filter((tool) => !tool.off);
-  const before = lastNut(state);
+  const before = state.valves.lastNut;
   const hand: NutHand = chosen ?? {
     wrenchId: before?.wrench ?? null,
     adapter: before?.adapter ?? null,

@@ -5,7 +5,7 @@ import { markViews } from '@cardinex/core/job/cards/mark/view';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { scopedSheet, scopesFor, type JobSheet } from '@cardinex/core/job/scope';
 import { type JobState } from '@cardinex/core/job/state';
-import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
+import { EMPTY_STATE } from '@cardinex/core/job/emptyState';
 import { trayOf } from '@cardinex/core/job/tray';
 import { currentRun, runsOf } from '@cardinex/core/job/run/runsOf';
 import { settable } from '@cardinex/core/overhead/settable';
@@ -35,7 +35,7 @@ export function openEveryCard(sheet: EngineSheet): void {
 /** Every card, for every scope that asks for nothing more. */
 function openCards(sheet: EngineSheet): void {
   for (const kind of scopesFor(sheet)) {
-    const state: JobState = { ...EMPTY_JOB, scope: { kind } };
+    const state: JobState = { ...EMPTY_STATE, scope: { kind } };
     for (const card of trayOf(sheet, state, NOW)) {
       trayReasonSentence(card.reason, () => 'a minute');
     }
@@ -43,7 +43,7 @@ function openCards(sheet: EngineSheet): void {
     undisturbed(scoped);
     openFigures(scoped);
     markViews(scoped, []).forEach(({ mark }) => `${markName(mark)} ${markPlace(mark.place)}`);
-    for (const { check } of checkViews(scoped, EMPTY_JOB.checks)) {
+    for (const { check } of checkViews(scoped, EMPTY_STATE.checks)) {
       checkName(scoped, check);
       check.items.forEach((item) => itemName(scoped, check, item));
       check.places.forEach((place) => placeName(scoped, check, place));
@@ -53,10 +53,10 @@ function openCards(sheet: EngineSheet): void {
 
 /** What is read, pulled and set by the figures of a sheet. */
 function openFigures(sheet: JobSheet): void {
-  linersFinding(sheet, EMPTY_JOB.liners);
-  unreadBores(sheet, EMPTY_JOB.liners);
+  linersFinding(sheet, EMPTY_STATE.liners);
+  unreadBores(sheet, EMPTY_STATE.liners);
   for (const set of sheet.fastenedSets ?? []) {
-    const run = currentRun(runsOf(sheet, EMPTY_JOB, set.id, NOW));
+    const run = currentRun(runsOf(sheet, EMPTY_STATE, set.id, NOW));
     for (const { stage, bolts } of run?.stages ?? []) {
       for (const bolt of bolts) {
         const printed = printedFor(set, stage, bolt.act.fastener);
@@ -65,7 +65,7 @@ function openFigures(sheet: JobSheet): void {
       }
     }
   }
-  const view = overheadView(sheet, EMPTY_JOB.valves, EMPTY_JOB.crank, 'cold');
+  const view = overheadView(sheet, EMPTY_STATE.valves, EMPTY_STATE.crank, 'cold');
   if (view) settable({ ...view.overhead, atDeg: 0 });
   compareBookTable(sheet);
 }

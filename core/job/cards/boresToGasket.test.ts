@@ -22,7 +22,7 @@ import {
   refusalIn,
   sheetIn,
 } from '../tests/intake';
-import { stateOf } from '../tests/told';
+import { stateOf, lastAt } from '../tests/told';
 import { readingTables } from '../readings';
 import { trayOf } from '../tray';
 
@@ -30,7 +30,7 @@ const EVERYTHING = { kind: 'everything' } as const;
 
 const names = (sheet: EngineSheet, story: Storyteller): string[] => {
   const state = stateOf(story);
-  return trayOf(sheet, state, state.log.at(-1)?.at ?? '').map(({ card, set }) =>
+  return trayOf(sheet, state, lastAt(story)).map(({ card, set }) =>
     card === 'tighten' ? (set?.id ?? '') : card,
   );
 };

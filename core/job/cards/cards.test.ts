@@ -1,5 +1,5 @@
 import { demoSheets } from '@cardinex/demo/sheets/all';
-import { EMPTY_JOB } from '../emptyJob';
+import { EMPTY_STATE } from '../emptyState';
 import { LEAVE_OUT } from '../facts/leftOut';
 import { scopesFor } from '../scope';
 import { standingAt } from '../standings';
@@ -53,7 +53,7 @@ describe('the cards', () => {
   it('a job does not have stand nowhere on it', () => {
     const [sheet] = demoSheets;
     if (!sheet) throw new Error('no sheet');
-    const state = { ...EMPTY_JOB, scope: { kind: 'gasket' as const } };
+    const state = { ...EMPTY_STATE, scope: { kind: 'gasket' as const } };
     expect(entryOf(trayOf(sheet, state, NOW), { card: 'pistons' })).toBeUndefined();
     expect(standingAt(sheet, state, NOW, { card: 'pistons' })).toBeNull();
   });

@@ -4,13 +4,13 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { isolationOf, stillLive } from './dead/checks';
 import { causeStanding } from './cause/card';
 import { cardIn, madeDead, openedFor, refusalIn } from '../tests/intake';
-import { opened, stateOf } from '../tests/told';
+import { opened, stateOf, lastAt } from '../tests/told';
 import { currentCard, trayOf } from '../tray';
 
 const TOP_END = { kind: 'top-end' } as const;
 const trayIn = (story: ReturnType<typeof opened>, sheet = tolvane44) => {
   const state = stateOf(story);
-  return trayOf(sheet, state, state.log.at(-1)?.at ?? '');
+  return trayOf(sheet, state, lastAt(story));
 };
 
 describe('making it dead', () => {

@@ -5,13 +5,19 @@ export interface CrankState {
   readonly doubt: string | null;
   /** Turned past where it was to stop: taken well back and come up on again before it counts. */
   readonly overshot: boolean;
+  /** The place in the log of what last turned it or said where it stands; null while nothing has. */
+  readonly movedSeq: number | null;
 }
+
+/** The step of a part that goes on at which the crank is brought to where it must stand. */
+export const CRANK_STANDS = 'crank-stands';
 
 export const CRANK_UNKNOWN: CrankState = {
   atDeg: null,
   since: null,
   doubt: null,
   overshot: false,
+  movedSeq: null,
 };
 
 /** Why the crank must not be turned; `what` names the thing where it is one. */

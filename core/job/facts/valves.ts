@@ -76,6 +76,10 @@ export interface ValvesState extends Done {
     readonly seq: number;
     readonly leftOut?: string;
   } | null;
+  /** Valves whose screw was moved: one found within and left alone says nothing of its nut. */
+  readonly moved: Readonly<Record<string, true>>;
+  /** By what the last nut was pulled, for the next one is pulled by the same; null where it was by hand. */
+  readonly lastNut?: NutPulled | null;
   /** When the hot recheck was begun; readings by then were cold. */
   readonly recheckBegun: {
     readonly at: string;
@@ -96,6 +100,7 @@ export const NO_VALVES: ValvesState = {
   adjusters: {},
   codes: {},
   turned: null,
+  moved: {},
   recheckBegun: null,
 };
 

@@ -1,4 +1,4 @@
-import type { Act, ActData, ActOf, ActType, LoggedActOf } from '../act';
+import type { Act, ActData, ActOf, ActType, LoggedAct, LoggedActOf } from '../act';
 import type { RuleContext } from '../decideContext';
 import type { Role } from '../roles';
 import type { JobSheet } from '../scope';
@@ -40,10 +40,13 @@ export interface DecisionRule<T extends ActType> extends RuleOfAny<T> {
    * @param on the card the fact was done on
    */
   readonly restsOn: ((data: ActData[T], fact: Act, on: CardPlace | null) => boolean) | null;
-  /** The card that waits while it waits, where that is not its own. */
+  /**
+   * The card that waits while it waits, where that is not its own.
+   * @param target the act it takes back
+   */
   readonly holdsUp?: (
     data: ActData[T],
-    state: JobState,
+    target: LoggedAct | undefined,
     cardOf: (act: Act) => CardPlace | null,
   ) => CardPlace | null;
 }

@@ -9,6 +9,7 @@ import type { TightenAct } from '../../tightening/tightenPlan';
 import type { Act, ActData, ActType, LoggedAct, RunActType } from '../act';
 import type { DecideContext } from '../decideContext';
 import { fold } from '../evolve';
+import { JobLog } from '../log';
 import type { JobState } from '../state';
 import { decideBolt, decideContest, decideTakenOut, doneBy } from './runDecide';
 import { runView } from './runView';
@@ -93,11 +94,11 @@ class Bench {
   }
 
   get state(): JobState {
-    return fold(this.log);
+    return fold(this.log).state;
   }
 
   view(log = this.log): RunView {
-    const view = runView(this.sheet, this.run, fold(log).runs, this.now());
+    const view = runView(this.sheet, this.run, fold(log).state.runs, this.now());
     if (!view) throw new Error('no such run');
     return view;
   }
@@ -158,13 +159,14 @@ class Bench {
     return {
       sheet: this.sheet,
       pinned: this.sheet,
+      log: JobLog.of(this.log),
       now: act.at,
       member: { id: 'tobin', role: 'lead', fresh: true },
     };
   }
 
   accepts(act: Act, log = this.log): boolean {
-    const state = fold(log);
+    const { state } = fold(log);
     if (act.type === 'contest.decided') {
       return decideContest(state.runs, act, this.context(act)).ok;
     }

@@ -11,7 +11,7 @@ import type { EngineSheet } from '../../sheet/engineSheet';
 import { groupOf, setOf } from '../../sheet/programmeOf';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActData, ActType, LoggedAct } from '../act';
-import { added, after, decided, headDown, linersIn, refusalOf, stateOf } from '../tests/told';
+import { added, after, decided, headDown, linersIn, refusalOf, jobOf } from '../tests/told';
 import { adviceFor, faultsOf } from './advice';
 import { nutsOf } from './nuts';
 import { bandOf, reachedVerdict } from './reached';
@@ -135,8 +135,11 @@ describe('one fastener out again', () => {
 
   it('goes through every stage by itself; the others stand', () => {
     const story = headDown();
-    const state = added(stateOf(story), after(story, 'bolt.taken-out', out, { minutes: 300 }));
-    const later = new Date(Date.parse(state.log.at(-1)?.at ?? '') + 3_600_000).toISOString();
+    const { state, log } = added(
+      jobOf(story),
+      after(story, 'bolt.taken-out', out, { minutes: 300 }),
+    );
+    const later = new Date(Date.parse(log.last?.at ?? '') + 3_600_000).toISOString();
     const view = runView(tolvane44, head, state.runs, later);
     expect(view?.next?.act.fastener).toBe('h3');
     expect(view?.current?.stage.id).toBe('s1');

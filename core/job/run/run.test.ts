@@ -9,15 +9,16 @@ import {
   linersIn,
   refusalOf,
   decided,
-  stateOf,
   wren,
+  jobOf,
 } from '../tests/told';
+import type { Job } from '../job';
 import { wrenchSettingNm } from './wrenchSetting';
 
 const key = (bolt: string, stage = 's1') => `head/1/main/1/${stage}/${bolt}`;
 const half = () => linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 4);
-const viewOf = (state: ReturnType<typeof stateOf>, minutesLater = 0) => {
-  const last = Date.parse(state.log.at(-1)?.at ?? '');
+const viewOf = ({ state, log }: Job, minutesLater = 0) => {
+  const last = Date.parse(log.last?.at ?? '');
   const view = currentRun(
     runsOf(tolvane44, state, 'head', new Date(last + minutesLater * 60_000).toISOString()),
   );
@@ -27,14 +28,14 @@ const viewOf = (state: ReturnType<typeof stateOf>, minutesLater = 0) => {
 
 describe('a run', () => {
   it('goes on at the bolt after the last, and knows who pulled that and when', () => {
-    const view = viewOf(stateOf(half()));
+    const view = viewOf(jobOf(half()));
     expect(view.next?.act.fastener).toBe('h5');
     expect(view.last?.bolt.act.fastener).toBe('h4');
     expect(view.current?.stage.id).toBe('s1');
   });
 
   it('is done when every bolt of every stage is', () => {
-    const view = viewOf(stateOf(headDown()));
+    const view = viewOf(jobOf(headDown()));
     expect(view.current).toBeNull();
     expect(view.stages.map((s) => s.closed)).toEqual([true, true, true]);
   });
@@ -47,8 +48,8 @@ describe('a run', () => {
       fault: 'did-not-reach',
       words: 'felt soft',
     });
-    const state = added(stateOf(story), failed);
-    const view = viewOf(state);
+    const job = added(jobOf(story), failed);
+    const view = viewOf(job);
     expect(view.current?.bolts.find((b) => b.act.fastener === 'h5')?.status).toBe('failed');
     // The others first, then the one that failed, at its next pass.
     expect(view.next?.act.fastener).toBe('h6');
@@ -57,9 +58,9 @@ describe('a run', () => {
 
 describe('after an interruption', () => {
   it('of a quarter of an hour nothing need be swept; a second more and all done so far must be', () => {
-    const state = stateOf(half());
-    expect(viewOf(state, 15).sweeping).toBe(false);
-    const view = viewOf(state, 15 + 1 / 60);
+    const job = jobOf(half());
+    expect(viewOf(job, 15).sweeping).toBe(false);
+    const view = viewOf(job, 15 + 1 / 60);
     expect(view.sweeping).toBe(true);
     expect(view.current?.bolts.map((b) => b.status)).toEqual([
       ...Array<string>(4).fill('sweep'),
@@ -77,7 +78,7 @@ describe('after an interruption', () => {
       { key: key('h1'), pass: 2, nm: 45, setNm: 45, wrench: DEMO_TOOL.wrench5 },
       { minutes: 40 },
     );
-    const view = viewOf(added(stateOf(story), swept));
+    const view = viewOf(added(jobOf(story), swept));
     expect(view.current?.bolts.slice(0, 5).map((b) => b.status)).toEqual([
       'done',
       'sweep',
@@ -88,9 +89,9 @@ describe('after an interruption', () => {
   });
 
   it('a stage already closed is not swept', () => {
-    const state = stateOf(linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10));
-    expect(viewOf(state, 60).sweeping).toBe(false);
-    expect(viewOf(state, 60).current?.stage.id).toBe('s2');
+    const job = jobOf(linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10));
+    expect(viewOf(job, 60).sweeping).toBe(false);
+    expect(viewOf(job, 60).current?.stage.id).toBe('s2');
   });
 
   it('an act held up in an outbox is judged by its own time, not by when it arrived', () => {
@@ -120,7 +121,7 @@ describe('one bolt pulled by two', () => {
     device,
     by: n === 1 ? lead.id : wren.id,
   });
-  const both = added(added(stateOf(story), pull('one', 1)), pull('other', 2));
+  const both = added(added(jobOf(story), pull('one', 1)), pull('other', 2));
 
   it('is contested and keeps its stage open', () => {
     const view = viewOf(both);
@@ -135,8 +136,8 @@ describe('one bolt pulled by two', () => {
       id: '0190f000-0000-7000-8000-000000001009',
     };
     const settled = added(both, decision);
-    const status = (state: typeof both) =>
-      viewOf(state).current?.bolts.find((b) => b.act.fastener === 'h5')?.status;
+    const status = (job: typeof both) =>
+      viewOf(job).current?.bolts.find((b) => b.act.fastener === 'h5')?.status;
     expect(status(settled)).toBe('done');
     expect(status(added(settled, pull('third', 3)))).toBe('contested');
   });

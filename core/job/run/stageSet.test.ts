@@ -5,8 +5,8 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { currentRun, runsOf } from '../run/runsOf';
-import { added, after, decided, linersIn, refusalOf, stateOf } from '../tests/told';
-import { EMPTY_JOB } from '../emptyJob';
+import { added, after, decided, linersIn, refusalOf, stateOf, lastAt, jobOf } from '../tests/told';
+import { EMPTY_STATE } from '../emptyState';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { setOf } from '../../sheet/programmeOf';
 import { runView } from './runView';
@@ -22,7 +22,7 @@ const head = { set: 'head', instance: '1', programme: 'main' };
 
 function viewOf(story: Storyteller): RunView {
   const state = stateOf(story);
-  const view = currentRun(runsOf(tolvane44, state, 'head', state.log.at(-1)?.at ?? ''));
+  const view = currentRun(runsOf(tolvane44, state, 'head', lastAt(story)));
   if (!view) throw new Error('no head');
   return view;
 }
@@ -132,7 +132,7 @@ describe('several pulled before anybody could tap', () => {
     const story = ready().pull('s1', 2);
     const act = reported(story, ['h3', 'h4', 'h5']);
     expect(decided(story, act).ok).toBe(true);
-    const view = runView(tolvane44, head, added(stateOf(story), act).runs, act.at);
+    const view = runView(tolvane44, head, added(jobOf(story), act).state.runs, act.at);
     expect(view?.next?.act.fastener).toBe('h6');
     const said = view?.current?.bolts.filter(({ attempts }) => attempts[0]?.afterwards);
     expect(said?.map((bolt) => bolt.act.fastener)).toEqual(['h3', 'h4', 'h5']);
@@ -173,7 +173,7 @@ describe('several pulled before anybody could tap', () => {
     }));
     const act = { type: 'bolts.reported', at, data: { pulls, wrench: 'w' } };
     const verdict = decideReported(
-      { ...EMPTY_JOB, runs },
+      { ...EMPTY_STATE, runs },
       act as never,
       { sheet: quillon5c } as never,
     );

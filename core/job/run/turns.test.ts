@@ -8,7 +8,7 @@ import { planOf, setOf, stagesOf } from '../../sheet/programmeOf';
 import { wrenchShown } from '../../tools/wrench';
 import { scopedSheet } from '../scope';
 import { madeDead, openedFor, refusalIn, sheetIn } from '../tests/intake';
-import { stateOf } from '../tests/told';
+import { stateOf, lastAt } from '../tests/told';
 import { runDone, runView } from './runView';
 import { capsOf } from './turns';
 
@@ -72,7 +72,7 @@ function ready(): Storyteller {
 
 function viewOf(story: Storyteller): RunView {
   const state = stateOf(story);
-  const view = runView(sheetIn(story, tolvane44), MAINS, state.runs, state.log.at(-1)?.at ?? '');
+  const view = runView(sheetIn(story, tolvane44), MAINS, state.runs, lastAt(story));
   if (!view) throw new Error('no run');
   return view;
 }

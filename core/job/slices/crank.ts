@@ -1,6 +1,6 @@
 import { decideCrankStood } from '../cards/valves/rules';
 import { refusedByCrank } from '../crankHeld';
-import { CRANK_UNKNOWN, type CrankActs } from '../facts/crank';
+import { CRANK_STANDS, CRANK_UNKNOWN, type CrankActs } from '../facts/crank';
 import type { Slice } from '../kit/slice';
 import { ANY_HAND, MECHANICS } from '../roles';
 import { refused } from '../verdict';
@@ -25,10 +25,23 @@ export const crankSlice: Slice<'crank', keyof CrankActs> = {
     'crank.overshot': { nature: 'fact', roles: MECHANICS, card: () => null },
   },
   evolve: {
-    'crank.stood': (_, { data, at }) => ({ ...CRANK_UNKNOWN, atDeg: data.atDeg, since: at }),
-    'crank.doubted': (_, { data, at }) => ({ ...CRANK_UNKNOWN, since: at, doubt: data.words }),
+    'crank.stood': (_, { data, at, seq }) => ({
+      ...CRANK_UNKNOWN,
+      atDeg: data.atDeg,
+      since: at,
+      movedSeq: seq,
+    }),
+    'crank.doubted': (_, { data, at, seq }) => ({
+      ...CRANK_UNKNOWN,
+      since: at,
+      doubt: data.words,
+      movedSeq: seq,
+    }),
     'crank.overshot': (crank, { at }) => ({ ...crank, since: at, overshot: true }),
     // The engine has been run: where the crank stopped is anyone's guess.
-    'recheck.begun': (_, { at }) => ({ ...CRANK_UNKNOWN, since: at }),
+    'recheck.begun': ({ movedSeq }, { at }) => ({ ...CRANK_UNKNOWN, since: at, movedSeq }),
+    'cap.turned': (crank, { seq }) => ({ ...crank, movedSeq: seq }),
+    'check.seen': (crank, { data, seq }) =>
+      data.step === CRANK_STANDS ? { ...crank, movedSeq: seq } : crank,
   },
 };

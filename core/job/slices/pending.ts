@@ -27,7 +27,7 @@ export const pendingActs: ActsOnActs<keyof PendingActs> = {
 function decidePending(
   state: JobState,
   { data, seenSeq, ...act }: ActOf<'pending.decided'>,
-  { member, acts }: RuleContext,
+  { member, acts, log }: RuleContext,
 ): Verdict {
   const waiting = state.pending[data.decision];
   if (!waiting) return refused('unknown-target');
@@ -36,5 +36,6 @@ function decidePending(
   if (!acts.mayAct(member.role, type)) return refused('role-may-not', { act: type });
   if (!data.holds) return ACCEPTED;
   const { [data.decision]: _, ...pending } = state.pending;
-  return acts.decide({ ...state, pending }, { ...waiting.act, by: act.by, seenSeq });
+  const job = { log, state: { ...state, pending }, checkpoints: [] };
+  return acts.decide(job, { ...waiting.act, by: act.by, seenSeq });
 }

@@ -25,7 +25,7 @@ describe('the slices of a job', () => {
 
   it('stay the same object under an act that does not move them', () => {
     for (const log of logs) {
-      const state = fold(log);
+      const { state } = fold(log);
       for (const act of log) {
         for (const slice of Object.values(SLICES)) {
           if (act.type in slice.evolve) continue;

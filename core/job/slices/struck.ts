@@ -15,10 +15,7 @@ export const struckActs: ActsOnActs<keyof StruckActs> = {
       roles: ANY_HAND,
       card: () => null,
       restsOn: null,
-      holdsUp: ({ target }, { log }, cardOf) => {
-        const act = log.find(({ id }) => id === target);
-        return act ? cardOf(act) : null;
-      },
+      holdsUp: (_, target, cardOf) => (target ? cardOf(target) : null),
       decide: decideStruck,
       whenParked: true,
       strikable: false,
@@ -30,12 +27,12 @@ export const struckActs: ActsOnActs<keyof StruckActs> = {
 function decideStruck(
   state: JobState,
   { data, by }: ActOf<'struck'>,
-  { acts }: RuleContext,
+  { acts, log }: RuleContext,
 ): Verdict {
-  const target = state.log.find(({ id }) => id === data.target);
+  const target = log.byId(data.target);
   if (!target) return refused('unknown-target');
   if (state.struck[target.id]) return refused('already-struck');
   if (!acts.isStrikable(target)) return refused('not-strikable');
-  const last = lastStrikable(state, by, acts.isStrikable);
+  const last = lastStrikable({ log, state }, by, acts.isStrikable);
   return last?.id === target.id || data.words ? ACCEPTED : refused('words-needed');
 }

@@ -10,7 +10,7 @@ import type { Act, ActData, ActType } from '../act';
 import { decide } from '../decide';
 import type { DecideInput } from '../decideContext';
 import { trayOf } from '../tray';
-import { after, stateOf, STARTS, tobin } from './told';
+import { after, jobOf, lastAt, stateOf, STARTS, tobin } from './told';
 
 export {
   allGood,
@@ -49,8 +49,7 @@ export function apart(sheet: EngineSheet, scope: Scope): Storyteller {
 
 /** A card of a story's tray. */
 export function cardIn(story: Storyteller, sheet: EngineSheet, card: CardName): TrayCard {
-  const state = stateOf(story);
-  const found = trayOf(sheet, state, state.log.at(-1)?.at ?? '').find((one) => one.card === card);
+  const found = trayOf(sheet, stateOf(story), lastAt(story)).find((one) => one.card === card);
   if (!found) throw new Error(`no card ${card}`);
   return found;
 }
@@ -64,7 +63,7 @@ export function refusalIn<T extends ActType>(
   member: Partial<DecideInput['member']> = {},
 ): string | null {
   const act: Act = after(story, type, data);
-  const verdict = decide(stateOf(story), act, {
+  const verdict = decide(jobOf(story), act, {
     now: act.at,
     sheet,
     member: { id: act.by, role: 'mechanic', fresh: false, ...member },

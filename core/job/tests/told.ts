@@ -10,7 +10,8 @@ import type { Act, ActData, ActType, LoggedAct } from '../act';
 import { decide } from '../decide';
 import type { DecideInput } from '../decideContext';
 import { fold } from '../evolve';
-import { headSeq, type JobState } from '../state';
+import type { Job } from '../job';
+import type { JobState } from '../state';
 
 export const STARTS = new Date('2026-03-02T08:00:00Z');
 
@@ -55,8 +56,17 @@ export function logOf(story: Storyteller): readonly LoggedAct[] {
   return story.end().acts.map((act, place) => ({ ...act, seq: place + 1, receivedAt: act.at }));
 }
 
-export function stateOf(story: Storyteller): JobState {
+export function jobOf(story: Storyteller): Job {
   return fold(logOf(story));
+}
+
+export function stateOf(story: Storyteller): JobState {
+  return jobOf(story).state;
+}
+
+/** When the last act of a story was done. */
+export function lastAt(story: Storyteller): string {
+  return jobOf(story).log.last?.at ?? '';
 }
 
 /** One more act after a story, made `minutes` later by a member at a device. */
@@ -90,7 +100,7 @@ export function decided(
   member: Partial<DecideInput['member']> = {},
 ): Verdict {
   const author = lockside.crew.find((m) => m.id === act.by);
-  return decide(stateOf(story), act, {
+  return decide(jobOf(story), act, {
     now: act.at,
     sheet: tolvane44,
     member: { id: act.by, role: author?.role ?? 'viewer', fresh: false, ...member },
@@ -102,7 +112,7 @@ export function refusalOf(verdict: Verdict): string | null {
   return verdict.ok ? null : verdict.refusal.code;
 }
 
-/** An act added to a state as the log's next event. */
-export function added(state: JobState, act: Act): JobState {
-  return fold([...state.log, { ...act, seq: headSeq(state) + 1, receivedAt: act.at }]);
+/** An act added to a job as its log's next event. */
+export function added({ log }: Job, act: Act): Job {
+  return fold([...log.acts, { ...act, seq: log.headSeq + 1, receivedAt: act.at }]);
 }

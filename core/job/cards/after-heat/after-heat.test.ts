@@ -16,7 +16,7 @@ import { proposalsFor } from '../../proposeValue';
 import { wrenchSettingNm } from '../../run/wrenchSetting';
 import { runView } from '../../run/runView';
 import { apart, cardIn, refusalIn, sheetIn } from '../../tests/intake';
-import { stateOf } from '../../tests/told';
+import { stateOf, lastAt } from '../../tests/told';
 
 const head = (sheet: EngineSheet): FastenedSet => {
   const set = setOf(sheet, 'head');
@@ -41,7 +41,7 @@ function headDown(): Storyteller {
 
 const viewOf = (story: Storyteller) => {
   const state = stateOf(story);
-  const view = runView(sheetIn(story, tolvane44), run, state.runs, state.log.at(-1)?.at ?? '');
+  const view = runView(sheetIn(story, tolvane44), run, state.runs, lastAt(story));
   if (!view) throw new Error('no run');
   return view;
 };

@@ -8,11 +8,12 @@ import type { Storyteller } from '@cardinex/demo/storyteller';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import { groupMark } from '../../../sheet/groupMark';
 import { groupOf } from '../../../sheet/programmeOf';
-import { coveringView, crankForCover, CRANK_STANDS, hiddenUnder, LET_DOWN } from './covering';
+import { CRANK_STANDS } from '../../facts/crank';
+import { coveringView, crankForCover, hiddenUnder, LET_DOWN } from './covering';
 import { allChecks, checkOf } from '../../checks/allChecks';
 import { scopedSheet } from '../../scope';
 import { apart, cardIn, madeDead, openedFor, refusalIn, sheetIn } from '../../tests/intake';
-import { stateOf } from '../../tests/told';
+import { stateOf, lastAt } from '../../tests/told';
 
 const TOP_END: Scope = { kind: 'top-end' };
 
@@ -50,7 +51,7 @@ function upTo(story: Storyteller, step: string, sheet = tolvane44): Storyteller 
     .reduce((told, before) => tick(told, ON, '1', before), story);
 }
 
-const viewOf = (story: Storyteller, sheet = tolvane44, at = stateOf(story).log.at(-1)?.at ?? '') =>
+const viewOf = (story: Storyteller, sheet = tolvane44, at = lastAt(story)) =>
   coveringView(sheetIn(story, sheet), stateOf(story), run, at);
 
 const refusedStep = (story: Storyteller, step: string): string | null =>

@@ -5,6 +5,7 @@ import type { FastenedSet } from '../../../sheet/spec/fastening';
 import { seenCheck, type Check } from '../../checks/check';
 import { decidedOf, seenOf } from '../../checks/state';
 import { checkView, type CheckView } from '../../checks/view';
+import { CRANK_STANDS } from '../../facts/crank';
 import { cylindersUnder, setsInScope, type JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import { SWEEP_AFTER_MS } from '../../run/runState';
@@ -14,8 +15,7 @@ import { SWEEP_AFTER_MS } from '../../run/runState';
  * round before the first pull.
  */
 
-/** Where the crank is brought to, and at which step it is let down. */
-export const CRANK_STANDS = 'crank-stands';
+/** At which step it is let down. */
 export const LET_DOWN = 'let-down';
 
 export const COVER_STEPS = [
@@ -139,19 +139,12 @@ export function coveringView(
 }
 
 /** Placed, not yet let down upon, and since then turned, doubted, or left for long. */
-function crankInDoubt({ checks, log, struck }: JobState, check: Check, now: string): boolean {
+function crankInDoubt({ checks, crank }: JobState, check: Check, now: string): boolean {
   const [item = ''] = check.items;
   const placed = seenOf(checks, check.id, item, CRANK_STANDS);
   if (placed?.found !== 'good' || seenOf(checks, check.id, item, LET_DOWN)) return false;
   if (Date.parse(now) - Date.parse(placed.at) > SWEEP_AFTER_MS) return true;
-  const at = log.findIndex(({ id }) => id === placed.actId);
-  return log.slice(at + 1).some((act) => {
-    if (struck[act.id]) return false;
-    if (act.type === 'check.seen') {
-      return act.data.step === CRANK_STANDS && act.data.check !== check.id;
-    }
-    return ['crank.stood', 'crank.doubted', 'cap.turned'].includes(act.type);
-  });
+  return crank.movedSeq !== null && crank.movedSeq > placed.seq;
 }
 
 /** The steps that come before one and do not stand yet: not taken, or found not good and not let stand. */

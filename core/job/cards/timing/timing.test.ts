@@ -11,7 +11,7 @@ import { timed, timingStep } from '@cardinex/demo/timingStory';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import { scopedSheet, scopesFor, timesEngine } from '../../scope';
 import { cardIn, openedFor, refusalIn, sheetIn } from '../../tests/intake';
-import { after, stateOf } from '../../tests/told';
+import { after, stateOf, jobOf } from '../../tests/told';
 import { entryOf, trayOf } from '../../tray';
 import { crankHeldBy } from '../../crankHeld';
 import type { ActData, ActOf } from '../../act';
@@ -48,8 +48,9 @@ const seenRefused = (
 ): string | null => {
   const act = after(story, 'check.seen', data) as ActOf<'check.seen'>;
   const member = { id: act.by, role: 'mechanic' as const, fresh: false };
-  const context = { now: act.at, sheet: sheetIn(story, sheet), pinned: sheet, member };
-  const verdict = decideSeen(stateOf(story), act, context);
+  const { state, log } = jobOf(story);
+  const context = { now: act.at, sheet: sheetIn(story, sheet), pinned: sheet, member, log };
+  const verdict = decideSeen(state, act, context);
   return verdict.ok ? null : verdict.refusal.code;
 };
 const name = (step: TimingStep): string => {

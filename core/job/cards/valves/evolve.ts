@@ -7,18 +7,23 @@ import type { Printed } from '../../facts/shown';
  */
 
 export function valveRead(state: ValvesState, act: LoggedActOf<'valve.read'>): ValvesState {
-  const { valve, reading } = act.data;
+  const { valve, reading, nut = null } = act.data;
   const before = state.readings[valve];
   // A gap set anew has not been felt locked yet, nor hot: what was felt of it before no longer counts.
   const { locked: _locked, again: _again, hot: _hot, ...unlocked } = before ?? {};
   const kept = reading === 'set' ? unlocked : before;
   const readings = { ...kept, [reading]: readingIn(act) };
-  return { ...state, readings: { ...state.readings, [valve]: readings } };
+  return {
+    ...state,
+    readings: { ...state.readings, [valve]: readings },
+    ...(reading === 'set' && { moved: { ...state.moved, [valve]: true } }),
+    ...(reading === 'locked' && state.moved[valve] && { lastNut: nut }),
+  };
 }
 
 export function screwSet(
   state: ValvesState,
-  { id: actId, data: { item, turns, heightMm }, at, by }: LoggedActOf<'screw.set'>,
+  { id: actId, data: { item, turns, heightMm, nut }, at, by }: LoggedActOf<'screw.set'>,
 ): ValvesState {
   const set = {
     ...(turns !== undefined && { turns }),
@@ -27,7 +32,11 @@ export function screwSet(
     at,
     by,
   };
-  return { ...state, settings: { ...state.settings, [item]: set } };
+  return {
+    ...state,
+    settings: { ...state.settings, [item]: set },
+    ...(nut && { lastNut: nut }),
+  };
 }
 
 export function bridgeSeen(

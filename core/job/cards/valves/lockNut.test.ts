@@ -7,7 +7,7 @@ import type { EngineSheet } from '../../../sheet/engineSheet';
 import { settingItems, type ItemKind } from '../../../sheet/settingItems';
 import { openedFor } from '../../tests/intake';
 import { stateOf } from '../../tests/told';
-import { lastNut, lockNutNm, lockNutOf } from './lockNut';
+import { lockNutNm, lockNutOf } from './lockNut';
 
 const printedFor = (sheet: EngineSheet, kind: ItemKind) => {
   const item = settingItems(sheet).find((one) => one.kind === kind);
@@ -51,14 +51,14 @@ it('the next nut is pulled by what pulled the last, and one left alone says noth
       printed: { text: '0.4', unit: 'mm' },
       ...more,
     });
-  expect(lastNut(stateOf(story))).toBeUndefined();
+  expect(stateOf(story).valves.lastNut).toBeUndefined();
   read('E1', 'set');
   read('E1', 'locked', { nut });
-  expect(lastNut(stateOf(story))).toEqual(nut);
+  expect(stateOf(story).valves.lastNut).toEqual(nut);
   read('I1', 'found');
   read('I1', 'locked');
-  expect(lastNut(stateOf(story))).toEqual(nut);
+  expect(stateOf(story).valves.lastNut).toEqual(nut);
   read('I2', 'set');
   read('I2', 'locked');
-  expect(lastNut(stateOf(story))).toBeNull();
+  expect(stateOf(story).valves.lastNut).toBeNull();
 });

@@ -13,7 +13,7 @@ import { tappetShims } from '../../../overhead/tappetShims';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import { scopedSheet } from '../../scope';
 import { openedFor, refusalIn, sheetIn } from '../../tests/intake';
-import { after, stateOf } from '../../tests/told';
+import { after, stateOf, jobOf } from '../../tests/told';
 import type { ActData, ActType } from '../../act';
 import { decide } from '../../decide';
 import { hotShifts } from '../recheck/hotShifts';
@@ -208,7 +208,7 @@ describe('the crank', () => {
     const later = after(story, 'crank.stood', stood, { minutes: 31 });
     const member = { id: later.by, role: 'mechanic' as const, fresh: false };
     const context = { now: later.at, sheet: castryV8, member };
-    expect(decide(stateOf(story), later, context).ok).toBe(true);
+    expect(decide(jobOf(story), later, context).ok).toBe(true);
   });
 });
 

@@ -1,12 +1,11 @@
 import { SLICES } from './slices/index';
 import type { JobSlices, JobState } from './state';
 
-/** A job of which nothing has been said. */
-export const EMPTY_JOB: JobState = {
+/** What follows from an empty log. */
+export const EMPTY_STATE: JobState = {
   ...(Object.fromEntries(
     Object.values(SLICES).map(({ name, empty }) => [name, empty]),
   ) as unknown as JobSlices),
   struck: {},
   pending: {},
-  log: [],
 };
