@@ -18,6 +18,7 @@ import { quantile, type Result, type ServerAt } from './result';
 const DEVICES = 20;
 const BATCH = 5;
 const LISTENERS = 200;
+const ROUNDS = 5;
 
 /**
  * What it costs to keep acts: whole demo jobs at twenty devices, five acts to a post, each post sent as
@@ -36,18 +37,29 @@ export async function benchActs(
     devices.push(await BenchDevice.signedIn(server.address, owner, agent));
   const one = [server];
   // A server just started has yet to open its connections and compile what it runs.
-  for (let n = 0; n < 2; n += 1) await measured(devices, one);
-  const alone = await measured(devices, one);
-  const rate = await databaseRate(database.DATABASE_OWNER_URL, owner, alone.jobs, BATCH);
-  const points = [{ size: DEVICES, value: keptIn(alone) / rate }];
+  for (let n = 0; n < 4; n += 1) await measured(devices, one);
+  const rounds: { readonly kept: Measured; readonly rate: number; readonly ratio: number }[] = [];
+  // One beside the other: a machine that others share is not the same from minute to minute.
+  for (let n = 0; n < ROUNDS; n += 1) {
+    const kept = await measured(devices, one);
+    const rate = await databaseRate(database.DATABASE_OWNER_URL, owner, kept.jobs, BATCH);
+    rounds.push({ kept, rate, ratio: keptIn(kept) / rate });
+  }
+  rounds.sort((a, b) => a.ratio - b.ratio);
+  const middle = rounds[Math.floor(ROUNDS / 2)];
+  if (!middle) throw new Error('nothing was measured');
+  const { kept: alone, rate, ratio } = middle;
+  const points = [{ size: DEVICES, value: ratio }];
   for (const size of [DEVICES / 2, DEVICES / 4]) {
-    points.unshift({ size, value: keptIn(await measured(devices.slice(0, size), one)) / rate });
+    const fewer = await measured(devices.slice(0, size), one);
+    const fewerRate = await databaseRate(database.DATABASE_OWNER_URL, owner, fewer.jobs, BATCH);
+    points.unshift({ size, value: keptIn(fewer) / fewerRate });
   }
   const lost = await lostOf(devices[0], server.address, alone);
   const heard = await whileHeard(devices, server, LISTENERS);
   const second = await startServerProcess(env);
   const both = [server, second];
-  for (let n = 0; n < 2; n += 1) await measured(devices, both);
+  for (let n = 0; n < 4; n += 1) await measured(devices, both);
   const ofTwo = await measured(devices, both);
   await stopServerProcess(second);
   await owner.end();
@@ -55,7 +67,7 @@ export async function benchActs(
   return [
     {
       what: `acts of whole demo jobs kept, ${DEVICES} devices, ${BATCH} to a post (${keptIn(alone).toFixed(0)} a second), over the database's own rate (${rate.toFixed(0)})`,
-      value: keptIn(alone) / rate,
+      value: ratio,
       unit: '×',
       goal: 0.25,
       limit: 0.12,

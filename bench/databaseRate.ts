@@ -24,7 +24,8 @@ export async function databaseRate(
   jobs: readonly string[],
   batch: number,
 ): Promise<number> {
-  const logs = await Promise.all(jobs.map((job) => eventsOf(owner, job)));
+  const logs: (readonly JobEvent[])[] = [];
+  for (const job of jobs) logs.push(await eventsOf(owner, job));
   const file = path.join(scratchFolder('pgbench'), 'posts.sql');
   writeFileSync(file, scriptOf(logs, batch));
   const tps = async (times: number): Promise<number> => {

@@ -6,12 +6,14 @@ import type { DemoJob } from '../demo/storyteller';
 import { WHOLE_JOBS } from './demoPosts';
 import { mean, quantile, type Result } from './result';
 
+const WARM_UP = 8;
+
 /** How many acts lie in the log before what is measured. */
 const BEFORE = [0, 2000, 20_000] as const;
 
 /** What it takes to decide an act and to have it take effect, over whole demo jobs. */
 export function benchDecide(): Result[] {
-  for (let n = 0; n < 3; n += 1) WHOLE_JOBS.forEach((job) => replay(job, 0));
+  for (let n = 0; n < WARM_UP; n += 1) WHOLE_JOBS.forEach((job) => replay(job, 0));
   const measured = BEFORE.map((before) => {
     const all = WHOLE_JOBS.map((job) => replay(job, before));
     return {

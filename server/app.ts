@@ -44,6 +44,8 @@ export async function buildApp(parts: Parts): Promise<Express> {
   const instance = await Instance.findOne({ rejectOnEmpty: true });
   const app = express();
   app.disable('x-powered-by');
+  // Nothing of the API is kept by anyone, so nothing of it is asked for again by its tag.
+  app.disable('etag');
   app.set('trust proxy', config.trustProxy);
   app.use(requestLog(parts.log));
   app.use(security(config));

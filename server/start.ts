@@ -13,6 +13,8 @@ import { bringUpToDate, roleOf } from './database/bringUpToDate';
 import { DATABASE_LIMITS, connect, connectAsOwner } from './database/connection';
 import { defineModels } from './database/models';
 import { LiveHub } from './live/hub';
+import { Notifications } from './database/notifications';
+import { hearChanges } from './database/rowCache';
 import { ReckonPool } from './reckon/pool';
 import { StartupError } from './startupError';
 
@@ -42,11 +44,14 @@ export async function startServer(config: Config): Promise<RunningServer> {
   defineModels(sequelize);
   const pool = new pg.Pool({ connectionString: config.databaseUrl, max: 8, ...DATABASE_LIMITS });
   pool.on('error', (error) => log.warn({ err: error }, 'idle database connection lost'));
-  const hub = new LiveHub(config.databaseUrl, pool, log);
-  await hub.start();
+  const notifications = new Notifications(config.databaseUrl, log);
+  const hub = new LiveHub(notifications, pool, log);
+  hearChanges(notifications);
+  await notifications.start();
   const reckonPool = new ReckonPool();
   const close = async (): Promise<void> => {
-    await hub.stop();
+    hub.endStreams();
+    await notifications.stop();
     await reckonPool.close();
     await pool.end();
     await sequelize.close();

@@ -13,12 +13,12 @@ export function isDecision(act: Pick<Act, 'type'>): boolean {
 export function restsOn(decision: Act, fact: Act, sheet: JobSheet): boolean {
   const rule = ruleOf(decision);
   if (rule.nature !== 'decision' || ruleOf(fact).nature !== 'fact') return false;
-  return rule.restsOn?.(decision.data, fact, cardOf(fact, sheet)) ?? false;
+  return rule.restsOn?.(decision.data, fact, () => cardOf(fact, sheet)) ?? false;
 }
 
 /** The facts standing in a log that a decision made now rests on, in their order. */
 export function groundsOf({ log, state }: Job, act: Act, sheet: JobSheet): readonly LoggedAct[] {
   const rule = ruleOf(act);
   if (rule.nature !== 'decision' || rule.restsOn === null) return [];
-  return log.acts.filter((fact) => !state.struck[fact.id] && restsOn(act, fact, sheet));
+  return log.from(0).filter((fact) => !state.struck[fact.id] && restsOn(act, fact, sheet));
 }

@@ -127,11 +127,11 @@ function cylindersOfScope(sheet: EngineSheet, scope: Scope): readonly number[] {
 }
 
 /** The sets a job takes apart and puts together, in the order they go on. */
-export function setsInScope(sheet: JobSheet): readonly FastenedSet[] {
-  return SETS[sheet.scope.kind]
+export const setsInScope = once((sheet: JobSheet): readonly FastenedSet[] =>
+  SETS[sheet.scope.kind]
     .filter((kind) => kind !== TIMED || timesEngine(sheet))
-    .flatMap((kind) => (sheet.fastenedSets ?? []).filter((set) => set.kind === kind));
-}
+    .flatMap((kind) => (sheet.fastenedSets ?? []).filter((set) => set.kind === kind)),
+);
 
 /** Is `to` at least as far into the engine as `from`, and not the same? */
 export function widens(sheet: EngineSheet, from: Scope, to: Scope): boolean {

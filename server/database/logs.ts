@@ -39,7 +39,7 @@ interface Row {
   readonly head_hash: string;
   readonly begun_at: Date;
   readonly finished_seq: number | null;
-  readonly event: JobEvent | null;
+  readonly events: readonly JobEvent[] | null;
 }
 
 /**
@@ -56,19 +56,28 @@ export async function readLogs(
   if (!sequelize) throw new Error('models are bound to no database');
   const { sql, bind } = wanted(which);
   const rows = await sequelize.query<Row>(
-    `SELECT s.stream_id, s.head_seq, s.head_hash, s.begun_at, s.finished_seq, e.event
+    `SELECT s.stream_id, s.head_seq, s.head_hash, s.begun_at, s.finished_seq, grown.events
        FROM streams s
        LEFT JOIN unnest($2::uuid[], $3::int[]) AS known (stream_id, seq) USING (stream_id)
-       LEFT JOIN events e ON e.shop_id = s.shop_id AND e.stream_kind = s.stream_kind
-         AND e.stream_id = s.stream_id AND e.seq > COALESCE(known.seq, 0)
+       LEFT JOIN LATERAL (
+         SELECT json_agg(e.event ORDER BY e.seq) AS events FROM events e
+          WHERE e.shop_id = s.shop_id AND e.stream_kind = s.stream_kind
+            AND e.stream_id = s.stream_id AND e.seq > COALESCE(known.seq, 0)
+       ) AS grown ON s.head_seq > COALESCE(known.seq, 0)
       WHERE s.shop_id = $1 AND s.stream_kind = $4 AND ${sql}
-      ORDER BY s.begun_at DESC, s.stream_id, e.seq`,
+      ORDER BY s.begun_at DESC, s.stream_id`,
     {
       bind: [shopId, [...known.keys()], [...known.values()], kind, ...bind],
       type: QueryTypes.SELECT,
     },
   );
-  return logsOf(rows);
+  return rows.map((row) => ({
+    streamId: row.stream_id,
+    head: { seq: row.head_seq, hash: row.head_hash },
+    begunAt: row.begun_at,
+    finishedSeq: row.finished_seq,
+    events: row.events ?? [],
+  }));
 }
 
 function wanted(which: Which): { readonly sql: string; readonly bind: readonly unknown[] } {
@@ -85,22 +94,6 @@ function wanted(which: Which): { readonly sql: string; readonly bind: readonly u
     sql: finished('$5', 'AND (begun_at < $6 OR (begun_at = $6 AND stream_id > $7))'),
     bind: [which.most, begunAt, id],
   };
-}
-
-function logsOf(rows: readonly Row[]): readonly StoredLog[] {
-  const logs = new Map<string, StoredLog & { readonly events: JobEvent[] }>();
-  for (const row of rows) {
-    const log = logs.get(row.stream_id) ?? {
-      streamId: row.stream_id,
-      head: { seq: row.head_seq, hash: row.head_hash },
-      begunAt: row.begun_at,
-      finishedSeq: row.finished_seq,
-      events: [],
-    };
-    logs.set(row.stream_id, log);
-    if (row.event) log.events.push(row.event);
-  }
-  return [...logs.values()];
 }
 
 /** Does a log end where its stream says? One whose end was cut off is neither shown nor added to. */

@@ -16,6 +16,7 @@ import { boardOf, readCursor } from './board';
 import type { JobCache } from './jobCache';
 import { openJob } from './openJob';
 import { earlierOverhauls } from './overhauls';
+import { outcomesText } from './outcomesText';
 import { jobRecord } from './record';
 
 const boardQuery = z.strictObject({ finishedBefore: z.string().max(80).optional() });
@@ -68,7 +69,7 @@ export function jobRoutes(cache: JobCache, hub: LiveHub): Router {
     const sender = await senderOf(who, receivedAt.toISOString());
     const batch = { acts, sentAt, receivedAt, waitedMs, behindRefused };
     const outcomes = await appendActs(cache, sender, id, batch);
-    response.json(outcomes);
+    response.type('json').send(outcomesText(outcomes));
     if (outcomes.outcomes.some((outcome) => outcome.status === 'accepted')) {
       hub.tell({ shopId: who.shopId, streamId: id, seq: outcomes.headSeq });
     }

@@ -17,30 +17,31 @@ export class Feed {
   readonly listeners = new Set<Listener>();
   private readonly lines = new LRUCache<number, string>({ max: LINES_KEPT });
   private reading = false;
-  private grownMeanwhile = false;
+  /** How far it is known to have grown, and how far it was read. */
+  private wantedSeq = 0;
+  private readSeq = 0;
   /** Looks at the log too, in case a notification was lost. */
   private readonly heartbeat = setInterval(() => {
     this.listeners.forEach((listener) => listener.beat());
-    this.grow();
+    this.grow(Infinity);
   }, HEARTBEAT_MS).unref();
 
   constructor(
-    private readonly read: () => Promise<JobLog>,
+    private readonly read: (seq: number) => Promise<JobLog>,
     private readonly onFailure: (error: unknown) => void,
   ) {}
 
-  /** The log has grown, or may have: everyone is given what they have not had. */
-  grow(): void {
-    if (this.reading) {
-      this.grownMeanwhile = true;
-      return;
-    }
+  /**
+   * The log has grown, or may have: everyone is given what they have not had.
+   * @param seq how far at least; as far as it goes, where that is not known
+   */
+  grow(seq = Infinity): void {
+    this.wantedSeq = Math.max(this.wantedSeq, seq);
+    if (this.reading || this.wantedSeq <= this.readSeq) return;
     this.reading = true;
     void this.tellAll().finally(() => {
       this.reading = false;
-      if (!this.grownMeanwhile) return;
-      this.grownMeanwhile = false;
-      this.grow();
+      this.grow(this.wantedSeq);
     });
   }
 
@@ -50,7 +51,10 @@ export class Feed {
 
   private async tellAll(): Promise<void> {
     try {
-      const log = await this.read();
+      const wanted = this.wantedSeq;
+      this.wantedSeq = 0;
+      const log = await this.read(wanted);
+      this.readSeq = log.headSeq;
       this.listeners.forEach((listener) => listener.offer(log, this.lineOf));
     } catch (error) {
       this.onFailure(error);

@@ -1,14 +1,14 @@
 import { setMaxListeners } from 'node:events';
-import { setTimeout } from 'node:timers';
-import pg from 'pg';
+import { setTimeout as pause } from 'node:timers/promises';
+import type pg from 'pg';
 import type { Logger } from 'pino';
 import type { JobLog } from '@cardinex/core/job/log';
-import { DATABASE_LIMITS } from '../database/connection';
+import type { Notifications } from '../database/notifications';
 import { Feed } from './feed';
 import type { Listener } from './listener';
 
-const CHANNEL = 'stream_grew';
-const RECONNECT_MS = 1000;
+/** Other servers hear of what has grown this often. */
+const TOLD_EVERY_MS = 20;
 
 export interface Grown {
   readonly shopId: string;
@@ -23,7 +23,6 @@ export interface Grown {
  */
 export class LiveHub {
   private readonly feeds = new Map<string, Feed>();
-  private client: pg.Client | null = null;
   /** Streams that have grown and of which nobody was told yet: the newest of each. */
   private readonly untold = new Map<string, Grown>();
   private telling = false;
@@ -32,21 +31,13 @@ export class LiveHub {
   readonly whenStopping = this.stopping.signal;
 
   constructor(
-    private readonly databaseUrl: string,
+    notifications: Notifications,
     private readonly pool: pg.Pool,
     private readonly log: Logger,
   ) {
     setMaxListeners(0, this.whenStopping);
-  }
-
-  async start(): Promise<void> {
-    const client = new pg.Client({ connectionString: this.databaseUrl, ...DATABASE_LIMITS });
-    client.on('notification', ({ payload }) => this.hear(payload));
-    client.on('error', (error) => this.lost(error));
-    client.on('end', () => this.lost(null));
-    await client.connect();
-    await client.query(`LISTEN ${CHANNEL}`);
-    this.client = client;
+    notifications.on('stream_grew', (payload) => this.hear(payload));
+    notifications.onceMissed(() => this.feeds.forEach((feed) => feed.grow()));
   }
 
   /** Ends all open streams: nobody is waited for who only listens. */
@@ -54,17 +45,12 @@ export class LiveHub {
     this.stopping.abort();
   }
 
-  async stop(): Promise<void> {
-    this.endStreams();
-    await this.client?.end();
-    this.client = null;
-  }
-
   /**
-   * Says that a stream has grown. Outside the append's transaction, so commits need not queue; what
-   * grows while one telling is under way goes out together with the next.
+   * Says that a stream has grown. Outside the append's transaction, so commits need not queue. Whoever
+   * listens here hears at once; other servers a little later, of all that grew meanwhile together.
    */
   tell(grown: Grown): void {
+    this.grow(grown);
     this.untold.set(`${grown.shopId}/${grown.streamId}`, grown);
     if (!this.telling) void this.tellAll();
   }
@@ -72,10 +58,11 @@ export class LiveHub {
   private async tellAll(): Promise<void> {
     this.telling = true;
     while (this.untold.size > 0) {
+      await pause(TOLD_EVERY_MS);
       const grown = [...this.untold.values()].map((one) => JSON.stringify(one));
       this.untold.clear();
       await this.pool
-        .query('SELECT pg_notify($1, told) FROM unnest($2::text[]) AS told', [CHANNEL, grown])
+        .query(`SELECT pg_notify('stream_grew', told) FROM unnest($1::text[]) AS told`, [grown])
         .catch((error: unknown) => this.log.warn({ err: error }, 'could not notify'));
     }
     this.telling = false;
@@ -83,13 +70,13 @@ export class LiveHub {
 
   /**
    * Gives a listener what a stream has, and whatever it grows by; returns how to stop.
-   * @param read the stream as it stands: asked once for all who listen to it
+   * @param read the stream up to an event at least: asked once for all who listen to it
    */
   listen(
     shopId: string,
     streamId: string,
     listener: Listener,
-    read: () => Promise<JobLog>,
+    read: (seq: number) => Promise<JobLog>,
   ): () => void {
     const key = `${shopId}/${streamId}`;
     const feed =
@@ -106,23 +93,11 @@ export class LiveHub {
     };
   }
 
-  private hear(payload: string | undefined): void {
-    const { shopId, streamId } = JSON.parse(payload ?? '{}') as Partial<Grown>;
-    this.feeds.get(`${shopId}/${streamId}`)?.grow();
+  private hear(payload: string): void {
+    this.grow(JSON.parse(payload) as Grown);
   }
 
-  /** After a lost connection anything may have been missed: listen again and have all look. */
-  private lost(error: Error | null): void {
-    if (this.whenStopping.aborted || this.client === null) return;
-    this.client = null;
-    this.log.warn({ err: error }, 'lost the database notifications');
-    const again = (): void => {
-      if (this.whenStopping.aborted) return;
-      this.start().then(
-        () => this.feeds.forEach((feed) => feed.grow()),
-        () => setTimeout(again, RECONNECT_MS).unref(),
-      );
-    };
-    setTimeout(again, RECONNECT_MS).unref();
+  private grow({ shopId, streamId, seq }: Grown): void {
+    this.feeds.get(`${shopId}/${streamId}`)?.grow(seq);
   }
 }

@@ -46,7 +46,12 @@ function listen(
 ): void {
   const { shopId, jobId, after } = stream;
   const listener = new Listener(response, after);
-  const stopListening = hub.listen(shopId, jobId, listener, async () => (await cache.load(shopId, jobId)).log);
+  const stopListening = hub.listen(
+    shopId,
+    jobId,
+    listener,
+    async (seq) => (await cache.last(shopId, jobId, seq)).log,
+  );
   const end = (): void => listener.end();
   hub.whenStopping.addEventListener('abort', end);
   response.on('close', () => {

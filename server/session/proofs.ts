@@ -1,16 +1,20 @@
 import { Op } from 'sequelize';
 import type { Role } from '@cardinex/core/job/roles';
 import { Proof } from '../database/models';
+import { RowCache } from '../database/rowCache';
 import { rolesOf } from './crewRoles';
 import type { SignedIn } from './session';
 
+type Proofs = Readonly<Record<string, string>>;
+
+const known = new RowCache<Proofs>('proofs');
+
 /** Who proved themselves on a device, and when last. */
-export async function proofsOn({
-  shopId,
-  device,
-}: SignedIn): Promise<Readonly<Record<string, string>>> {
-  const rows = await Proof.findAll({ where: { shopId, deviceId: device }, raw: true });
-  return Object.fromEntries(rows.map((row) => [row.memberId, row.provedAt.toISOString()]));
+export function proofsOn({ shopId, device }: SignedIn): Promise<Proofs> {
+  return known.get(`${shopId}/${device}`, async () => {
+    const rows = await Proof.findAll({ where: { shopId, deviceId: device }, raw: true });
+    return Object.fromEntries(rows.map((row) => [row.memberId, row.provedAt.toISOString()]));
+  });
 }
 
 /** Writes down that a member proved themselves on a device: a row of their own, whoever else does. */
@@ -20,6 +24,7 @@ export async function prove(
   provedAt: Date,
 ): Promise<void> {
   await Proof.upsert({ shopId, deviceId, memberId, provedAt });
+  known.drop();
 }
 
 /**
@@ -29,6 +34,7 @@ export async function prove(
 export async function endProofs({ shopId, device }: SignedIn, before?: Date): Promise<void> {
   const given = before && { provedAt: { [Op.lt]: before } };
   await Proof.destroy({ where: { shopId, deviceId: device, ...given } });
+  known.drop();
 }
 
 /**

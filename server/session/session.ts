@@ -1,8 +1,8 @@
-import connectPgSimple from 'connect-pg-simple';
 import type { Request, RequestHandler } from 'express';
 import session from 'express-session';
 import type pg from 'pg';
 import { ProblemError } from '../problems/problem';
+import { SessionStore } from './sessionStore';
 
 declare module 'express-session' {
   interface SessionData {
@@ -19,11 +19,10 @@ const THIRTY_DAYS_MS = 30 * 24 * 60 * 60 * 1000;
  * balancer that is trusted, it is never sent in the open.
  */
 export function sessions(pool: pg.Pool, instanceId: string, secret: string): RequestHandler {
-  const Store = connectPgSimple(session);
   return session({
     name: `cardinex.${instanceId}`,
     secret,
-    store: new Store({ pool, tableName: 'http_sessions', disableTouch: true }),
+    store: new SessionStore(pool),
     resave: false,
     saveUninitialized: false,
     cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: THIRTY_DAYS_MS },

@@ -94,9 +94,9 @@ describe('a log whose end was cut off', () => {
   it('is not added to', async () => {
     const batch = { acts: [], sentAt: new Date().toISOString(), receivedAt: new Date() };
     const sender = { shopId: lockside.id, device: lockside.device, member: () => null };
-    await expect(
-      appendActs(new JobCache(), sender, DEMO_JOB.creamery, batch),
-    ).rejects.toThrow(/log-damaged/);
+    await expect(appendActs(new JobCache(), sender, DEMO_JOB.creamery, batch)).rejects.toThrow(
+      /log-damaged/,
+    );
   });
 
   it('is named on the board, which shows the others', async () => {

@@ -37,9 +37,9 @@ export interface DecisionRule<T extends ActType> extends RuleOfAny<T> {
   readonly nature: 'decision';
   /**
    * Would whoever decides want to have seen this fact first? Null where it rests on no single fact.
-   * @param on the card the fact was done on
+   * @param on the card the fact was done on, worked out when it is asked for
    */
-  readonly restsOn: ((data: ActData[T], fact: Act, on: CardPlace | null) => boolean) | null;
+  readonly restsOn: ((data: ActData[T], fact: Act, on: () => CardPlace | null) => boolean) | null;
   /**
    * The card that waits while it waits, where that is not its own.
    * @param target the act it takes back

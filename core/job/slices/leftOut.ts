@@ -12,7 +12,7 @@ export const leftOutSlice: Slice<'leftOut', keyof LeftOutActs> = {
       roles: MECHANICS,
       card: () => null,
       // How heads go on is a part of their card, told apart by its check.
-      restsOn: ({ card }, _, on) => card !== 'covering' && on?.card === card,
+      restsOn: ({ card }, _, on) => card !== 'covering' && on()?.card === card,
       holdsUp: ({ card }) => (card === 'covering' ? { card: 'tighten' } : { card }),
     },
   },

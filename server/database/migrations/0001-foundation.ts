@@ -146,6 +146,19 @@ CREATE TABLE http_sessions (
 );
 CREATE INDEX http_sessions_expire ON http_sessions (expire);
 
+-- What servers keep of these in memory they drop when a row has changed, on whichever server.
+CREATE FUNCTION tell_change() RETURNS trigger LANGUAGE plpgsql AS $$
+BEGIN
+  PERFORM pg_notify('row_changed', TG_TABLE_NAME);
+  RETURN NULL;
+END $$;
+CREATE TRIGGER members_tell AFTER INSERT OR UPDATE OR DELETE ON members
+  FOR EACH STATEMENT EXECUTE FUNCTION tell_change();
+CREATE TRIGGER proofs_tell AFTER INSERT OR UPDATE OR DELETE ON proofs
+  FOR EACH STATEMENT EXECUTE FUNCTION tell_change();
+CREATE TRIGGER http_sessions_tell AFTER INSERT OR UPDATE OR DELETE ON http_sessions
+  FOR EACH STATEMENT EXECUTE FUNCTION tell_change();
+
 CREATE TABLE sign_in_attempts (
   key varchar(255) PRIMARY KEY,
   points integer NOT NULL DEFAULT 0,
@@ -156,7 +169,7 @@ CREATE TABLE sign_in_attempts (
 const DOWN = `
 DROP TABLE sign_in_attempts, http_sessions, photographs, events, streams, sheets, proofs, device_secrets,
   devices, members, shops, instance, generation;
-DROP FUNCTION never_changed();
+DROP FUNCTION never_changed(), tell_change();
 `;
 
 export async function up({ context }: { context: QueryInterface }): Promise<void> {

@@ -1,6 +1,7 @@
 import type { RunView } from '../../run/views';
 import type { BoltsCounted } from '../../facts/oldBolts';
 import type { FastenedSet, FastenerGroup } from '../../../sheet/spec/fastening';
+import { once } from '../../../sheet/once';
 import { groupOf } from '../../../sheet/programmeOf';
 import { seenOf } from '../../checks/state';
 import { hasWetLiners, setsInScope, takesPistonsOut, type JobSheet } from '../../scope';
@@ -68,8 +69,8 @@ export interface OldBolts {
 }
 
 /** The bolts of the sets in scope, by group: which are spent, and how many there must be. */
-export function oldBoltsOf(sheet: JobSheet): readonly OldBolts[] {
-  return setsInScope(sheet).flatMap((set) =>
+export const oldBoltsOf = once((sheet: JobSheet): readonly OldBolts[] =>
+  setsInScope(sheet).flatMap((set) =>
     set.groups.map((group) => ({
       key: `${set.id}/${group.id}`,
       set,
@@ -79,8 +80,8 @@ export function oldBoltsOf(sheet: JobSheet): readonly OldBolts[] {
         set.fasteners.filter((fastener) => groupOf(set, fastener) === group).length,
       spent: group.uses === 'one',
     })),
-  );
-}
+  ),
+);
 
 /** May these go in again? Null while it is not known how often they have been used. */
 export function mayBeUsedAgain(
