@@ -31,8 +31,13 @@ export class BenchDevice {
     return this.ask(address, path, 'GET');
   }
 
+  /** Sent again where the server had just closed the connection, as a device does. */
   post(address: string, path: string, body: string): Promise<string> {
-    return this.ask(address, path, 'POST', body);
+    const send = (): Promise<string> => this.ask(address, path, 'POST', body);
+    return send().catch((error: NodeJS.ErrnoException) => {
+      if (error.code !== 'ECONNRESET') throw error;
+      return send();
+    });
   }
 
   /** Listens to a job and throws away what it hears; returns how to stop. */

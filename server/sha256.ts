@@ -1,6 +1,6 @@
-import { createHash } from 'node:crypto';
+import { hash } from 'node:crypto';
 
 /** SHA-256 of bytes, or of a text's UTF-8 bytes, in lower-case hex. */
 export function sha256(of: string | Buffer): string {
-  return createHash('sha256').update(of).digest('hex');
+  return hash('sha256', of, 'hex');
 }

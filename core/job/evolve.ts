@@ -31,6 +31,7 @@ export function evolve(job: Job, act: LoggedAct): Job {
 
 /** A job after several more acts: folded again once, however many of them reach back. */
 export function evolveAll(job: Job, acts: readonly LoggedAct[]): Job {
+  if (acts.length === 0) return job;
   const log = acts.reduce((before, act) => before.with(act), job.log);
   const places = acts.flatMap((act) => reachesBackTo(log, act) ?? []);
   const now = { length: job.log.length, state: job.state };

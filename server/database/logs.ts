@@ -2,6 +2,7 @@ import { QueryTypes } from 'sequelize';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { FIRST_PREVIOUS_HASH } from '@cardinex/core/job/chain';
 import { Stream, type StreamKind } from './models';
+import { askPrepared, type Statement } from './prepared';
 
 /** What the database holds of a log beyond what was known of it. */
 export interface StoredLog {
@@ -19,9 +20,8 @@ export interface Head {
   readonly hash: string;
 }
 
-/** Which logs of a shop: one, all of a kind, or those a board shows. */
+/** Which logs of a shop: all of a kind, or those a board shows. */
 export type Which =
-  | { readonly id: string }
   | 'all'
   /** Jobs not known to be finished. */
   | 'open'
@@ -71,13 +71,39 @@ export async function readLogs(
       type: QueryTypes.SELECT,
     },
   );
-  return rows.map((row) => ({
+  return rows.map(storedLog);
+}
+
+/**
+ * One log of a shop; null for one it does not have.
+ * @param known how far it is known already: only what comes after is read
+ */
+export async function readLog(
+  shopId: string,
+  kind: StreamKind,
+  id: string,
+  known = 0,
+): Promise<StoredLog | null> {
+  const [row] = await askPrepared<Row>(ONE_LOG, [shopId, kind, id, known]);
+  return row ? storedLog(row) : null;
+}
+
+const ONE_LOG: Statement = {
+  name: 'read-log',
+  text: `SELECT s.stream_id, s.head_seq, s.head_hash, s.begun_at, s.finished_seq,
+       (SELECT json_agg(e.event ORDER BY e.seq) FROM events e
+         WHERE e.shop_id = $1 AND e.stream_kind = $2 AND e.stream_id = $3 AND e.seq > $4) AS events
+  FROM streams s WHERE s.shop_id = $1 AND s.stream_kind = $2 AND s.stream_id = $3`,
+};
+
+function storedLog(row: Row): StoredLog {
+  return {
     streamId: row.stream_id,
     head: { seq: row.head_seq, hash: row.head_hash },
     begunAt: row.begun_at,
     finishedSeq: row.finished_seq,
     events: row.events ?? [],
-  }));
+  };
 }
 
 function wanted(which: Which): { readonly sql: string; readonly bind: readonly unknown[] } {
@@ -87,7 +113,6 @@ function wanted(which: Which): { readonly sql: string; readonly bind: readonly u
        AND finished_seq = head_seq ${before} ORDER BY begun_at DESC, stream_id LIMIT ${limit})`;
   if (which === 'all') return { sql: 'true', bind: [] };
   if (which === 'open') return { sql: isOpen, bind: [] };
-  if ('id' in which) return { sql: 's.stream_id = $5', bind: [which.id] };
   if ('openAnd' in which) return { sql: `(${isOpen} OR ${finished('$5')})`, bind: [which.openAnd] };
   const { begunAt, id } = which.finishedBefore;
   return {

@@ -1,9 +1,8 @@
-import { QueryTypes } from 'sequelize';
-
 import { FIRST_PREVIOUS_HASH, chainText } from '@cardinex/core/job/chain';
 import { sha256 } from '../sha256';
 import type { Head } from './logs';
-import { Stream, type StreamKind } from './models';
+import type { StreamKind } from './models';
+import { askPrepared, type Statement } from './prepared';
 
 /** Which stream: of a job or of a tool. */
 export interface StreamKey {
@@ -63,29 +62,24 @@ export interface Growth {
 /**
  * Adds events to the end of a log, all or none, in one statement. The first ones begin their stream.
  * @returns whether it still ended where their writer had seen it end, and the tools' logs too
- * @throws UniqueConstraintError where the shop has an act of one of these ids on another stream
+ * @throws what `isKeyTaken` knows, where the shop has an act of one of these ids on another stream
  */
 export async function append(key: StreamKey, growth: Growth): Promise<boolean> {
-  const { sequelize } = Stream;
-  if (!sequelize) throw new Error('models are bound to no database');
   const { head, events, at, tools = new Map<string, number>() } = growth;
   const last = events.at(-1);
   if (!last) throw new Error('nothing to append');
   const begins = head.seq === 0;
-  const added = await sequelize.query(`${begins ? BEGUN : GROWN} ${ADDED}`, {
-    type: QueryTypes.SELECT,
-    bind: [
-      key.shopId,
-      key.streamKind,
-      key.streamId,
-      last.seq,
-      last.hash,
-      `[${events.map(eventText).join(',')}]`,
-      [...tools.keys()],
-      [...tools.values()],
-      ...(begins ? [at] : [head.seq, head.hash]),
-    ],
-  });
+  const added = await askPrepared(begins ? BEGIN : GROW, [
+    key.shopId,
+    key.streamKind,
+    key.streamId,
+    last.seq,
+    last.hash,
+    `[${events.map(eventText).join(',')}]`,
+    [...tools.keys()],
+    [...tools.values()],
+    ...(begins ? [at] : [head.seq, head.hash]),
+  ]);
   return added.length > 0;
 }
 
@@ -95,13 +89,13 @@ const BY_THESE_TOOLS = `NOT EXISTS (
     LEFT JOIN streams AS tool ON tool.shop_id = $1 AND tool.stream_kind = 'tool' AND tool.stream_id = seen.stream_id
    WHERE COALESCE(tool.head_seq, 0) <> seen.seq)`;
 
-const BEGUN = `WITH head AS (
+const BEGUN_HEAD = `WITH head AS (
   INSERT INTO streams (shop_id, stream_kind, stream_id, head_seq, head_hash, begun_at)
   SELECT $1::uuid, $2::text, $3::uuid, $4::int, $5::text, $9::timestamptz WHERE ${BY_THESE_TOOLS}
   ON CONFLICT DO NOTHING
   RETURNING shop_id, stream_kind, stream_id)`;
 
-const GROWN = `WITH head AS (
+const GROWN_HEAD = `WITH head AS (
   UPDATE streams SET head_seq = $4, head_hash = $5
    WHERE shop_id = $1 AND stream_kind = $2 AND stream_id = $3 AND head_seq = $9 AND head_hash = $10
      AND ${BY_THESE_TOOLS}
@@ -111,3 +105,6 @@ const ADDED = `INSERT INTO events (shop_id, stream_kind, stream_id, seq, act_id,
   SELECT shop_id, stream_kind, stream_id, (event->>'seq')::int, (event->>'id')::uuid, event
     FROM head, jsonb_array_elements($6::jsonb) AS event
   RETURNING seq`;
+
+const BEGIN: Statement = { name: 'begin-stream', text: `${BEGUN_HEAD} ${ADDED}` };
+const GROW: Statement = { name: 'grow-stream', text: `${GROWN_HEAD} ${ADDED}` };

@@ -1,9 +1,9 @@
-import { UniqueConstraintError } from 'sequelize';
 import type { Outcome, Outcomes } from '@cardinex/contract/acts/outcome';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
 import type { Job } from '@cardinex/core/job/job';
 import { headOf } from '../database/logs';
 import { EventRow } from '../database/models';
+import { isKeyTaken } from '../database/prepared';
 import { BEGINNING, append, type StreamKey } from '../database/streams';
 import { isAnswered, troubleOf } from '../database/trouble';
 import { ProblemError } from '../problems/problem';
@@ -77,9 +77,10 @@ class Append {
     throw new ProblemError(503, 'database-away');
   }
 
-  /** The last event that the sender of these had seen: it is there, whether or not it is known here. */
+  /** What the sender of these had seen before the first of them: it is there, though it be not known here. */
   private seen(): number {
-    return Math.max(0, ...this.acts.map((act) => (act instanceof Unreadable ? 0 : act.seenSeq)));
+    const [first] = this.acts;
+    return first === undefined || first instanceof Unreadable ? 0 : first.seenSeq;
   }
 
   private async decide(job: Job) {
@@ -103,7 +104,7 @@ class Append {
     try {
       return await append(this.key, growth);
     } catch (error) {
-      if (error instanceof UniqueConstraintError) {
+      if (isKeyTaken(error)) {
         this.sentBefore = () => this.eventsByActId();
         return false;
       }

@@ -1,8 +1,8 @@
 import { LRUCache } from 'lru-cache';
 import type { JobEvent } from '@cardinex/core/job/act';
-import { evolve } from '@cardinex/core/job/evolve';
+import { evolveAll } from '@cardinex/core/job/evolve';
 import { EMPTY_JOB, type Job } from '@cardinex/core/job/job';
-import { endsAt, readLogs, type StoredLog, type Which } from '../database/logs';
+import { endsAt, readLog, readLogs, type StoredLog, type Which } from '../database/logs';
 import { ProblemError } from '../problems/problem';
 
 /** Folded jobs kept for the next request; never the truth, only a shorter way to it. */
@@ -65,7 +65,7 @@ export class JobCache {
    */
   async load(shopId: string, id: string): Promise<Job> {
     const { job: known } = this.held(shopId, id);
-    const [log] = await readLogs(shopId, 'job', { id }, new Map([[id, known.log.headSeq]]));
+    const log = await readLog(shopId, 'job', id, known.log.headSeq);
     if (!log) return EMPTY_JOB;
     const job = this.advanced(shopId, known, log);
     if (job) return job;
@@ -106,7 +106,7 @@ export class JobCache {
 
   /** The job with what was read of it; null when it does not end where its stream says. */
   private advanced(shopId: string, before: Job, log: StoredLog): Job | null {
-    const job = log.events.reduce<Job>(evolve, before);
+    const job = evolveAll(before, log.events);
     if (!endsAt(job.log.last, log.head)) return null;
     // Another may have come further meanwhile.
     const { job: held } = this.held(shopId, log.streamId);

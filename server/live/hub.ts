@@ -8,7 +8,7 @@ import { Feed } from './feed';
 import type { Listener } from './listener';
 
 /** Other servers hear of what has grown this often. */
-const TOLD_EVERY_MS = 20;
+const TOLD_EVERY_MS = 50;
 
 export interface Grown {
   readonly shopId: string;

@@ -1,4 +1,3 @@
-import { UniqueConstraintError } from 'sequelize';
 import { canonicalJson } from '@cardinex/core/job/chain';
 import type { Role } from '@cardinex/core/job/roles';
 import { sentAct } from '@cardinex/core/job/sentAct';
@@ -7,6 +6,7 @@ import { evolveTool, foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
 import { toolRefusalSentence } from '@cardinex/words/en/tools';
 import { headOf } from '../database/logs';
+import { isKeyTaken } from '../database/prepared';
 import { append, chained } from '../database/streams';
 import { ProblemError } from '../problems/problem';
 import { toolLog, type ToolEvent } from './tools';
@@ -38,7 +38,7 @@ export async function appendToolAct(
   const events = [chained(received, head.hash)];
   const key = { shopId, streamKind: 'tool' as const, streamId: toolId };
   const isAdded = await append(key, { head, events, at }).catch((error: unknown) => {
-    throw error instanceof UniqueConstraintError ? new ProblemError(409, 'act-id-taken') : error;
+    throw isKeyTaken(error) ? new ProblemError(409, 'act-id-taken') : error;
   });
   // Its log has grown meanwhile: once more, from where it ends by now.
   return isAdded

@@ -1,6 +1,6 @@
 import { foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolAct, ToolKind, ToolState } from '@cardinex/core/tools/tool';
-import { endsAt, readLogs, type StoredLog } from '../database/logs';
+import { endsAt, readLog, readLogs, type StoredLog } from '../database/logs';
 import { ProblemError } from '../problems/problem';
 
 /** An act of a tool as its log keeps it. */
@@ -16,7 +16,7 @@ export type ToolEvent = ToolAct & {
  * @throws ProblemError 500 for a log that does not end where its stream says
  */
 export async function toolLog(shopId: string, id: string): Promise<readonly ToolEvent[]> {
-  const [log] = await readLogs(shopId, 'tool', { id });
+  const log = await readLog(shopId, 'tool', id);
   return log ? whole(log) : [];
 }
 

@@ -21,8 +21,9 @@ export function memoOf<Whole extends object, Result>(
 
 /** Is every part that was read the same object, or value, as it was? */
 export function holdsFor(memo: Memo<unknown>, whole: object): boolean {
+  const parts = whole as Readonly<Record<PropertyKey, unknown>>;
   for (const [name, part] of memo.read) {
-    if ((name === WHOLE ? whole : Reflect.get(whole, name)) !== part) return false;
+    if ((name === WHOLE ? whole : parts[name]) !== part) return false;
   }
   return true;
 }

@@ -8,6 +8,7 @@ import type { BarringSchool } from '../../../overhead/schools';
 import { standOut, type StandOut } from '../../../overhead/standOut';
 import { MINUTES_PER } from '../../../quantity/units';
 import { barringOf, overheadFor, type PlanAsked } from '../../../sheet/barringOf';
+import { once, onceOfBoth } from '../../../sheet/once';
 import { gapTarget } from '../../../sheet/overheadOf';
 import { isValve, settingItems, type SettingItem } from '../../../sheet/settingItems';
 import type { EngineSheet } from '../../../sheet/engineSheet';
@@ -54,6 +55,25 @@ export interface OverheadView {
  * @returns null when the sheet has too little to plan it
  */
 export function overheadView(
+  sheet: JobSheet,
+  valves: ValvesState,
+  crank: CrankState,
+  phase: 'cold' | 'hot',
+): OverheadView | null {
+  const known = viewsOf(sheet, valves)(crank);
+  const before = known[phase];
+  if (before !== undefined) return before;
+  const view = viewOf(sheet, valves, crank, phase);
+  known[phase] = view;
+  return view;
+}
+
+/** Asked for several times at every act of a job that has an overhead. */
+const viewsOf = onceOfBoth((_: JobSheet, _valves: ValvesState) =>
+  once((_crank: CrankState): { cold?: OverheadView | null; hot?: OverheadView | null } => ({})),
+);
+
+function viewOf(
   sheet: JobSheet,
   valves: ValvesState,
   crank: CrankState,
