@@ -13,28 +13,34 @@ export interface Posted {
 /**
  * Whole demo jobs, each at a device of its own, all at once, each post as soon as the one before is
  * answered.
- * @param addresses of the servers, to which each device turns in turn
+ * @param addresses of the servers
  */
 export async function postWholeJobs(
   devices: readonly BenchDevice[],
   addresses: readonly string[],
   batch: number,
+  turns: Turns = 'each at one',
 ): Promise<Posted> {
   const all = devices.map((device, place) => postsOf(place, device.id, batch));
-  return sendAll(devices, addresses, all);
+  return sendAll(devices, addresses, all, turns);
 }
+
+/** Each device stays with one server, as behind a balancer that knows it again, or turns to each in turn. */
+export type Turns = 'each at one' | 'in turn';
 
 export async function sendAll(
   devices: readonly BenchDevice[],
   addresses: readonly string[],
   all: readonly Posts[],
+  turns: Turns = 'each at one',
 ): Promise<Posted> {
   const postMs: number[] = [];
   const begun = performance.now();
   await Promise.all(
     all.map(async ({ jobId, bodies }, place) => {
       for (const [post, body] of bodies.entries()) {
-        const address = addresses[(place + post) % addresses.length] ?? '';
+        const turn = turns === 'in turn' ? place + post : place;
+        const address = addresses[turn % addresses.length] ?? '';
         const sent = performance.now();
         const answer = await devices[place]?.post(address, `/api/jobs/${jobId}/acts`, body);
         postMs.push(performance.now() - sent);
