@@ -3,12 +3,12 @@ import { ACCEPTED, type Verdict } from './verdict';
 import type { Act, LoggedAct, Stamp } from './act';
 import { decideAware } from './decideAware';
 import type { DecideInput } from './decideContext';
-import { checkpointsUpTo, reachesBackTo, refolded } from './evolve';
 import { groundsOf, isDecision, restsOn } from './grounds';
 import { unseenBy, waitingDecisions } from './pending';
 import type { RefusalCode } from './refusal';
 import { IS_ONLY_WHEN } from './refusalKinds';
 import { ruleOf } from './rules';
+import { asSeenBy, wasSeen, wasSeenWaiting } from './seen';
 import { sheetOfJob } from './sheetOfJob';
 import type { Job } from './job';
 
@@ -107,31 +107,4 @@ function madeUnaware({ log }: Job, act: Act): boolean {
   return log
     .after(act.seenSeq)
     .some((event) => !wasSeen(event, act) || !wasSeenWaiting(event, act));
-}
-
-/** A device has seen what it was sent, and whatever it did itself. */
-function wasSeen(event: LoggedAct, act: Act): boolean {
-  return event.seq <= act.seenSeq || event.device === act.device;
-}
-
-/** Did the sender know that a decision waits? Of its own it hears only with the log. */
-function wasSeenWaiting(event: LoggedAct, act: Act): boolean {
-  return event.pending === undefined || event.seq <= act.seenSeq || event.device !== act.device;
-}
-
-/** The job as the sender had seen it: what it decided itself had its effect there. */
-function asSeenBy(job: Job, act: Act): Job {
-  const later = job.log.after(act.seenSeq);
-  const had = job.log.length - later.length;
-  const own = later.filter((event) => wasSeen(event, act));
-  const log = own
-    .map((event) => (wasSeenWaiting(event, act) ? event : asMade(event)))
-    .reduce((seen, event) => seen.with(event), job.log.first(had));
-  // What was not seen may have reached back behind what was.
-  const stands = later.map((event) => reachesBackTo(job.log, event) ?? had);
-  return refolded(log, checkpointsUpTo(job, Math.min(had, ...stands)));
-}
-
-function asMade({ pending: _, ...event }: LoggedAct): LoggedAct {
-  return event as LoggedAct;
 }

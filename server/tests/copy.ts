@@ -83,6 +83,14 @@ export class DeviceAt {
     return [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ');
   }
 
+  /** The same device at another server on the same database, as it is just now. */
+  at(address: string): DeviceAt {
+    const device = new DeviceAt(address);
+    this.cookies.forEach((value, name) => device.cookies.set(name, value));
+    device.session = this.session;
+    return device;
+  }
+
   /** As when a session has ended by itself: what shows which device it is stays. */
   loseSession(): void {
     for (const name of this.cookies.keys()) if (!name.includes('device')) this.cookies.delete(name);

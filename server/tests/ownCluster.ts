@@ -48,7 +48,7 @@ export async function openedJob(device: DeviceAt): Promise<string> {
 }
 
 /** A liner read on a job: as often as one likes. */
-export function linerRead(device: DeviceAt, jobId: string) {
+export function linerRead(device: DeviceAt, jobId: string, more: object = {}) {
   const printed = { text: '0.06', unit: 'mm' as const };
-  return device.act(jobId, 'liner.read', { bore: '4', place: 0, mm: 0.06, printed });
+  return device.act(jobId, 'liner.read', { bore: '4', place: 0, mm: 0.06, printed }, more);
 }
