@@ -20,9 +20,10 @@ export interface Head {
   readonly hash: string;
 }
 
-/** Which logs of a shop: all of a kind, or those a board shows. */
+/** Which logs of a shop: all of a kind, those a board shows, or those of one engine. */
 export type Which =
   | 'all'
+  | { readonly openedAs: { readonly sheet: string; readonly serial: string } }
   /** Jobs not known to be finished. */
   | 'open'
   /** The same, and the finished ones begun last. */
@@ -113,6 +114,13 @@ function wanted(which: Which): { readonly sql: string; readonly bind: readonly u
        AND finished_seq = head_seq ${before} ORDER BY begun_at DESC, stream_id LIMIT ${limit})`;
   if (which === 'all') return { sql: 'true', bind: [] };
   if (which === 'open') return { sql: isOpen, bind: [] };
+  if ('openedAs' in which) {
+    const { sheet, serial } = which.openedAs;
+    const opened = `SELECT stream_id FROM events WHERE shop_id = $1 AND stream_kind = $4
+      AND event ->> 'type' = 'job.opened' AND event #>> '{data,serial}' = $5
+      AND event #>> '{data,sheet,id}' = $6`;
+    return { sql: `s.stream_id IN (${opened})`, bind: [serial, sheet] };
+  }
   if ('openAnd' in which) return { sql: `(${isOpen} OR ${finished('$5')})`, bind: [which.openAnd] };
   const { begunAt, id } = which.finishedBefore;
   return {

@@ -11,15 +11,14 @@ export async function earlierOverhauls(
   const { state } = await openJob(cache, shopId, id);
   const { opened } = state;
   if (!opened) return [];
-  const jobs = await cache.loadMany(shopId, 'all');
+  const jobs = await cache.loadMany(shopId, {
+    openedAs: { sheet: opened.sheet.id, serial: opened.serial },
+  });
   return jobs
     .flatMap(({ id: other, job }) => (job ? [{ id: other, state: job.state }] : []))
     .filter(
       ({ id: other, state: { opened: before } }) =>
-        other !== id &&
-        before?.sheet.id === opened.sheet.id &&
-        before.serial === opened.serial &&
-        Date.parse(before.at) < Date.parse(opened.at),
+        other !== id && before !== null && Date.parse(before.at) < Date.parse(opened.at),
     )
     .flatMap((job) => overhaulOf(job.id, job.state) ?? []);
 }

@@ -1,6 +1,7 @@
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { Op, literal, where as matching } from 'sequelize';
 import { wrenchNamed } from '@cardinex/core/job/crib';
+import type { Job } from '@cardinex/core/job/job';
 import { lastCheck, type ToolState } from '@cardinex/core/tools/tool';
 import type { SuspectAct } from '@cardinex/contract/tools/api';
 import { actLine } from '@cardinex/words/en/acts';
@@ -31,9 +32,12 @@ export async function suspectActs(
     raw: true,
   });
   const acts: SuspectAct[] = [];
+  const jobs = new Map<string, Promise<Job>>();
   for (const { streamId, event } of rows) {
     if (!wrenchNamed(event) || event.at.slice(0, 10) < since) continue;
-    const { state } = await cache.load(shopId, streamId);
+    const loading = jobs.get(streamId) ?? cache.load(shopId, streamId);
+    jobs.set(streamId, loading);
+    const { state } = await loading;
     const { opened } = state;
     if (!opened || state.struck[event.id]) continue;
     const revision = await sheetRevision(shopId, opened.sheet.id, opened.sheet.revision);

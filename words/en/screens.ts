@@ -226,6 +226,7 @@ export const recordWords = {
   title: 'Record',
   print: 'Print',
   download: 'Download JSON',
+  earlier: (acts: number) => (acts === 1 ? 'Show the act before' : `Show ${acts} acts before`),
   rechecks: 'Open rechecks',
   noRechecks: 'No recheck is open.',
   recheckValves: 'Valve gaps, hot: set cold from a hot figure.',

@@ -14,6 +14,7 @@ import { useJob } from '../job/JobProvider';
 import { RecordRow } from './RecordRow';
 import { StrikeSlip } from './StrikeSlip';
 import { downloadRecord } from './downloadRecord';
+import { useNewest } from './useNewest';
 
 /** Everything done on the job, with who and when; corrections struck through beside the right figure. */
 export function Record() {
@@ -22,7 +23,8 @@ export function Record() {
   const [striking, setStriking] = useState<LoggedAct | null>(null);
   const [unreachable, setUnreachable] = useState(false);
   const recheck = tray.find((card) => card.card === 'recheck' && card.status !== 'done');
-  const acts = log.acts.filter((act) => act.type !== 'struck');
+  const all = log.acts.filter((act) => act.type !== 'struck');
+  const { acts, earlier, showEarlier } = useNewest(all);
   const download = (): void => void downloadRecord(jobId).then((got) => setUnreachable(!got));
   const days = byDay(acts);
   return (
@@ -65,6 +67,9 @@ export function Record() {
           onPress={() => router.push(`/jobs/${jobId}/readings`)}
           className="no-print"
         />
+        {earlier > 0 ? (
+          <Button label={w.earlier(earlier)} onPress={showEarlier} className="no-print" />
+        ) : null}
         {days.map(([day, ofDay]) => (
           <View key={day} className="border-t border-rule pt-2">
             <Text className="font-label text-[16px] text-soft">{day}</Text>

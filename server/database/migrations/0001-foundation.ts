@@ -108,6 +108,10 @@ CREATE INDEX events_by_wrench ON events (shop_id, (event #>> '{data,wrench}'))
 CREATE INDEX events_by_nut_wrench ON events (shop_id, (event #>> '{data,nut,wrench}'))
   WHERE stream_kind = 'job' AND event #>> '{data,nut,wrench}' IS NOT NULL;
 
+-- Earlier jobs on the same engine are found without reading any other.
+CREATE INDEX events_by_serial ON events (shop_id, (event #>> '{data,serial}'))
+  WHERE stream_kind = 'job' AND event ->> 'type' = 'job.opened';
+
 -- Pictures of jobs, beside the log that tells of them.
 CREATE TABLE photographs (
   shop_id uuid NOT NULL REFERENCES shops,
