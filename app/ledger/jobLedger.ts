@@ -334,10 +334,7 @@ export class JobLedger {
       status,
       sheet,
       ...(problem !== undefined && { problem }),
-      job: waiting.reduce(
-        (job, kept) => evolve(job, asLogged(kept.act, job)),
-        this.confirmed,
-      ),
+      job: waiting.reduce((job, kept) => evolve(job, asLogged(kept.act, job)), this.confirmed),
       waiting: waiting.length,
       refused: this.kept.filter((kept) => kept.problem),
     };

@@ -125,7 +125,21 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
         record,
         recordAll,
       },
-    [jobId, sheet, pinned, takeSheet, state, log, tray, now, waiting, away, refused, record, recordAll],
+    [
+      jobId,
+      sheet,
+      pinned,
+      takeSheet,
+      state,
+      log,
+      tray,
+      now,
+      waiting,
+      away,
+      refused,
+      record,
+      recordAll,
+    ],
   );
   if (view.status === 'unreachable' || view.status === 'missing') {
     const missing = view.status === 'missing';
