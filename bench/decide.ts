@@ -1,7 +1,8 @@
 import type { Act, LoggedAct } from '../core/job/act';
 import { decide } from '../core/job/decide';
 import { evolve } from '../core/job/evolve';
-import { EMPTY_JOB, type Job } from '../core/job/job';
+import { EMPTY_JOB } from '../core/job/emptyJob';
+import type { Job } from '../core/job/job';
 import type { DemoJob } from '../demo/storyteller';
 import { WHOLE_JOBS } from './demoPosts';
 import { mean, quantile, type Result } from './result';

@@ -1,7 +1,7 @@
 import { scopedSheet } from '@cardinex/core/job/scope';
 import fc from 'fast-check';
 import { readingTables, replacing, type ReadingTable } from '@cardinex/core/job/readings';
-import { EMPTY_STATE } from '@cardinex/core/job/emptyState';
+import { EMPTY_STATE } from '@cardinex/core/job/emptyJob';
 import { openedFor, sheetIn } from '@cardinex/core/job/tests/intake';
 import { linersIn, stateOf } from '@cardinex/core/job/tests/told';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';

@@ -6,7 +6,7 @@ import { gapsSet } from '@cardinex/demo/jobs';
 import type { LoggedAct } from './act';
 import type { CardName } from './trayReason';
 import { evolve, fold } from './evolve';
-import { EMPTY_JOB } from './job';
+import { EMPTY_JOB } from './emptyJob';
 import { replacementOf } from './subject';
 import { trayOf, currentCard, isFinished } from './tray';
 import { headDown, jobOf, linersIn, logOf, opened, stateOf, lastAt } from './tests/told';

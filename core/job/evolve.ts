@@ -1,5 +1,5 @@
 import type { ActType, LoggedAct } from './act';
-import { EMPTY_STATE } from './emptyState';
+import { EMPTY_STATE } from './emptyJob';
 import type { Strike } from './facts/struck';
 import type { Checkpoint, Job } from './job';
 import { evolveSlice, type Moving } from './kit/evolveSlice';

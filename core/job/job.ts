@@ -1,5 +1,4 @@
-import { EMPTY_STATE } from './emptyState';
-import { JobLog } from './log';
+import type { JobLog } from './log';
 import type { JobState } from './state';
 
 /** A job: its log, and what follows from it. */
@@ -16,6 +15,3 @@ export interface Checkpoint {
   readonly length: number;
   readonly state: JobState;
 }
-
-/** A job of which nothing has been said. */
-export const EMPTY_JOB: Job = { log: JobLog.EMPTY, state: EMPTY_STATE, checkpoints: [] };

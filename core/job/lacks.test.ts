@@ -4,7 +4,7 @@ import type { EngineSheet } from '../sheet/engineSheet';
 import { withValueAt } from '../sheet/pointer';
 import { linersLack, runLack, valvesLack } from './lacks';
 import { scopedSheet, setsInScope } from './scope';
-import { EMPTY_STATE } from './emptyState';
+import { EMPTY_STATE } from './emptyJob';
 import { trayOf } from './tray';
 
 const NOW = '2026-03-02T12:00:00Z';

@@ -13,7 +13,8 @@ import { RULES } from './rules';
 import type { Role } from './roles';
 import { isWithoutGround, waitingDecisions } from './pending';
 import { sheetOfJob } from './sheetOfJob';
-import { EMPTY_JOB, type Job } from './job';
+import { EMPTY_JOB } from './emptyJob';
+import type { Job } from './job';
 import { jobOf, jobSheet, linersIn, opened, refusalOf, tobin, wren } from './tests/told';
 import { entryOf, trayOf } from './tray';
 

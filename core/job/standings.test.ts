@@ -1,6 +1,6 @@
 import { demoJobs } from '@cardinex/demo/jobs';
 import type { LoggedAct } from './act';
-import { EMPTY_JOB } from './job';
+import { EMPTY_JOB } from './emptyJob';
 import { evolve } from './evolve';
 import type { JobState } from './state';
 import { trayOf } from './tray';

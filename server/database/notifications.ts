@@ -5,6 +5,9 @@ import { DATABASE_LIMITS } from './connection';
 
 const RECONNECT_MS = 1000;
 
+/** A connection that is dead and has not said so is found out within this time, and that of a query. */
+const PROVED_EVERY_MS = 5000;
+
 /** What the database tells everyone of: a log that has grown, a table in which a row has changed. */
 export type Channel = 'stream_grew' | 'row_changed';
 
@@ -47,11 +50,12 @@ export class Notifications {
     client.on('notification', ({ channel, payload = '' }) =>
       this.hearers.filter((one) => one.channel === channel).forEach(({ hear }) => hear(payload)),
     );
-    client.on('error', (error) => this.lost(error));
-    client.on('end', () => this.lost(null));
+    client.on('error', (error) => this.lost(client, error));
+    client.on('end', () => this.lost(client, null));
     await client.connect();
     for (const channel of CHANNELS) await client.query(`LISTEN ${channel}`);
     this.client = client;
+    this.prove(client);
   }
 
   async stop(): Promise<void> {
@@ -61,9 +65,21 @@ export class Notifications {
     await client?.end();
   }
 
+  /** Looks now and then whether the connection still lives. */
+  private prove(client: pg.Client): void {
+    const proving = setInterval(() => {
+      if (this.client !== client) return clearInterval(proving);
+      client.query('SELECT 1').catch((error: Error) => {
+        this.lost(client, error);
+        void client.end().catch(() => undefined);
+      });
+    }, PROVED_EVERY_MS);
+    proving.unref();
+  }
+
   /** After a lost connection anything may have been missed: listen again and have all look. */
-  private lost(error: Error | null): void {
-    if (this.stopped || this.client === null) return;
+  private lost(client: pg.Client, error: Error | null): void {
+    if (this.stopped || this.client !== client) return;
     this.client = null;
     this.log.warn({ err: error }, 'lost the database notifications');
     this.missed();

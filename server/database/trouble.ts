@@ -26,6 +26,11 @@ export function isAnswered(error: unknown): boolean {
   return parent !== undefined && parent !== error && isAnswered(parent);
 }
 
+/** Did the database say nothing for as long as it is waited for? */
+export function isSilent(error: unknown): boolean {
+  return error instanceof Error && /timeout/i.test(error.message);
+}
+
 /** Whether an error is the database's trouble and not a fault of the question; null when it is not. */
 export function troubleOf(error: unknown): DatabaseTrouble | null {
   if (!(error instanceof Error)) return null;

@@ -5,7 +5,7 @@ import { headOf } from '../database/logs';
 import { EventRow } from '../database/models';
 import { isKeyTaken } from '../database/prepared';
 import { BEGINNING, append, type StreamKey } from '../database/streams';
-import { isAnswered, troubleOf } from '../database/trouble';
+import { isAnswered, isSilent, troubleOf } from '../database/trouble';
 import { ProblemError } from '../problems/problem';
 import { Appending, type Batch, type Kept, type Sender } from './appending';
 import type { JobCache } from './jobCache';
@@ -108,9 +108,9 @@ class Append {
         this.sentBefore = () => this.eventsByActId();
         return false;
       }
-      // Asked again, it finds by their ids what was stored.
+      // Asked again, it finds by their ids what was stored; one that is silent is not asked again.
       if (!troubleOf(error) || isAnswered(error)) throw error;
-      if (this.unknown) throw new ProblemError(503, 'outcome-unknown');
+      if (this.unknown || isSilent(error)) throw new ProblemError(503, 'outcome-unknown');
       this.unknown = true;
       return false;
     }

@@ -1,7 +1,8 @@
 import { LRUCache } from 'lru-cache';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { evolveAll } from '@cardinex/core/job/evolve';
-import { EMPTY_JOB, type Job } from '@cardinex/core/job/job';
+import { EMPTY_JOB } from '@cardinex/core/job/emptyJob';
+import type { Job } from '@cardinex/core/job/job';
 import { endsAt, readLog, readLogs, type StoredLog, type Which } from '../database/logs';
 import { ProblemError } from '../problems/problem';
 

@@ -23,7 +23,7 @@ export class SessionStore extends session.Store {
       .get(sid, () => this.read(sid))
       // Whoever gets it writes into it: everyone has a copy of their own.
       .then(
-        (text) => answer(null, text === null ? null : (JSON.parse(text) as SessionData)),
+        (text) => answer(null, text === null ? null : unlessEnded(JSON.parse(text) as SessionData)),
         (error: unknown) => answer(error),
       );
   }
@@ -44,6 +44,12 @@ export class SessionStore extends session.Store {
       }),
     );
   }
+}
+
+/** One that was read while it lasted is not good for longer than that. */
+function unlessEnded(data: SessionData): SessionData | null {
+  const { expires } = data.cookie;
+  return expires && new Date(expires).getTime() <= Date.now() ? null : data;
 }
 
 /** What was changed here is not read as it was before, not even until the database has told of it. */

@@ -64,7 +64,7 @@ class Line {
   private join(near: Socket, far: Socket): void {
     let breaks = false;
     near.on('data', (chunk: Buffer) => {
-      if (this.breaksAtAppend && chunk.includes('INSERT INTO events')) {
+      if (this.breaksAtAppend && chunk.includes('grow-stream')) {
         this.breaksAtAppend = false;
         breaks = true;
       }
@@ -109,7 +109,7 @@ it('a frozen database: not ready within two seconds, acts are told to wait, and 
       sentAt: new Date().toISOString(),
       acts: [act],
     });
-    expect([sent, (body as { code: string }).code]).toEqual([503, 'database-away']);
+    expect([sent, (body as { code: string }).code]).toEqual([503, 'outcome-unknown']);
     expect(JSON.stringify(body)).not.toMatch(/nothing was/i);
   } finally {
     signalDatabase(cluster.folder, 'SIGCONT');
@@ -155,7 +155,7 @@ it('a database that has died is started again, and what was confirmed is there',
   expect(outcomes[0]?.status).toBe('accepted');
 }, 60_000);
 
-it('an act whose commit was never answered is looked up by its id, and answered as what it is', async () => {
+it('an act whose append was never answered is looked up by its id, and answered as what it is', async () => {
   const act = linerRead(phone, jobId);
   line.breaksAtAppend = true;
   const { outcomes } = await phone.send(jobId, act);

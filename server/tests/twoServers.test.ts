@@ -120,7 +120,16 @@ describe('two servers on one database', () => {
       const { outcomes } = await atOther(inspector).send(job, act(inspector));
       return outcomes[0]?.problem?.code === 'role-may-not';
     });
+    // A server that hears nothing any more reads everything anew, until it hears again.
+    await copy.database.query(
+      `SELECT pg_terminate_backend(pid) FROM pg_stat_activity
+        WHERE datname = current_database() AND query ~ '^(LISTEN|SELECT 1$)'`,
+    );
     await setRole('inspector');
+    await soon(async () => {
+      const { outcomes } = await atOther(inspector).send(job, act(inspector));
+      return outcomes[0]?.status === 'accepted';
+    });
     const cookies = atOther(inspector);
     expect((await inspector.delete('/api/session')).status).toBe(204);
     await soon(async () => (await cookies.get(`/api/jobs/${job}`)).status === 401);

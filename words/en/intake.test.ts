@@ -5,7 +5,7 @@ import { kitOf } from '@cardinex/core/job/cards/parts/view';
 import { oldBoltsOf } from '@cardinex/core/job/cards/strip/view';
 import { fold } from '@cardinex/core/job/evolve';
 import { scopedSheet, scopesFor } from '@cardinex/core/job/scope';
-import { EMPTY_STATE } from '@cardinex/core/job/emptyState';
+import { EMPTY_STATE } from '@cardinex/core/job/emptyJob';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { demoJobs, DEMO_JOB } from '@cardinex/demo/jobs';
 import { demoSheets } from '@cardinex/demo/sheets/all';

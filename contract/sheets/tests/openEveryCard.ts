@@ -5,7 +5,7 @@ import { markViews } from '@cardinex/core/job/cards/mark/view';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { scopedSheet, scopesFor, type JobSheet } from '@cardinex/core/job/scope';
 import { type JobState } from '@cardinex/core/job/state';
-import { EMPTY_STATE } from '@cardinex/core/job/emptyState';
+import { EMPTY_STATE } from '@cardinex/core/job/emptyJob';
 import { trayOf } from '@cardinex/core/job/tray';
 import { currentRun, runsOf } from '@cardinex/core/job/run/runsOf';
 import { settable } from '@cardinex/core/overhead/settable';

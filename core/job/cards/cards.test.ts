@@ -1,5 +1,5 @@
 import { demoSheets } from '@cardinex/demo/sheets/all';
-import { EMPTY_STATE } from '../emptyState';
+import { EMPTY_STATE } from '../emptyJob';
 import { LEAVE_OUT } from '../facts/leftOut';
 import { scopesFor } from '../scope';
 import { standingAt } from '../standings';

@@ -307,8 +307,18 @@ function turnedTwice(bench: Bench, planned: readonly TightenAct[]): string[] {
     .map(({ key }) => key);
 }
 
-/** What went wrong once: one end pulled of a bolt that had just slipped, by somebody who did not know. */
+/** What went wrong once: one end pulled of a bolt that had slipped, by somebody who did not know. */
 const ONCE_WRONG: [Step[]][] = [
+  [
+    [
+      { do: 'confirm', times: 17 },
+      { do: 'pause', minutes: 15 },
+      { do: 'unaware', behind: 2 },
+      { do: 'slip' },
+      { do: 'confirm', times: 1 },
+      { do: 'unaware', behind: 2 },
+    ],
+  ],
   [[{ do: 'confirm', times: 14 }, { do: 'slip' }, { do: 'unaware', behind: 1 }]],
   [[{ do: 'confirm', times: 13 }, { do: 'slip' }, { do: 'unaware', behind: 1 }]],
   [

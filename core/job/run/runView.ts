@@ -110,7 +110,7 @@ function boltViews(run: RunState, stage: string, acts: readonly TightenAct[]): B
     );
     const sides = act.together ? sidesOf(counting) : [];
     const oneEnd = status === 'done' && act.together === true && sides.length < 2;
-    const lastPass = Math.max(0, ...attempts.map((a) => a.pass));
+    const lastPass = lastPassOf(attempts);
     // One end pulled on a pass that failed is no half: both are pulled anew.
     const failed = oneEnd && attempts.some(({ pass, fault }) => pass === lastPass && fault);
     const half = oneEnd && !failed;
@@ -125,9 +125,13 @@ function boltViews(run: RunState, stage: string, acts: readonly TightenAct[]): B
   });
 }
 
-/** The ends pulled on the last pass. */
+function lastPassOf(attempts: readonly Attempt[]): number {
+  return Math.max(0, ...attempts.map(({ pass }) => pass));
+}
+
+/** The ends pulled on the last pass, which need not be the last that was told of. */
 function sidesOf(attempts: readonly Attempt[]): readonly Side[] {
-  const pass = attempts.at(-1)?.pass;
+  const pass = lastPassOf(attempts);
   const sides = attempts.filter((one) => one.pass === pass).flatMap(({ side }) => side ?? []);
   return [...new Set(sides)];
 }

@@ -6,7 +6,7 @@ import { DEMO_TOOL } from '@cardinex/demo/tools';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { currentRun, runsOf } from '../run/runsOf';
 import { added, after, decided, linersIn, refusalOf, stateOf, lastAt, jobOf } from '../tests/told';
-import { EMPTY_STATE } from '../emptyState';
+import { EMPTY_STATE } from '../emptyJob';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { setOf } from '../../sheet/programmeOf';
 import { runView } from './runView';

@@ -1,3 +1,5 @@
+import type { Job } from './job';
+import { JobLog } from './log';
 import { SLICES } from './slices/index';
 import type { JobSlices, JobState } from './state';
 
@@ -9,3 +11,6 @@ export const EMPTY_STATE: JobState = {
   struck: {},
   pending: {},
 };
+
+/** A job of which nothing has been said. */
+export const EMPTY_JOB: Job = { log: JobLog.EMPTY, state: EMPTY_STATE, checkpoints: [] };
