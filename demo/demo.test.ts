@@ -2,7 +2,7 @@ import type { Act } from '@cardinex/core/job/act';
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
-import { EMPTY_JOB , EMPTY_STATE } from '@cardinex/core/job/emptyJob';
+import { EMPTY_JOB, EMPTY_STATE } from '@cardinex/core/job/emptyJob';
 import { isFinished, trayOf } from '@cardinex/core/job/tray';
 import { readSheet } from '@cardinex/contract/sheets/readSheet';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
