@@ -124,6 +124,7 @@ function take({ log, state, reopened }: Folding, act: LoggedAct): JobState {
   const after = { ...state, pending };
   return decided.holds ? step(after, waiting.act) : after;
 }
+
 /** Decisions that facts which came later had not known of, with those facts. */
 function reopenedIn(log: readonly LoggedAct[], struck: Strikes): Reopened {
   const reopened: Record<string, LoggedAct[]> = {};

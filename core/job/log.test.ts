@@ -21,6 +21,12 @@ describe('a job’s log', () => {
     expect(four.byId('a4')?.seq).toBe(4);
   });
 
+  it('begins for each job anew', () => {
+    const one = JobLog.EMPTY.with(act(1, 'one'));
+    const other = JobLog.EMPTY.with(act(1, 'other'));
+    expect([idsOf(one), idsOf(other), JobLog.EMPTY.acts]).toEqual([['one'], ['other'], []]);
+  });
+
   it('goes on in two ways, each with its own acts', () => {
     const three = upTo(3);
     const here = three.with(act(4, 'here')).with(act(5, 'on'));

@@ -46,8 +46,8 @@ export class JobLog {
 
   with(act: LoggedAct): JobLog {
     const { acts } = this.shared;
-    // Someone has added another act to this one: from here on they have nothing in common.
-    if (acts.length > this.length) return JobLog.of([...this.acts, act]);
+    // Someone has added another act to this one: from here on they have nothing in common. So have all that begin.
+    if (this.length === 0 || acts.length > this.length) return JobLog.of([...this.acts, act]);
     acts.push(act);
     return new JobLog(this.shared, this.length + 1);
   }
