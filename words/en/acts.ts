@@ -1,10 +1,9 @@
 import type { Act, ActType } from '@cardinex/core/job/act';
 import type { JobSheet } from '@cardinex/core/job/scope';
-import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { ActLine, Known } from './actLine';
 import type { ActWords, Around } from './actWords';
 import { small } from './capital';
-import { METRIC, endName, type ReaderUnits } from './quantity';
+import { METRIC, type ReaderUnits } from './quantity';
 import { causeActWords } from './slices/cause';
 import { cautionsActWords } from './slices/cautions';
 import { checksActWords } from './slices/checks';
@@ -90,9 +89,4 @@ function wordsOf({ type }: Act): ActWords<ActType> {
 
 function around(sheet: JobSheet, units: ReaderUnits, known: Known | undefined): Around {
   return { sheet, units, known, lineOf: (act) => actLine(act, sheet, units, known) };
-}
-
-/** The end cylinder 1 is at, for headings: "cylinder 1 at the fan end". */
-export function cylinder1At(sheet: Pick<EngineSheet, 'cylinder1End'>): string {
-  return `cylinder 1 at ${endName(sheet.cylinder1End)}`;
 }

@@ -99,6 +99,11 @@ export function endName(end: EngineEnd): string {
   return `the ${ENDS[end]} end`;
 }
 
+/** The end cylinder 1 is at, for headings: "cylinder 1 at the fan end". */
+export function cylinder1At({ cylinder1End }: { readonly cylinder1End: EngineEnd }): string {
+  return `cylinder 1 at ${endName(cylinder1End)}`;
+}
+
 /** A value as its manual prints it: "85 N·m", "165 lbf·ft to 175 lbf·ft", or what it says instead. */
 export function printedText(printed: Printed<string>): string {
   if ('figure' in printed) return printed.figure.text;

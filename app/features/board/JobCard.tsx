@@ -2,7 +2,7 @@ import type { TrayCard } from '@cardinex/core/job/standing';
 import type { CardStatus } from '@cardinex/core/job/trayReason';
 import { Text, View } from 'react-native';
 import type { JobSummary } from '@cardinex/core/job/summary';
-import { cylinder1At } from '@cardinex/words/en/acts';
+import { cylinder1At } from '@cardinex/words/en/quantity';
 import { entryTitle } from '@cardinex/words/en/cards/names';
 import { parkingWords } from '@cardinex/words/en/parking';
 import { boardWords } from '@cardinex/words/en/screens';

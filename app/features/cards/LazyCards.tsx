@@ -18,6 +18,7 @@ export const LazyRegisterScreen = card((room) => room.RegisterScreen);
 export const LazyScopeScreen = card((room) => room.ScopeScreen);
 export const LazyStandOutCard = card((room) => room.StandOutCard);
 export const LazyRecheckCard = card((room) => room.RecheckCard);
+export const LazyReadings = card((room) => room.Readings);
 export const LazyRecord = card((room) => room.Record);
 export const LazyTightenCard = card((room) => room.TightenCard);
 export const LazyValvesCard = card((room) => room.ValvesCard);
@@ -32,6 +33,7 @@ export const LazyStripCard = card((room) => room.StripCard);
 export const LazyPendingDecision = piece((room) => room.PendingDecision);
 export const LazyPendingButtons = piece((room) => room.PendingButtons);
 export const LazyPendingOfJob = piece((room) => room.PendingOfJob);
+export const LazyNotKept = piece((room) => room.NotKept);
 
 /* Parts of cards that sheets and bench show as well. */
 export const LazyAdjustersDrawing = piece((room) => room.AdjustersDrawing);

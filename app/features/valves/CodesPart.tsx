@@ -1,3 +1,4 @@
+import { writeCodes } from '@cardinex/contract/readings/codesCsv';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { settingItems } from '@cardinex/core/sheet/settingItems';
@@ -38,8 +39,7 @@ export function CodesPart() {
     setText(code);
     keepCode(code);
   });
-  const download = async (): Promise<void> => {
-    const { writeCodes } = await import('@cardinex/contract/readings/codesCsv');
+  const download = (): void => {
     const list = cylinders.flatMap((cylinder) => {
       const code = codes[cylinder]?.code;
       return code === undefined ? [] : [{ cylinder, code }];
@@ -90,7 +90,7 @@ export function CodesPart() {
           )}
         </View>
       ))}
-      {have.length > 0 ? <Button label={w.codesFile} onPress={() => void download()} /> : null}
+      {have.length > 0 ? <Button label={w.codesFile} onPress={download} /> : null}
     </View>
   );
 }

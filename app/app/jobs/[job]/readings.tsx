@@ -1,1 +1,1 @@
-export { LazyReadings as default } from '../../../features/readings/LazyReadings';
+export { LazyReadings as default } from '../../../features/cards/LazyCards';
