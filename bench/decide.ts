@@ -64,7 +64,7 @@ interface Replayed {
 }
 
 /** A job told once more, act by act, with so many cautions acknowledged right after it was opened. */
-export function replay({ shop, acts }: DemoJob, before: number): Replayed {
+function replay({ shop, acts }: DemoJob, before: number): Replayed {
   const [opening, ...rest] = acts;
   const decideMs: number[] = [];
   const evolveMs: number[] = [];

@@ -71,8 +71,8 @@ function stamped(stamp: Stamp): Verdict {
 
 /** Decisions that the sender took for standing, and that wait by now. */
 function groundLost({ log, state }: Job, fact: Act): readonly string[] {
-  const unseen = log.after(fact.seenSeq).filter((event) => !wasSeen(event, fact));
-  const unknown = new Set(unseen.map(({ id }) => id));
+  const later = log.after(fact.seenSeq).filter((event) => !wasSeen(event, fact));
+  const unknown = new Set(later.map(({ id }) => id));
   return waitingDecisions(state)
     .filter(({ act: decision, unseen }) =>
       decision.pending

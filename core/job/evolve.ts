@@ -76,9 +76,8 @@ export function refolded(
   checkpoints: readonly Checkpoint[],
   from: Checkpoint = checkpoints.at(-1) ?? START,
 ): Job {
-  const all = log.from(0);
-  const struck = strikesIn(all);
-  const reopened = reopenedIn(all, struck);
+  const struck = strikesIn(log.acts);
+  const reopened = reopenedIn(log.acts, struck);
   let state: JobState = { ...from.state, struck };
   let kept = checkpoints;
   log.from(from.length).forEach((act, place) => {

@@ -20,5 +20,5 @@ export function restsOn(decision: Act, fact: Act, sheet: JobSheet): boolean {
 export function groundsOf({ log, state }: Job, act: Act, sheet: JobSheet): readonly LoggedAct[] {
   const rule = ruleOf(act);
   if (rule.nature !== 'decision' || rule.restsOn === null) return [];
-  return log.from(0).filter((fact) => !state.struck[fact.id] && restsOn(act, fact, sheet));
+  return log.acts.filter((fact) => !state.struck[fact.id] && restsOn(act, fact, sheet));
 }

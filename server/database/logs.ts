@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize';
 import type { JobEvent } from '@cardinex/core/job/act';
 import { FIRST_PREVIOUS_HASH } from '@cardinex/core/job/chain';
-import { Stream, type StreamKind } from './models';
+import { boundDatabase, type StreamKind } from './models';
 import { askPrepared, type Statement } from './prepared';
 
 /** What the database holds of a log beyond what was known of it. */
@@ -53,10 +53,8 @@ export async function readLogs(
   which: Which,
   known: ReadonlyMap<string, number> = new Map(),
 ): Promise<readonly StoredLog[]> {
-  const { sequelize } = Stream;
-  if (!sequelize) throw new Error('models are bound to no database');
   const { sql, bind } = wanted(which);
-  const rows = await sequelize.query<Row>(
+  const rows = await boundDatabase().query<Row>(
     `SELECT s.stream_id, s.head_seq, s.head_hash, s.begun_at, s.finished_seq, grown.events
        FROM streams s
        LEFT JOIN unnest($2::uuid[], $3::int[]) AS known (stream_id, seq) USING (stream_id)

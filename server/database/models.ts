@@ -117,6 +117,13 @@ const integerKey = () => ({ type: DataTypes.INTEGER, primaryKey: true });
 const date = () => ({ type: DataTypes.DATE, allowNull: false });
 const json = () => ({ type: DataTypes.JSONB, allowNull: false });
 
+/** The connection the models are bound to. */
+export function boundDatabase(): Sequelize {
+  const { sequelize } = Stream;
+  if (!sequelize) throw new Error('models are bound to no database');
+  return sequelize;
+}
+
 /** Binds the models to a connection. Tables are made by the migrations, never from here. */
 export function defineModels(sequelize: Sequelize): void {
   const table = (tableName: string) => ({

@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import { Stream } from './models';
+import { boundDatabase } from './models';
 
 /** A statement that is asked at every act. */
 export interface Statement {
@@ -18,9 +18,7 @@ export async function askPrepared<Row extends object>(
   { name, text }: Statement,
   values: readonly unknown[],
 ): Promise<readonly Row[]> {
-  const { sequelize } = Stream;
-  if (!sequelize) throw new Error('models are bound to no database');
-  const { connectionManager } = sequelize;
+  const { connectionManager } = boundDatabase();
   const connection = (await connectionManager.getConnection({ type: 'write' })) as pg.Client;
   try {
     const { rows } = await connection.query<Row>({ name, text, values: [...values] });
@@ -28,9 +26,4 @@ export async function askPrepared<Row extends object>(
   } finally {
     connectionManager.releaseConnection(connection);
   }
-}
-
-/** Does the database say that a key is taken? */
-export function isKeyTaken(error: unknown): boolean {
-  return error instanceof Error && (error as { readonly code?: unknown }).code === '23505';
 }

@@ -1,4 +1,5 @@
 import { LRUCache } from 'lru-cache';
+import { readOnce } from '../readOnce';
 import type { Notifications } from './notifications';
 
 /** Tables that tell when a row of theirs has changed. */
@@ -33,13 +34,7 @@ export class RowCache<Value> {
 
   async get(key: string, read: () => Promise<Value>): Promise<Value> {
     if (!heard?.areHeard) return read();
-    const { kept } = this;
-    const known = kept.get(key);
-    if (known) return known;
-    const found = read();
-    kept.set(key, found);
-    found.catch(() => kept.delete(key));
-    return found;
+    return readOnce(this.kept, key, read);
   }
 
   /** Whoever has changed a row here need not wait until that is told. */

@@ -26,6 +26,11 @@ export function isAnswered(error: unknown): boolean {
   return parent !== undefined && parent !== error && isAnswered(parent);
 }
 
+/** Does the database say that a key is taken? */
+export function isKeyTaken(error: unknown): boolean {
+  return error instanceof Error && (error as { readonly code?: unknown }).code === '23505';
+}
+
 /** Did the database say nothing for as long as it is waited for? */
 export function isSilent(error: unknown): boolean {
   return error instanceof Error && /timeout/i.test(error.message);

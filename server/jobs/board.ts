@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Board } from '@cardinex/contract/api';
 import { uuid } from '@cardinex/contract/text';
 import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
-import { Stream } from '../database/models';
+import { boundDatabase } from '../database/models';
 import { parse } from '../problems/problem';
 import { sheetRevision } from '../sheets/sheets';
 import type { JobCache, LoadedJob } from './jobCache';
@@ -66,7 +66,7 @@ async function writeFinished(shopId: string, all: readonly Summed[]): Promise<vo
   });
   if (found.length === 0) return;
   // Where a log has grown meanwhile, what was found is of its former head and says nothing of this.
-  await Stream.sequelize?.query(
+  await boundDatabase().query(
     `UPDATE streams SET finished_seq = CASE WHEN found.finished THEN found.head_seq END
        FROM unnest($2::uuid[], $3::int[], $4::boolean[]) AS found (stream_id, head_seq, finished)
       WHERE shop_id = $1 AND stream_kind = 'job' AND streams.stream_id = found.stream_id`,

@@ -5,6 +5,7 @@ import type { CribJudgement } from '@cardinex/core/job/facts/crib';
 import { agreesWithCrib, type HandTime } from '@cardinex/core/tools/agrees';
 import { foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolState } from '@cardinex/core/tools/tool';
+import { readOnce } from '../readOnce';
 import { toolLog } from '../tools/tools';
 
 interface KnownTool {
@@ -38,13 +39,7 @@ export class Crib {
   }
 
   private tool(id: string): Promise<KnownTool> {
-    const key = this.keyOf(id);
-    const before = known.get(key);
-    if (before) return before;
-    const read = this.read(id);
-    known.set(key, read);
-    read.catch(() => known.delete(key));
-    return read;
+    return readOnce(known, this.keyOf(id), () => this.read(id));
   }
 
   private async read(id: string): Promise<KnownTool> {

@@ -56,8 +56,8 @@ export class JobCache {
    * @param seen the last event that is known to be there
    */
   async last(shopId: string, id: string, seen: number): Promise<Job> {
-    const { job, known } = this.held(shopId, id);
-    return known && job.log.headSeq >= seen ? job : this.load(shopId, id);
+    const job = this.held(shopId, id);
+    return job && job.log.headSeq >= seen ? job : this.load(shopId, id);
   }
 
   /**
@@ -65,7 +65,7 @@ export class JobCache {
    * @throws ProblemError 500 for a log that does not end where its stream says
    */
   async load(shopId: string, id: string): Promise<Job> {
-    const { job: known } = this.held(shopId, id);
+    const known = this.held(shopId, id) ?? EMPTY_JOB;
     const log = await readLog(shopId, 'job', id, known.log.headSeq);
     if (!log) return EMPTY_JOB;
     const job = this.advanced(shopId, known, log);
@@ -98,11 +98,9 @@ export class JobCache {
     this.kept.set(id, { shopId, job });
   }
 
-  private held(shopId: string, id: string): { readonly job: Job; readonly known: boolean } {
+  private held(shopId: string, id: string): Job | null {
     const kept = this.kept.get(id);
-    return kept?.shopId === shopId
-      ? { job: kept.job, known: true }
-      : { job: EMPTY_JOB, known: false };
+    return kept?.shopId === shopId ? kept.job : null;
   }
 
   /** The job with what was read of it; null when it does not end where its stream says. */
@@ -110,7 +108,7 @@ export class JobCache {
     const job = evolveAll(before, log.events);
     if (!endsAt(job.log.last, log.head)) return null;
     // Another may have come further meanwhile.
-    const { job: held } = this.held(shopId, log.streamId);
+    const held = this.held(shopId, log.streamId) ?? EMPTY_JOB;
     if (held.log.headSeq <= job.log.headSeq) this.keep(shopId, log.streamId, job);
     return job;
   }

@@ -2,7 +2,7 @@ import type { Request, RequestHandler } from 'express';
 import session from 'express-session';
 import type pg from 'pg';
 import { ProblemError } from '../problems/problem';
-import { SessionStore } from './sessionStore';
+import { SessionStore, asError } from './sessionStore';
 
 declare module 'express-session' {
   interface SessionData {
@@ -61,8 +61,4 @@ export async function endSession(request: Request): Promise<void> {
   await new Promise<void>((done, fail) =>
     request.session.destroy((error: unknown) => (error ? fail(asError(error)) : done())),
   );
-}
-
-function asError(reason: unknown): Error {
-  return reason instanceof Error ? reason : new Error(String(reason));
 }

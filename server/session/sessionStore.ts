@@ -39,7 +39,7 @@ export class SessionStore extends session.Store {
   private read(sid: string): Promise<string | null> {
     return new Promise((found, failed) =>
       this.stored.get(sid, (error: unknown, data) => {
-        if (error) failed(error instanceof Error ? error : new Error(String(error)));
+        if (error) failed(asError(error));
         else found(data ? JSON.stringify(data) : null);
       }),
     );
@@ -58,4 +58,9 @@ function dropped(done: Done): Done {
     known.drop();
     done(error);
   };
+}
+
+/** A store answers an error with whatever it was. */
+export function asError(reason: unknown): Error {
+  return reason instanceof Error ? reason : new Error(String(reason));
 }

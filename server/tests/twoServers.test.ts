@@ -4,11 +4,7 @@ import { linersIn } from '@cardinex/core/job/tests/told';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import type { ToolState } from '@cardinex/core/tools/tool';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
-import {
-  startServerProcess,
-  stopServerProcess,
-  type ServerProcess,
-} from '../../scripts/serverProcess';
+import { stopServerProcess, type ServerProcess } from '../../scripts/serverProcess';
 import { Copy, DeviceAt } from './copy';
 import { OPENED, linerRead, openedJob } from './ownCluster';
 
@@ -21,7 +17,7 @@ const tobin = crewMember(lockside, 'TR').id;
 
 beforeAll(async () => {
   copy = await Copy.start();
-  other = await startServerProcess({ ...copy.addresses, PORT: '0', LOG_LEVEL: 'error' });
+  other = await copy.another();
   here = await copy.device('TR');
   there = new DeviceAt(other.address);
   await there.signIn(lockside, 'TR');

@@ -6,8 +6,8 @@ import { evolveTool, foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
 import { toolRefusalSentence } from '@cardinex/words/en/tools';
 import { headOf } from '../database/logs';
-import { isKeyTaken } from '../database/prepared';
 import { append, chained } from '../database/streams';
+import { isKeyTaken } from '../database/trouble';
 import { ProblemError } from '../problems/problem';
 import { toolLog, type ToolEvent } from './tools';
 

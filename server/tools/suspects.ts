@@ -7,6 +7,7 @@ import type { SuspectAct } from '@cardinex/contract/tools/api';
 import { actLine } from '@cardinex/words/en/acts';
 import { EventRow } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';
+import { readOnce } from '../readOnce';
 import { sheetRevision } from '../sheets/sheets';
 
 /**
@@ -35,9 +36,7 @@ export async function suspectActs(
   const jobs = new Map<string, Promise<Job>>();
   for (const { streamId, event } of rows) {
     if (!wrenchNamed(event) || event.at.slice(0, 10) < since) continue;
-    const loading = jobs.get(streamId) ?? cache.load(shopId, streamId);
-    jobs.set(streamId, loading);
-    const { state } = await loading;
+    const { state } = await readOnce(jobs, streamId, () => cache.load(shopId, streamId));
     const { opened } = state;
     if (!opened || state.struck[event.id]) continue;
     const revision = await sheetRevision(shopId, opened.sheet.id, opened.sheet.revision);

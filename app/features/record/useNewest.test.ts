@@ -23,9 +23,14 @@ describe('the record of a long job', () => {
 
   it('is all there on paper, and afterwards as it was', () => {
     const shown = open(1000);
-    act(() => void window.dispatchEvent(new Event('beforeprint')));
+    const print = (when: string): void => act(() => void window.dispatchEvent(new Event(when)));
+    print('beforeprint');
     expect(shown.current.acts).toHaveLength(1000);
-    act(() => void window.dispatchEvent(new Event('afterprint')));
+    print('afterprint');
     expect(shown.current.acts).toHaveLength(400);
+    act(() => shown.current.showEarlier());
+    print('beforeprint');
+    print('afterprint');
+    expect(shown.current.acts).toHaveLength(800);
   });
 });

@@ -15,10 +15,11 @@ interface Newest {
 /** The newest acts of a record, and those before them as they are asked for; on paper all of them. */
 export function useNewest(all: readonly LoggedAct[]): Newest {
   const [most, setMost] = useState(AT_ONCE);
+  const [onPaper, setOnPaper] = useState(false);
   useEffect(() => {
     // The browser takes the page as it stands when this returns.
-    const showAll = (): void => flushSync(() => setMost(Infinity));
-    const asBefore = (): void => setMost(AT_ONCE);
+    const showAll = (): void => flushSync(() => setOnPaper(true));
+    const asBefore = (): void => setOnPaper(false);
     window.addEventListener('beforeprint', showAll);
     window.addEventListener('afterprint', asBefore);
     return () => {
@@ -26,7 +27,7 @@ export function useNewest(all: readonly LoggedAct[]): Newest {
       window.removeEventListener('afterprint', asBefore);
     };
   }, []);
-  const hidden = Math.max(0, all.length - most);
+  const hidden = onPaper ? 0 : Math.max(0, all.length - most);
   return {
     acts: hidden > 0 ? all.slice(hidden) : all,
     earlier: Math.min(hidden, AT_ONCE),

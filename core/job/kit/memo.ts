@@ -32,10 +32,7 @@ export function holdsFor(memo: Memo<unknown>, whole: object): boolean {
  * The same object, except that which of its parts are read is noted.
  * @param read where it is noted
  */
-export function watched<Whole extends object>(
-  whole: Whole,
-  read: Map<PropertyKey, unknown>,
-): Whole {
+function watched<Whole extends object>(whole: Whole, read: Map<PropertyKey, unknown>): Whole {
   return new Proxy(whole, {
     get(target, name) {
       const part: unknown = Reflect.get(target, name);
