@@ -7,6 +7,7 @@ import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { stopServerProcess, type ServerProcess } from '../../scripts/serverProcess';
 import { Copy, DeviceAt } from './copy';
 import { OPENED, linerRead, openedJob } from './ownCluster';
+import { soon } from './soon';
 
 /** What one server keeps in memory is never what another has changed since. */
 let copy: Copy;
@@ -30,15 +31,6 @@ afterAll(async () => {
 
 /** The same device at the other server, as behind a balancer. */
 const atOther = (device: DeviceAt): DeviceAt => device.at(other.address);
-
-/** Told by the database, which takes a moment. */
-async function soon(isSo: () => Promise<boolean>): Promise<void> {
-  for (let tries = 0; tries < 50; tries += 1) {
-    if (await isSo()) return;
-    await new Promise((done) => setTimeout(done, 20));
-  }
-  throw new Error('still not so');
-}
 
 describe('two servers on one database', () => {
   it('refuse nothing for what has changed at the other, whatever the sender had seen', async () => {

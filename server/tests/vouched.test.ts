@@ -9,6 +9,7 @@ import type { ToolState } from '@cardinex/core/tools/tool';
 import { crewMember, lockside } from '@cardinex/demo/shops';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { Copy, type DeviceAt } from './copy';
+import { soon } from './soon';
 
 /** What the server does not take at a device's word: with which wrench, when, and by whom. */
 let copy: Copy;
@@ -173,10 +174,10 @@ describe('whoever did an act', () => {
       "UPDATE proofs SET proved_at = now() - interval '13 hours' WHERE device_id = $1",
       [phone.session?.device],
     );
-    const act = prepare(jobId, wrench5());
-    expect((await sent(jobId, act)).staleProof).toBe(true);
+    const act = () => prepare(jobId, wrench5());
+    await soon(async () => (await sent(jobId, act())).staleProof === true);
     await phone.signIn(lockside, 'TR');
-    expect((await sent(jobId, prepare(jobId, wrench5()))).staleProof).toBeUndefined();
+    expect((await sent(jobId, act())).staleProof).toBeUndefined();
   });
 });
 
