@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { Agent } from 'node:http';
 import pg from 'pg';
 import { verifyChain } from '@cardinex/core/job/chain';
-import type { JobLog } from '@cardinex/contract/api';
+import type { JobLog } from '@cardinex/contract/jobs/job';
 import {
   startServerProcess,
   stopServerProcess,

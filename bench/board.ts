@@ -1,6 +1,6 @@
 import { Agent } from 'node:http';
 import pg from 'pg';
-import type { Board } from '../contract/api';
+import type { Board } from '../contract/jobs/board';
 import { WHOLE_JOBS } from './demoPosts';
 import type { ServerProcess } from '../scripts/serverProcess';
 import { copiesOf, moreFinished } from '../server/tests/copiedJobs';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { named } from './named';
 
 /** A lone surrogate or a NUL can be sent as JSON and kept by no database. */
 const UNKEEPABLE =
@@ -17,22 +18,23 @@ export function words(longest: number): z.ZodString {
 /** An identifier within a document: short, plain. */
 export const plainId = z
   .string()
-  .min(1)
-  .max(80)
+  .min(1, 'must have 1 to 80 characters')
+  .max(80, 'must have 1 to 80 characters')
   .regex(/^[\w.:/-]+$/, 'may hold letters, digits and . : / - _ only');
 
-export const uuid = z.uuid('must be a UUID');
+export const uuid = named('Uuid', z.uuid('must be a UUID'));
 
 /** ISO 8601 with its offset, so that the shop's own time can be told. */
-export const moment = z.iso.datetime({
-  offset: true,
-  error: 'must be an ISO time with its offset',
-});
+export const moment = named(
+  'Moment',
+  z.iso.datetime({ offset: true, error: 'must be an ISO time with its offset' }),
+);
 
 /** A finite number within a range that no engine leaves. */
 export function measure(low: number, high: number): z.ZodNumber {
-  return z
-    .number('must be a number')
-    .min(low, `must be ${low} or more`)
-    .max(high, `must be ${high} or less`);
+  const bounds = `must be a number from ${low} to ${high}`;
+  return z.number(bounds).min(low, bounds).max(high, bounds);
 }
+
+/** In lower-case hexadecimal digits. */
+export const sha256 = z.string().regex(/^[0-9a-f]{64}$/, 'must be 64 hexadecimal digits');

@@ -17,7 +17,7 @@ await prepareDatabase(addresses);
 const children = [
   spawn(process.execPath, ['--watch', '--import', 'tsx', path.join(root, 'server/main.ts')], {
     stdio: 'inherit',
-    env: { ...process.env, ...addresses, PORT: process.env.PORT ?? '4700' },
+    env: { ...process.env, ...addresses, PORT: process.env.PORT ?? '4700', CHECK_ANSWERS: 'true' },
   }),
   spawn('npx', ['--no-install', 'expo', 'start', '--web', '--localhost'], {
     cwd: path.join(root, 'app'),

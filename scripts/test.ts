@@ -7,7 +7,7 @@ import { appFolder, exportApp } from './exportApp';
 import { startPostgres } from './postgres';
 import { runQuietly } from './runQuietly';
 import { scratchFolder } from './scratch';
-import { testDatabases } from './testDatabase';
+import { testEnvironment } from './testDatabase';
 
 /**
  * Everything that must hold, ending with one line of counts. What reads the sources is checked while
@@ -72,12 +72,12 @@ function suite(
 const postgres = await startPostgres(path.join(folder, 'data'), { passing: true });
 try {
   await Promise.all([checkSources(), exportApp()]);
-  const databases = testDatabases(postgres);
+  const env = testEnvironment(postgres);
   const jestCounts = path.join(folder, 'jest.json');
   suite(
     'units and server',
     [...npx, 'jest', '--json', `--outputFile=${jestCounts}`],
-    databases,
+    env,
     jestCounts,
     (report: {
       numPassedTests: number;
@@ -93,7 +93,7 @@ try {
     'screens',
     [...npx, 'playwright', 'test', '-c', 'e2e/playwright.config.ts', '--reporter=list,json'],
     {
-      ...databases,
+      ...env,
       CARDINEX_APP: appFolder,
       CARDINEX_CHROMIUM: chromium(),
       PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightCounts,

@@ -10,9 +10,15 @@ const FILLING = 'demo_filling';
 /** One process fills it, the others wait. */
 const TURN = 1;
 
-/** What a run of tests is told of the cluster started for it: addresses with `{name}` in them. */
-export function testDatabases(postgres: Postgres): Record<string, string> {
-  return { CARDINEX_TEST_DATABASES: JSON.stringify(postgres.addresses('{name}')) };
+/**
+ * What a run of tests, and the servers it starts, are told: the addresses of the cluster started for
+ * it, with `{name}` in them, and that answers are to be held against what is published of them.
+ */
+export function testEnvironment(postgres: Postgres): Record<string, string> {
+  return {
+    CARDINEX_TEST_DATABASES: JSON.stringify(postgres.addresses('{name}')),
+    CHECK_ANSWERS: 'true',
+  };
 }
 
 /** A database of its own for a test, with the demo shops in it. They are told once and copied from then on. */

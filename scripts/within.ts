@@ -4,7 +4,7 @@ import { chromium } from './debian';
 import { appFolder, exportApp } from './exportApp';
 import { startPostgres } from './postgres';
 import { scratchFolder } from './scratch';
-import { testDatabases } from './testDatabase';
+import { testEnvironment } from './testDatabase';
 
 /**
  * Runs one command with what tests need at hand: a database of its own and, for screens, the built
@@ -17,7 +17,7 @@ const postgres = await startPostgres(path.join(scratchFolder('part'), 'data'), {
 try {
   const env: NodeJS.ProcessEnv = {
     ...process.env,
-    ...testDatabases(postgres),
+    ...testEnvironment(postgres),
   };
   if (program === 'playwright') {
     await exportApp();

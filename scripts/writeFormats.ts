@@ -1,10 +1,11 @@
 import { writeFileSync } from 'node:fs';
 import { format, resolveConfig } from 'prettier';
-import { engineSheetJsonSchema } from '../contract/sheets/jsonSchema';
+import { FORMATS } from '../contract/formats';
 
 /** Writes what docs/formats publishes, from the contract. */
-const SCHEMA_FILE = 'docs/formats/engine-sheet.schema.json';
-const options = await resolveConfig(SCHEMA_FILE);
-const text = JSON.stringify(engineSheetJsonSchema());
-writeFileSync(SCHEMA_FILE, await format(text, { ...options, parser: 'json' }));
-console.log(`Written: ${SCHEMA_FILE}`);
+for (const [name, schema] of Object.entries(FORMATS)) {
+  const file = `docs/formats/${name}`;
+  const options = await resolveConfig(file);
+  writeFileSync(file, await format(JSON.stringify(schema()), { ...options, parser: 'json' }));
+  console.log(`Written: ${file}`);
+}

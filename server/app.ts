@@ -7,26 +7,29 @@ import type pg from 'pg';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Sequelize } from 'sequelize';
-import { calendarRoutes } from './calendar/routes';
+import { FORMATS } from '@cardinex/contract/formats';
+import { ROUTES } from '@cardinex/contract/routes/table';
+import { calendarHandlers } from './calendar/handlers';
 import type { Config } from './config';
 import { Instance } from './database/models';
 import { Readiness } from './database/readiness';
 import { JobCache } from './jobs/jobCache';
-import { jobRoutes } from './jobs/routes';
-import { labelRoutes } from './labels/routes';
+import { jobHandlers } from './jobs/handlers';
+import { labelHandlers } from './labels/handlers';
 import type { LiveHub } from './live/hub';
-import { liveRoutes } from './live/routes';
-import { openApiDocument } from './openapi';
-import { photographRoutes } from './photographs/routes';
+import { liveHandlers } from './live/handlers';
+import { openApiDocument } from './openapi/document';
+import { photographHandlers } from './photographs/handlers';
 import { problemPage } from './problems/page';
 import { ProblemError, answerProblem, notFound } from './problems/problem';
-import { requireDocumentedUse } from './problems/usage';
+import { requireKnownUse } from './problems/usage';
 import type { ReckonPool } from './reckon/pool';
-import { reckonRoutes } from './reckon/routes';
-import { sheetRoutes } from './sheets/routes';
-import { SHEET_SCHEMA_PATH, engineSheetJsonSchema } from '@cardinex/contract/sheets/jsonSchema';
-import { sessionRoutes } from './session/routes';
-import { toolRoutes } from './tools/routes';
+import { reckonHandlers } from './reckon/handlers';
+import { sheetHandlers } from './sheets/handlers';
+import { sessionHandlers } from './session/handlers';
+import { toolHandlers } from './tools/handlers';
+import type { Handlers } from './routes/handler';
+import { mount } from './routes/mount';
 import { sessions } from './session/session';
 
 export interface Parts {
@@ -60,30 +63,37 @@ export async function buildApp(parts: Parts): Promise<Express> {
   });
   app.get('/problems/:code', problemPage);
 
-  const sheetSchema = engineSheetJsonSchema();
-  app.get(SHEET_SCHEMA_PATH, (_request, response) => {
-    response.type('application/schema+json').json(sheetSchema);
-  });
+  for (const [name, schemaOf] of Object.entries(FORMATS)) {
+    const schema = schemaOf();
+    app.get(`/formats/${name}`, (_request, response) => {
+      response.type('application/schema+json').json(schema);
+    });
+  }
 
-  const openApi = openApiDocument();
+  const cache = new JobCache();
+  const { cookieSecret } = instance;
+  const openApi = openApiDocument(instance.id);
+  const handlers: Handlers = {
+    'GET /api/openapi.json': () => Promise.resolve(openApi),
+    ...reckonHandlers(parts.reckonPool),
+    ...calendarHandlers(cache, cookieSecret),
+    ...sessionHandlers(pool, instance.id),
+    ...sheetHandlers(sequelize),
+    ...toolHandlers(cache, hub, cookieSecret),
+    ...jobHandlers(cache, hub),
+    ...liveHandlers(cache, hub),
+    ...labelHandlers(cache),
+    ...photographHandlers(cache),
+  };
   const api = express.Router();
   api.use(neverStored);
-  api.use(requireDocumentedUse(openApi.paths));
-  api.use(express.json({ limit: '1mb' }));
-  api.get('/openapi.json', (_request, response) => {
-    response.json(openApi);
-  });
-  api.use(reckonRoutes(parts.reckonPool));
-  const cache = new JobCache();
-  api.use(calendarRoutes(cache, instance.cookieSecret));
-  api.use(sessions(pool, instance.id, instance.cookieSecret));
-  api.use(sessionRoutes(pool, instance.id));
-  api.use(sheetRoutes(sequelize));
-  api.use(toolRoutes(cache, hub, instance.cookieSecret));
-  api.use(jobRoutes(cache, hub));
-  api.use(liveRoutes(cache, hub));
-  api.use(labelRoutes(cache));
-  api.use(photographRoutes(cache));
+  api.use(requireKnownUse(ROUTES));
+  api.use(
+    mount(handlers, {
+      sessions: sessions(pool, instance.id, cookieSecret),
+      checkAnswers: config.checkAnswers,
+    }),
+  );
   api.use(notFound);
   app.use('/api', api);
 

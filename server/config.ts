@@ -25,6 +25,8 @@ const environment = z.object({
           .regex(/^wss?:\/\/[a-z0-9.-]+(:\d{1,5})?$/i, 'is a list like wss://wrenches.shop:4705'),
       ),
     ),
+  /** Whether each answer is held against what is published of it: while developing, and in tests. */
+  CHECK_ANSWERS: z.stringbool().default(false),
   LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('info'),
 });
 
@@ -37,6 +39,7 @@ export interface Config {
   readonly tls: { readonly certFile: string; readonly keyFile: string } | undefined;
   readonly trustProxy: number;
   readonly instrumentOrigins: readonly string[];
+  readonly checkAnswers: boolean;
   readonly logLevel: string;
 }
 
@@ -60,6 +63,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     tls: tlsOf(settings.TLS_CERT, settings.TLS_KEY),
     trustProxy: settings.TRUST_PROXY,
     instrumentOrigins: settings.INSTRUMENT_ORIGINS,
+    checkAnswers: settings.CHECK_ANSWERS,
     logLevel: settings.LOG_LEVEL,
   };
 }

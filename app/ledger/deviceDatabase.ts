@@ -1,6 +1,6 @@
 import type { KeptAct, KeptPhotograph } from './kept';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { SheetRevision } from '@cardinex/contract/api';
+import type { SheetRevision } from '@cardinex/contract/sheets/revisions';
 import type { JobEvent } from '@cardinex/core/job/act';
 
 export interface LedgerSchema extends DBSchema {

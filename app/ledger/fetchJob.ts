@@ -1,4 +1,4 @@
-import type { JobLog } from '@cardinex/contract/api';
+import type { JobLog } from '@cardinex/contract/jobs/job';
 import { client } from '@cardinex/contract/client';
 import { StorageFault } from './deviceDatabase';
 import type { LedgerStorage } from './storage';

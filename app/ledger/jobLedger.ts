@@ -3,7 +3,7 @@ import type { KeptAct } from './kept';
 import type { Verdict } from '@cardinex/core/job/verdict';
 import { v7 as uuidv7 } from 'uuid';
 import { formatISO } from 'date-fns/formatISO';
-import type { SheetRevision } from '@cardinex/contract/api';
+import type { SheetRevision } from '@cardinex/contract/sheets/revisions';
 import { AnsweredProblem, client } from '@cardinex/contract/client';
 import type { Act, ActData, ActType, JobEvent, LoggedAct } from '@cardinex/core/job/act';
 import type { Role } from '@cardinex/core/job/roles';

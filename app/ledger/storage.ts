@@ -1,6 +1,6 @@
 import type { KeptAct, KeptPhotograph } from './kept';
 import type { IDBPObjectStore } from 'idb';
-import type { SheetRevision } from '@cardinex/contract/api';
+import type { SheetRevision } from '@cardinex/contract/sheets/revisions';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
 import { countFloor, raiseCountFloor } from './countFloor';
 import { DeviceDatabase, type LedgerSchema } from './deviceDatabase';

@@ -6,7 +6,7 @@ import {
   useState,
   type PropsWithChildren,
 } from 'react';
-import type { CrewMember, Instance, Session } from '@cardinex/contract/api';
+import type { CrewMember, Instance, Session } from '@cardinex/contract/session/session';
 import { Ledgers } from '../ledger/ledgers';
 import type { Actor } from '../ledger/jobLedger';
 import { usePreferences } from '../device/preferences';

@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import type { Session, SignIn } from '@cardinex/contract/api';
+import type { Session, SignIn } from '@cardinex/contract/session/session';
 import { client } from '@cardinex/contract/client';
 import { queryClient } from './queryClient';
 

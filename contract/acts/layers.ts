@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { CAME_WITH, type LayersActs } from '@cardinex/core/job/facts/layers';
 import type { ActSchemas } from './actSchemas';
+import { json } from '../json';
 import { plainId, words } from '../text';
 
 /** More figures than this are another sheet, not a leaflet. */
@@ -13,9 +14,10 @@ const place = z
   .max(300, 'is longer than a place of a sheet')
   .regex(/^(\/[^/]+)+$/, 'must name a place of the sheet, as /liners/low');
 /** A part of a sheet: whether it is one where it belongs is asked when it is laid over the sheet. */
-const figure: z.ZodType<unknown> = z
-  .json()
-  .refine((value) => JSON.stringify(value).length <= LONGEST_VALUE, 'is longer than a figure');
+const figure = json.refine(
+  (value) => JSON.stringify(value).length <= LONGEST_VALUE,
+  'is longer than a figure',
+);
 const points = z
   .array(z.strictObject({ at: place, to: figure }))
   .max(MOST_POINTS, `holds more than ${MOST_POINTS} figures`);

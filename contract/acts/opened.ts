@@ -4,12 +4,12 @@ import type { ActSchemas } from './actSchemas';
 import { end } from '../sheets/end';
 import { because } from './cause';
 import { scope } from './scope';
-import { measure, plainId, words } from '../text';
+import { measure, plainId, sha256, words } from '../text';
 
 const pinnedSheet = z.strictObject({
   id: plainId,
   revision: z.int().min(1),
-  hash: z.string().regex(/^[0-9a-f]{64}$/),
+  hash: sha256,
 });
 
 export const openedActs = {

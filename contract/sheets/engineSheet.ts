@@ -4,6 +4,7 @@ import { plainId, words } from '../text';
 import { covering, covers, facings, fills, lubricants, plugs, renew, temporary } from './assembly';
 import { bores, gasket, head, journals, liners, sealingRing } from './block';
 import { fastenedSet } from './fastening';
+import { json } from '../json';
 import { lengthFigure, listOf, oneOf, statement, whole } from './figures';
 import { end } from './end';
 import { crank, firing, layout, naming, rotation } from './layout';
@@ -29,7 +30,7 @@ const variants = listOf(
               .string('must be a JSON Pointer')
               .max(200, 'is longer than 200 characters')
               .regex(/^(\/[^/]+)+$/, 'must be a JSON Pointer, as /liners/low'),
-            to: z.json('must be a JSON value'),
+            to: json,
           }),
           60,
         ),

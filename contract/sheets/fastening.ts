@@ -6,7 +6,6 @@ import {
   drawnMm,
   lengthFigure,
   listOf,
-  named,
   oneOf,
   printedAngle,
   printedPressure,
@@ -17,6 +16,7 @@ import {
   truth,
   whole,
 } from './figures';
+import { named } from '../named';
 
 /** Parts of an act's key: no slash. */
 const keyPart = plainId

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
+import { named } from '../named';
 import { measure, words } from '../text';
 
 /** Lists longer than this belong to no engine. */
@@ -15,10 +16,8 @@ export function oneOf<const T extends readonly [string, ...string[]]>(values: T)
 export const truth = z.boolean('must be true or false');
 
 export function whole(low: number, high: number) {
-  return z
-    .int('must be a whole number')
-    .min(low, `must be ${low} or more`)
-    .max(high, `must be ${high} or less`);
+  const bounds = `must be a whole number from ${low} to ${high}`;
+  return z.int(bounds).min(low, bounds).max(high, bounds);
 }
 
 const ORIGINS = [
@@ -33,11 +32,6 @@ export const sourced = {
   from: oneOf(ORIGINS).describe('Who says so. A guess is "assumed" and is shown so everywhere.'),
   source: words(160).describe('Where a reader finds it: book, revision, page.'),
 };
-
-/** `id` names the shape in the published schema. */
-export function named<T extends z.ZodType>(id: string, schema: T): T {
-  return schema.meta({ id });
-}
 
 export const statement = named('Statement', z.strictObject({ says: words(400), ...sourced }));
 

@@ -5,7 +5,6 @@ import {
   lengthFigure,
   lengthLimits,
   listOf,
-  named,
   oneOf,
   sourced,
   statement,
@@ -15,6 +14,7 @@ import {
   turnFigure,
   whole,
 } from './figures';
+import { named } from '../named';
 
 const kind = oneOf(['intake', 'exhaust']);
 const eventDeg = measure(-180, 360);

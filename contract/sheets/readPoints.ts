@@ -4,14 +4,14 @@ import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { pointerSteps } from '@cardinex/core/sheet/pointer';
 import { pointerTo } from '@cardinex/core/sheet/place';
 import { engineSheetSchema } from './engineSheet';
-import { faultsOfZod, type ShapeFault } from './faultsOfZod';
+import { faultsOfZod, read, type ShapeFault } from '../faults';
 
 /**
  * Whether what a leaflet or a deviation says has the shape a sheet has at those places.
  * @returns what is wrong, each at the point it is wrong in: "points[2].to.value"
  */
 export function pointFaults(base: EngineSheet, points: readonly Point[]): readonly ShapeFault[] {
-  const parsed = engineSheetSchema.safeParse(withPoints(base, points), { reportInput: true });
+  const parsed = read(engineSheetSchema, withPoints(base, points));
   if (parsed.success) return [];
   const places = points.map(({ at }) => pathText(pointerTo(base, at) ?? ''));
   return faultsOfZod(parsed.error).map(({ at, says }) => {

@@ -5,19 +5,13 @@ import { pointerSteps, valueAt } from '@cardinex/core/sheet/pointer';
 import { variantOf } from '@cardinex/core/sheet/variants';
 import { sheetFindingSentence } from '@cardinex/words/en/sheets/findings';
 import { engineSheetSchema } from './engineSheet';
-import { faultsOfZod, type ShapeFault } from './faultsOfZod';
+import { faultsOfZod, read, type DocumentFault } from '../faults';
 import { soundPart } from './soundPart';
-
-/** One thing wrong with a sheet: where, and what would be right. */
-export interface SheetFault extends ShapeFault {
-  /** False: worth a look, and may stand. */
-  readonly bars: boolean;
-}
 
 export interface SheetRead {
   /** Null while the document is not even the shape of a sheet. */
   readonly sheet: EngineSheet | null;
-  readonly faults: readonly SheetFault[];
+  readonly faults: readonly DocumentFault[];
   /** Nothing bars it from being published. */
   readonly sound: boolean;
 }
@@ -31,7 +25,7 @@ export function readSheet(document: unknown): SheetRead {
   if (isDeeperThan(document, DEEPEST)) {
     return { sheet: null, faults: [{ at: '', says: TOO_DEEP, bars: true }], sound: false };
   }
-  const parsed = engineSheetSchema.safeParse(document, { reportInput: true });
+  const parsed = read(engineSheetSchema, document);
   if (!parsed.success) {
     const shape = faultsOfZod(parsed.error).map((fault) => ({ ...fault, bars: true }));
     const part = soundPart(document);
@@ -59,12 +53,12 @@ function isDeeperThan(document: unknown, deepest: number): boolean {
   return false;
 }
 
-function told(finding: SheetFinding): SheetFault {
+function told(finding: SheetFinding): DocumentFault {
   return { at: finding.at, bars: finding.bars, says: sheetFindingSentence(finding) };
 }
 
 /** Each option laid over the sheet must make a sheet again. */
-function variantFaults(sheet: EngineSheet): SheetFault[] {
+function variantFaults(sheet: EngineSheet): DocumentFault[] {
   const before = new Set(checkSheet(sheet).map(keyOf));
   if (checkSheet(sheet).some((finding) => finding.bars && finding.at.startsWith('variants')))
     return [];
@@ -72,7 +66,7 @@ function variantFaults(sheet: EngineSheet): SheetFault[] {
     question.options.flatMap((option, o) => {
       const variant = variantOf(sheet, { [question.id]: option.id });
       const at = `variants[${q}].options[${o}]`;
-      const parsed = engineSheetSchema.safeParse(variant, { reportInput: true });
+      const parsed = read(engineSheetSchema, variant);
       if (!parsed.success) {
         return faultsOfZod(parsed.error).map((fault) => ({
           at: `${at}.overrides${overridePlace(sheet, option.overrides, fault.at)}`,

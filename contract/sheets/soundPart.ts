@@ -1,7 +1,7 @@
 import type { SheetFinding, SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
 import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { engineSheetSchema } from './engineSheet';
-import { deepIssues, type DeepIssue } from './faultsOfZod';
+import { deepIssues, read, type DeepIssue } from '../faults';
 
 type Step = PropertyKey;
 type Holder = Record<Step, unknown>;
@@ -57,7 +57,7 @@ export function soundPart(document: unknown): SoundPart | null {
   remember(part, places);
   const leftOut = new Set<string>();
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
-    const parsed = engineSheetSchema.safeParse(part);
+    const parsed = read(engineSheetSchema, part);
     if (parsed.success) return finished(parsed.data, part, places, standIns, leftOut);
     const targets = deepIssues(parsed.error).map((issue) => targetOf(part, issue));
     if (targets.some(([root]) => root === undefined || root === 'layout')) return null;

@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import type { ToolAct, ToolIs } from '@cardinex/core/tools/tool';
+import type { ToolAct, ToolEvent, ToolIs } from '@cardinex/core/tools/tool';
+import { chainLink } from '../chainLink';
+import { named } from '../named';
 import { measure, moment, uuid, words } from '../text';
 
 const nm = measure(0.01, 20_000);
@@ -45,8 +47,11 @@ const specs = {
 type Kind = keyof typeof specs;
 const kinds = Object.keys(specs) as Kind[];
 
-/** Fields of an act that says what a tool is, kind by kind. */
-function particulars<M extends z.ZodRawShape>(more: M) {
+/**
+ * What a tool is, kind by kind, with its name.
+ * @param more fields beside them, whatever the kind
+ */
+export function toolOf<M extends z.ZodRawShape>(more: M) {
   const [first, ...rest] = kinds.map((kind) =>
     z.strictObject({ kind: z.literal(kind), spec: specs[kind], name: words(60), ...more }),
   );
@@ -55,15 +60,18 @@ function particulars<M extends z.ZodRawShape>(more: M) {
   }) as unknown as z.ZodType<ToolIs & { name: string } & z.infer<z.ZodObject<M>>>;
 }
 
+/** A tool held against a reference. */
+export const toolChecked = z.strictObject({
+  on: day,
+  dueOn: day,
+  certificate: words(80).exactOptional(),
+  points: z.array(z.strictObject({ setNm: nm, trueNm: nm })).max(20, 'holds more than 20 points'),
+});
+
 const data = {
-  'tool.entered': particulars({}),
-  'tool.corrected': particulars({ words: words(200) }),
-  'tool.checked': z.strictObject({
-    on: day,
-    dueOn: day,
-    certificate: words(80).exactOptional(),
-    points: z.array(z.strictObject({ setNm: nm, trueNm: nm })).max(20, 'holds more than 20 points'),
-  }),
+  'tool.entered': toolOf({}),
+  'tool.corrected': toolOf({ words: words(200) }),
+  'tool.checked': toolChecked,
   'tool.found-off': z.strictObject({ words: words(400) }),
   'leaf.lost': z.strictObject({ mm }),
   'leaf.replaced': z.strictObject({ mm }),
@@ -78,17 +86,19 @@ const envelope = {
   device: uuid,
 };
 
-function act<T extends keyof typeof data>(type: T) {
-  return z.strictObject({ ...envelope, type: z.literal(type), data: data[type] });
-}
-
 /** One act on a tool as it comes over the wire. */
-export const toolActSchema = z.discriminatedUnion('type', [
-  act('tool.entered'),
-  act('tool.corrected'),
-  act('tool.checked'),
-  act('tool.found-off'),
-  act('leaf.lost'),
-  act('leaf.replaced'),
-  act('tool.retired'),
-]) as unknown as z.ZodType<ToolAct>;
+export const toolActSchema = named('ToolAct', toolActUnion<ToolAct>(envelope));
+
+/** The same in the tool's log. */
+export const toolEventSchema = named(
+  'ToolEvent',
+  toolActUnion<ToolEvent>({ ...envelope, ...chainLink }),
+);
+
+function toolActUnion<Act extends ToolAct>(fields: z.core.$ZodLooseShape): z.ZodType<Act> {
+  const [first, ...others] = Object.entries(data).map(([type, says]) =>
+    z.strictObject({ ...fields, type: z.literal(type), data: says }),
+  );
+  if (!first) throw new Error('there are no acts');
+  return z.discriminatedUnion('type', [first, ...others]) as unknown as z.ZodType<Act>;
+}

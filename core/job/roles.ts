@@ -1,4 +1,5 @@
-export type Role = 'mechanic' | 'inspector' | 'lead' | 'viewer';
+export const ROLES = ['mechanic', 'inspector', 'lead', 'viewer'] as const;
+export type Role = (typeof ROLES)[number];
 
 /** Whoever turns a spanner. */
 export const MECHANICS: readonly Role[] = ['mechanic', 'lead'];

@@ -2,26 +2,29 @@ import type { CrankHold } from './facts/crank';
 import type { PartHold } from './facts/parts';
 import type { Lack } from './lacks';
 
-export type CardName =
-  | 'dead'
-  | 'mark'
-  | 'strip'
-  | 'parts'
-  | 'inspect'
-  | 'bores'
-  | 'liners'
-  | 'shells'
-  | 'crank'
-  | 'pistons'
-  | 'stand-out'
-  | 'head-build'
-  | 'tighten'
-  | 'timing'
-  | 'valves'
-  | 'pump'
-  | 'recheck'
-  | 'after-heat'
-  | 'cause';
+export const CARD_NAMES = [
+  'dead',
+  'mark',
+  'strip',
+  'parts',
+  'inspect',
+  'bores',
+  'liners',
+  'shells',
+  'crank',
+  'pistons',
+  'stand-out',
+  'head-build',
+  'tighten',
+  'timing',
+  'valves',
+  'pump',
+  'recheck',
+  'after-heat',
+  'cause',
+] as const;
+
+export type CardName = (typeof CARD_NAMES)[number];
 
 /** Why a card is barred. */
 export type Wait = Extract<

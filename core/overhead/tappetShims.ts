@@ -50,8 +50,8 @@ export interface TappetShims {
   readonly sumOffMm: number;
 }
 
-const MOST_VALVES = 60;
-const MOST_SIZES = 100;
+export const MOST_VALVES = 60;
+export const MOST_SIZES = 100;
 /** Limits further apart than this are no gap of a valve. */
 const MOST_WIDE_MM = 10;
 

@@ -30,8 +30,10 @@ export interface PinHeat {
 /** Expansion for each kelvin, of common steel and of light piston alloy. */
 export const EXPANSION_PER_K = { steel: 1.2e-5, alloy: 2.1e-5 } as const;
 
-const ALPHA = { low: 1e-6, high: 5e-5 } as const;
-const COLDEST = -273.15;
+/** Expansion for each kelvin of anything an engine is made of. */
+export const EXPANSION = { low: 1e-6, high: 5e-5 } as const;
+export const COLDEST_C = -273.15;
+export const HOTTEST_C = 2000;
 
 /**
  * How warm a rod or piston must be for its pin to slip in: its hole grows by alpha x diameter for
@@ -46,8 +48,8 @@ export function pinHeat(input: PinHeatInput): PinHeat {
   requireNotNegative('wantedClearanceMm', wantedClearanceMm);
   requirePositive('diaMm', diaMm);
   requireNumber('alphaPerK', alphaPerK);
-  if (alphaPerK < ALPHA.low || alphaPerK > ALPHA.high) {
-    throw new ReckoningFault('alphaPerK', 'between', ALPHA);
+  if (alphaPerK < EXPANSION.low || alphaPerK > EXPANSION.high) {
+    throw new ReckoningFault('alphaPerK', 'between', EXPANSION);
   }
   requireTemperature('ambientTempC', ambientTempC);
   if (maxTempC !== undefined) requireTemperature('maxTempC', maxTempC);
@@ -65,5 +67,6 @@ export function pinHeat(input: PinHeatInput): PinHeat {
 
 function requireTemperature(field: string, tempC: number): void {
   requireNumber(field, tempC);
-  if (tempC < COLDEST) throw new ReckoningFault(field, 'between', { low: COLDEST, high: 2000 });
+  if (tempC < COLDEST_C || tempC > HOTTEST_C)
+    throw new ReckoningFault(field, 'between', { low: COLDEST_C, high: HOTTEST_C });
 }

@@ -72,7 +72,7 @@ export interface ClampSimulate {
 
 export const MOST_TRIALS = 20_000;
 /** A bolt meant to get more than so many times its fellows is a mistake of the decimal point. */
-const MOST_SHARE = 100;
+export const MOST_SHARE = 100;
 /** Pulls in all: what is worked through in a few seconds. */
 const MOST_PULLS = 20_000_000;
 

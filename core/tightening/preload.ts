@@ -36,7 +36,7 @@ export interface Preload {
 }
 
 /** More friction than this is a seized thread. */
-const MOST_FRICTION = 1;
+export const MOST_FRICTION = 1;
 
 /**
  * The clamp a torque gives, or the torque a clamp takes, and how hard the bolt is worked meanwhile.

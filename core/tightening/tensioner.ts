@@ -1,5 +1,8 @@
 import { ReckoningFault, requireNotNegative, requirePositive } from '../quantity/reckoningFault';
 
+/** A jack that leaves less than a hundredth of its load behind does not tension anything. */
+export const MOST_LOSS = 0.99;
+
 export interface TensionerInput {
   readonly pressureBar: number;
   /** Effective area of one jack. */
@@ -11,7 +14,7 @@ export interface TensionerInput {
   readonly pitchMm: number;
   /** Holes round the nut for the bar. */
   readonly holesPerTurn?: number;
-  /** Share of the jack's load that is lost when it is let off: 0 up to, not including, 1. */
+  /** Share of the jack's load that is lost when it is let off, up to {@link MOST_LOSS}. */
   readonly transferLoss: number;
   readonly yieldMpa?: number;
 }
@@ -90,8 +93,8 @@ function requireTensioner(input: TensionerInput): void {
   requirePositive('pitchMm', input.pitchMm);
   if (input.holesPerTurn !== undefined) requirePositive('holesPerTurn', input.holesPerTurn);
   requireNotNegative('transferLoss', input.transferLoss);
-  if (input.transferLoss >= 1) {
-    throw new ReckoningFault('transferLoss', 'between', { low: 0, high: 0.99 });
+  if (input.transferLoss > MOST_LOSS) {
+    throw new ReckoningFault('transferLoss', 'between', { low: 0, high: MOST_LOSS });
   }
   if (input.yieldMpa !== undefined) requirePositive('yieldMpa', input.yieldMpa);
 }

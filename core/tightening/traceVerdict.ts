@@ -73,8 +73,8 @@ export const TRACE_THRESHOLDS = {
 } as const;
 
 /** Fewer samples past the seat than this say nothing of a slope. */
-const FEWEST_PAST_SEAT = 6;
-const MOST_SAMPLES = 20_000;
+export const FEWEST_PAST_SEAT = 6;
+export const MOST_SAMPLES = 20_000;
 
 /**
  * What a torque-by-angle trace says of a bolt: where it seated, how steeply it clamped, where it began

@@ -85,6 +85,14 @@ export interface ToolActOf<T extends ToolActType> {
 
 export type ToolAct = { readonly [T in ToolActType]: ToolActOf<T> }[ToolActType];
 
+/** An act of a tool as its log keeps it, chained to the one before. */
+export type ToolEvent = ToolAct & {
+  readonly seq: number;
+  readonly receivedAt: string;
+  readonly previousHash: string;
+  readonly hash: string;
+};
+
 export interface ToolCheck {
   readonly on: string;
   readonly dueOn: string;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Board } from '@cardinex/contract/api';
+import type { Board } from '@cardinex/contract/jobs/board';
 import { uuid } from '@cardinex/contract/text';
 import { summaryOf, type JobSummary } from '@cardinex/core/job/summary';
 import { boundDatabase } from '../database/models';

@@ -1,7 +1,8 @@
 import { actSchema } from '@cardinex/contract/acts/act';
+import { read } from '@cardinex/contract/faults';
 import type { Outcome } from '@cardinex/contract/acts/outcome';
 import type { Act } from '@cardinex/core/job/act';
-import { ProblemError, problemOfZod } from '../problems/problem';
+import { ProblemError, UnreadProblem } from '../problems/problem';
 
 /** An act that is not even an act; its place in the batch still gets an answer. */
 export class Unreadable {
@@ -17,7 +18,7 @@ export class Unreadable {
 
 /** Reads one act of a batch; what is none gets its answer all the same. */
 export function readAct(raw: unknown): Act | Unreadable {
-  const parsed = actSchema.safeParse(raw);
+  const parsed = read(actSchema, raw);
   if (parsed.success) return parsed.data;
   const id =
     typeof raw === 'object' && raw !== null && 'id' in raw && typeof raw.id === 'string'
@@ -28,7 +29,7 @@ export function readAct(raw: unknown): Act | Unreadable {
   );
   const problem = unknownType
     ? new ProblemError(422, 'newer-app', undefined, 'type')
-    : problemOfZod(parsed.error);
+    : new UnreadProblem(parsed.error);
   return new Unreadable(id, problem);
 }
 

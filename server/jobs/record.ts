@@ -1,22 +1,8 @@
 import type { JobEvent } from '@cardinex/core/job/act';
-import type { SheetRevision } from '@cardinex/contract/api';
-import { headOf, type Head } from '../database/logs';
+import type { JobRecord } from '@cardinex/contract/jobs/record';
+import type { SheetRevision } from '@cardinex/contract/sheets/revisions';
+import { headOf } from '../database/logs';
 import { Member, Shop } from '../database/models';
-
-export interface JobRecord {
-  readonly format: 'cardinex-job-record';
-  readonly version: 1;
-  readonly exportedAt: string;
-  readonly shop: { readonly name: string; readonly place: string; readonly timeZone: string };
-  readonly crew: readonly { readonly id: string; readonly name: string; readonly role: string }[];
-  readonly job: string;
-  readonly sheet: SheetRevision;
-  readonly chain: string;
-  /** Where the log ended when it was taken out, and how many events it had: what is cut off shows. */
-  readonly head: Head;
-  readonly count: number;
-  readonly events: readonly JobEvent[];
-}
 
 /** Everything kept of a job, with what is needed to read and check it elsewhere. */
 export async function jobRecord(
@@ -37,6 +23,6 @@ export async function jobRecord(
       'SHA-256 of the RFC 8785 canonical JSON of each event without "hash"; "previousHash" is the hash before, 64 zeros at first.',
     head: headOf(job.log.at(-1)),
     count: job.log.length,
-    events: job.log,
+    events: [...job.log],
   };
 }

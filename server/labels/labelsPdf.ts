@@ -1,13 +1,10 @@
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
+import type { LabelSize } from '@cardinex/contract/labels';
 import type { Mark } from '@cardinex/core/job/cards/mark/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { labelText } from '@cardinex/words/en/cards/labels';
-
-/** A sheet of small tags to cut apart, or one tag after another for a roll. */
-export const LABEL_SIZES = ['sheet', 'roll'] as const;
-export type LabelSize = (typeof LABEL_SIZES)[number];
 
 export interface LabelsInput {
   readonly marks: readonly Mark[];

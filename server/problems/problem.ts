@@ -1,12 +1,16 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { z } from 'zod';
-import type { Problem } from '@cardinex/contract/api';
+import { faultsOfZod, read, type DocumentFault } from '@cardinex/contract/faults';
+import type { Problem } from '@cardinex/contract/problem';
 import type { FaultAt } from '@cardinex/core/quantity/reckoningFault';
 import type { Refusal } from '@cardinex/core/job/refusal';
 import { troubleOf } from '../database/trouble';
 import { faultSentence } from '@cardinex/words/en/faults';
 import { problemWords, type ProblemCode } from '@cardinex/words/en/problems';
 import { refusalSentence } from '@cardinex/words/en/refusals';
+
+/** Whoever sends worse is helped by the first of them. */
+const MOST_FAULTS = 50;
 
 /** A database that was restarted is back within this time. */
 const RETRY_S = 5;
@@ -71,31 +75,27 @@ function wordsFor(code: string): { title: string; detail: string } {
   return isProblemCode(code) ? problemWords[code] : problemWords.refused;
 }
 
-/** The first thing wrong with a body, named by its field, as a 422. */
-export function problemOfZod(error: z.ZodError): ProblemError {
-  const issue = error.issues[0];
-  if (!issue) return new ProblemError(422, 'bad-field', 'The body does not fit.');
-  const unknown = issue.code === 'unrecognized_keys' ? issue.keys[0] : undefined;
-  const path = [...issue.path, ...(unknown === undefined ? [] : [unknown])];
-  const field = path.reduce<string>(
-    (text, step) =>
-      typeof step === 'number'
-        ? `${text}[${step}]`
-        : text === ''
-          ? String(step)
-          : `${text}.${String(step)}`,
-    '',
-  );
-  const detail =
-    unknown === undefined ? issue.message : 'is not a field known here; check its spelling';
-  return new ProblemError(422, 'bad-field', `${field || 'The body'}: ${detail}.`, field);
+/** What is wrong with what was sent: the first of it in a sentence, all of it in a list. */
+export class UnreadProblem extends ProblemError {
+  private readonly faults: readonly DocumentFault[];
+
+  constructor(error: z.ZodError) {
+    const faults = faultsOfZod(error).slice(0, MOST_FAULTS);
+    const { at, says } = faults[0] ?? { at: '', says: 'does not fit' };
+    super(422, 'bad-field', `${at || 'The body'}: ${says}.`, at);
+    this.faults = faults.map((fault) => ({ ...fault, bars: true }));
+  }
+
+  override toBody(requestId?: string): Problem {
+    return { ...super.toBody(requestId), faults: [...this.faults] };
+  }
 }
 
-/** Parses with a schema of the contract, or answers 422 with the field. */
-export function parse<T>(schema: z.ZodType<T>, value: unknown): T {
-  const parsed = schema.safeParse(value);
+/** Reads with a schema of the contract, or answers 422 with the fields that are wrong. */
+export function parse<Schema extends z.ZodType>(schema: Schema, value: unknown): z.output<Schema> {
+  const parsed = read(schema, value);
   if (parsed.success) return parsed.data;
-  throw problemOfZod(parsed.error);
+  throw new UnreadProblem(parsed.error);
 }
 
 export const notFound: RequestHandler = () => {

@@ -1,47 +1,51 @@
 import type { RequestHandler } from 'express';
+import type { Route, RouteName } from '@cardinex/contract/routes/route';
+import { exactFirst, partsOf } from '../routes/address';
 import { ProblemError } from './problem';
 
-interface Documented {
+type Table = Readonly<Record<RouteName, Route>>;
+
+interface Known {
   readonly pattern: RegExp;
-  /** The media types each method takes a body in; none for a method without one. */
-  readonly media: ReadonlyMap<string, readonly string[]>;
+  /** The media type each method takes a body in; null for a method without one. */
+  readonly media: Map<string, string | null>;
 }
 
-type Paths = Readonly<Record<string, object>>;
-
 /**
- * Holds each request against the published interface: a known address asked with another method is a
- * 405, a body of another kind a 415. What the document does not name is left to the routes behind.
- * @param paths of the OpenAPI document
+ * Holds each request against the table of routes: a known address asked with another method is a 405,
+ * a body of another kind a 415. What the table does not name is left to whatever comes behind.
  */
-export function requireDocumentedUse(paths: Paths): RequestHandler {
-  // One in which nothing is filled in is meant before one where something is.
-  const exactFirst = Object.entries(paths).sort(
-    ([one], [other]) => Number(one.includes('{')) - Number(other.includes('{')),
-  );
-  const documented = exactFirst.map(([path, methods]) => read(path, methods));
+export function requireKnownUse(table: Table): RequestHandler {
+  const known = addresses(table);
   return (request, response, next) => {
     const path = `/api${request.path}`;
-    const known = documented.find(({ pattern }) => pattern.test(path));
-    if (!known) return next();
+    const here = known.find(({ pattern }) => pattern.test(path));
+    if (!here) return next();
     const method = request.method === 'HEAD' ? 'GET' : request.method;
-    const taken = known.media.get(method);
-    if (!taken) {
-      response.setHeader('allow', [...known.media.keys()].join(', '));
+    const takes = here.media.get(method);
+    if (takes === undefined) {
+      response.setHeader('allow', [...here.media.keys()].join(', '));
       throw new ProblemError(405, 'wrong-method');
     }
-    if (taken.length > 0 && !request.is([...taken])) {
-      throw new ProblemError(415, 'wrong-media', `Send the body as ${taken.join(' or ')}.`);
+    if (takes !== null && !request.is(takes)) {
+      throw new ProblemError(415, 'wrong-media', `Send the body as ${takes}.`);
     }
     next();
   };
 }
 
-function read(path: string, methods: object): Documented {
-  const pattern = new RegExp(`^${path.replace(/[.]/g, '\\.').replace(/\{\w+\}/g, '[^/]+')}/?$`);
-  const media = Object.entries(methods).map(([method, operation]): [string, readonly string[]] => {
-    const { requestBody } = operation as { readonly requestBody?: { readonly content: object } };
-    return [method.toUpperCase(), Object.keys(requestBody?.content ?? {})];
-  });
-  return { pattern, media: new Map(media) };
+function addresses(table: Table): readonly Known[] {
+  const byPath = new Map<string, Known>();
+  for (const name of exactFirst(Object.keys(table) as RouteName[])) {
+    const { method, path } = partsOf(name);
+    const known = byPath.get(path) ?? { pattern: patternOf(path), media: new Map() };
+    const { body, takes = body ? 'application/json' : null } = table[name] ?? {};
+    known.media.set(method.toUpperCase(), takes);
+    byPath.set(path, known);
+  }
+  return [...byPath.values()];
+}
+
+function patternOf(path: string): RegExp {
+  return new RegExp(`^${path.replace(/[.]/g, '\\.').replace(/\{\w+\}/g, '[^/]+')}/?$`);
 }

@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Piscina } from 'piscina';
-import type { ReckonName } from '@cardinex/contract/reckon/schemas';
+import type { ReckonName } from '@cardinex/contract/reckon/reckonings';
 import { FaultProblem, ProblemError } from '../problems/problem';
 import { Shares } from './shares';
 import type { Question, Reply } from './worker';

@@ -38,9 +38,7 @@ import { matchMass } from '@cardinex/core/piston/matchMass';
 import { pinHeat } from '@cardinex/core/piston/pinHeat';
 import { ringClock } from '@cardinex/core/piston/ringClock';
 import { ringGap } from '@cardinex/core/piston/ringGap';
-import type { z } from 'zod';
-import type { ReckonName, reckonInputs } from '@cardinex/contract/reckon/schemas';
-import type { reckonAnswers } from '@cardinex/contract/reckon/answers';
+import type { ReckonAnswer, ReckonInput, ReckonName } from '@cardinex/contract/reckon/reckonings';
 import { arrangeSentence, cureSentence, placedSentence } from '@cardinex/words/en/arrange';
 import {
   boreSentence,
@@ -96,11 +94,10 @@ import {
   settableSentence,
 } from '@cardinex/words/en/cards/valves';
 
-type Input<N extends ReckonName> = z.infer<(typeof reckonInputs)[N]>;
-type Answer<N extends ReckonName> = DeepReadonly<z.infer<(typeof reckonAnswers)[N]>>;
+type Answer<N extends ReckonName> = DeepReadonly<ReckonAnswer<N>>;
 
 /** Every reckoning with its sentences, by the name it has on the wire. */
-const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> } = {
+const RECKONINGS: { readonly [N in ReckonName]: (input: ReckonInput<N>) => Answer<N> } = {
   'valve-windows': valveWindows,
   'adapter-setting': adapterSetting,
   rim,
@@ -285,7 +282,7 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: Input<N>) => Answer<N> }
  * Works one reckoning out.
  * @throws ReckoningFault naming the field that cannot be worked with
  */
-export function reckon<N extends ReckonName>(name: N, input: Input<N>): Answer<N> {
+export function reckon<N extends ReckonName>(name: N, input: ReckonInput<N>): Answer<N> {
   return RECKONINGS[name](input);
 }
 

@@ -1,5 +1,5 @@
 import { ReckoningFault, type FaultAt } from '@cardinex/core/quantity/reckoningFault';
-import type { ReckonName } from '@cardinex/contract/reckon/schemas';
+import type { ReckonName } from '@cardinex/contract/reckon/reckonings';
 import { reckon } from './reckon';
 
 export interface Question {

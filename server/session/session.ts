@@ -13,6 +13,11 @@ declare module 'express-session' {
 
 const THIRTY_DAYS_MS = 30 * 24 * 60 * 60 * 1000;
 
+/** The name of the cookie by which a session is known. */
+export function sessionCookie(instanceId: string): string {
+  return `cardinex.${instanceId}`;
+}
+
 /**
  * Sessions in PostgreSQL, read but not written on the path of an act. The cookie carries the
  * database's own id in its name, so that copies on other ports don't mix; over TLS, here or at a
@@ -20,7 +25,7 @@ const THIRTY_DAYS_MS = 30 * 24 * 60 * 60 * 1000;
  */
 export function sessions(pool: pg.Pool, instanceId: string, secret: string): RequestHandler {
   return session({
-    name: `cardinex.${instanceId}`,
+    name: sessionCookie(instanceId),
     secret,
     store: new SessionStore(pool),
     resave: false,

@@ -1,6 +1,7 @@
 import { UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
-import type { SheetRevision } from '@cardinex/contract/api';
-import { readSheet, type SheetFault } from '@cardinex/contract/sheets/readSheet';
+import type { SheetRevision } from '@cardinex/contract/sheets/revisions';
+import type { DocumentFault } from '@cardinex/contract/faults';
+import { readSheet } from '@cardinex/contract/sheets/readSheet';
 import { canonicalJson } from '@cardinex/core/job/chain';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { publishWords } from '@cardinex/words/en/sheets/publish';
@@ -27,7 +28,7 @@ export async function publishSheets(
 ): Promise<readonly SheetRevision[]> {
   const several = documents.length > 1;
   const sheets: EngineSheet[] = [];
-  const faults: SheetFault[] = [];
+  const faults: DocumentFault[] = [];
   documents.forEach((document, place) => {
     const { sheet, faults: found, sound } = readSheet(document);
     if (sheet && sound) sheets.push(sheet);
@@ -87,12 +88,12 @@ async function publishOne(
 
 /** A sheet that cannot be published, and everything that is wrong with it. */
 export class SheetFaults extends ProblemError {
-  constructor(readonly faults: readonly SheetFault[]) {
+  constructor(readonly faults: readonly DocumentFault[]) {
     const [first] = faults.filter((fault) => fault.bars);
     super(422, 'sheet-faults', publishWords.faults(first?.at ?? '', first?.says ?? ''), first?.at);
   }
 
   override toBody(requestId?: string) {
-    return { ...super.toBody(requestId), faults: this.faults };
+    return { ...super.toBody(requestId), faults: [...this.faults] };
   }
 }

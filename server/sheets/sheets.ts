@@ -1,4 +1,4 @@
-import type { SheetRevision } from '@cardinex/contract/api';
+import type { SheetRevision } from '@cardinex/contract/sheets/revisions';
 import { Sheet } from '../database/models';
 
 /** Published revisions never change, so one read serves for good. */

@@ -96,7 +96,7 @@ describe('acts sent to a job', () => {
       'bad-field',
       'accepted',
     ]);
-    expect(outcomes[0]?.problem?.detail).toContain('2 or less');
+    expect(outcomes[0]?.problem?.detail).toContain('from -2 to 2');
     // What the rules refuse comes as its code with that code’s own fields, beside the sentence.
     expect(outcomes[3]?.problem).toMatchObject({
       detail: 'This engine has no bore 9.',

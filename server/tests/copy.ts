@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
-import type { Session } from '@cardinex/contract/api';
+import type { Session } from '@cardinex/contract/session/session';
 import type { Act, ActData, ActType, JobEvent } from '@cardinex/core/job/act';
 import { crewMember, lockside, type DemoShop } from '@cardinex/demo/shops';
 import {

@@ -1,6 +1,4 @@
-import { reckonExamples } from '@cardinex/contract/reckon/examples';
-import { reckonAnswers } from '@cardinex/contract/reckon/answers';
-import type { ReckonName } from '@cardinex/contract/reckon/schemas';
+import { RECKONINGS, RECKON_NAMES } from '@cardinex/contract/reckon/reckonings';
 import { DEMO_JOB } from '@cardinex/demo/jobs';
 import { crewMember, lockside } from '@cardinex/demo/shops';
 import { Copy, DeviceAt } from './copy';
@@ -17,21 +15,19 @@ beforeAll(async () => {
 
 afterAll(() => copy.stop());
 
-const names = Object.keys(reckonExamples) as ReckonName[];
-
 describe('reckonings over HTTP', () => {
-  it.each(names)(
+  it.each(RECKON_NAMES)(
     '%s answers its published example in its published shape, without sign-in',
     async (name) => {
-      const { status, body } = await stranger.post(`/api/reckon/${name}`, reckonExamples[name]);
+      const { status, body } = await stranger.post(`/api/reckon/${name}`, RECKONINGS[name].example);
       expect(status).toBe(200);
-      expect(reckonAnswers[name].safeParse(body).error).toBeUndefined();
+      expect(RECKONINGS[name].answer.safeParse(body).error).toBeUndefined();
     },
   );
 
-  it.each(names)('%s refuses a misspelt field by its name', async (name) => {
+  it.each(RECKON_NAMES)('%s refuses a misspelt field by its name', async (name) => {
     const { status, body } = await stranger.post(`/api/reckon/${name}`, {
-      ...reckonExamples[name],
+      ...RECKONINGS[name].example,
       limt: 1,
     });
     expect(status).toBe(422);
@@ -39,7 +35,7 @@ describe('reckonings over HTTP', () => {
   });
 
   it('refuse a misspelt limit deep inside, rather than drop the check', async () => {
-    const input = reckonExamples['liner-check'];
+    const input = RECKONINGS['liner-check'].example;
     const limits = { ...input.limits, tiltMM: 0.01 };
     const { status, body } = await stranger.post('/api/reckon/liner-check', { ...input, limits });
     expect(status).toBe(422);
@@ -47,16 +43,39 @@ describe('reckonings over HTTP', () => {
   });
 
   it('name the field of an impossible value, with a sentence', async () => {
-    const { status, body } = await stranger.post('/api/reckon/screw-turn', {
-      ...reckonExamples['screw-turn'],
-      pitchMm: 0,
+    const { status, body } = await stranger.post('/api/reckon/adapter-setting', {
+      ...RECKONINGS['adapter-setting'].example,
+      adapterMm: 300,
+      adapterDeg: 180,
     });
     expect(status).toBe(422);
     expect(body).toMatchObject({
       code: 'reckoning-fault',
+      field: 'adapterMm',
+      detail: expect.stringContaining('adapterMm folded back this far') as string,
+      fault: { code: 'adapter-too-long' },
+    });
+  });
+
+  it('name every field that is wrong, with its bounds', async () => {
+    const { status, body } = await stranger.post('/api/reckon/screw-turn', {
+      ...RECKONINGS['screw-turn'].example,
+      pitchMm: 0,
+      rockerRatio: undefined,
+    });
+    expect(status).toBe(422);
+    expect(body).toMatchObject({
+      code: 'bad-field',
       field: 'pitchMm',
-      detail: 'pitchMm must be above zero.',
-      fault: { code: 'must-be-positive' },
+      detail: 'pitchMm: must be a number from 0.000001 to 10000 mm.',
+      faults: [
+        { at: 'pitchMm', says: 'must be a number from 0.000001 to 10000 mm', bars: true },
+        {
+          at: 'rockerRatio',
+          says: 'is missing: must be a number from 0.000001 to 100',
+          bars: true,
+        },
+      ],
     });
   });
 
@@ -126,7 +145,7 @@ describe('signing in', () => {
     expect(Object.keys(tablet.session?.proved ?? {})).toHaveLength(2);
   });
 
-  it('sets a cookie that no script can read and that names this database', async () => {
+  it('sets a cookie that no script can read and that RECKON_NAMES this database', async () => {
     const member = crewMember(lockside, 'WH');
     const response = await fetch(`${copy.address}/api/session`, {
       method: 'POST',
@@ -158,7 +177,7 @@ describe('the server', () => {
     const document = body as { openapi: string; paths: Record<string, unknown> };
     expect(document.openapi).toBe('3.1.0');
     expect(Object.keys(document.paths)).toEqual(
-      expect.arrayContaining(names.map((n) => `/api/reckon/${n}`)),
+      expect.arrayContaining(RECKON_NAMES.map((n) => `/api/reckon/${n}`)),
     );
   });
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { DEMO_JOB } from '@cardinex/demo/jobs';
-import { openApiDocument } from '../openapi';
+import { openApiDocument } from '../openapi/document';
 import { Copy, type DeviceAt } from './copy';
 
 let copy: Copy;
@@ -22,7 +22,7 @@ function filled(path: string): string {
 }
 
 describe('an address asked as it is not meant to be', () => {
-  const { paths } = openApiDocument();
+  const { paths } = openApiDocument('test');
 
   it('is answered with 405 and what it takes: every documented one, by every other method', async () => {
     for (const [path, methods] of Object.entries(paths)) {

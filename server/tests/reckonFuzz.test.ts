@@ -1,12 +1,11 @@
 import fc from 'fast-check';
-import { reckonExamples } from '@cardinex/contract/reckon/examples';
-import { reckonAnswers } from '@cardinex/contract/reckon/answers';
-import { reckonInputs, type ReckonName } from '@cardinex/contract/reckon/schemas';
+import type { z } from 'zod';
+import { faultsOfZod, read } from '@cardinex/contract/faults';
+import { RECKONINGS, RECKON_NAMES } from '@cardinex/contract/reckon/reckonings';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { faultSentence } from '@cardinex/words/en/faults';
 import { reckon } from '../reckon/reckon';
-
-const names = Object.keys(reckonExamples) as ReckonName[];
+import { RAW_WORDS } from './rawWords';
 
 /** One value somewhere inside replaced by another. */
 function spoilt(value: unknown, to: unknown, pick: number): unknown {
@@ -19,7 +18,10 @@ function spoilt(value: unknown, to: unknown, pick: number): unknown {
   return { ...value, [key]: inner };
 }
 
-describe.each(names)('%s', (name) => {
+describe.each(RECKON_NAMES)('%s', (name) => {
+  const { example, answer: published } = RECKONINGS[name];
+  const asked: z.ZodType = RECKONINGS[name].input;
+
   it('answers in its published shape or names a field, whatever one or two of its values are', () => {
     const junk = fc.oneof(
       fc.constantFrom<unknown>(null, '', 'x', [], {}, true, 0, -0, -1, 1e308, -1e308, 1e-308),
@@ -28,16 +30,18 @@ describe.each(names)('%s', (name) => {
     );
     fc.assert(
       fc.property(junk, fc.nat(), fc.option(junk), fc.nat(), (first, where, second, there) => {
-        const once = spoilt(reckonExamples[name], first, where);
+        const once = spoilt(example, first, where);
         const twice = second === null ? once : spoilt(once, second, there);
-        const input = reckonInputs[name].safeParse(twice);
+        const input = read(asked, twice);
         if (!input.success) {
-          expect(input.error.issues.length).toBeGreaterThan(0);
+          const faults = faultsOfZod(input.error);
+          expect(faults.length).toBeGreaterThan(0);
+          expect(faults.filter(({ says }) => RAW_WORDS.test(says))).toEqual([]);
           return;
         }
         try {
           const answer = reckon(name, input.data as never);
-          expect(reckonAnswers[name].safeParse(answer).error).toBeUndefined();
+          expect(published.safeParse(answer).error).toBeUndefined();
         } catch (error) {
           if (!(error instanceof ReckoningFault)) throw error;
           expect(faultSentence(error)).toMatch(/^[\w.[\]]+.*\.$/);

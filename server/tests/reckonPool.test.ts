@@ -1,5 +1,5 @@
 import http from 'node:http';
-import { reckonExamples } from '@cardinex/contract/reckon/examples';
+import { RECKONINGS } from '@cardinex/contract/reckon/reckonings';
 import { Shares } from '../reckon/shares';
 import { Copy } from './copy';
 
@@ -56,7 +56,7 @@ function ask(name: string, input: unknown, localAddress: string): Asked {
   return { leave: () => request.destroy(), answer };
 }
 
-const rim = (from: string) => ask('rim', reckonExamples.rim, from).answer;
+const rim = (from: string) => ask('rim', RECKONINGS.rim.example, from).answer;
 const soon = () => new Promise((done) => setTimeout(done, 200));
 
 describe('a light reckoning', () => {

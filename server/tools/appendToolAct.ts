@@ -3,13 +3,13 @@ import type { Role } from '@cardinex/core/job/roles';
 import { sentAct } from '@cardinex/core/job/sentAct';
 import { decideTool } from '@cardinex/core/tools/decideTool';
 import { evolveTool, foldTool } from '@cardinex/core/tools/foldTool';
-import type { ToolAct, ToolState } from '@cardinex/core/tools/tool';
+import type { ToolAct, ToolEvent, ToolState } from '@cardinex/core/tools/tool';
 import { toolRefusalSentence } from '@cardinex/words/en/tools';
 import { headOf } from '../database/logs';
 import { append, chained } from '../database/streams';
 import { isKeyTaken } from '../database/trouble';
 import { ProblemError } from '../problems/problem';
-import { toolLog, type ToolEvent } from './tools';
+import { toolLog } from './tools';
 
 /**
  * Adds one act to a tool's log, chained to the one before as a job's acts are. The same act sent

@@ -3,7 +3,7 @@ import { Op, literal, where as matching } from 'sequelize';
 import { wrenchNamed } from '@cardinex/core/job/crib';
 import type { Job } from '@cardinex/core/job/job';
 import { lastCheck, type ToolState } from '@cardinex/core/tools/tool';
-import type { SuspectAct } from '@cardinex/contract/tools/api';
+import type { SuspectAct } from '@cardinex/contract/tools/tool';
 import { actLine } from '@cardinex/words/en/acts';
 import { EventRow } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';

@@ -1,15 +1,7 @@
 import { foldTool } from '@cardinex/core/tools/foldTool';
-import type { ToolAct, ToolKind, ToolState } from '@cardinex/core/tools/tool';
+import type { ToolEvent, ToolKind, ToolState } from '@cardinex/core/tools/tool';
 import { endsAt, readLog, readLogs, type StoredLog } from '../database/logs';
 import { ProblemError } from '../problems/problem';
-
-/** An act of a tool as its log keeps it. */
-export type ToolEvent = ToolAct & {
-  readonly seq: number;
-  readonly receivedAt: string;
-  readonly previousHash: string;
-  readonly hash: string;
-};
 
 /**
  * The log of one tool, oldest first; empty for one the shop does not have.

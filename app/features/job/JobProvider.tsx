@@ -10,7 +10,7 @@ import {
   useSyncExternalStore,
   type PropsWithChildren,
 } from 'react';
-import type { SheetRevision } from '@cardinex/contract/api';
+import type { SheetRevision } from '@cardinex/contract/sheets/revisions';
 import type { ActData, ActType } from '@cardinex/core/job/act';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import { trayOf } from '@cardinex/core/job/tray';

@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
-import type { SheetFault } from '@cardinex/contract/sheets/readSheet';
+import type { DocumentFault } from '@cardinex/contract/faults';
 import { entryWords } from '@cardinex/words/en/sheets/entry';
 import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
 import { useSheets } from '../../session/queries';
@@ -145,7 +145,7 @@ function ImportAnswer({ imported }: { imported: Imported }) {
       </View>
     );
   }
-  const faults: readonly SheetFault[] =
+  const faults: readonly DocumentFault[] =
     imported.kind === 'refused'
       ? imported.faults
       : [

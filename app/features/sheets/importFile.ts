@@ -1,5 +1,5 @@
 import { AnsweredProblem, client } from '@cardinex/contract/client';
-import type { SheetFault } from '@cardinex/contract/sheets/readSheet';
+import type { DocumentFault } from '@cardinex/contract/faults';
 import { queryClient } from '../../session/queryClient';
 
 type Document = Readonly<Record<string, unknown>>;
@@ -9,7 +9,7 @@ export type Imported =
   | { readonly kind: 'published'; readonly names: readonly string[] }
   | {
       readonly kind: 'refused';
-      readonly faults: readonly SheetFault[];
+      readonly faults: readonly DocumentFault[];
       readonly document: Document | null;
     }
   | { readonly kind: 'not-json'; readonly document: null }

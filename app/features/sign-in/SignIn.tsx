@@ -3,7 +3,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { client } from '@cardinex/contract/client';
-import type { CrewMember, Instance } from '@cardinex/contract/api';
+import type { CrewMember, Instance } from '@cardinex/contract/session/session';
 import { roleNames, shared, signInWords } from '@cardinex/words/en/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import { queryClient } from '../../session/queryClient';

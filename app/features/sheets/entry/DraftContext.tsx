@@ -8,7 +8,8 @@ import {
   useState,
   type PropsWithChildren,
 } from 'react';
-import { readSheet, type SheetFault, type SheetRead } from '@cardinex/contract/sheets/readSheet';
+import type { DocumentFault } from '@cardinex/contract/faults';
+import { readSheet, type SheetRead } from '@cardinex/contract/sheets/readSheet';
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
 import { shared } from '@cardinex/words/en/screens';
 import { Notice } from '../../../ui/Notice';
@@ -120,6 +121,6 @@ export function useDraftValue<T>(path: Path) {
 }
 
 /** Faults at exactly this place; those of places inside stand beside their own fields. */
-function faultsAt(faults: readonly SheetFault[], place: string): readonly SheetFault[] {
+function faultsAt(faults: readonly DocumentFault[], place: string): readonly DocumentFault[] {
   return faults.filter((fault) => fault.at === place);
 }

@@ -2,7 +2,7 @@ import { router } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { AnsweredProblem, client } from '@cardinex/contract/client';
-import type { SheetFault } from '@cardinex/contract/sheets/readSheet';
+import type { DocumentFault } from '@cardinex/contract/faults';
 import { entryWords as w, entrySteps } from '@cardinex/words/en/sheets/entry';
 import { placeLabel } from '@cardinex/words/en/sheets/places';
 import { sheetsWords } from '@cardinex/words/en/sheets/screen';
@@ -32,7 +32,7 @@ export function DraftPage({ step, at }: { step: string | undefined; at: string |
 function Parts() {
   const { id, document, read } = useDraft();
   const { member } = useBench();
-  const [refused, setRefused] = useState<readonly SheetFault[]>([]);
+  const [refused, setRefused] = useState<readonly DocumentFault[]>([]);
   const [unreachable, setUnreachable] = useState(false);
   const [dropping, setDropping] = useState(false);
   const bars = read.faults.filter((fault) => fault.bars);
@@ -151,7 +151,7 @@ function Parts() {
   );
 }
 
-export function FaultList({ title, faults }: { title: string; faults: readonly SheetFault[] }) {
+export function FaultList({ title, faults }: { title: string; faults: readonly DocumentFault[] }) {
   if (faults.length === 0) return null;
   return (
     <View className="mb-3 gap-1.5 rounded-lg bg-card p-3.5" role="alert">

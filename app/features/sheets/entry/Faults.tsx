@@ -1,16 +1,16 @@
 import { View } from 'react-native';
-import type { SheetFault } from '@cardinex/contract/sheets/readSheet';
+import type { DocumentFault } from '@cardinex/contract/faults';
 import { entryWords as w } from '@cardinex/words/en/sheets/entry';
 import { Mark } from '../../../ui/Mark';
 import { Small } from '../../../ui/Words';
 
 /** Nobody has got to this field yet: asked for, not complained of. */
-function isMissing({ says }: SheetFault): boolean {
+function isMissing({ says }: DocumentFault): boolean {
   return says.startsWith('is missing');
 }
 
 /** What the live checks say of one field, right under it. */
-export function Faults({ faults }: { faults: readonly SheetFault[] }) {
+export function Faults({ faults }: { faults: readonly DocumentFault[] }) {
   if (faults.length === 0) return null;
   return (
     <View className="gap-0.5">
