@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { faultsOfZod, read } from '@cardinex/contract/faults';
 import { StartupError } from './startupError';
 
 const environment = z.object({
@@ -26,7 +27,7 @@ const environment = z.object({
       ),
     ),
   /** Whether each answer is held against what is published of it: while developing, and in tests. */
-  CHECK_ANSWERS: z.stringbool().default(false),
+  CHECK_ANSWERS: z.stringbool({ truthy: ['true'], falsy: ['false'] }).default(false),
   LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('info'),
 });
 
@@ -48,9 +49,9 @@ export interface Config {
  * @throws StartupError naming each setting that is missing or wrong
  */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
-  const parsed = environment.safeParse(env);
+  const parsed = read(environment, env);
   if (!parsed.success) {
-    const faults = parsed.error.issues.map((issue) => `${String(issue.path[0])}: ${issue.message}`);
+    const faults = faultsOfZod(parsed.error).map(({ at, says }) => `${at}: ${says}`);
     throw new StartupError(`These settings are wrong.\n${faults.join('\n')}`);
   }
   const settings = parsed.data;
