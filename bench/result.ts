@@ -29,7 +29,7 @@ export function holds({ value, limit, atLeast = false }: Result): boolean {
  * How a figure grows with its size: 0 for one that does not, 1 for one that grows as the size does. The
  * slope of a straight line through the points, both axes logarithmic, by least squares.
  */
-export function exponentOf({ points }: Growth): number {
+function exponentOf({ points }: Growth): number {
   const logs = points.map(({ size, value }) => [Math.log(size), Math.log(value)] as const);
   const mean = (axis: 0 | 1): number =>
     logs.reduce((sum, point) => sum + point[axis], 0) / logs.length;

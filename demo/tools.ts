@@ -30,7 +30,7 @@ export const DEMO_TOOL = {
   longOne: toolId(2, 1),
 } as const;
 
-export interface DemoTool {
+interface DemoTool {
   readonly id: string;
   readonly acts: readonly ToolAct[];
 }

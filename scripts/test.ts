@@ -49,6 +49,7 @@ async function checkSources(): Promise<void> {
   await check('format', [...npx, 'prettier', '--check', '.', '--log-level', 'warn']);
   await check('types', [...npx, 'tsc', '-p', 'tsconfig.json']);
   await check('types of the app', [...npx, 'tsc', '-p', 'app/tsconfig.json']);
+  await check('what nobody uses', [...npx, 'knip', '--no-progress', '--no-config-hints']);
 }
 
 /** A suite that writes its counts as JSON; one that writes none has failed as a whole. */

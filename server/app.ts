@@ -32,7 +32,7 @@ import type { Handlers } from './routes/handler';
 import { mount } from './routes/mount';
 import { sessions } from './session/session';
 
-export interface Parts {
+interface Parts {
   readonly config: Config;
   readonly sequelize: Sequelize;
   readonly pool: pg.Pool;

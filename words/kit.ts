@@ -2,7 +2,7 @@
  * What every language needs to put figures, lists, counts and times into its sentences. Nothing else
  * formats: screens, records, speech and PDF read from what is built on this.
  */
-export interface Kit {
+interface Kit {
   /** With so many decimals, never grouped, a true minus sign, no minus before a rounded zero. */
   readonly fixed: (value: number, decimals: number) => string;
   /** With as many decimals as it needs, up to a most. */
@@ -15,8 +15,6 @@ export interface Kit {
   readonly timeOfDay: (iso: string, timeZone?: string) => string;
   /** "14:30:05", where seconds tell two acts apart. */
   readonly timeToSecond: (iso: string, timeZone?: string) => string;
-  /** "26 Nov" */
-  readonly day: (iso: string, timeZone?: string) => string;
   /** "26 Nov 2026" */
   readonly date: (iso: string, timeZone?: string) => string;
   /** "Thursday 26 November 2026" */
@@ -26,7 +24,7 @@ export interface Kit {
 }
 
 /** A word's forms by the language's own plural rules; `other` stands for those not given. */
-export type PluralForms<Form extends string> = Partial<Record<Intl.LDMLPluralRule, Form>> & {
+type PluralForms<Form extends string> = Partial<Record<Intl.LDMLPluralRule, Form>> & {
   readonly other: Form;
 };
 
@@ -69,7 +67,6 @@ export function kitOf(locale: string): Kit {
     plural: (count, forms) => forms[plurals.select(count)] ?? forms.other,
     timeOfDay,
     timeToSecond: (iso, timeZone) => date('second', iso, timeZone),
-    day,
     date: (iso, timeZone) => date('date', iso, timeZone),
     longDay: (iso, timeZone) => date('longDay', iso, timeZone),
     moment: (iso, timeZone) => `${day(iso, timeZone)}, ${timeOfDay(iso, timeZone)}`,

@@ -32,7 +32,7 @@ const preferencesSchema = z.object({
     .catch({ wrench: '', pump: '', encoder: '', scanner: '' }),
 });
 
-export type Preferences = z.infer<typeof preferencesSchema>;
+type Preferences = z.infer<typeof preferencesSchema>;
 
 const KEY = 'cardinex.preferences';
 const listeners = new Set<() => void>();
@@ -46,7 +46,7 @@ function read(): Preferences {
   }
 }
 
-export function getPreferences(): Preferences {
+function getPreferences(): Preferences {
   return current;
 }
 

@@ -21,7 +21,7 @@ export interface LedgerSchema extends DBSchema {
   photographs: { key: string; value: KeptPhotograph; indexes: { job: string } };
 }
 
-export type LedgerDb = IDBPDatabase<LedgerSchema>;
+type LedgerDb = IDBPDatabase<LedgerSchema>;
 
 const VERSION = 2;
 const STORES = ['jobs', 'events', 'outbox', 'heads', 'counts', 'photographs'] as const;

@@ -35,7 +35,7 @@ function isFresh({ unproved, provedAt }: Actor, now: string): boolean {
   return !unproved && isFreshProof(provedAt, now);
 }
 
-export interface LedgerView {
+interface LedgerView {
   readonly status: 'loading' | 'ready' | 'missing' | 'unreachable';
   /** Why the server does not give it, in its own sentence, where that is not that there is none. */
   readonly problem?: string;
@@ -348,7 +348,7 @@ export class JobLedger {
 export type Recorded = Verdict | { readonly ok: false; readonly unkept: Unkept };
 
 /** What came of sending straight to the server; `problem` is the server's own answer. */
-export type Sent = Verdict | { readonly ok: false; readonly problem: Refused };
+type Sent = Verdict | { readonly ok: false; readonly problem: Refused };
 
 /** What the rules accept and this device could not write: it is nowhere until someone sees to it. */
 export interface Unkept {

@@ -12,7 +12,7 @@ const LONGEST_WAIT_MS = 5000;
 /** Why nothing goes out: no answer came, nobody is signed in here any more, or this device cannot write. */
 export type Away = 'no-answer' | 'sign-in' | 'device' | null;
 
-export interface OutboxListener {
+interface OutboxListener {
   /** Events the server made of acts, or knew already. */
   readonly arrived: (jobId: string, events: readonly JobEvent[]) => void;
   /** The outbox changed in another way: something was refused, or sending began to fail or work. */

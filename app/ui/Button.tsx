@@ -3,7 +3,7 @@ import { Pressable, Text, View } from 'react-native';
 import { cn } from './cn';
 import { takePress } from './hand/confirmGuard';
 
-export interface ButtonProps {
+interface ButtonProps {
   readonly label: string;
   /** What follows from pressing it, below the label. */
   readonly hint?: string | undefined;

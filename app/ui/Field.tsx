@@ -3,7 +3,7 @@ import { Text, TextInput, View, type TextInputProps } from 'react-native';
 import { usePalette } from './useTheme';
 import { Small } from './Words';
 
-export interface FieldProps extends Omit<TextInputProps, 'aria-label'> {
+interface FieldProps extends Omit<TextInputProps, 'aria-label'> {
   readonly label: string;
   readonly hint?: string;
   readonly fault?: string | undefined;

@@ -64,4 +64,3 @@ export const batchSchema = named(
       .exactOptional(),
   }),
 );
-export type Batch = z.infer<typeof batchSchema>;

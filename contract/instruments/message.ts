@@ -6,7 +6,7 @@ import { moment, plainId } from '../text';
  * docs/formats/instruments.md.
  */
 
-export const INSTRUMENT_FORMAT = 'instrument/1';
+const INSTRUMENT_FORMAT = 'instrument/1';
 
 const name = z.string().min(1).max(60);
 const nm = z.number().min(0).max(100_000);

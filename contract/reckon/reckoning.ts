@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 
 /** A reckoning as the world outside sees it; what works it out is in `core/`. */
-export interface Reckoning<Input extends z.ZodType, Answer extends z.ZodType> {
+interface Reckoning<Input extends z.ZodType, Answer extends z.ZodType> {
   /** What it finds, in a line. */
   readonly summary: string;
   /** Unknown fields are refused, so that a misspelt limit is not dropped. */

@@ -54,14 +54,9 @@ function figure<const U extends readonly [string, ...string[]]>(
 
 /** Figures as printed, in the unit they are printed in; the bounds are those no engine leaves. */
 export const lengthFigure = figure('LengthFigure', ['mm', 'thou', 'in'], -10_000, 100_000);
-export const torqueFigure = figure(
-  'TorqueFigure',
-  ['N·m', 'lbf·ft', 'lbf·in', 'kgf·m'],
-  0.01,
-  100_000,
-);
+const torqueFigure = figure('TorqueFigure', ['N·m', 'lbf·ft', 'lbf·in', 'kgf·m'], 0.01, 100_000);
 export const angleFigure = figure('AngleFigure', ['deg'], 0.1, 1080);
-export const pressureFigure = figure('PressureFigure', ['bar', 'psi'], 0.1, 60_000);
+const pressureFigure = figure('PressureFigure', ['bar', 'psi'], 0.1, 60_000);
 export const timeFigure = figure('TimeFigure', ['min', 'h'], 0.1, 10_000);
 export const massFigure = figure('MassFigure', ['g'], 0.01, 1_000_000);
 export const temperatureFigure = figure('TemperatureFigure', ['°C'], -100, 1000);

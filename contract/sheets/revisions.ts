@@ -42,7 +42,6 @@ export const publishedRevisionSchema = named(
     publishedBy: uuid.nullable().describe('Null for what came with the demo'),
   }),
 );
-export type PublishedRevision = z.infer<typeof publishedRevisionSchema>;
 
 export const checkedSheetSchema = z.strictObject({
   faults: z.array(documentFault),

@@ -37,7 +37,7 @@ const HANGS_ON: Readonly<Record<string, readonly SheetFindingCode[]>> = {
 const MOST_ROUNDS = 40;
 
 /** The part of an unfinished sheet that has the shape of one, and how to speak of the whole from it. */
-export interface SoundPart {
+interface SoundPart {
   readonly sheet: EngineSheet;
   /** The findings that still mean something, at their places in the whole document. */
   readonly ofWhole: (findings: readonly SheetFinding[]) => readonly SheetFinding[];

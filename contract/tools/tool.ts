@@ -24,7 +24,6 @@ export const toolsSchema = z.strictObject({
     .string()
     .describe('Where a calendar program finds the dates checks are due; the address is the secret'),
 });
-export type Tools = z.infer<typeof toolsSchema>;
 
 export const toolLogSchema = z.strictObject({
   tool: toolSchema,

@@ -1,7 +1,7 @@
 import { wrap } from '../overhead/cycle';
 
 /** Where the crank stands for a piston to go in. */
-export interface PistonPlacing {
+interface PistonPlacing {
   readonly cylinder: number;
   /** After cylinder 1's top, 0 to under 360. */
   readonly atDeg: number;

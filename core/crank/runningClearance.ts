@@ -63,12 +63,12 @@ export function requireClearanceLimits({ lowMm, highMm }: ClearanceLimits): void
   }
 }
 
-export function againstLow(mm: number, { lowMm }: ClearanceLimits): GapVerdict {
+function againstLow(mm: number, { lowMm }: ClearanceLimits): GapVerdict {
   if (lowMm === undefined) return 'no-limit';
   return atLeast(mm, lowMm) ? 'within' : 'tight';
 }
 
-export function againstHigh(mm: number, { highMm }: ClearanceLimits): GapVerdict {
+function againstHigh(mm: number, { highMm }: ClearanceLimits): GapVerdict {
   if (highMm === undefined) return 'no-limit';
   return atMost(mm, highMm) ? 'within' : 'loose';
 }

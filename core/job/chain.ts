@@ -20,7 +20,7 @@ export function canonicalJson(value: unknown): string {
   return text;
 }
 
-export type ChainFault = {
+type ChainFault = {
   readonly seq: number;
   readonly code: 'sequence-broken' | 'chain-broken' | 'content-changed' | 'end-missing';
 };

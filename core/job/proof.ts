@@ -1,8 +1,8 @@
 /** A proof of the PIN this recent lets a release or an override through. */
-export const FRESH_PROOF_MS = 10 * 60 * 1000;
+const FRESH_PROOF_MS = 10 * 60 * 1000;
 
 /** As long as one shift: whoever acts longer after their proof may not be the one who gave it. */
-export const SHIFT_MS = 12 * 60 * 60 * 1000;
+const SHIFT_MS = 12 * 60 * 60 * 1000;
 
 /**
  * Was the PIN proved a short while ago?

@@ -5,7 +5,7 @@ import { readThread } from '../tightening/screwThread';
 import { torquePropose, type TorqueProposal } from '../tightening/torquePropose';
 
 /** A value proposed for a place of the sheet where none is printed. */
-export interface ValueProposal {
+interface ValueProposal {
   /** The place, as leaflets and deviations name it. */
   readonly at: string;
   /** Which stage of the programme, counted from 1, and whose value. */

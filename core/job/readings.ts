@@ -12,7 +12,7 @@ import type { JobSheet } from './scope';
 import type { JobState } from './state';
 
 /** One reading of a job, or the place for one: which card, of what, and which of its readings. */
-export interface ReadingSlot {
+interface ReadingSlot {
   /** `liners`, `valves`, or the key of a check. */
   readonly card: string;
   /** The cylinder, the valve's printed number, what a check measures. */

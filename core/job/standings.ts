@@ -18,7 +18,7 @@ import type { JobState } from './state';
 import type { Wait } from './trayReason';
 
 /** The cards of a job, each asked where it stands only when that is wanted, and once. */
-export interface Standings {
+interface Standings {
   readonly planned: readonly Planned[];
   readonly of: (planned: Planned) => Standing;
 }

@@ -3,7 +3,7 @@ import { ruleOf } from './rules';
 import type { Job } from './job';
 
 /** What an act is about, so that a later one about the same thing can be found; null for acts that stand alone. */
-export function subjectOf(act: Act): string | null {
+function subjectOf(act: Act): string | null {
   return ruleOf(act).subject?.(act.data) ?? null;
 }
 

@@ -29,7 +29,7 @@ export function stopIn({ register }: Pick<JobState, 'register'>): Thing | null {
 }
 
 /** What is to be done next: the stop put in, both sides read, the mark made, the stop taken out. */
-export type TopStep = 'in' | 'read' | 'mark' | 'out' | 'done';
+type TopStep = 'in' | 'read' | 'mark' | 'out' | 'done';
 
 /** How far finding the top has come, and what was found with the stop that is in. */
 export function topView(

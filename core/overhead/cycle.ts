@@ -9,7 +9,7 @@ export interface Window {
 }
 
 /** How near its overlap a cylinder counts as rocking, in crank degrees either side. */
-export const ROCKING_DEG = 30;
+const ROCKING_DEG = 30;
 
 /** Crank degrees in one working cycle. */
 export function cycleDegrees(strokes: Strokes): number {

@@ -1,7 +1,7 @@
 import { atMost } from '../quantity/withinLimits';
 import { feelerStack, type FeelerStack } from './feelerStack';
 
-export interface GoNoGoInput {
+interface GoNoGoInput {
   /** Leaves of one set. */
   readonly leavesMm: readonly number[];
   readonly lowMm: number;

@@ -14,7 +14,7 @@ export const SCHOOLS = [
 ] as const;
 export type BarringSchool = (typeof SCHOOLS)[number];
 
-export interface SchoolOptions {
+interface SchoolOptions {
   /** Where the crank stands, after cylinder 1's firing top dead centre. */
   readonly startDeg?: number;
   /** The manual's own table, where it prints one. */

@@ -18,7 +18,7 @@ export interface CamEvents {
   readonly rampDeg?: number;
 }
 
-export interface ValveWindows {
+interface ValveWindows {
   readonly intake?: Window;
   readonly exhaust?: Window;
 }

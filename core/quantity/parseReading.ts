@@ -3,7 +3,7 @@ import { lengthToMm, type LengthUnit, type PrintedLengthUnit } from './units';
 
 export type ReadingFault = QuantityFault | 'beyond-gauge';
 
-export type ReadingResult =
+type ReadingResult =
   | {
       readonly ok: true;
       readonly mm: number;

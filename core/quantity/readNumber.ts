@@ -14,7 +14,7 @@ const VULGAR: Readonly<Record<string, number>> = {
 
 export type NumberFault = 'empty' | 'letters' | 'grouped';
 
-export type ReadNumber =
+type ReadNumber =
   | { readonly ok: true; readonly value: number; readonly digits: string; readonly rest: string }
   | { readonly ok: false; readonly fault: NumberFault };
 

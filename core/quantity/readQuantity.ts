@@ -53,7 +53,7 @@ export function unitNamed(word: string): string | null {
 
 export type QuantityFault = NumberFault | 'other-unit';
 
-export type ReadQuantity =
+type ReadQuantity =
   | {
       readonly ok: true;
       /** In the unit asked for. */

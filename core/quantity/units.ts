@@ -1,5 +1,5 @@
 /** Millimetres in one thou (a thousandth of an inch). Exact. */
-export const MM_PER_THOU = 0.0254;
+const MM_PER_THOU = 0.0254;
 
 /** Newton metres in one unit of torque. Source: the definitions of inch, pound-force and kgf. */
 export const NM_PER: Readonly<Record<TorqueUnit, number>> = {

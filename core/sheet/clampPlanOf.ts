@@ -20,7 +20,7 @@ import { isSheetPause, type FastenedSet, type FastenerGroup } from './spec/faste
 export const METHOD_SCATTER = { torque: 0.15, angle: 0.06, tension: 0.03 } as const;
 
 /** A set's programme as clamps, for trying out what its order and its stages do. */
-export interface ClampPlan {
+interface ClampPlan {
   readonly stages: readonly ClampStage[];
   /** The first order that pulls every fastener. */
   readonly order: readonly string[];

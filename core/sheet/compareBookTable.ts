@@ -5,7 +5,7 @@ import type { EngineSheet } from './engineSheet';
 import { once } from './once';
 import { overheadOf } from './overheadOf';
 
-export interface BookTableComparison {
+interface BookTableComparison {
   /** Valves the book sets where the cam is on them, or too near, by our reckoning. */
   readonly doubtful: readonly {
     readonly valve: string;

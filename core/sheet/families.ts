@@ -1,5 +1,5 @@
 /** What a blank sheet of a family already says: its shape, never a figure. */
-export interface FamilyStart {
+interface FamilyStart {
   readonly service: string;
   readonly fuel: string;
   readonly strokes: 4 | 2;

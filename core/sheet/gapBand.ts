@@ -12,7 +12,7 @@ const LEAST: Readonly<
 };
 
 /** Who says so, where the book prints a gap without its least and most. */
-export const BAND_SOURCE = 'a tenth either side of the printed gap';
+const BAND_SOURCE = 'a tenth either side of the printed gap';
 
 /**
  * Least and most of a gap of which a book prints the figure alone, both marked as assumed.

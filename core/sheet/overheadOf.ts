@@ -8,10 +8,10 @@ import type { SettingItem } from './settingItems';
 import type { Clearance, OverheadSpec } from './spec/overhead';
 
 /** Least clearance at which a valve is offered; wider when the cam events are only assumed. */
-export const MARGIN_DEG = { printed: 20, assumed: 30 } as const;
+const MARGIN_DEG = { printed: 20, assumed: 30 } as const;
 
 /** How much looser than the hot figure a cold engine may be left until its hot recheck. */
-export const PROVISIONAL_EXTRA_MM = 0.05;
+const PROVISIONAL_EXTRA_MM = 0.05;
 
 /**
  * Each cylinder's firing top dead centre after cylinder 1's, at even intervals unless the sheet

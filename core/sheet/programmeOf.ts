@@ -23,7 +23,7 @@ import type {
 } from './spec/fastening';
 
 /** A set's programme in newton metres, degrees and bar, as the tightening reckoning takes it. */
-export function programmeOf(programme: SheetProgramme): Programme {
+function programmeOf(programme: SheetProgramme): Programme {
   return {
     id: programme.id,
     cycles: programme.cycles.map(({ id, stages }) => ({ id, stages: stages.map(stageOf) })),
@@ -126,7 +126,7 @@ export function groupOf(
 }
 
 /** A set's fasteners with what their groups say of them. */
-export const fastenersOf = once((set: FastenedSet): readonly Fastener[] =>
+const fastenersOf = once((set: FastenedSet): readonly Fastener[] =>
   set.fasteners.map((fastener) => {
     const group = groupOf(set, fastener);
     const { id, number, xMm, yMm } = fastener;
@@ -175,7 +175,7 @@ export function setOf(sheet: EngineSheet, id: string): FastenedSet | undefined {
   return sheet.fastenedSets?.find((set) => set.id === id);
 }
 
-export interface PlacedStage {
+interface PlacedStage {
   readonly cycle: string;
   readonly stage: SheetStage;
 }

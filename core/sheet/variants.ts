@@ -4,7 +4,7 @@ import { valueAt, withValueAt } from './pointer';
 import type { VariantOption, VariantQuestion } from './spec/variants';
 
 /** The option chosen for each of a sheet's variant questions, by question. */
-export type VariantChoice = Readonly<Record<string, string>>;
+type VariantChoice = Readonly<Record<string, string>>;
 
 /** What an option changes: where, what the sheet says, and what this variant has instead. */
 export interface VariantDifference {

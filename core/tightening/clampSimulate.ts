@@ -30,7 +30,7 @@ interface Meant {
   readonly shares?: readonly BoltShare[];
 }
 
-export interface BoltShare {
+interface BoltShare {
   readonly id: string;
   readonly share: number;
 }

@@ -1,7 +1,7 @@
 import { ReckoningFault, requirePositive } from '../quantity/reckoningFault';
 
 /** What of a thread carries and rubs, in millimetres and square millimetres. */
-export interface ScrewThread {
+interface ScrewThread {
   /** Where the flanks rub, d2. */
   readonly pitchDiaMm: number;
   /** At the bottom of the thread, d3. */

@@ -14,7 +14,7 @@ import {
 import { requirePlan } from './requirePlan';
 
 /** Stands where a fastener's id would, for what is done once for the whole set. */
-export const WHOLE_SET = 'all';
+const WHOLE_SET = 'all';
 
 /** One pull. `key` stays the same when the programme is compiled again. */
 export interface TightenAct {

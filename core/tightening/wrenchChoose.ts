@@ -49,7 +49,7 @@ export interface WrenchSetting {
   readonly shareOfRange: number;
 }
 
-export interface WrenchChoice {
+interface WrenchChoice {
   /** Best first. */
   readonly wrenches: readonly WrenchSetting[];
   /** The first, when it is in range and in date. */

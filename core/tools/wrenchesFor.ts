@@ -2,7 +2,7 @@ import { wrenchChoose } from '../tightening/wrenchChoose';
 import { lastCheck, type ToolState } from './tool';
 
 /** A torque wrench of the crib, as its acts left it. */
-export type WrenchState = Extract<ToolState, { kind: 'torque-wrench' }>;
+type WrenchState = Extract<ToolState, { kind: 'torque-wrench' }>;
 
 /**
  * The crib's torque wrenches, best first for a value on a day; as they stand where there is no value.

@@ -4,7 +4,7 @@ import type { HandMessage } from '../../contract/instruments/message';
 import { setHand } from './shop';
 import { serveInstruments } from '../../instruments/serve';
 
-export interface HandOn {
+interface HandOn {
   /** Pulls the wrench or works the pump once the screen has heard from it: before that it tells nobody. */
   readonly pull: (say?: Omit<HandMessage, 'type'>) => Promise<void>;
   /** Pulls whatever the screen shows. */

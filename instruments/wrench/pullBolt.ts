@@ -5,7 +5,7 @@ import { torqueAt, type Bolt } from './bolt';
 /** Where a pull ends: at a torque, or at a turn from where a torque was felt. */
 export type PullUntil = { readonly nm: number } | { readonly deg: number; readonly fromNm: number };
 
-export interface Pull {
+interface Pull {
   readonly samples: readonly TraceSample[];
   /** Where the bolt stands afterwards, turned from finger tight. */
   readonly deg: number;

@@ -3,7 +3,7 @@ import type { QueryInterface, Sequelize } from 'sequelize';
 import { requireGeneration } from './generation';
 import * as foundation from './migrations/0001-foundation';
 
-export interface Migration {
+interface Migration {
   readonly up: (step: { context: QueryInterface }) => Promise<void>;
   readonly down: (step: { context: QueryInterface }) => Promise<void>;
 }

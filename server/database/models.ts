@@ -74,7 +74,7 @@ export class Sheet extends Model<Row<Sheet>, NewRow<Sheet>> {
 
 export type StreamKind = 'job' | 'engine' | 'tool';
 
-export class Stream extends Model<Row<Stream>, NewRow<Stream>> {
+class Stream extends Model<Row<Stream>, NewRow<Stream>> {
   declare shopId: string;
   declare streamKind: StreamKind;
   declare streamId: string;

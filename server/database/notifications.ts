@@ -9,7 +9,7 @@ const RECONNECT_MS = 1000;
 const PROVED_EVERY_MS = 5000;
 
 /** What the database tells everyone of: a log that has grown, a table in which a row has changed. */
-export type Channel = 'stream_grew' | 'row_changed';
+type Channel = 'stream_grew' | 'row_changed';
 
 const CHANNELS: readonly Channel[] = ['stream_grew', 'row_changed'];
 

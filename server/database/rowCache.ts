@@ -3,7 +3,7 @@ import { readOnce } from '../readOnce';
 import type { Notifications } from './notifications';
 
 /** Tables that tell when a row of theirs has changed. */
-export type ToldTable = 'members' | 'proofs' | 'http_sessions';
+type ToldTable = 'members' | 'proofs' | 'http_sessions';
 
 const MOST_KEPT = 2000;
 

@@ -12,7 +12,7 @@ export interface StreamKey {
 }
 
 /** What every event of a log has, whatever it tells of. */
-export interface ChainedEvent {
+interface ChainedEvent {
   readonly seq: number;
   readonly id: string;
   readonly hash: string;
@@ -51,7 +51,7 @@ export function eventText(event: object): string {
 }
 
 /** What is added to a log, by someone who saw it end at `head`. */
-export interface Growth {
+interface Growth {
   readonly head: Head;
   readonly events: readonly ChainedEvent[];
   readonly at: Date;

@@ -1,5 +1,5 @@
 /** What ails a database that cannot do what it was asked: it does not answer, or its disk is full. */
-export type DatabaseTrouble = 'away' | 'full';
+type DatabaseTrouble = 'away' | 'full';
 
 /** SQLSTATE classes and codes of a database that is going down, coming up, overrun or too slow. */
 const AWAY = /^(08...|57P0[1-4]|57014|25P03|53[23]00|58...|XX001)$/;

@@ -11,7 +11,7 @@ import type { JobCache, LoadedJob } from './jobCache';
 const FINISHED_AT_ONCE = 20;
 
 /** Where the finished jobs go on: those begun before this one. */
-export interface Cursor {
+interface Cursor {
   readonly begunAt: Date;
   readonly id: string;
 }

@@ -10,7 +10,7 @@ import { handTimeIn } from './crib';
 import type { JobCache } from './jobCache';
 
 /** A tool whose log has just grown, and by what. */
-export interface GrownTool {
+interface GrownTool {
   readonly shopId: string;
   readonly tool: ToolState;
   readonly seq: number;

@@ -6,7 +6,7 @@ import type { Mark } from '@cardinex/core/job/cards/mark/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { labelText } from '@cardinex/words/en/cards/labels';
 
-export interface LabelsInput {
+interface LabelsInput {
   readonly marks: readonly Mark[];
   readonly sheet: JobSheet;
   /** What the job is called, and the serial of its engine. */

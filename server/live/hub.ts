@@ -10,7 +10,7 @@ import type { Listener } from './listener';
 /** Other servers hear of what has grown this often. */
 const TOLD_EVERY_MS = 50;
 
-export interface Grown {
+interface Grown {
   readonly shopId: string;
   readonly streamId: string;
   readonly seq: number;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 export type Json = Readonly<Record<string, unknown>>;
 
-export interface Published {
+interface Published {
   /** Each schema by the key it came with; what is named is only referred to. */
   readonly byKey: Readonly<Record<string, Json>>;
   /** What has a name, for `components.schemas`. */

@@ -16,7 +16,7 @@ const MOST_SECONDS = 5;
 /** More dots than any phone takes; a bomb of them is refused before it is unfolded. */
 const MOST_DOTS = 60_000_000;
 
-export interface Picture {
+interface Picture {
   readonly picture: Buffer;
   readonly small: Buffer;
   readonly width: number;

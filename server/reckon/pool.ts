@@ -15,7 +15,7 @@ const DEADLINE_MS = 5000;
 /** What is nearly done is let end when its asker goes: a thread ended costs more than that. */
 const GRACE_MS = 250;
 
-export interface Asker {
+interface Asker {
   /** Where it asks from: each address has its share of the threads and of the queue. */
   readonly address: string;
   /** Aborts when it no longer waits for the answer. */

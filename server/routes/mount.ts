@@ -9,7 +9,7 @@ import { JsonText, type Handlers, type Incoming } from './handler';
 
 const MOST_BYTES = { json: '1mb', picture: '3mb' } as const;
 
-export interface Mounting {
+interface Mounting {
   /** Knows whose a request is by its cookie. */
   readonly sessions: RequestHandler;
   /** Whether answers are held against what is published of them: while developing, and in tests. */

@@ -15,7 +15,7 @@ const LONGEST_DELAY_MS = 8000;
 const MOST_WAITING = 3;
 
 /** Who tries, and at whom. */
-export interface Try {
+interface Try {
   /** The member tried at, or what was given for one. */
   readonly member: string;
   readonly address: string;
@@ -101,7 +101,7 @@ function slowKey({ member, device }: Try): string {
 }
 
 /** Doubled every four wrong tries, up to the longest. */
-export function delayAfter(wrong: number): number {
+function delayAfter(wrong: number): number {
   if (wrong < SLOW_AFTER) return 0;
   return Math.min(FIRST_DELAY_MS * 2 ** Math.floor((wrong - SLOW_AFTER) / 4), LONGEST_DELAY_MS);
 }

@@ -10,7 +10,7 @@ import { ProblemError } from '../problems/problem';
 import { sha256 } from '../sha256';
 
 /** The hash a job pins its sheet by. */
-export function sheetHash(sheet: EngineSheet): string {
+function sheetHash(sheet: EngineSheet): string {
   return sha256(canonicalJson(sheet));
 }
 
@@ -87,7 +87,7 @@ async function publishOne(
 }
 
 /** A sheet that cannot be published, and everything that is wrong with it. */
-export class SheetFaults extends ProblemError {
+class SheetFaults extends ProblemError {
   constructor(readonly faults: readonly DocumentFault[]) {
     const [first] = faults.filter((fault) => fault.bars);
     super(422, 'sheet-faults', publishWords.faults(first?.at ?? '', first?.says ?? ''), first?.at);

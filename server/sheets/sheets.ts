@@ -1,8 +1,9 @@
+import { LRUCache } from 'lru-cache';
 import type { SheetRevision } from '@cardinex/contract/sheets/revisions';
 import { Sheet } from '../database/models';
 
-/** Published revisions never change, so one read serves for good. */
-const kept = new Map<string, SheetRevision>();
+/** Published revisions never change: one read serves as long as there is room for it. */
+const read = new LRUCache<string, SheetRevision>({ max: 500 });
 
 /**
  * A published revision of a sheet, or null when the shop has none such.
@@ -13,7 +14,7 @@ export async function sheetRevision(
   revision: number,
 ): Promise<SheetRevision | null> {
   const key = `${shopId}/${sheetId}/${revision}`;
-  const known = kept.get(key);
+  const known = read.get(key);
   if (known) return known;
   const row = await Sheet.findOne({
     where: { shopId, sheetId, revision },
@@ -21,7 +22,7 @@ export async function sheetRevision(
   });
   if (!row) return null;
   const found = { hash: row.hash, sheet: row.document };
-  kept.set(key, found);
+  read.set(key, found);
   return found;
 }
 

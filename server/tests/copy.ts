@@ -55,7 +55,7 @@ function serve(
   return startServerProcess({ ...addresses, PORT: '0', LOG_LEVEL: 'error', ...env });
 }
 
-export interface Answer {
+interface Answer {
   readonly status: number;
   readonly body: never;
 }
@@ -171,7 +171,7 @@ export class DeviceAt {
   }
 }
 
-export interface Sent {
+interface Sent {
   readonly status: number;
   readonly outcomes: {
     readonly status: string;

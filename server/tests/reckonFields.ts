@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** As much of JSON Schema as a reckoning's uses. */
-export interface Node {
+interface Node {
   readonly description?: string;
   readonly type?: string;
   readonly const?: unknown;
@@ -39,7 +39,7 @@ export function descriptionOf(node: Node): string {
   return node.description ?? branches(node).map(descriptionOf).find(Boolean) ?? '';
 }
 
-export interface Place {
+interface Place {
   readonly path: readonly (string | number)[];
   readonly node: Node;
 }

@@ -10,7 +10,7 @@ export type Values = Pick<
 >;
 
 /** What an instrument tells whoever listens. */
-export interface InstrumentListener {
+interface InstrumentListener {
   readonly onStanding: (standing: InstrumentStanding, name: string) => void;
   readonly onSample: (values: Values) => void;
   readonly onReading: (values: Values) => void;

@@ -12,7 +12,7 @@ import { reckoned } from './reckoned';
 import { useBenchValues, type Values } from './useBenchValues';
 
 /** What a reckoning says in one sentence, and whether all is well. */
-export interface Said {
+interface Said {
   readonly sentence: string;
   readonly good: boolean;
   readonly drawing?: ReactNode;

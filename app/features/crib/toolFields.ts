@@ -6,7 +6,7 @@ import { toolsWords as w } from '@cardinex/words/en/tools';
 /** What was typed, field by field. */
 export type Entered = Readonly<Record<string, string>>;
 
-export interface ToolField {
+interface ToolField {
   readonly key: string;
   readonly label: string;
   readonly hint?: string;

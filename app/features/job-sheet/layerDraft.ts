@@ -9,7 +9,7 @@ export interface LayerDraft {
   readonly points: readonly (Pick<Point, 'at'> & { readonly to?: unknown })[];
 }
 
-export const NO_LAYER_DRAFT: LayerDraft = { title: '', cameWith: null, points: [] };
+const NO_LAYER_DRAFT: LayerDraft = { title: '', cameWith: null, points: [] };
 
 const store = createStore('cardinex.layers', 'drafts');
 

@@ -38,7 +38,7 @@ interface Props {
 }
 
 /** Looking back: another place, where nothing can be confirmed or undone. */
-export interface Past {
+interface Past {
   readonly title: string;
   readonly content: ReactNode;
   /** What one press leads back to. */

@@ -6,7 +6,7 @@ import type { MarkKind } from '../../ui/Mark';
 import type { OpenJob } from './JobProvider';
 
 /** A way to something of a job that is no card of its tray, but always at hand. */
-export interface BesideTray {
+interface BesideTray {
   readonly card: 'register' | 'photographs' | 'record' | 'sheet';
   readonly label: string;
   readonly href: string;

@@ -1,6 +1,6 @@
 import { LONGEST_DOTS } from '@cardinex/contract/photographs';
 
-export interface MadeSmall {
+interface MadeSmall {
   readonly picture: Blob;
   readonly small: Blob;
   readonly sha256: string;

@@ -34,7 +34,7 @@ type Doubt = 'far' | 'stands';
 type Answered = { readonly [D in Doubt]?: boolean };
 
 /** What stands in the field, shared with the card's act bar. */
-export interface ReadingField {
+interface ReadingField {
   readonly text: string;
   readonly setText: (text: string) => void;
   readonly handle: RefObject<ReadingHandle | null>;
@@ -44,7 +44,7 @@ export interface ReadingField {
 }
 
 /** What the act bar may ask of the entry. */
-export interface ReadingHandle {
+interface ReadingHandle {
   /** Keeps what stands in the field. */
   readonly keep: () => void;
 }

@@ -7,7 +7,7 @@ import { Deck } from './Deck';
 import { markScale } from './markScale';
 import { TreatmentGlyph } from './TreatmentGlyph';
 
-export interface MapBolt {
+interface MapBolt {
   readonly id: string;
   readonly status: BoltStatus;
 }

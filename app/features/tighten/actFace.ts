@@ -10,7 +10,7 @@ import {
 } from '@cardinex/words/en/quantity';
 
 /** How one pull shows: the figure that matters, its unit, and how it is spoken. */
-export interface ActFace {
+interface ActFace {
   readonly value: string;
   readonly unit: string;
   readonly spoken: string;

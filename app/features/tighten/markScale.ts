@@ -2,7 +2,7 @@ import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
 import { EDGE_MM } from './Deck';
 
 /** The size of map the marks were drawn for. */
-export const DRAWN_FOR = { widthMm: 612, heightMm: 400 } as const;
+const DRAWN_FOR = { widthMm: 612, heightMm: 400 } as const;
 
 /**
  * How large a mark of a radius in millimetres of the map is drawn: read at arm's length, and no two

@@ -6,7 +6,7 @@ import { Field } from '../../ui/Field';
 import { Body } from '../../ui/Words';
 
 /** What is being typed, by a degree wheel or by marks along the rim. */
-export interface StopsTyped {
+interface StopsTyped {
   readonly way: 'wheel' | 'rim';
   readonly forward: string;
   readonly back: string;

@@ -7,7 +7,7 @@ import { useUnits } from '../../device/preferences';
 import { useTools } from '../../session/queries';
 
 /** A leaf, or leaves, that must go in and one that must not, from the sets of the crib. */
-export interface Pair {
+interface Pair {
   readonly go: string;
   readonly noGo: string;
   /** The set both are of. */

@@ -1,7 +1,7 @@
 import { handClock } from './handClock';
 
 /** Two presses nearer than this are one press of a bouncing pedal, key or thumb. */
-export const BOUNCE_MS = 250;
+const BOUNCE_MS = 250;
 
 let takenAt = -Infinity;
 

@@ -2,11 +2,25 @@ import { z } from 'zod';
 import {
   FEWEST_PAST_SEAT,
   MOST_SAMPLES,
+  TRACE_THRESHOLDS,
   type TraceVerdictInput,
 } from '@cardinex/core/tightening/traceVerdict';
 import { deg, list, nm } from '../fields';
 import { figure, reason, verdict } from '../found';
 import { reckoning } from '../reckoning';
+
+const T = TRACE_THRESHOLDS;
+const percent = (part: number): string => `${Math.round(part * 100)} %`;
+
+/** With what each is told by. */
+const VERDICTS = [
+  `yielding = stretches for good: its slope falls to ${percent(T.yieldSlopeShare)} of its steepest and stays there`,
+  `bottomed = meets the end of its hole: the slope becomes ${T.bottomedSlopeTimes} times as steep, or the torque comes before ${percent(T.bottomedTurnShare)} of the turn expected`,
+  `soft = takes ${T.softTurnTimes} times that turn`,
+  `stick-slip = falls back by ${percent(T.dropShare)} ${T.dropsForStickSlip} times or more`,
+  `short = by more than ${T.shortDeg} degrees or ${percent(T.shortShare)}`,
+  `over = by more than ${T.overDeg} degrees or ${percent(T.overShare)}`,
+].join('; ');
 
 const sample = (description: string) =>
   z
@@ -41,7 +55,7 @@ export const traceVerdict = reckoning({
   answer: z.strictObject({
     verdict: verdict(
       ['sound', 'yielding', 'bottomed', 'soft', 'stick-slip', 'short', 'over'],
-      'yielding = stretches for good, bottomed = meets the end of its hole, soft = turns too far for its torque, stick-slip = jerks, short or over = not as far as meant, or farther',
+      VERDICTS,
     ),
     seatedAt: sample('Where it began to clamp; null when it never did').nullable(),
     turnedDeg: figure('How far it was turned past its seat'),

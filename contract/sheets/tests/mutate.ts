@@ -32,7 +32,7 @@ const JUNK: readonly unknown[] = [
 type Path = readonly (string | number)[];
 
 /** Every place of a document. */
-export function placesOf(value: unknown, at: Path = []): Path[] {
+function placesOf(value: unknown, at: Path = []): Path[] {
   if (typeof value !== 'object' || value === null) return [at];
   const inner = Array.isArray(value)
     ? value.flatMap((item, place) => placesOf(item, [...at, place]))

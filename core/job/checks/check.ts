@@ -85,7 +85,7 @@ export interface Check {
   readonly reachMm: readonly [number, number];
 }
 
-export const ONE_PLACE = [''] as const;
+const ONE_PLACE = [''] as const;
 
 /** A gap under a straightedge, or a clearance, larger than this is a slip. */
 export const GAP_REACH = [0, 5] as const;

@@ -2,16 +2,16 @@ import { atLeast, atMost } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
 
 /** What a reading may be to count as the value that was asked for. */
-export interface Band {
+interface Band {
   readonly low: number;
   readonly high: number;
 }
 
 /** Where a single figure is printed: by so much a reading may miss it. */
-export const TORQUE_TOLERANCE = 0.04;
-export const ANGLE_TOLERANCE_DEG = 3;
+const TORQUE_TOLERANCE = 0.04;
+const ANGLE_TOLERANCE_DEG = 3;
 /** A pump is stopped by its gauge: closer than a wrench. */
-export const PRESSURE_TOLERANCE = 0.02;
+const PRESSURE_TOLERANCE = 0.02;
 
 /**
  * Between what a reached value counts as the one asked for: the printed range; else four hundredths of
@@ -38,7 +38,7 @@ function around(value: number, share: number): Band {
   return { low: value * (1 - share), high: value * (1 + share) };
 }
 
-export type ReachedVerdict = 'within' | 'short' | 'over';
+type ReachedVerdict = 'within' | 'short' | 'over';
 
 /**
  * Did a reading reach what was asked for? At the ends of the band it did.

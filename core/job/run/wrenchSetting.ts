@@ -3,7 +3,7 @@ import { adapterSetting } from '../../tightening/adapterSetting';
 import { settingFor } from '../../tightening/wrenchChoose';
 
 /** What is in hand, and since when. */
-export type Hand = Pick<NonNullable<RunState['prepared']>, 'wrench' | 'adapter' | 'at'>;
+type Hand = Pick<NonNullable<RunState['prepared']>, 'wrench' | 'adapter' | 'at'>;
 
 /**
  * What to set the wrench in hand to for a value: its adapter counted in first, then what it was found

@@ -12,15 +12,7 @@ import type { DecideInput } from '../decideContext';
 import { trayOf } from '../tray';
 import { after, jobOf, lastAt, stateOf, STARTS, tobin } from './told';
 
-export {
-  allGood,
-  madeDead,
-  marked,
-  measured,
-  partsIn,
-  sheetIn,
-  stripped,
-} from '@cardinex/demo/intakeStory';
+export { allGood, madeDead, marked, measured, sheetIn, stripped } from '@cardinex/demo/intakeStory';
 
 /** A job on any engine, opened by Tobin at eight in the morning. */
 export function openedFor(

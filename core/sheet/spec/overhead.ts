@@ -109,7 +109,7 @@ export interface HydraulicTappetSpec {
 export type CycleWindow =
   (Sourced & { readonly fromDeg: number; readonly toDeg: number }) | { readonly as: ValveKind };
 
-export type InjectorSetting =
+type InjectorSetting =
   | { readonly method: 'turn'; readonly turns: TurnFigure }
   | {
       readonly method: 'height';
@@ -128,7 +128,7 @@ export interface InjectorSpec {
   readonly before?: string;
 }
 
-export interface InjectorCodes extends Statement {
+interface InjectorCodes extends Statement {
   readonly letters: number;
   /** The characters a code is made of. */
   readonly of: string;

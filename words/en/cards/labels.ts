@@ -3,7 +3,7 @@ import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { endName } from '../quantity';
 import { markName, markNotOn, markPlace, markUp } from './mark';
 
-export interface LabelText {
+interface LabelText {
   readonly title: string;
   /** What it is, where it sat, which end is cylinder 1. */
   readonly lines: readonly string[];

@@ -47,7 +47,7 @@ export function riseSentence(r: RiseFinding): string {
 }
 
 /** What to put right first, and how to begin. */
-export function firstSentence(first: FirstToMend, units: ReaderUnits = METRIC): string {
+function firstSentence(first: FirstToMend, units: ReaderUnits = METRIC): string {
   const over = length(first.excessMm, units);
   const bores = listed(first.bores);
   switch (first.kind) {

@@ -48,10 +48,6 @@ export function gapVerdictWord(verdict: GapVerdict): string {
   return VERDICTS[verdict];
 }
 
-export function strokeWord(stroke: StrokeName): string {
-  return STROKES[stroke];
-}
-
 /** How far to turn the adjusting screw, in degrees and as a part of a turn. */
 export function screwSentence(turn: ScrewTurn): string {
   if (turn.direction === 'none') return 'Leave the screw where it is.';

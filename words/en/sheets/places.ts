@@ -58,7 +58,7 @@ const AFTERWARDS: Readonly<Record<string, string>> = {
 };
 
 /** What is done, or never done, once a programme has ended. */
-export function afterwardsName(about: string): string {
+function afterwardsName(about: string): string {
   return AFTERWARDS[about] ?? about.replaceAll('-', ' ');
 }
 

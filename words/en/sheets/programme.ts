@@ -9,7 +9,7 @@ import { small } from '../capital';
 import { listed, printedText } from '../quantity';
 
 /** One stage of a programme in words. */
-export interface StageLine {
+interface StageLine {
   /** "1", "2", … or "pull 1" where there are several cycles. */
   readonly number: string;
   readonly says: string;

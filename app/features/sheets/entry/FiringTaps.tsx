@@ -50,7 +50,7 @@ export function FiringTaps({ path }: { path: Path }) {
 }
 
 /** The layout, once it holds cylinders that can be drawn. */
-export function drawableLayout(
+function drawableLayout(
   document: Readonly<Record<string, unknown>>,
 ): Pick<EngineSheet, 'layout' | 'cylinder1End'> | null {
   const layout = document.layout as EngineSheet['layout'] | undefined;

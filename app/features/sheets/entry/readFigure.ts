@@ -2,7 +2,7 @@ import { numberIn } from '@cardinex/core/sheet/checks/figures';
 import { readNumber } from '@cardinex/core/quantity/readNumber';
 import { unitNamed } from '@cardinex/core/quantity/readQuantity';
 
-export interface ReadFigure {
+interface ReadFigure {
   readonly text: string;
   readonly value?: number;
   readonly unit?: string;

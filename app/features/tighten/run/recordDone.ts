@@ -4,7 +4,7 @@ import { doneBy } from '@cardinex/core/job/run/runDecide';
 import type { OpenJob } from '../../job/JobProvider';
 
 /** What is said of a pull besides that it was made. */
-export interface HowDone {
+interface HowDone {
   readonly setNm: number;
   readonly wrench: string;
   readonly side?: Side | undefined;

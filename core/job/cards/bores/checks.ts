@@ -3,7 +3,6 @@ import { cylindersInScope, takesPistonsOut, type JobSheet } from '../../scope';
 
 /** What is done to a bore before a piston goes in, in order. */
 export const BORE_STEPS = ['honed', 'washed', 'white-rag', 'dried', 'oiled'] as const;
-export type BoreStep = (typeof BORE_STEPS)[number];
 
 /** Bores made ready, one after the other: washed ones rust while others are washed. */
 export function boreChecks(sheet: JobSheet): readonly Check[] {

@@ -2,11 +2,9 @@ import type { JournalSpec } from '../../../sheet/spec/block';
 import { GAP_REACH, readCheck, seenCheck, type Check } from '../../checks/check';
 import { openToShells, takesCrankOut, type JobSheet } from '../../scope';
 
-export const CAMSHAFT_STEPS = ['oiled', 'in', 'turns'] as const;
-export type CamshaftStep = (typeof CAMSHAFT_STEPS)[number];
+const CAMSHAFT_STEPS = ['oiled', 'in', 'turns'] as const;
 
-export const TAPPET_STEPS = ['own-lobe', 'oiled', 'sinks'] as const;
-export type TappetStep = (typeof TAPPET_STEPS)[number];
+const TAPPET_STEPS = ['own-lobe', 'oiled', 'sinks'] as const;
 
 /** The end float of a shaft, read with it pushed both ways. */
 function endFloatCheck({ id }: JournalSpec): Check {

@@ -2,7 +2,7 @@ import { ifAny, seenCheck, type Check } from '../../checks/check';
 import { setsInScope, takesHeadApart, type JobSheet } from '../../scope';
 
 /** How a head is built, in the order it is done. */
-export const HEAD_STEPS = [
+const HEAD_STEPS = [
   'guides',
   'stem-seals',
   'spring-seats',
@@ -11,10 +11,9 @@ export const HEAD_STEPS = [
   'sleeves',
   'head-washed',
 ] as const;
-export type HeadStep = (typeof HEAD_STEPS)[number];
 
 /** A head of a set, among the items of its check: "head/2". */
-export function headItem(set: string, instance: string): string {
+function headItem(set: string, instance: string): string {
   return `${set}/${instance}`;
 }
 

@@ -186,6 +186,6 @@ function lookCheck(sheet: JobSheet): Check {
 }
 
 /** The item under which a plug of the sheet is looked at. */
-export function plugItem(place: number): string {
+function plugItem(place: number): string {
   return `plug-${place}`;
 }

@@ -3,27 +3,21 @@ import { GAP_REACH, ifAny, readCheck, seenCheck, type Check } from '../../checks
 import { cylindersInScope, takesPistonsOut, type JobSheet } from '../../scope';
 
 /** The check under which pistons are weighed. */
-export const MASSES = 'masses';
+const MASSES = 'masses';
 
-export const RING_STEPS = ['order', 'upper-face', 'stagger'] as const;
-export const ROD_STEPS = ['pin', 'retained', 'piston-way', 'rod-way'] as const;
-export const JET_STEPS = ['clear', 'aimed'] as const;
+const RING_STEPS = ['order', 'upper-face', 'stagger'] as const;
+const ROD_STEPS = ['pin', 'retained', 'piston-way', 'rod-way'] as const;
+const JET_STEPS = ['clear', 'aimed'] as const;
 
 /** How a piston goes in, step by step, by the way its maker has it done. */
-export const ROUTE_STEPS = {
+const ROUTE_STEPS = {
   'into-block': ['crank-placed', 'clamped', 'in', 'cap-own', 'turns'],
   'into-liner-on-bench': ['clamped', 'in-liner', 'crank-placed', 'in', 'cap-own', 'turns'],
   'cylinder-over-piston': ['crank-placed', 'clamped', 'in', 'pin-last', 'turns'],
 } as const;
 
-export type PistonStep =
-  | (typeof RING_STEPS)[number]
-  | (typeof ROD_STEPS)[number]
-  | (typeof JET_STEPS)[number]
-  | (typeof ROUTE_STEPS)[keyof typeof ROUTE_STEPS][number];
-
 /** A ring of one cylinder's piston: "2/top". */
-export function ringItem(cylinder: number, ring: string): string {
+function ringItem(cylinder: number, ring: string): string {
   return `${cylinder}/${ring}`;
 }
 

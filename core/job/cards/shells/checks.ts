@@ -2,11 +2,10 @@ import { seenCheck, type Check } from '../../checks/check';
 import { openToShells, type JobSheet } from '../../scope';
 
 /** What is looked at as each pair of shells goes in. */
-export const SHELL_STEPS = ['size', 'backs', 'tang', 'oil-hole', 'halves', 'oiled'] as const;
-export type ShellStep = (typeof SHELL_STEPS)[number];
+const SHELL_STEPS = ['size', 'backs', 'tang', 'oil-hole', 'halves', 'oiled'] as const;
 
 /** The one item of a shaft's thrust washers. */
-export const THRUST = 'thrust';
+const THRUST = 'thrust';
 
 /** Shells by their place, and the thrust washers of the shaft that has its end float there. */
 export function shellChecks(sheet: JobSheet): readonly Check[] {

@@ -11,7 +11,7 @@ import { cylindersInScope, takesPistonsOut, type JobSheet } from '../../scope';
 export const STAND_OUTS = 'stand-outs';
 
 /** The two places over the pin, by the end of the engine each is nearer to. */
-export const OVER_PIN = ['near', 'far'] as const;
+const OVER_PIN = ['near', 'far'] as const;
 
 /** A piston stands this far out or in at most; more is a slip. */
 const STAND_OUT_REACH = [-5, 5] as const;

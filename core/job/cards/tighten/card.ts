@@ -29,7 +29,7 @@ export const tightenCard: Card<'tighten'> = {
 };
 
 /** The sets a job pulls down, in the order they go on. */
-export function setsToTighten(sheet: JobSheet): readonly FastenedSet[] {
+function setsToTighten(sheet: JobSheet): readonly FastenedSet[] {
   return setsInScope(sheet).filter(
     ({ kind, programme }) => TOP.includes(kind) || programme !== undefined,
   );

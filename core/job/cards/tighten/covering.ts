@@ -18,7 +18,7 @@ import { SWEEP_AFTER_MS } from '../../run/runState';
 /** At which step it is let down. */
 export const LET_DOWN = 'let-down';
 
-export const COVER_STEPS = [
+const COVER_STEPS = [
   CRANK_STANDS,
   'faces',
   'gasket-way',
@@ -30,7 +30,7 @@ export const COVER_STEPS = [
   LET_DOWN,
   'flush',
 ] as const;
-export type CoverStep = (typeof COVER_STEPS)[number];
+type CoverStep = (typeof COVER_STEPS)[number];
 
 /** What is always looked for before something is covered. */
 export const ALWAYS_HIDDEN = ['nothing-left', 'dowels'] as const;

@@ -15,7 +15,7 @@ import type { JobState } from '../../state';
  * tensioner's own pin last, then two turns by hand and the marks again.
  */
 
-export const WHEEL_LINE = 'wheel-line';
+const WHEEL_LINE = 'wheel-line';
 export const MARKS_SET = 'marks-set';
 export const MARKS_CHECKED = 'marks-checked';
 export const TWO_TURNS = 'two-turns';
@@ -26,11 +26,11 @@ const LINE_PLACES = ['first', 'third', 'two-thirds'] as const;
 /** Stands for the marks where none of them comes round in two turns. */
 export const TOP_AGAIN = 'top';
 /** What a timing pin, or the tensioner's, is called in the register. */
-export const TENSIONER_PIN = 'Pin of the tensioner';
+const TENSIONER_PIN = 'Pin of the tensioner';
 const WHERE = 'timing drive';
 
 /** A mark among the items of a check: "mark-2". */
-export function markItem(place: number): string {
+function markItem(place: number): string {
   return `mark-${place}`;
 }
 
@@ -72,7 +72,7 @@ function provedItems(sheet: JobSheet): readonly string[] {
 }
 
 /** Wheels that are bolted on while the pins are in. */
-export function timingSets(sheet: JobSheet): readonly FastenedSet[] {
+function timingSets(sheet: JobSheet): readonly FastenedSet[] {
   return setsInScope(sheet).filter(({ kind }) => kind === 'timing-wheels');
 }
 

@@ -3,7 +3,7 @@ import { cycleDegrees, wrap } from '../../../overhead/cycle';
 import type { OverheadView } from './view';
 
 /** Where the crank stands when it is one turn out at the next position, and who rocks there. */
-export interface OtherTurn {
+interface OtherTurn {
   readonly atDeg: number;
   readonly rocking: readonly number[];
 }
