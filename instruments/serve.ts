@@ -1,6 +1,7 @@
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { WebSocketServer, type WebSocket } from 'ws';
+import type { InstrumentKind } from '@cardinex/contract/instruments/kinds';
 import {
   readToInstrument,
   type HandMessage,
@@ -51,7 +52,7 @@ export async function serveInstruments(options: {
     '/pump': new StandInPump(seed),
     '/encoder': new StandInEncoder(),
     '/scanner': new StandInScanner(),
-  };
+  } satisfies Readonly<Record<`/${InstrumentKind}`, StandIn>>;
   const http = createServer((request, response) => {
     const found = request.url === '/';
     response.writeHead(found ? 200 : 404, { 'content-type': 'text/html; charset=utf-8' });

@@ -1,8 +1,12 @@
 import { useSyncExternalStore } from 'react';
 import { z } from 'zod';
+import { INSTRUMENT_KINDS, type InstrumentKind } from '@cardinex/contract/instruments/kinds';
 import type { ReaderUnits } from '@cardinex/words/en/quantity';
 
 const address = z.string().max(200).catch('');
+const NO_INSTRUMENTS = Object.fromEntries(INSTRUMENT_KINDS.map((kind) => [kind, ''])) as Readonly<
+  Record<InstrumentKind, string>
+>;
 
 /** What this device remembers of how its reader likes things. */
 const preferencesSchema = z.object({
@@ -27,9 +31,7 @@ const preferencesSchema = z.object({
   /** Which end, or side, of what two people pull is held here. */
   end: z.enum(['near', 'far', 'both']).catch('both'),
   /** Where the instruments of this device are reached; empty for none. */
-  instruments: z
-    .object({ wrench: address, pump: address, encoder: address, scanner: address })
-    .catch({ wrench: '', pump: '', encoder: '', scanner: '' }),
+  instruments: z.record(z.enum(INSTRUMENT_KINDS), address).catch(NO_INSTRUMENTS),
 });
 
 type Preferences = z.infer<typeof preferencesSchema>;

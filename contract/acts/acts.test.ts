@@ -1,17 +1,7 @@
 import type { z } from 'zod';
 import type { ActData, SentActType } from '@cardinex/core/job/act';
+import type { Plain, Same } from '../tests/sameType';
 import { ACTS } from './acts';
-
-type Plain<T> = T extends readonly (infer Item)[]
-  ? readonly Plain<Item>[]
-  : T extends object
-    ? { readonly [K in keyof T]: Plain<T[K]> }
-    : T;
-
-/** True where two types are one and the same: not only assignable, which an optional field too few is. */
-// prettier-ignore
-type Same<A, B> =
-  (<T>() => T extends A ? 1 : 2) extends (<T>() => T extends B ? 1 : 2) ? true : false;
 
 /** Acts whose schema reads more or less than their payload has, optional fields included. */
 type Differing = {

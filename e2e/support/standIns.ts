@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import WebSocket from 'ws';
+import type { InstrumentKind } from '../../contract/instruments/kinds';
 import type { HandMessage } from '../../contract/instruments/message';
 import { setHand } from './shop';
 import { serveInstruments } from '../../instruments/serve';
@@ -17,7 +18,7 @@ interface HandOn {
 /** Gives the device a stand-in of its own to listen to, and a hand on it. Before the first page opens. */
 export async function handOn(
   page: Page,
-  kind: 'wrench' | 'pump' | 'encoder' | 'scanner',
+  kind: InstrumentKind,
   { seed = 4 }: { readonly seed?: number } = {},
 ): Promise<HandOn> {
   const instruments = await serveInstruments({ port: 0, seed, sampleMs: 2 });

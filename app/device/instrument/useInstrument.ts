@@ -1,4 +1,5 @@
 import { useLayoutEffect, useRef, useState } from 'react';
+import type { InstrumentKind } from '@cardinex/contract/instruments/kinds';
 import type { TargetMessage } from '@cardinex/contract/instruments/message';
 import type { TraceSample } from '@cardinex/core/tightening/traceVerdict';
 import { isModalOpen } from '../../ui/hand/modal';
@@ -10,8 +11,6 @@ import {
   type InstrumentStanding,
   type Values,
 } from './openInstrument';
-
-export type InstrumentKind = 'wrench' | 'pump' | 'encoder' | 'scanner';
 
 export interface InHand {
   /** Null where this device has none. */

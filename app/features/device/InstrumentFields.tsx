@@ -1,7 +1,8 @@
 import { View } from 'react-native';
+import { INSTRUMENT_KINDS, type InstrumentKind } from '@cardinex/contract/instruments/kinds';
 import { deviceWords as w } from '@cardinex/words/en/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
-import { useInstrument, type InstrumentKind } from '../../device/instrument/useInstrument';
+import { useInstrument } from '../../device/instrument/useInstrument';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Heading, Small } from '../../ui/Words';
@@ -12,10 +13,9 @@ export function InstrumentFields() {
     <View className="gap-3 border-t border-rule pt-3">
       <Heading level={3}>{w.instruments}</Heading>
       <Small>{w.instrumentsHint}</Small>
-      <OneField kind="wrench" />
-      <OneField kind="pump" />
-      <OneField kind="encoder" />
-      <OneField kind="scanner" />
+      {INSTRUMENT_KINDS.map((kind) => (
+        <OneField key={kind} kind={kind} />
+      ))}
     </View>
   );
 }
