@@ -36,5 +36,5 @@ export const overhaulsSchema = z.strictObject({
         }),
       ),
     )
-    .describe('Earlier jobs on the same engine, by date'),
+    .describe('Earlier jobs on the same engine, in any order'),
 });

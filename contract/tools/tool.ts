@@ -19,7 +19,7 @@ export const toolSchema: z.ZodType<ToolState> = named(
 );
 
 export const toolsSchema = z.strictObject({
-  tools: z.array(toolSchema).describe('By name'),
+  tools: z.array(toolSchema).describe('By kind, what is asked for most first, then by name'),
   calendar: z
     .string()
     .describe('Where a calendar program finds the dates checks are due; the address is the secret'),
