@@ -1,9 +1,1 @@
-import { router } from 'expo-router';
-import { shared } from '@cardinex/words/en/screens';
-import { Notice } from '../ui/Notice';
-
-export default function NotFoundScreen() {
-  return (
-    <Notice text={shared.notFound} action={shared.toBoard} onAction={() => router.replace('/')} />
-  );
-}
+export { NoSuchPage as default } from '../ui/NoSuchPage';

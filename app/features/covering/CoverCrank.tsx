@@ -7,7 +7,7 @@ import { coveringWords as w } from '@cardinex/words/en/cards/covering';
 import { degrees } from '@cardinex/words/en/quantity';
 import { Body } from '../../ui/Words';
 import { RimDistance } from '../crank/RimDistance';
-import { CrankClock } from '../valves/CrankClock';
+import { CrankClock } from '../valves/barring/CrankClock';
 
 /** Where the crank stands for a head to go on, drawn and in words; nothing where it may stand anywhere. */
 export function CoverCrank({ sheet, of }: { sheet: JobSheet; of: Check }) {

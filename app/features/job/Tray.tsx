@@ -11,7 +11,7 @@ import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { LazyPendingOfJob } from '../cards/LazyCards';
-import { Parked } from '../parking/Parked';
+import { Parked } from '../park/Parked';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
 import { TrayList } from './TrayList';

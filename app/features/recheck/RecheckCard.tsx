@@ -1,7 +1,7 @@
 import { overheadView } from '@cardinex/core/job/cards/valves/view';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';
-import { Barring } from '../valves/Barring';
+import { Barring } from '../valves/barring/Barring';
 import { Setting } from '../valves/Setting';
 import { ValvesDone } from '../valves/ValvesDone';
 import { BeginRecheck } from './BeginRecheck';

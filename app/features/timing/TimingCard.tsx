@@ -41,7 +41,7 @@ import { ToTrayButton } from '../job/ToTrayButton';
 import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 import { PhotographIt } from '../photographs/PhotographIt';
-import { BarringCaution } from '../valves/BarringCaution';
+import { BarringCaution } from '../valves/barring/BarringCaution';
 import { CameOutWrong } from './CameOutWrong';
 import { StepRow } from './StepRow';
 import { WheelsDrawing, type MarkStanding } from './WheelsDrawing';

@@ -19,7 +19,7 @@ import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { ToTrayButton } from '../job/ToTrayButton';
 import { useUndo } from '../job/useUndo';
-import { BarringCaution } from '../valves/BarringCaution';
+import { BarringCaution } from '../valves/barring/BarringCaution';
 import { NOTHING_TYPED, ReadStops, stopsRead, stopsWanted } from './ReadStops';
 import { StopsDrawing } from './StopsDrawing';
 

@@ -1,9 +1,9 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
-import { BridgeSetting } from './BridgeSetting';
-import { GapSetting } from './GapSetting';
-import { RodSetting } from './RodSetting';
-import { ScrewSetting } from './ScrewSetting';
+import { BridgeSetting } from './bridge/BridgeSetting';
+import { GapSetting } from './gap/GapSetting';
+import { RodSetting } from './screw/RodSetting';
+import { ScrewSetting } from './screw/ScrewSetting';
 import { useSettingPlace } from './useSettingPlace';
 
 interface Props {

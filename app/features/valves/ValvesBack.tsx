@@ -17,9 +17,9 @@ import { Marked } from '../../ui/Marked';
 import { Body, Heading, Small } from '../../ui/Words';
 import { ActLog } from '../job/ActLog';
 import { useJob } from '../job/JobProvider';
-import { LeafDrawing } from './LeafDrawing';
-import { Overhauls } from './Overhauls';
-import { TurnAndSee } from './TurnAndSee';
+import { LeafDrawing } from './gap/LeafDrawing';
+import { Overhauls } from './trend/Overhauls';
+import { TurnAndSee } from './barring/TurnAndSee';
 import { VALVES_ACTS } from './ownActs';
 
 /** The whole plan beside the book's table, what each cylinder is doing now, cautions, what was done. */

@@ -1,11 +1,11 @@
 import { overheadView } from '@cardinex/core/job/cards/valves/view';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';
-import { Barring } from './Barring';
+import { Barring } from './barring/Barring';
 import { CoverBetween } from './CoverBetween';
 import { Setting } from './Setting';
-import { ShimsBetween } from './ShimsBetween';
-import { TurnAgain } from './TurnAgain';
+import { ShimsBetween } from './shims/ShimsBetween';
+import { TurnAgain } from './barring/TurnAgain';
 import { ValvesDone } from './ValvesDone';
 
 /** All of the overhead, cold: bar to a position, prove it, set what may be set there, go on. */

@@ -19,7 +19,7 @@ import { Marked } from '../../ui/Marked';
 import { Body } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
-import { AdjustersPart } from './AdjustersPart';
+import { AdjustersPart } from './adjusters/AdjustersPart';
 import { CodesPart } from './CodesPart';
 import { ValveRow } from './ValveRow';
 import { ValvesBack } from './ValvesBack';

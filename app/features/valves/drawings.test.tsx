@@ -5,7 +5,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { overheadView } from '@cardinex/core/job/cards/valves/view';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { CrankClock } from './CrankClock';
+import { CrankClock } from './barring/CrankClock';
 import { ValveRow } from './ValveRow';
 
 const clock = (

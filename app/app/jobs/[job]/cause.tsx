@@ -1,1 +1,0 @@
-export { LazyCauseCard as default } from '../../../features/cards/LazyCards';

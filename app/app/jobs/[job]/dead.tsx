@@ -1,1 +1,0 @@
-export { LazyDeadCard as default } from '../../../features/cards/LazyCards';

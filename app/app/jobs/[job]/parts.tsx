@@ -1,1 +1,0 @@
-export { LazyPartsCard as default } from '../../../features/cards/LazyCards';

@@ -1,1 +1,0 @@
-export { LazyPumpCard as default } from '../../../features/cards/LazyCards';

@@ -1,1 +1,0 @@
-export { LazyRecheckCard as default } from '../../../features/cards/LazyCards';

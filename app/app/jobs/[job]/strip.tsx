@@ -1,1 +1,0 @@
-export { LazyStripCard as default } from '../../../features/cards/LazyCards';

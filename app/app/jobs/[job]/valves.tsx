@@ -1,1 +1,0 @@
-export { LazyValvesCard as default } from '../../../features/cards/LazyCards';
