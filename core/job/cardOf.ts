@@ -9,6 +9,12 @@ export function cardOf(act: Act, sheet: JobSheet): CardPlace | null {
   return ruleOf(act).card(act.data, sheet);
 }
 
+/** May an act have been made on a card: is it of that card, or of none? */
+export function mayBeOn(card: CardName, act: Act, sheet: JobSheet): boolean {
+  const place = cardOf(act, sheet);
+  return place === null || place.card === card;
+}
+
 /** Was an act done on a card? Any act, where no card is asked for. */
 export function isOn(card: CardName | undefined, act: Act, sheet: JobSheet): boolean {
   return card === undefined || cardOf(act, sheet)?.card === card;

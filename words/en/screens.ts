@@ -153,6 +153,7 @@ export const newJobWords = {
 export const trayWords = {
   title: 'Tray',
   toTray: 'To the tray',
+  nextCard: 'Next card',
   record: 'Record',
   sheet: (revision: number) => `Sheet rev. ${revision}`,
   why: 'Why it is here',

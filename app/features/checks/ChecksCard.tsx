@@ -4,11 +4,10 @@ import type { ActType } from '@cardinex/core/job/act';
 import type { CheckCard } from '@cardinex/core/job/checks/check';
 import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
 import { cardBacks } from '@cardinex/words/en/cards/buildSteps';
-import { cardTitle } from '@cardinex/words/en/cards/names';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
+import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
 import { CheckRow } from './CheckRow';
 import { OneCheck } from './OneCheck';
@@ -32,19 +31,15 @@ interface Props {
 /** Everything a card measures, ticks and looks over, in a list; one of them in hand. */
 export function ChecksCard({ card, check: id, more }: Props) {
   const { sheet, state } = useJob();
-  const { instead } = useEntry({ card });
+  const { entry, instead } = useEntry({ card });
+  const says = card === 'inspect' ? w.looksBack : cardBacks[card];
+  const { frame } = useCard({ card, acts: OWN_ACTS, says, done: entry?.status === 'done' });
   if (instead) return instead;
   const views = viewsOn(sheet, state.checks, card);
   const open = views.find(({ check }) => check.id === id);
   if (open) return <OneCheck key={open.check.id} view={open} />;
-  const says = card === 'inspect' ? w.looksBack : cardBacks[card];
   return (
-    <CardFrame
-      card={card}
-      title={cardTitle(card)}
-      aside={w.counts(views.filter(({ done }) => done).length, views.length)}
-      back={<BackOfCard says={says} acts={OWN_ACTS} card={card} />}
-    >
+    <CardFrame {...frame} aside={w.counts(views.filter(({ done }) => done).length, views.length)}>
       {views.map((view) => (
         <CheckRow key={view.check.id} view={view} />
       ))}

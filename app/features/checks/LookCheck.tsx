@@ -11,13 +11,12 @@ import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
 import { cn } from '../../ui/cn';
 import { Body, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
 import { SeenRow } from '../job/SeenRow';
+import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
-import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { CrankFor } from '../pistons/CrankFor';
@@ -56,7 +55,6 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [notGood, setNotGood] = useState(false);
   const { check } = view;
-  const { undo } = useUndo(OWN_ACTS, check.card);
   const onMap = check.kind === 'holes';
   const stepped = check.places.length > 1;
   // One thing alone is not worth its name: the step is what matters.
@@ -87,6 +85,13 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
   };
   const step = at?.place ?? check.places.at(-1) ?? '';
   const says = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
+  const { undo, frame } = useCard({
+    card: check.card,
+    set,
+    acts: OWN_ACTS,
+    says: onMap ? [w.holesFirst, ...says] : says,
+    done: view.done,
+  });
   const nextName = ({ item, place }: Slot): string => {
     const ofItem = itemName(sheet, check, item);
     if (!stepped) return ofItem;
@@ -98,17 +103,9 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
     setChosen({ item, place: check.places.find((place) => !found({ item, place })) ?? step });
   return (
     <CardFrame
-      card={check.card}
-      {...(set !== undefined && { set })}
+      {...frame}
       title={checkName(sheet, check)}
       aside={w.readOf(view.read, view.of)}
-      back={
-        <BackOfCard
-          says={onMap ? [w.holesFirst, ...says] : says}
-          acts={OWN_ACTS}
-          card={check.card}
-        />
-      }
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       acts={
         at && !held

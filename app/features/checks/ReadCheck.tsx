@@ -15,11 +15,10 @@ import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
-import { useUndo } from '../job/useUndo';
+import { useCard } from '../job/useCard';
 import { ReadingEntry, useReadingField } from '../reading/ReadingEntry';
 import { CheckDrawing } from './CheckDrawing';
 import { PhotographIt } from '../photographs/PhotographIt';
@@ -44,7 +43,6 @@ export function ReadCheck({ view }: { view: CheckView }) {
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [asGrid, setAsGrid] = useState(false);
   const { check } = view;
-  const { undo } = useUndo(OWN_ACTS, check.card, isOf(check.id));
   const slots = check.items.flatMap((item) => check.places.map((place) => ({ item, place })));
   const next = slots.find(({ item, place }) => !isTaken(state.checks, check, item, place));
   const at = chosen ?? next ?? null;
@@ -66,6 +64,13 @@ export function ReadCheck({ view }: { view: CheckView }) {
     return problem === null;
   };
   const says = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
+  const { undo, frame } = useCard({
+    card: check.card,
+    acts: OWN_ACTS,
+    isHere: isOf(check.id),
+    says,
+    done: view.done,
+  });
   const main = (): void => entry.handle.current?.keep();
   const nameOf = ({ item, place }: Slot): string =>
     [itemName(sheet, check, item), place === '' ? '' : placeName(sheet, check, place)]
@@ -73,10 +78,9 @@ export function ReadCheck({ view }: { view: CheckView }) {
       .join(', ');
   return (
     <CardFrame
-      card={check.card}
+      {...frame}
       title={checkName(sheet, check)}
       aside={w.readOf(view.read, view.of)}
-      back={<BackOfCard says={says} acts={OWN_ACTS} card={check.card} />}
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       acts={
         at && !held

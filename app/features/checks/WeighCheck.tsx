@@ -15,12 +15,11 @@ import type { Asked } from '../../ui/Ask';
 import { useRefusal } from '../../ui/Refusal';
 import { signal } from '../../ui/signal';
 import { Small } from '../../ui/Words';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { FootMark } from '../job/FootMark';
 import { useJob } from '../job/JobProvider';
+import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
-import { useUndo } from '../job/useUndo';
 import { ReadingTile } from '../reading/ReadingTile';
 import { checksHref } from './checkHref';
 import { Findings } from './Findings';
@@ -37,7 +36,13 @@ export function WeighCheck({ view }: { view: CheckView }) {
   const refusal = useRefusal();
   const [chosen, setChosen] = useState<string | null>(null);
   const { check } = view;
-  const { undo } = useUndo(OWN_ACTS, check.card, isOf(check.id));
+  const { undo, frame } = useCard({
+    card: check.card,
+    acts: OWN_ACTS,
+    isHere: isOf(check.id),
+    says: cardBacks.pistons,
+    done: view.done,
+  });
   const next = check.items.find((item) => !isTaken(state.checks, check, item, ''));
   const at = chosen ?? next ?? null;
   /** What is asked before a mass that stands is replaced. */
@@ -85,10 +90,9 @@ export function WeighCheck({ view }: { view: CheckView }) {
   const all = (): void => router.push(checksHref(jobId, check));
   return (
     <CardFrame
-      card={check.card}
+      {...frame}
       title={checkName(sheet, check)}
       aside={w.readOf(view.read, view.of)}
-      back={<BackOfCard says={cardBacks.pistons} acts={OWN_ACTS} card={check.card} />}
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       acts={
         at === null

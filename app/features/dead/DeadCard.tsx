@@ -8,13 +8,11 @@ import { inspectWords } from '@cardinex/words/en/cards/inspect';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { SeenRow } from '../job/SeenRow';
-import { ToTrayButton } from '../job/ToTrayButton';
+import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
-import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen']);
@@ -22,12 +20,17 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen']);
 /** What can bring the engine to life, one by one, before hands go in. */
 export function DeadCard() {
   const { sheet, state, record } = useJob();
-  const { undo } = useUndo(OWN_ACTS, 'dead');
   const [chosen, setChosen] = useState<Isolation | null>(null);
   const [notSo, setNotSo] = useState(false);
   const items = isolationOf(sheet);
   const live = stillLive(sheet, state.checks);
   const at = chosen ?? live[0] ?? null;
+  const { undo, frame } = useCard({
+    card: 'dead',
+    acts: OWN_ACTS,
+    says: w.back,
+    done: at === null,
+  });
   const say = (found: 'good' | 'not-good', words?: string): Promise<string | null> =>
     record('check.seen', { check: DEAD, item: at ?? '', found, ...(words && { words }) });
   const confirm = useOnce(async () => {
@@ -36,10 +39,8 @@ export function DeadCard() {
   });
   return (
     <CardFrame
-      card="dead"
-      title={w.title}
+      {...frame}
       aside={w.counts(items.length - live.length, items.length)}
-      back={<BackOfCard says={w.back} acts={OWN_ACTS} />}
       foot={live.length === 0 ? <FootMark kind="within" word={w.done} /> : null}
       acts={
         at === null
@@ -50,7 +51,6 @@ export function DeadCard() {
               confirm: { label: w.confirm, onPress: confirm },
             }
       }
-      actBar={<ToTrayButton done />}
       slip={
         notSo ? (
           <WordsSlip

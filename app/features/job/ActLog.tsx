@@ -2,7 +2,7 @@ import type { CardName } from '@cardinex/core/job/trayReason';
 import { timeOfDay } from '@cardinex/words/en/kit';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import { isOn } from '@cardinex/core/job/cardOf';
+import { mayBeOn } from '@cardinex/core/job/cardOf';
 import { actLine } from '@cardinex/words/en/acts';
 import { shared } from '@cardinex/words/en/screens';
 import { useUnits } from '../../device/preferences';
@@ -23,7 +23,7 @@ export function ActLog({ of, card }: Props) {
   const { state, log, sheet } = useJob();
   const units = useUnits();
   const acts = log.acts
-    .filter((act) => of.has(act.type) && isOn(card, act, sheet))
+    .filter((act) => of.has(act.type) && (card === undefined || mayBeOn(card, act, sheet)))
     .slice(-MOST_SHOWN)
     .reverse();
   return (

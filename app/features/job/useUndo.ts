@@ -1,6 +1,6 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { lastActOf } from '@cardinex/core/job/decideAware';
-import { isOn } from '@cardinex/core/job/cardOf';
+import { mayBeOn } from '@cardinex/core/job/cardOf';
 import type { ActType, LoggedAct } from '@cardinex/core/job/act';
 import { undoHint } from '@cardinex/words/en/acts';
 import { useUnits } from '../../device/preferences';
@@ -11,7 +11,7 @@ import { useJob } from './JobProvider';
 /**
  * One's own last act, if it is of the card in hand, and the undoing of it, named: what was done on
  * another card is not undone from here, out of sight.
- * @param card the card in hand, where several share their acts
+ * @param card the card in hand: acts of other cards are not of it, whatever they are
  * @param isHere is it of what is in sight, where a card shows one thing of several?
  */
 export function useUndo(
@@ -25,7 +25,10 @@ export function useUndo(
   const units = useUnits();
   const newest = lastActOf(job, member.id);
   const last =
-    newest && ofCard.has(newest.type) && isOn(card, newest, sheet) && isHere(newest)
+    newest &&
+    ofCard.has(newest.type) &&
+    (card === undefined || mayBeOn(card, newest, sheet)) &&
+    isHere(newest)
       ? newest
       : undefined;
   return {

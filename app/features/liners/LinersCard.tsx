@@ -100,7 +100,7 @@ function StandOut({ heights, limits }: Props) {
   const { sheet, state, record } = useJob();
   const units = useUnits();
   const entry = useReadingField();
-  const { undo } = useUndo(LINERS_ACTS);
+  const { undo } = useUndo(LINERS_ACTS, 'liners');
   const [chosen, setChosen] = useState<Place | null>(null);
   const [accepting, setAccepting] = useState(false);
   const at = chosen ?? nextPlace(sheet, state.liners);

@@ -8,13 +8,12 @@ import { cardBacks, placeWords as w } from '@cardinex/words/en/cards/buildSteps'
 import { Button } from '../../ui/Button';
 import { Body, Small } from '../../ui/Words';
 import { CheckRow } from '../checks/CheckRow';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { FootMark } from '../job/FootMark';
 import { useJob } from '../job/JobProvider';
+import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
-import { useUndo } from '../job/useUndo';
 import { ArrangeAnswer } from './arrange/ArrangeAnswer';
 import { useArranged } from './arrange/useArranged';
 import { LINERS_ACTS } from './ownActs';
@@ -22,7 +21,13 @@ import { LINERS_ACTS } from './ownActs';
 /** Which liner goes in which bore: ledges and flanges measured, as they are beside the best, then placed. */
 export function PlaceLiners() {
   const { jobId, sheet, state, record } = useJob();
-  const { undo } = useUndo(LINERS_ACTS, 'liners', ({ type }) => type === 'liners.placed');
+  const { undo, frame } = useCard({
+    card: 'liners',
+    acts: LINERS_ACTS,
+    isHere: ({ type }) => type === 'liners.placed',
+    says: cardBacks.liners,
+    done: false,
+  });
   const arranging = useArranged(placingOf(sheet, state.checks));
   const back = (): void => router.push(`/jobs/${jobId}/liners`);
   const place = async ({ placement }: LinerArrange): Promise<void> => {
@@ -41,9 +46,8 @@ export function PlaceLiners() {
   const moved = found?.best.moved.length ?? 0;
   return (
     <CardFrame
-      card="liners"
+      {...frame}
       title={w.title}
-      back={<BackOfCard says={cardBacks.liners} acts={LINERS_ACTS} />}
       foot={state.liners.placed ? <FootMark kind="within" word={w.placed} /> : null}
       acts={
         found

@@ -13,12 +13,11 @@ import { sealWords as w } from '@cardinex/words/en/cards/buildSteps';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { SeenRow } from '../job/SeenRow';
+import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
-import { useUndo } from '../job/useUndo';
 import { LINERS_ACTS } from './ownActs';
 
 /** Seals counted out and in, bore by bore: an old one left in its groove lifts the liner. */
@@ -30,12 +29,18 @@ export function SealLiners() {
 
 function Count({ seals }: { seals: LinerSeals }) {
   const { jobId, sheet, state, record } = useJob();
-  const { undo } = useUndo(LINERS_ACTS, 'liners', ({ type }) => type === 'liner.sealed');
   const [chosen, setChosen] = useState<string | null>(null);
   const { each } = seals;
   const [counted, setCounted] = useState({ out: each, in: each });
   const [next] = boresToSeal(sheet, state.liners);
   const bore = chosen ?? next ?? null;
+  const { undo, frame } = useCard({
+    card: 'liners',
+    acts: LINERS_ACTS,
+    isHere: ({ type }) => type === 'liner.sealed',
+    says: [w.says(each), w.readAgain],
+    done: bore === null,
+  });
   const choose = (to: string | null): void => {
     setChosen(to);
     setCounted({ out: each, in: each });
@@ -50,9 +55,8 @@ function Count({ seals }: { seals: LinerSeals }) {
   const standing = (of: string) => sealStanding(each, state.liners.seals[of]);
   return (
     <CardFrame
-      card="liners"
+      {...frame}
       title={w.title}
-      back={<BackOfCard says={[w.says(each), w.readAgain]} acts={LINERS_ACTS} />}
       acts={
         bore
           ? {

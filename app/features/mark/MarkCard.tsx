@@ -17,28 +17,27 @@ import { cn } from '../../ui/cn';
 import { Body, Heading, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
 import { PhotographIt } from '../photographs/PhotographIt';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
-import { ToTrayButton } from '../job/ToTrayButton';
+import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
-import { useUndo } from '../job/useUndo';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['mark.made']);
 
 /** Parts marked before they leave their places, one at a time, each with its end and its way up. */
 export function MarkCard({ part }: { part: string | undefined }) {
   const { sheet, state, record } = useJob();
-  const { undo } = useUndo(OWN_ACTS);
   const [chosen, setChosen] = useState<string | null>(part ?? null);
   const { instead } = useEntry({ card: 'mark' });
   const views = markViews(sheet, state.marks);
   // What says something wrong is put right before anything else is marked.
   const left = [...views.filter((view) => view.translated), ...views.filter((view) => !view.made)];
   const at = views.find(({ mark }) => mark.id === chosen) ?? left[0] ?? null;
+  const done = left.length === 0;
+  const { undo, frame } = useCard({ card: 'mark', acts: OWN_ACTS, says: w.back, done });
   const confirm = useOnce(async () => {
     if (!at) return;
     const { id, kind, code, place } = at.mark;
@@ -49,11 +48,10 @@ export function MarkCard({ part }: { part: string | undefined }) {
   const next = left.find((view) => view !== at);
   return (
     <CardFrame
-      card="mark"
+      {...frame}
       title={w.title}
       aside={w.counts(views.length - left.length, views.length)}
-      back={<BackOfCard says={w.back} acts={OWN_ACTS} />}
-      foot={left.length === 0 ? <FootMark kind="within" word={w.allDone} /> : null}
+      foot={done ? <FootMark kind="within" word={w.allDone} /> : null}
       acts={
         at && {
           undo,
@@ -64,7 +62,6 @@ export function MarkCard({ part }: { part: string | undefined }) {
           },
         }
       }
-      actBar={<ToTrayButton done />}
     >
       <View className="flex-row items-center justify-between px-3.5 pt-2">
         <EndMark end={sheet.cylinder1End} />

@@ -1,14 +1,12 @@
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import { isOn } from '@cardinex/core/job/cardOf';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { pumpView, type PumpView } from '@cardinex/core/job/cards/pump/view';
 import { PUMP } from '@cardinex/core/job/cards/pump/checks';
 import { areCompanions, cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';
 import { pumpStandSays, pumpWords as w } from '@cardinex/words/en/cards/timing';
-import { cardTitle } from '@cardinex/words/en/cards/names';
 import { valvesScreen } from '@cardinex/words/en/cards/valves';
 import { degrees, endName } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
@@ -18,11 +16,9 @@ import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
+import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
-import { useSpoken } from '../job/useSpoken';
-import { ToTrayButton } from '../job/ToTrayButton';
-import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 import { ToTop } from '../top/ToTop';
 import { BarringCaution } from '../valves/barring/BarringCaution';
@@ -45,17 +41,18 @@ export function PumpCard() {
 
 function Steps({ view }: { view: PumpView }) {
   const { sheet, state, record } = useJob();
-  const { undo } = useUndo(
-    OWN_ACTS,
-    undefined,
-    (act) => act.type === 'crank.stood' || isOn('pump', act, sheet),
-  );
   const [wrong, setWrong] = useState(false);
   const { next, atDeg, barDeg, failed } = view;
   const [held] = next === 'stand' || next === 'again' ? crankHeldBy(sheet, state) : [];
   const cycle = cycleDegrees(sheet.strokes);
   const says = asks(view);
-  useSpoken(next && says.title);
+  const { undo, frame } = useCard({
+    card: 'pump',
+    acts: OWN_ACTS,
+    says: w.back,
+    spoken: next && says.title,
+    done: !next,
+  });
   const see = (step: 'meshed' | 'again', found: 'good' | 'not-good', words?: string) =>
     record('check.seen', { check: PUMP, item: PUMP, step, found, ...(words && { words }) });
   const confirm = useOnce(async () => {
@@ -73,9 +70,7 @@ function Steps({ view }: { view: PumpView }) {
   const isOther = barDeg !== null && Math.round(barDeg) === 360;
   return (
     <CardFrame
-      card="pump"
-      title={cardTitle('pump')}
-      back={<BackOfCard says={w.back} acts={OWN_ACTS} card="pump" />}
+      {...frame}
       acts={
         next && !held
           ? {
@@ -89,7 +84,6 @@ function Steps({ view }: { view: PumpView }) {
             }
           : null
       }
-      actBar={<ToTrayButton done={!next} />}
       slip={
         wrong ? (
           <WordsSlip

@@ -5,6 +5,7 @@ import { stripWords as w } from '@cardinex/words/en/cards/strip';
 import { FootMark } from '../job/FootMark';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
+import { LeadOn } from '../job/LeadOn';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';
@@ -44,6 +45,7 @@ export function StripCard() {
       card="strip"
       title={w.title}
       back={<BackOfCard says={w.back} />}
+      actBar={<LeadOn from={{ card: 'strip' }} done={done} />}
       foot={done ? <FootMark kind="within" word={w.done} /> : null}
     >
       <TakenOff parts={partedOf(sheet, state)} />

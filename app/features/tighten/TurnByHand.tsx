@@ -10,13 +10,11 @@ import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
 import { CrankDrawing, type CapStanding } from '../crank/CrankDrawing';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
-import { ToTrayButton } from '../job/ToTrayButton';
+import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
-import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 import { TIGHTEN_ACTS } from './ownActs';
 
@@ -29,10 +27,16 @@ interface Props {
 /** After each cap the crank is turned by hand: one that binds is found before the next is on. */
 export function TurnByHand({ view, turn, instances }: Props) {
   const { sheet, state, record } = useJob();
-  const { undo } = useUndo(TIGHTEN_ACTS);
   const [binding, setBinding] = useState(false);
   const { set, name: run } = view;
   const { stage, fasteners } = turn;
+  const { undo, frame } = useCard({
+    card: cardOfRun(run),
+    set: set.id,
+    acts: TIGHTEN_ACTS,
+    says: [w.says, w.bindsSays],
+    done: false,
+  });
   const numbers = fasteners.map((id) => set.fasteners.find((f) => f.id === id)?.number ?? id);
   const bolts = listed(numbers);
   const [held] = crankHeldBy(sheet, state);
@@ -41,10 +45,8 @@ export function TurnByHand({ view, turn, instances }: Props) {
   const free = useOnce(() => say('free'));
   return (
     <CardFrame
-      card={cardOfRun(run)}
-      set={set.id}
+      {...frame}
       title={set.name}
-      back={<BackOfCard says={[w.says, w.bindsSays]} acts={TIGHTEN_ACTS} />}
       acts={
         held
           ? null
@@ -54,7 +56,6 @@ export function TurnByHand({ view, turn, instances }: Props) {
               confirm: { label: w.free, onPress: free },
             }
       }
-      actBar={<ToTrayButton done={false} />}
       slip={
         binding ? (
           <WordsSlip

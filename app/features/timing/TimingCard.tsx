@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { ActType } from '@cardinex/core/job/act';
-import { isOn } from '@cardinex/core/job/cardOf';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import {
   MARKS_SET,
@@ -22,7 +21,6 @@ import {
   timingWhen,
   timingWords as w,
 } from '@cardinex/words/en/cards/timing';
-import { cardTitle } from '@cardinex/words/en/cards/names';
 import { degrees, endName } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
@@ -34,11 +32,9 @@ import { CardFrame } from '../job/CardFrame';
 import { entryHref } from '../job/entryHref';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
+import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
-import { useSpoken } from '../job/useSpoken';
-import { ToTrayButton } from '../job/ToTrayButton';
-import { useUndo } from '../job/useUndo';
 import { WordsSlip } from '../job/WordsSlip';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { BarringCaution } from '../valves/barring/BarringCaution';
@@ -70,18 +66,18 @@ export function TimingCard({ check }: { check: string | undefined }) {
 
 function Steps({ view }: { view: TimingView }) {
   const { jobId, sheet, state, record } = useJob();
-  // What was read or looked at on another card is not undone from here.
-  const { undo } = useUndo(
-    OWN_ACTS,
-    undefined,
-    (act) => !act.type.startsWith('check.') || isOn('timing', act, sheet),
-  );
   const [wrong, setWrong] = useState(false);
   const { next, steps, doneCount, failed } = view;
   const turns = next?.kind === 'look' && next.check.id === TWO_TURNS;
   const [held] = turns ? crankHeldBy(sheet, state) : [];
   const act = next ? timingAct(sheet, next) : w.allDone;
-  useSpoken(next && act);
+  const { undo, frame } = useCard({
+    card: 'timing',
+    acts: OWN_ACTS,
+    says: w.back,
+    spoken: next && act,
+    done: !next,
+  });
   const take = async (step: TimingStep): Promise<unknown> => {
     switch (step.kind) {
       case 'line':
@@ -106,10 +102,8 @@ function Steps({ view }: { view: TimingView }) {
   const tooth = timing?.wheels?.[0]?.teeth;
   return (
     <CardFrame
-      card="timing"
-      title={cardTitle('timing')}
+      {...frame}
       aside={w.count(doneCount, steps.length)}
-      back={<BackOfCard says={w.back} acts={OWN_ACTS} card="timing" />}
       acts={
         next && !held
           ? {
@@ -125,7 +119,6 @@ function Steps({ view }: { view: TimingView }) {
             }
           : null
       }
-      actBar={<ToTrayButton done={!next} />}
       slip={
         wrong && next?.kind === 'look' ? (
           <WordsSlip

@@ -1,0 +1,44 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import type { CardName } from '@cardinex/core/job/trayReason';
+import { currentCard, entryOf } from '@cardinex/core/job/tray';
+import { entryTitle } from '@cardinex/words/en/cards/names';
+import { trayWords } from '@cardinex/words/en/screens';
+import { Button } from '../../ui/Button';
+import { entryHref } from './entryHref';
+import { useJob } from './JobProvider';
+
+interface Props {
+  readonly from: { readonly card: CardName; readonly set?: string | undefined };
+  /** Nothing is left to be done on it: leaving it is the answer expected. */
+  readonly done: boolean;
+}
+
+/** Where a card leads: to the next one that is ready, once it is done; and always back to the tray. */
+export function LeadOn({ from, done }: Props) {
+  const { jobId, tray } = useJob();
+  const current = done ? currentCard(tray) : null;
+  const next = current?.status === 'open' && current !== entryOf(tray, from) ? current : null;
+  return (
+    <View className="flex-row gap-3">
+      <Button
+        label={trayWords.toTray}
+        kind={done && !next ? 'expected' : 'bench'}
+        tall
+        onPress={() => router.replace(`/jobs/${jobId}`)}
+        className="min-w-0 flex-1"
+      />
+      {next ? (
+        <Button
+          label={entryTitle(next, tray)}
+          hint={trayWords.nextCard}
+          kind="expected"
+          tall
+          onPress={() => router.replace(entryHref(jobId, next))}
+          className="min-w-0 flex-[2]"
+          testID="next-card"
+        />
+      ) : null}
+    </View>
+  );
+}
