@@ -51,7 +51,10 @@ export interface Config {
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const parsed = read(environment, env);
   if (!parsed.success) {
-    const faults = faultsOfZod(parsed.error).map(({ at, says }) => `${at}: ${says}`);
+    // A setting is named as it is in the environment, not by its place in a list.
+    const faults = faultsOfZod(parsed.error).map(
+      ({ at, says }) => `${at.replace(/\[.*/, '')}: ${says}`,
+    );
     throw new StartupError(`These settings are wrong.\n${faults.join('\n')}`);
   }
   const settings = parsed.data;

@@ -14,8 +14,3 @@ export function mayBeOn(card: CardName, act: Act, sheet: JobSheet): boolean {
   const place = cardOf(act, sheet);
   return place === null || place.card === card;
 }
-
-/** Was an act done on a card? Any act, where no card is asked for. */
-export function isOn(card: CardName | undefined, act: Act, sheet: JobSheet): boolean {
-  return card === undefined || cardOf(act, sheet)?.card === card;
-}

@@ -1,76 +1,76 @@
-import type { ComponentType } from 'react';
 import type { CalculatorName } from '@cardinex/words/en/bench';
-import { JackBench } from './clamp/JackBench';
-import { NutsBench } from './clamp/NutsBench';
-import { OrderBench } from './clamp/OrderBench';
-import { PreloadBench } from './clamp/PreloadBench';
-import { TraceBench } from './clamp/TraceBench';
-import { TurnBench } from './clamp/TurnBench';
-import { WhatIfBench } from './clamp/WhatIfBench';
-import { FeelerBench } from './feelers/FeelerBench';
-import { BoreBench } from './inspection/BoreBench';
-import { ClearanceBench } from './inspection/ClearanceBench';
-import { FloatBench } from './inspection/FloatBench';
-import { HeadBench } from './inspection/HeadBench';
-import { JournalBench } from './inspection/JournalBench';
-import { RingBench } from './inspection/RingBench';
-import { ArrangeBench } from './liners/ArrangeBench';
-import { LinersBench } from './liners/LinersBench';
-import { AdjustersBench } from './overhead/AdjustersBench';
-import { HydraulicBench } from './overhead/HydraulicBench';
-import { InjectorBench } from './overhead/InjectorBench';
-import { ShimsBench } from './overhead/ShimsBench';
-import { TrendBench } from './overhead/TrendBench';
-import { ClockBench } from './pistons/ClockBench';
-import { CompressionBench } from './pistons/CompressionBench';
-import { GapBench } from './pistons/GapBench';
-import { GasketBench } from './pistons/GasketBench';
-import { HeatBench } from './pistons/HeatBench';
-import { MassBench } from './pistons/MassBench';
-import { RimBench } from './rim/RimBench';
-import { ScrewBench } from './screw/ScrewBench';
-import { LineBench } from './turning/LineBench';
-import { MarksBench } from './turning/MarksBench';
-import { TopBench } from './turning/TopBench';
-import { TravelBench } from './turning/TravelBench';
-import { ValvesBench } from './valves/ValvesBench';
-import { WrenchBench } from './wrench/WrenchBench';
+import type { CalculatorBench } from './CalculatorBench';
+import { jackBench } from './clamp/jackBench';
+import { nutsBench } from './clamp/nutsBench';
+import { orderBench } from './clamp/orderBench';
+import { preloadBench } from './clamp/preloadBench';
+import { traceBench } from './clamp/traceBench';
+import { turnBench } from './clamp/turnBench';
+import { whatIfBench } from './clamp/whatIfBench';
+import { feelerBench } from './feelers/feelerBench';
+import { boreBench } from './inspection/boreBench';
+import { clearanceBench } from './inspection/clearanceBench';
+import { floatBench } from './inspection/floatBench';
+import { headBench } from './inspection/headBench';
+import { journalBench } from './inspection/journalBench';
+import { ringBench } from './inspection/ringBench';
+import { arrangeBench } from './liners/arrangeBench';
+import { linersBench } from './liners/linersBench';
+import { adjustersBench } from './overhead/adjustersBench';
+import { hydraulicBench } from './overhead/hydraulicBench';
+import { injectorBench } from './overhead/injectorBench';
+import { shimsBench } from './overhead/shimsBench';
+import { trendBench } from './overhead/trendBench';
+import { clockBench } from './pistons/clockBench';
+import { compressionBench } from './pistons/compressionBench';
+import { gapBench } from './pistons/gapBench';
+import { gasketBench } from './pistons/gasketBench';
+import { heatBench } from './pistons/heatBench';
+import { massBench } from './pistons/massBench';
+import { rimBench } from './rim/rimBench';
+import { screwBench } from './screw/screwBench';
+import { lineBench } from './turning/lineBench';
+import { marksBench } from './turning/marksBench';
+import { topBench } from './turning/topBench';
+import { travelBench } from './turning/travelBench';
+import { valvesBench } from './valves/valvesBench';
+import { wrenchBench } from './wrench/wrenchBench';
 
 /** Every calculator of the bench, in the order they are laid out. */
-export const CALCULATORS: Readonly<Record<CalculatorName, ComponentType>> = {
-  wrench: WrenchBench,
-  preload: PreloadBench,
-  turn: TurnBench,
-  jack: JackBench,
-  nuts: NutsBench,
-  order: OrderBench,
-  whatIf: WhatIfBench,
-  trace: TraceBench,
-  feelers: FeelerBench,
-  screw: ScrewBench,
-  valves: ValvesBench,
-  hydraulic: HydraulicBench,
-  injector: InjectorBench,
-  adjusters: AdjustersBench,
-  shims: ShimsBench,
-  trend: TrendBench,
-  top: TopBench,
-  marks: MarksBench,
-  line: LineBench,
-  travel: TravelBench,
-  liners: LinersBench,
-  rim: RimBench,
-  head: HeadBench,
-  bore: BoreBench,
-  journal: JournalBench,
-  clearance: ClearanceBench,
-  float: FloatBench,
-  ring: RingBench,
-  arrange: ArrangeBench,
-  gap: GapBench,
-  clock: ClockBench,
-  mass: MassBench,
-  heat: HeatBench,
-  gasket: GasketBench,
-  compression: CompressionBench,
+export const CALCULATORS: Readonly<Record<CalculatorName, CalculatorBench>> = {
+  wrench: wrenchBench,
+  preload: preloadBench,
+  turn: turnBench,
+  jack: jackBench,
+  nuts: nutsBench,
+  order: orderBench,
+  whatIf: whatIfBench,
+  trace: traceBench,
+  feelers: feelerBench,
+  screw: screwBench,
+  valves: valvesBench,
+  hydraulic: hydraulicBench,
+  injector: injectorBench,
+  adjusters: adjustersBench,
+  shims: shimsBench,
+  trend: trendBench,
+  top: topBench,
+  marks: marksBench,
+  line: lineBench,
+  travel: travelBench,
+  liners: linersBench,
+  rim: rimBench,
+  head: headBench,
+  bore: boreBench,
+  journal: journalBench,
+  clearance: clearanceBench,
+  float: floatBench,
+  ring: ringBench,
+  arrange: arrangeBench,
+  gap: gapBench,
+  clock: clockBench,
+  mass: massBench,
+  heat: heatBench,
+  gasket: gasketBench,
+  compression: compressionBench,
 };

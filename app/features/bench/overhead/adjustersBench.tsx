@@ -1,0 +1,28 @@
+import { standOut } from '@cardinex/core/overhead/standOut';
+import { standOutSentence } from '@cardinex/words/en/overhead';
+import { overheadBench as w } from '@cardinex/words/en/overheadBench';
+import { LazyAdjustersDrawing } from '../../cards/LazyCards';
+import type { CalculatorBench } from '../CalculatorBench';
+import { inSentence } from '../inSentence';
+import type { FigureField } from '../readFigures';
+
+const FIELDS: readonly FigureField[] = [
+  { key: 'items', label: w.standing, kind: 'mms', hint: w.standingHint },
+  { key: 'limitMm', label: w.limit, kind: 'mm', optional: true },
+];
+
+/** Which adjuster stands out of line: its push rod may ride the edge of its pocket. */
+export const adjustersBench: CalculatorBench = {
+  fields: FIELDS,
+  answer: inSentence(({ figures: { limitMm }, lists: { items = [] } }, units) => {
+    const found = standOut({
+      items: items.map((mm, at) => ({ id: String(at + 1), mm })),
+      ...(limitMm !== undefined && { limitMm }),
+    });
+    return {
+      sentence: standOutSentence(found, units),
+      good: found.kinds.every(({ code }) => code === 'alike'),
+      drawing: <LazyAdjustersDrawing items={found.items} />,
+    };
+  }),
+};

@@ -1,0 +1,25 @@
+import { deadCentre } from '@cardinex/core/crank/deadCentre';
+import { deadCentreSentence } from '@cardinex/words/en/overhead';
+import { turningBench as w } from '@cardinex/words/en/overheadBench';
+import type { CalculatorBench } from '../CalculatorBench';
+import { inSentence } from '../inSentence';
+import type { FigureField } from '../readFigures';
+import { LazyStopsDrawing } from '../../cards/LazyCards';
+
+const FIELDS: readonly FigureField[] = [
+  { key: 'stopForwardDeg', label: w.stopForward, kind: 'deg' },
+  { key: 'stopBackDeg', label: w.stopBack, kind: 'deg' },
+];
+
+/** Top dead centre by a positive stop, met from both sides. */
+export const topBench: CalculatorBench = {
+  fields: FIELDS,
+  answer: inSentence(({ figures: { stopForwardDeg = 0, stopBackDeg = 0 } }) => {
+    const found = deadCentre({ stopForwardDeg, stopBackDeg });
+    return {
+      sentence: deadCentreSentence(found),
+      good: true,
+      drawing: <LazyStopsDrawing stops={[stopForwardDeg, stopBackDeg]} topDeg={found.tdcDeg} />,
+    };
+  }),
+};

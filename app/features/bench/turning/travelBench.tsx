@@ -1,0 +1,28 @@
+import { pistonTravel } from '@cardinex/core/crank/pistonTravel';
+import { pistonTravelSentence } from '@cardinex/words/en/overhead';
+import { turningBench as w } from '@cardinex/words/en/overheadBench';
+import type { CalculatorBench } from '../CalculatorBench';
+import { inSentence } from '../inSentence';
+import type { FigureField } from '../readFigures';
+import { SliderDrawing } from './SliderDrawing';
+
+const FIELDS: readonly FigureField[] = [
+  { key: 'crankDeg', label: w.crank, kind: 'deg' },
+  { key: 'strokeMm', label: w.stroke, kind: 'mm' },
+  { key: 'rodMm', label: w.rod, kind: 'mm' },
+  { key: 'offsetMm', label: w.offset, kind: 'mm', optional: true },
+];
+
+/** How far a piston stands below its top at an angle of the crank. */
+export const travelBench: CalculatorBench = {
+  fields: FIELDS,
+  answer: inSentence(({ figures: { crankDeg = 0, strokeMm = 0, rodMm = 0, offsetMm = 0 } }) => {
+    const engine = { strokeMm, rodMm, offsetMm };
+    const found = pistonTravel({ ...engine, crankDeg });
+    return {
+      sentence: pistonTravelSentence(found),
+      good: true,
+      drawing: <SliderDrawing {...engine} crankDeg={crankDeg} belowTopMm={found.belowTopMm} />,
+    };
+  }),
+};
