@@ -13,9 +13,9 @@ import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
+import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
 import { WordsSlip } from '../job/WordsSlip';
 import { RunInHand } from '../tighten/RunInHand';
@@ -27,6 +27,13 @@ export function AfterHeatCard({ set: id }: { set: string | undefined }) {
   const nameOf = useMemberName();
   const [asking, setAsking] = useState(false);
   const { entry, instead } = useEntry({ card: 'after-heat', set: id });
+  const { frame } = useCard({
+    card: 'after-heat',
+    set: entry?.set?.id,
+    acts: TIGHTEN_ACTS,
+    says: w.back,
+    done: entry?.status === 'done',
+  });
   if (instead) return instead;
   const set = entry.set && setOf(sheet, entry.set.id);
   const asked = set && afterHeatOf(set);
@@ -38,11 +45,8 @@ export function AfterHeatCard({ set: id }: { set: string | undefined }) {
   const until = heat && afterHeatFrom(asked, heat);
   return (
     <CardFrame
-      card="after-heat"
-      set={set.id}
-      title={w.title}
+      {...frame}
       aside={set.name}
-      back={<BackOfCard says={w.back} acts={TIGHTEN_ACTS} />}
       actBar={
         <Button
           label={heat ? w.runAgain : w.wasHot}

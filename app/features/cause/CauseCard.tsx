@@ -1,6 +1,7 @@
 import { CAUSES, type Because } from '@cardinex/core/job/facts/cause';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { actsOf } from '@cardinex/core/job/actsOf';
 import { needsWords } from '@cardinex/core/job/cause';
 import { causeWords as w } from '@cardinex/words/en/cards/cause';
 import { causeName } from '@cardinex/words/en/scope';
@@ -10,10 +11,12 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
+import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
+
+const OWN_ACTS = actsOf('cause');
 
 /** Why the engine failed: asked before the job closes, answered on the day it is known. */
 export function CauseCard() {
@@ -24,6 +27,7 @@ export function CauseCard() {
   const [because, setBecause] = useState<Because | null>(cause?.because ?? null);
   const [words, setWords] = useState('');
   const [tried, setTried] = useState(false);
+  const { frame } = useCard({ card: 'cause', acts: OWN_ACTS, says: w.back, done: cause !== null });
   const keep = useOnce(async () => {
     setTried(true);
     const said = words.trim();
@@ -34,12 +38,7 @@ export function CauseCard() {
     setTried(false);
   });
   return (
-    <CardFrame
-      card="cause"
-      title={w.title}
-      back={<BackOfCard says={w.back} />}
-      actBar={<Button label={w.keep} kind="expected" tall onPress={keep} />}
-    >
+    <CardFrame {...frame} actBar={<Button label={w.keep} kind="expected" tall onPress={keep} />}>
       <View className="gap-4 p-3.5">
         <View>
           <Small>{w.asked}</Small>

@@ -1,7 +1,7 @@
 import type { MarkKind } from '@cardinex/core/job/facts/marks';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
-import type { ActType } from '@cardinex/core/job/act';
+import { actsOf } from '@cardinex/core/job/actsOf';
 import { markViews, strayMarks, type MarkView } from '@cardinex/core/job/cards/mark/view';
 import {
   markKindName,
@@ -25,7 +25,7 @@ import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
 
-const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['mark.made']);
+const OWN_ACTS = actsOf('marks');
 
 /** Parts marked before they leave their places, one at a time, each with its end and its way up. */
 export function MarkCard({ part }: { part: string | undefined }) {

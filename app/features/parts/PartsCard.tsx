@@ -2,7 +2,7 @@ import type { Holds } from '@cardinex/core/job/facts/parts';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import type { ActType } from '@cardinex/core/job/act';
+import { actsOf } from '@cardinex/core/job/actsOf';
 import { kitViews, type KitView } from '@cardinex/core/job/cards/parts/view';
 import { entryOf } from '@cardinex/core/job/tray';
 import { entryTitle } from '@cardinex/words/en/cards/names';
@@ -10,15 +10,15 @@ import { kitName, partsWords as w, standingWord, whenWord } from '@cardinex/word
 import { Button } from '../../ui/Button';
 import { Mark, type MarkKind } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
+import { useCard } from '../job/useCard';
 import { Arrived } from './Arrived';
 import { Outside } from './Outside';
 import { SendOut } from './SendOut';
 
-const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['part.arrived', 'work.sent', 'work.back']);
+const OWN_ACTS = actsOf('parts');
 
 /** What is needed and what has come, each laid beside the old; and what was sent out. */
 export function PartsCard() {
@@ -27,6 +27,12 @@ export function PartsCard() {
   const [sending, setSending] = useState(false);
   const views = kitViews(sheet, state);
   const here = views.filter(({ standing }) => standing === 'right').length;
+  const { frame } = useCard({
+    card: 'parts',
+    acts: OWN_ACTS,
+    says: w.back,
+    done: here === views.length,
+  });
   const inHand = views.find(({ item }) => item.id === open);
   const waiting = ({ card, set }: Holds): string => {
     const entry = entryOf(tray, { card, set });
@@ -34,10 +40,8 @@ export function PartsCard() {
   };
   return (
     <CardFrame
-      card="parts"
-      title={w.title}
+      {...frame}
       aside={w.counts(here, views.length)}
-      back={<BackOfCard says={w.back} acts={OWN_ACTS} />}
       actBar={
         <View className="flex-row gap-3">
           <Button

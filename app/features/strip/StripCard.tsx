@@ -1,13 +1,14 @@
 import { useState } from 'react';
+import type { ActType } from '@cardinex/core/job/act';
+import { actsOf } from '@cardinex/core/job/actsOf';
 import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip/view';
 import { runDone } from '@cardinex/core/job/run/runView';
 import { stripWords as w } from '@cardinex/words/en/cards/strip';
 import { FootMark } from '../job/FootMark';
-import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
-import { LeadOn } from '../job/LeadOn';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
+import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
 import { Instances } from '../tighten/Instances';
 import { TightenRun } from '../tighten/TightenRun';
@@ -15,11 +16,18 @@ import { HydraulicsCaution } from './HydraulicsCaution';
 import { OldBolts } from './OldBolts';
 import { TakenOff } from './TakenOff';
 
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
+  ...actsOf('runs', 'oldBolts'),
+  'check.seen',
+]);
+
 /** Bolts let go in reverse, set by set; then what comes off, and the old bolts counted. */
 export function StripCard() {
   const { sheet, state, now } = useJob();
   const [instance, setInstance] = useState<string | null>(null);
   const { entry, instead } = useEntry({ card: 'strip' });
+  const done = entry?.status === 'done';
+  const { frame } = useCard({ card: 'strip', acts: OWN_ACTS, says: w.back, done });
   if (instead) return instead;
   const runs = stripRuns(sheet, state, now);
   const first = runs.find((run) => !runDone(run));
@@ -39,15 +47,8 @@ export function StripCard() {
       />
     );
   }
-  const done = entry.status === 'done';
   return (
-    <CardFrame
-      card="strip"
-      title={w.title}
-      back={<BackOfCard says={w.back} />}
-      actBar={<LeadOn from={{ card: 'strip' }} done={done} />}
-      foot={done ? <FootMark kind="within" word={w.done} /> : null}
-    >
+    <CardFrame {...frame} foot={done ? <FootMark kind="within" word={w.done} /> : null}>
       <TakenOff parts={partedOf(sheet, state)} />
       <OldBolts bolts={oldBoltsOf(sheet)} />
       <LeaveOut card="strip" />

@@ -1,5 +1,4 @@
 export const causeWords = {
-  title: 'Cause',
   asked: 'Why it came',
   answer: 'What was the cause?',
   words: 'In a few words',

@@ -18,7 +18,6 @@ export function isolationSentence(item: Isolation): string {
 }
 
 export const deadWords = {
-  title: 'Make it dead',
   counts: (done: number, of: number) => `${done} of ${of}`,
   caution: 'A turned engine can fire. Hands go in only when everything here is so, and stays so.',
   confirm: 'It is so',

@@ -73,7 +73,6 @@ export const verdictNames: Readonly<Record<PartVerdict, string>> = {
 };
 
 export const partsWords = {
-  title: 'Parts in',
   counts: (here: number, of: number) => `${here} of ${of} here`,
   kit: 'What is needed',
   none: 'The sheet lists nothing to renew.',

@@ -24,7 +24,6 @@ export function oldBoltsSentence({ group, count, spent }: OldBolts): string {
 }
 
 export const stripWords = {
-  title: 'Strip',
   off: 'Take it off',
   wetOff:
     'Break its seal by a small turn sideways, never by a straight lift: the liners would come with it. Two people, or tackle and straight slings. Nobody beneath it; hands out of the gap.',
