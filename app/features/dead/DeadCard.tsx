@@ -7,7 +7,6 @@ import { deadWords as w, isolationSentence } from '@cardinex/words/en/cards/dead
 import { inspectWords } from '@cardinex/words/en/cards/inspect';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
-import { FootMark } from '../job/FootMark';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { SeenRow } from '../job/SeenRow';
@@ -41,7 +40,6 @@ export function DeadCard() {
     <CardFrame
       {...frame}
       aside={w.counts(items.length - live.length, items.length)}
-      foot={live.length === 0 ? <FootMark kind="within" word={w.done} /> : null}
       acts={
         at === null
           ? null

@@ -29,7 +29,7 @@ export interface CardActs {
 }
 
 /** One height on every card and state: a thumb finds it without looking. */
-const BAR = 'h-[84px]';
+export const BAR = 'h-[84px]';
 
 /**
  * The foot of a card, within a thumb's reach: undo, "not so", and one large button for the expected

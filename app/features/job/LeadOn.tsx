@@ -5,6 +5,7 @@ import { currentCard, entryOf } from '@cardinex/core/job/tray';
 import { entryTitle } from '@cardinex/words/en/cards/names';
 import { trayWords } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
+import { BAR } from './ActBar';
 import { entryHref } from './entryHref';
 import { useJob } from './JobProvider';
 
@@ -26,7 +27,7 @@ export function LeadOn({ from, done }: Props) {
         kind={done && !next ? 'expected' : 'bench'}
         tall
         onPress={() => router.replace(`/jobs/${jobId}`)}
-        className="min-w-0 flex-1"
+        className={`min-w-0 flex-1 ${BAR}`}
       />
       {next ? (
         <Button
@@ -35,7 +36,7 @@ export function LeadOn({ from, done }: Props) {
           kind="expected"
           tall
           onPress={() => router.replace(entryHref(jobId, next))}
-          className="min-w-0 flex-[2]"
+          className={`min-w-0 flex-[2] ${BAR}`}
           testID="next-card"
         />
       ) : null}
