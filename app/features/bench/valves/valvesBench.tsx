@@ -5,11 +5,11 @@ import { valveWindows, type CamEvents } from '@cardinex/core/overhead/valveWindo
 import { valvesBench as w } from '@cardinex/words/en/bench';
 import { barringSentence } from '@cardinex/words/en/cards/valves';
 import { degrees, listed } from '@cardinex/words/en/quantity';
+import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Figure } from '../../../ui/Figure';
 import { Body, Small } from '../../../ui/Words';
 import type { CalculatorBench } from '../CalculatorBench';
-import { OneOf } from '../OneOf';
 import type { FigureField } from '../readFigures';
 import type { Values } from '../useBenchValues';
 import { readFiringOrder } from './readFiringOrder';
@@ -37,12 +37,14 @@ export const valvesBench: CalculatorBench = {
   },
   above: (values, set) => (
     <>
-      <OneOf
-        name="strokes"
+      <Choice
         label={w.strokes}
-        labels={{ '4': w.four, '2': w.two }}
-        values={values}
-        set={set}
+        value={String(strokesOf(values))}
+        options={[
+          { value: '4', label: w.four },
+          { value: '2', label: w.two },
+        ]}
+        onChange={(value) => set('strokes', value)}
       />
       <Field
         label={w.order}
