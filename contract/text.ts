@@ -30,10 +30,24 @@ export const moment = named(
   z.iso.datetime({ offset: true, error: 'must be an ISO time with its offset' }),
 );
 
-/** A finite number within a range that no engine leaves. */
-export function measure(low: number, high: number): z.ZodNumber {
-  const bounds = `must be a number from ${low} to ${high}`;
+/** A finite number within a range that no engine leaves; whoever goes beyond is told both bounds. */
+export function measure(low: number, high: number, unit = ''): z.ZodNumber {
+  const bounds = `must be a number from ${low} to ${high}${unit && ` ${unit}`}`;
   return z.number(bounds).min(low, bounds).max(high, bounds);
+}
+
+/** The same of whole numbers. */
+export function whole(low: number, high: number): z.ZodInt {
+  const bounds = `must be a whole number from ${low} to ${high}`;
+  return z.int(bounds).min(low, bounds).max(high, bounds);
+}
+
+export const truth = z.boolean('must be true or false');
+
+/** Text of 1 to `longest` characters, as it is. */
+export function characters(longest: number): z.ZodString {
+  const bounds = `must be 1 to ${longest} characters`;
+  return z.string(bounds).min(1, bounds).max(longest, bounds);
 }
 
 /** In lower-case hexadecimal digits. */

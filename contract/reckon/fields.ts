@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { plainId } from '../text';
+import { measure, plainId, truth, whole as wholeNumber } from '../text';
 
 /*
  * The fields of reckonings. Each takes its description, and says its bounds to whoever goes beyond them.
@@ -13,14 +13,17 @@ const SMALLEST = 1e-6;
 
 /** A number from `low` to `high`. */
 export function number(low: number, high: number, unit = ''): Described<z.ZodNumber> {
-  const bounds = `must be a number from ${low} to ${high}${unit && ` ${unit}`}`;
-  return (description) => z.number(bounds).min(low, bounds).max(high, bounds).describe(description);
+  return (description) => measure(low, high, unit).describe(description);
+}
+
+/** A number above zero, up to `high`. */
+export function positive(high: number, unit = ''): Described<z.ZodNumber> {
+  return number(SMALLEST, high, unit);
 }
 
 /** A whole number from `low` to `high`. */
 export function whole(low: number, high: number): Described<z.ZodInt> {
-  const bounds = `must be a whole number from ${low} to ${high}`;
-  return (description) => z.int(bounds).min(low, bounds).max(high, bounds).describe(description);
+  return (description) => wholeNumber(low, high).describe(description);
 }
 
 function quantity(unit: string, most: number) {
@@ -30,7 +33,7 @@ function quantity(unit: string, most: number) {
     /** Zero or above. */
     fromZero: number(0, most, unit),
     /** Above zero. */
-    positive: number(SMALLEST, most, unit),
+    positive: positive(most, unit),
   };
 }
 
@@ -54,8 +57,7 @@ export const id: Described<typeof plainId> = (description) => plainId.describe(d
 export const day: Described<z.ZodType<string>> = (description) =>
   z.iso.date('must be a day there is, like 2026-03-31').describe(description);
 
-export const yesNo: Described<z.ZodBoolean> = (description) =>
-  z.boolean('must be true or false').describe(description);
+export const yesNo: Described<z.ZodBoolean> = (description) => truth.describe(description);
 
 /** One of some words. */
 export function oneOf<const Words extends readonly string[]>(words: Words, description: string) {

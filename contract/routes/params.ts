@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { plainId, uuid } from '../text';
+import { plainId, uuid, whole } from '../text';
 
 export const byId = z.strictObject({ id: uuid });
 export const bySlug = z.strictObject({ slug: plainId.describe('The shop’s') });
@@ -7,10 +7,5 @@ export const bySheet = z.strictObject({ sheet: plainId.describe('The sheet’s i
 export const byRevision = bySheet.extend({
   revision: z.coerce
     .number<string | number>('must be a whole number from 1 to 100000')
-    .pipe(
-      z
-        .int('must be a whole number from 1 to 100000')
-        .min(1, 'must be a whole number from 1 to 100000')
-        .max(100_000, 'must be a whole number from 1 to 100000'),
-    ),
+    .pipe(whole(1, 100_000)),
 });

@@ -1,15 +1,6 @@
 import { z } from 'zod';
-import { plainId, words } from '../text';
-import {
-  lengthFigure,
-  listOf,
-  oneOf,
-  sourced,
-  timeFigure,
-  truth,
-  whole,
-  printedVolume,
-} from './figures';
+import { plainId, truth, whole, words } from '../text';
+import { lengthFigure, listOf, oneOf, sourced, timeFigure, printedVolume } from './figures';
 
 export const covering = z.strictObject({
   crank: oneOf(['cylinder-at-firing-top', 'pistons-off-top', 'its-rod-at-top', 'anywhere']),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { plainId, words } from '../text';
+import { plainId, truth, whole, words } from '../text';
 import {
   cylinder,
   lengthFigure,
@@ -8,9 +8,7 @@ import {
   oneOf,
   sourced,
   statement,
-  truth,
   volumeFigure,
-  whole,
 } from './figures';
 
 const heights = z.strictObject({

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { plainId, words } from '../text';
+import { plainId, whole, words } from '../text';
 import { covering, covers, facings, fills, lubricants, plugs, renew, temporary } from './assembly';
 import { bores, gasket, head, journals, liners, sealingRing } from './block';
 import { fastenedSet } from './fastening';
 import { json } from '../json';
-import { lengthFigure, listOf, oneOf, statement, whole } from './figures';
+import { lengthFigure, listOf, oneOf, statement } from './figures';
 import { end } from './end';
 import { crank, firing, layout, naming, rotation } from './layout';
 import { overhead } from './overhead';

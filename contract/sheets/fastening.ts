@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { measure, plainId, words } from '../text';
+import { measure, plainId, truth, whole, words } from '../text';
 import {
   angleFigure,
   cylinder,
@@ -13,8 +13,6 @@ import {
   statement,
   timeFigure,
   printedTorque,
-  truth,
-  whole,
 } from './figures';
 import { named } from '../named';
 

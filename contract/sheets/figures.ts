@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
 import { named } from '../named';
-import { measure, words } from '../text';
+import { measure, whole, words } from '../text';
 
 /** Lists longer than this belong to no engine. */
 export function listOf<T extends z.ZodType>(item: T, most: number, least = 0) {
@@ -11,13 +11,6 @@ export function listOf<T extends z.ZodType>(item: T, most: number, least = 0) {
 /** A choice of names; the message lists them, so that an author can pick. */
 export function oneOf<const T extends readonly [string, ...string[]]>(values: T) {
   return z.enum(values, { error: `must be one of: ${values.join(', ')}` });
-}
-
-export const truth = z.boolean('must be true or false');
-
-export function whole(low: number, high: number) {
-  const bounds = `must be a whole number from ${low} to ${high}`;
-  return z.int(bounds).min(low, bounds).max(high, bounds);
 }
 
 const ORIGINS = [

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { measure, plainId, words } from '../text';
+import { measure, plainId, whole, words } from '../text';
 import { end } from './end';
-import { angleFigure, cylinder, lengthFigure, listOf, oneOf, sourced, whole } from './figures';
+import { angleFigure, cylinder, lengthFigure, listOf, oneOf, sourced } from './figures';
 
 export const layout = z.strictObject({
   form: oneOf(['in-line', 'v', 'opposed']),

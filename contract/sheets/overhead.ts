@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { measure, plainId, words } from '../text';
+import { measure, plainId, truth, whole, words } from '../text';
 import {
   cylinder,
   lengthFigure,
@@ -10,9 +10,7 @@ import {
   statement,
   timeFigure,
   printedTorque,
-  truth,
   turnFigure,
-  whole,
 } from './figures';
 import { named } from '../named';
 

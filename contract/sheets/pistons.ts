@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { measure, plainId, words } from '../text';
+import { measure, plainId, truth, words } from '../text';
 import { end } from './end';
 import {
   cylinder,
@@ -11,7 +11,6 @@ import {
   sourced,
   statement,
   temperatureFigure,
-  truth,
   volumeFigure,
 } from './figures';
 

@@ -1,16 +1,7 @@
 import { z } from 'zod';
-import { measure, plainId, words } from '../text';
+import { measure, plainId, truth, whole, words } from '../text';
 import { end } from './end';
-import {
-  angleFigure,
-  lengthFigure,
-  listOf,
-  oneOf,
-  sourced,
-  statement,
-  truth,
-  whole,
-} from './figures';
+import { angleFigure, lengthFigure, listOf, oneOf, sourced, statement } from './figures';
 
 const fromCrankMm = measure(-5000, 5000);
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { ToolAct, ToolEvent, ToolIs } from '@cardinex/core/tools/tool';
+import { actUnion } from '../acts/actUnion';
 import { chainLink } from '../chainLink';
 import { named } from '../named';
 import { measure, moment, uuid, words } from '../text';
@@ -87,18 +88,10 @@ const envelope = {
 };
 
 /** One act on a tool as it comes over the wire. */
-export const toolActSchema = named('ToolAct', toolActUnion<ToolAct>(envelope));
+export const toolActSchema = named('ToolAct', actUnion<ToolAct>(envelope, data));
 
 /** The same in the tool's log. */
 export const toolEventSchema = named(
   'ToolEvent',
-  toolActUnion<ToolEvent>({ ...envelope, ...chainLink }),
+  actUnion<ToolEvent>({ ...envelope, ...chainLink }, data),
 );
-
-function toolActUnion<Act extends ToolAct>(fields: z.core.$ZodLooseShape): z.ZodType<Act> {
-  const [first, ...others] = Object.entries(data).map(([type, says]) =>
-    z.strictObject({ ...fields, type: z.literal(type), data: says }),
-  );
-  if (!first) throw new Error('there are no acts');
-  return z.discriminatedUnion('type', [first, ...others]) as unknown as z.ZodType<Act>;
-}

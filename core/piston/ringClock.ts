@@ -45,7 +45,7 @@ export interface RingClock {
 }
 
 /** Most rings besides expanders. */
-const MOST_RINGS = 6;
+export const MOST_RINGS = 6;
 
 /**
  * Where each ring gap goes round the piston.

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { WheelLineInput } from '@cardinex/core/crank/wheelLine';
-import { list, number } from '../fields';
+import { list, number, positive } from '../fields';
 import { figure, reason, verdict } from '../found';
 import { reckoning } from '../reckoning';
 
@@ -17,9 +17,9 @@ export const wheelLine = reckoning({
       [1, 12],
       'At several places of the crank, in any order',
     ),
-    withinMm: number(1e-6, 10, 'mm')('How far out of line, either way, it may stand; inclusive'),
+    withinMm: positive(10, 'mm')('How far out of line, either way, it may stand; inclusive'),
     shimsMm: list(
-      number(1e-6, 20, 'mm')('Thickness of a shim'),
+      positive(20, 'mm')('Thickness of a shim'),
       [1, 20],
       'Sizes a shim comes in; any thickness where absent',
     ).exactOptional(),

@@ -1,4 +1,4 @@
-import { number, oneOf } from '../fields';
+import { oneOf, positive } from '../fields';
 
 /** Where the screw of a rocker is. */
 export const screwAt = oneOf(
@@ -6,4 +6,4 @@ export const screwAt = oneOf(
   'pushrod = in the rocker’s push-rod end, valve = in its valve end, pivot = a nut at its pivot',
 );
 
-export const rockerRatio = number(1e-6, 100)('Valve arm of the rocker over its push-rod arm');
+export const rockerRatio = positive(100)('Valve arm of the rocker over its push-rod arm');

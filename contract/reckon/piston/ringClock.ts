@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { RingClockInput } from '@cardinex/core/piston/ringClock';
+import { MOST_RINGS, type RingClockInput } from '@cardinex/core/piston/ringClock';
 import { deg, id, list, oneOf } from '../fields';
 import { figure, listOf, reason, text, verdict } from '../found';
 import { reckoning } from '../reckoning';
@@ -15,7 +15,8 @@ export const ringClock = reckoning({
           'An expander is not counted: its joint goes opposite the gap of its oil ring, the one before it in the list, else after',
         ),
       }),
-      [1, 12],
+      // Each may be followed by an expander.
+      [1, 2 * MOST_RINGS],
       'From the crown down: one to six besides expanders',
     ),
     rule: oneOf(

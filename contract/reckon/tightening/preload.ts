@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { MOST_FRICTION, type PreloadInput } from '@cardinex/core/tightening/preload';
-import { kn, mm, mpa, nm, number } from '../fields';
+import { kn, mm, mpa, nm, positive } from '../fields';
 import { figure, reason } from '../found';
 import { reckoning } from '../reckoning';
 
-const friction = number(1e-6, MOST_FRICTION);
+const friction = positive(MOST_FRICTION);
 const frictionRange = (where: string) =>
   z
     .tuple(

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { bar, deg, id, list, nm, number, oneOf } from '../fields';
+import { bar, deg, id, list, nm, positive, oneOf } from '../fields';
 
 /*
  * A tightening programme as it is sent: cycles of stages.
@@ -91,7 +91,7 @@ export const stage = z.discriminatedUnion(
         ['wait', 'turn-crank'],
         'Done once, between stages: wait, or turn the crank by hand to feel that it is free',
       ),
-      minutes: number(1e-6, 1_000_000, 'minutes')('How long to wait').exactOptional(),
+      minutes: positive(1_000_000, 'minutes')('How long to wait').exactOptional(),
     }),
   ],
   'must be one of torque, check, angle, slacken, hydraulic, hydraulic-check, wait, turn-crank',

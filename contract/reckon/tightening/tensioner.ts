@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MOST_LOSS, type TensionerInput } from '@cardinex/core/tightening/tensioner';
-import { bar, holes, mm, mpa, number } from '../fields';
+import { bar, holes, mm, mpa, number, positive } from '../fields';
 import { figure, listOf, reason } from '../found';
 import { reckoning } from '../reckoning';
 
@@ -18,10 +18,10 @@ export const tensioner = reckoning({
   summary: 'Studs stretched by jacks: load left, stress, stretch, and how far the nut follows',
   input: z.strictObject({
     pressureBar: bar.positive('Pressure on the jacks'),
-    areaMm2: number(1e-6, 1e7, 'mm²')('Effective area of one jack'),
+    areaMm2: positive(1e7, 'mm²')('Effective area of one jack'),
     studMm: mm.positive('Stressed diameter of the stud'),
     stretchLengthMm: mm.positive('Length of the stud that stretches'),
-    modulusGpa: number(1e-6, 1000, 'GPa')('Young’s modulus of the stud: about 205 for steel'),
+    modulusGpa: positive(1000, 'GPa')('Young’s modulus of the stud: about 205 for steel'),
     pitchMm: mm.positive('Pitch of its thread'),
     holesPerTurn: holes.positive('Holes round the nut for the bar').exactOptional(),
     transferLoss: number(

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { TightenPlanInput } from '@cardinex/core/tightening/tightenPlanInput';
+import { characters } from '../../text';
 import { deg, id, list, nm, oneOf, yesNo } from '../fields';
 import { figure, listOf, reason, text, verdict } from '../found';
 import { reckoning } from '../reckoning';
@@ -7,11 +8,7 @@ import { place } from './placed';
 import { stage } from './stages';
 
 const DEMANDS = ['settle-and-check', 'after-heat', 'reuse'] as const;
-const source = z
-  .string('must be 1 to 200 characters')
-  .min(1, 'must be 1 to 200 characters')
-  .max(200, 'must be 1 to 200 characters')
-  .describe('Where it stands: the sheet, a leaflet');
+const source = characters(200).describe('Where it stands: the sheet, a leaflet');
 
 const at = {
   cycle: text('The cycle’s id'),
