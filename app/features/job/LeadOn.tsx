@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { BAR } from './ActBar';
 import { entryHref } from './entryHref';
 import { useJob } from './JobProvider';
+import { ToTrayButton } from './ToTrayButton';
 
 interface Props {
   readonly from: { readonly card: CardName; readonly set?: string | undefined };
@@ -22,13 +23,7 @@ export function LeadOn({ from, done }: Props) {
   const next = current?.status === 'open' && current !== entryOf(tray, from) ? current : null;
   return (
     <View className="flex-row gap-3">
-      <Button
-        label={trayWords.toTray}
-        kind={done && !next ? 'expected' : 'bench'}
-        tall
-        onPress={() => router.replace(`/jobs/${jobId}`)}
-        className={`min-w-0 flex-1 ${BAR}`}
-      />
+      <ToTrayButton done={done && !next} className={`min-w-0 flex-1 ${BAR}`} />
       {next ? (
         <Button
           label={entryTitle(next, tray)}

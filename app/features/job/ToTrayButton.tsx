@@ -4,7 +4,13 @@ import { Button } from '../../ui/Button';
 import { useJob } from './JobProvider';
 
 /** Back to the tray: the answer expected once a card is done, else only a way out of it. */
-export function ToTrayButton({ done }: { done: boolean }) {
+export function ToTrayButton({
+  done,
+  className,
+}: {
+  done: boolean;
+  className?: string | undefined;
+}) {
   const { jobId } = useJob();
   return (
     <Button
@@ -12,6 +18,7 @@ export function ToTrayButton({ done }: { done: boolean }) {
       kind={done ? 'expected' : 'bench'}
       tall
       onPress={() => router.replace(`/jobs/${jobId}`)}
+      {...(className !== undefined && { className })}
     />
   );
 }
