@@ -8,7 +8,6 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Sequelize } from 'sequelize';
 import { FORMATS } from '@cardinex/contract/formats';
-import { ROUTES } from '@cardinex/contract/routes/table';
 import { calendarHandlers } from './calendar/handlers';
 import type { Config } from './config';
 import { Instance } from './database/models';
@@ -18,11 +17,10 @@ import { jobHandlers } from './jobs/handlers';
 import { labelHandlers } from './labels/handlers';
 import type { LiveHub } from './live/hub';
 import { liveHandlers } from './live/handlers';
-import { openApiDocument } from './openapi/document';
+import { openApiDocument, type OpenApi } from './openapi/document';
 import { photographHandlers } from './photographs/handlers';
 import { problemPage } from './problems/page';
 import { ProblemError, answerProblem, notFound } from './problems/problem';
-import { requireKnownUse } from './problems/usage';
 import type { ReckonPool } from './reckon/pool';
 import { reckonHandlers } from './reckon/handlers';
 import { sheetHandlers } from './sheets/handlers';
@@ -64,17 +62,18 @@ export async function buildApp(parts: Parts): Promise<Express> {
   app.get('/problems/:code', problemPage);
 
   for (const [name, schemaOf] of Object.entries(FORMATS)) {
-    const schema = schemaOf();
+    // Written when first asked for: a server that starts has better things to do.
+    let schema: object | undefined;
     app.get(`/formats/${name}`, (_request, response) => {
-      response.type('application/schema+json').json(schema);
+      response.type('application/schema+json').json((schema ??= schemaOf()));
     });
   }
 
   const cache = new JobCache();
   const { cookieSecret } = instance;
-  const openApi = openApiDocument(instance.id);
+  let openApi: OpenApi | undefined;
   const handlers: Handlers = {
-    'GET /api/openapi.json': () => Promise.resolve(openApi),
+    'GET /api/openapi.json': () => Promise.resolve((openApi ??= openApiDocument(instance.id))),
     ...reckonHandlers(parts.reckonPool),
     ...calendarHandlers(cache, cookieSecret),
     ...sessionHandlers(pool, instance.id),
@@ -87,7 +86,6 @@ export async function buildApp(parts: Parts): Promise<Express> {
   };
   const api = express.Router();
   api.use(neverStored);
-  api.use(requireKnownUse(ROUTES));
   api.use(
     mount(handlers, {
       sessions: sessions(pool, instance.id, cookieSecret),

@@ -1,8 +1,8 @@
 import express, { Router, type RequestHandler, type Response } from 'express';
 import { ROUTES, type KnownRoute } from '@cardinex/contract/routes/table';
-import type { Route } from '@cardinex/contract/routes/route';
+import type { Method, Route } from '@cardinex/contract/routes/route';
 import { faultsOfZod, read } from '@cardinex/contract/faults';
-import { parse } from '../problems/problem';
+import { ProblemError, parse } from '../problems/problem';
 import { signedIn } from '../session/session';
 import { exactFirst, partsOf } from './address';
 import { JsonText, type Handlers, type Incoming } from './handler';
@@ -16,41 +16,76 @@ interface Mounting {
   readonly checkAnswers: boolean;
 }
 
-/** Puts every route of the table in its place. */
-export function mount(handlers: Handlers, { sessions, checkAnswers }: Mounting): Router {
+/**
+ * Puts every route of the table in its place. A known address asked with another method is a 405, a body
+ * of another kind a 415; what the table does not name is left to whatever comes behind.
+ */
+export function mount(handlers: Handlers, mounting: Mounting): Router {
   const router = Router();
-  for (const name of exactFirst(Object.keys(ROUTES) as KnownRoute[])) {
-    const route: Route = ROUTES[name];
-    const { method, path } = partsOf(name);
-    const within = path.replace(/^\/api/, '').replace(/\{(\w+)\}/g, ':$1');
-    const handle = handlers[name] as (incoming: Incoming<never>) => Promise<unknown>;
-    router[method](within, ...before(route, sessions), async (request, response) => {
-      const who = route.who === 'crew' ? signedIn(request) : undefined;
-      const answer = await handle({
-        params: route.params && parse(route.params, request.params),
-        query: route.query && parse(route.query, request.query),
-        body: route.body ? parse(route.body, request.body) : (request.body as unknown),
-        who,
-        request,
-        response,
-      } as Incoming<never>);
-      if (route.gives !== undefined) return;
-      if (route.answer === undefined) return void response.status(204).end();
-      if (checkAnswers) holdToPublished(name, route.answer, answer);
-      send(response, answer);
-    });
+  const names = exactFirst(Object.keys(ROUTES) as KnownRoute[]);
+  for (const path of new Set(names.map((name) => partsOf(name).path))) {
+    const here = names.filter((name) => partsOf(name).path === path);
+    const address = router.route(path.replace(/^\/api/, '').replace(/\{(\w+)\}/g, ':$1'));
+    for (const name of here) {
+      const { method } = partsOf(name);
+      address[method](...before(ROUTES[name], mounting), answering(name, handlers, mounting));
+    }
+    address.all(refusing(here.map((name) => partsOf(name).method.toUpperCase() as Method)));
   }
   return router;
 }
 
-function before(route: Route, sessions: RequestHandler): RequestHandler[] {
+/** What is asked of a request before its body is read, then the body. */
+function before(route: Route, { sessions }: Mounting): RequestHandler[] {
+  const { who, body, takes = body ? 'application/json' : null } = route;
   return [
-    ...(route.who === 'anyone' ? [] : [sessions]),
+    ...(takes === null ? [] : [requireMedia(takes)]),
+    ...(who === 'anyone' ? [] : [sessions]),
     // Whoever is not signed in need not send a body to be told so.
-    ...(route.who === 'crew' ? [requireSignIn] : []),
+    ...(who === 'crew' ? [requireSignIn] : []),
     ...(route.body ? [express.json({ limit: MOST_BYTES.json })] : []),
     ...(route.takes ? [express.raw({ type: route.takes, limit: MOST_BYTES.picture })] : []),
   ];
+}
+
+function answering(
+  name: KnownRoute,
+  handlers: Handlers,
+  { checkAnswers }: Mounting,
+): RequestHandler {
+  const route: Route = ROUTES[name];
+  const handle = handlers[name] as (incoming: Incoming<never>) => Promise<unknown>;
+  return async (request, response) => {
+    const who = route.who === 'crew' ? signedIn(request) : undefined;
+    const answer = await handle({
+      params: route.params && parse(route.params, request.params),
+      query: route.query && parse(route.query, request.query),
+      body: route.body ? parse(route.body, request.body) : (request.body as unknown),
+      who,
+      request,
+      response,
+    } as Incoming<never>);
+    if (route.gives !== undefined) return;
+    if (route.answer === undefined) return void response.status(204).end();
+    if (checkAnswers) holdToPublished(name, route.answer, answer);
+    send(response, answer);
+  };
+}
+
+function refusing(methods: readonly Method[]): RequestHandler {
+  return (_request, response) => {
+    response.setHeader('allow', methods.join(', '));
+    throw new ProblemError(405, 'wrong-method');
+  };
+}
+
+function requireMedia(takes: string): RequestHandler {
+  return (request, _response, next) => {
+    if (!request.is(takes)) {
+      throw new ProblemError(415, 'wrong-media', `Send the body as ${takes}.`);
+    }
+    next();
+  };
 }
 
 const requireSignIn: RequestHandler = (request, _response, next) => {
