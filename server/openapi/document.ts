@@ -9,7 +9,7 @@ import { partsOf } from '../routes/address';
 import { sessionCookie } from '../session/session';
 import { publish, type Json } from './schemas';
 
-interface OpenApi extends Json {
+export interface OpenApi extends Json {
   readonly openapi: string;
   readonly paths: Readonly<Record<string, Json>>;
 }

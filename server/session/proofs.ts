@@ -2,6 +2,7 @@ import { Op } from 'sequelize';
 import type { Role } from '@cardinex/core/job/roles';
 import { Proof } from '../database/models';
 import { RowCache } from '../database/rowCache';
+import { ProblemError } from '../problems/problem';
 import { rolesOf } from './crewRoles';
 import type { SignedIn } from './session';
 
@@ -51,4 +52,14 @@ export async function rolesOn(
       return role ? [[member, { role, provedAt }] as const] : [];
     }),
   );
+}
+
+/**
+ * The member a request names as its author.
+ * @throws ProblemError 403 `not-signed-in-here` for one who has not proved themselves on the device
+ */
+export async function memberOn(who: SignedIn, by: string): Promise<{ readonly role: Role }> {
+  const member = (await rolesOn(who)).get(by);
+  if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
+  return member;
 }

@@ -4,7 +4,7 @@ import { mayPublish } from '@cardinex/core/job/roles';
 import { Sheet } from '../database/models';
 import { ProblemError } from '../problems/problem';
 import { JsonText, type Handlers } from '../routes/handler';
-import { rolesOn } from '../session/proofs';
+import { memberOn } from '../session/proofs';
 import { publishSheets } from './publishSheets';
 import { newestSheets, sheetRevision } from './sheets';
 
@@ -22,9 +22,8 @@ export function sheetHandlers(
     'GET /api/sheets': async ({ who }) => ({ sheets: await newestSheets(who.shopId) }),
 
     'POST /api/sheets': async ({ who, body: { by, sheets } }) => {
-      const member = (await rolesOn(who)).get(by);
-      if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
-      if (!mayPublish(member.role)) throw new ProblemError(403, 'may-not-publish', undefined, 'by');
+      const { role } = await memberOn(who, by);
+      if (!mayPublish(role)) throw new ProblemError(403, 'may-not-publish', undefined, 'by');
       return { sheets: await publishSheets(sequelize, who.shopId, by, sheets) };
     },
 

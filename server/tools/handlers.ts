@@ -7,7 +7,7 @@ import { judgeAgain } from '../jobs/judgeAgain';
 import type { LiveHub } from '../live/hub';
 import { ProblemError } from '../problems/problem';
 import type { Handlers } from '../routes/handler';
-import { rolesOn } from '../session/proofs';
+import { memberOn } from '../session/proofs';
 import { appendToolAct } from './appendToolAct';
 import { suspectActs } from './suspects';
 import { allTools, toolLog } from './tools';
@@ -39,9 +39,8 @@ export function toolHandlers(
     'POST /api/tools/{id}/acts': async ({ who, params: { id }, body: act }) => {
       const { shopId, device } = who;
       if (act.device !== device) throw new ProblemError(403, 'wrong-device', undefined, 'device');
-      const member = (await rolesOn(who)).get(act.by);
-      if (!member) throw new ProblemError(403, 'not-signed-in-here', undefined, 'by');
-      const { tool, seq } = await appendToolAct(shopId, id, act, member.role, new Date());
+      const { role } = await memberOn(who, act.by);
+      const { tool, seq } = await appendToolAct(shopId, id, act, role, new Date());
       const judged = await judgeAgain(cache, { shopId, tool, seq, act });
       for (const { jobId, seq: head } of judged) hub.tell({ shopId, streamId: jobId, seq: head });
       return { tool };
