@@ -1,9 +1,10 @@
 import expo from 'eslint-config-expo/flat.js';
 import prettier from 'eslint-config-prettier/flat';
 
-/** Imports run one way: app, server, instruments → contract, words → core. */
+/** Imports run one way: app, server, instruments → contract, words → drawings → core. */
 const rooms = {
-  core: ['words', 'contract', 'server', 'app', 'demo', 'instruments'],
+  core: ['drawings', 'words', 'contract', 'server', 'app', 'demo', 'instruments'],
+  drawings: ['words', 'contract', 'server', 'app', 'demo', 'instruments'],
   words: ['contract', 'server', 'app', 'demo', 'instruments'],
   contract: ['server', 'app', 'demo', 'instruments'],
   demo: ['server', 'app', 'instruments'],
@@ -31,6 +32,23 @@ const oneWay = Object.entries(rooms).map(([room, barred]) => ({
   },
 }));
 
+/** One place turns shapes into the app's surface: what is drawn stands in drawings/, for paper and files too. */
+const drawnInOnePlace = {
+  files: ['app/**/*.{ts,tsx}'],
+  // The slant of a card's tab is no drawing, and the empty app has none.
+  ignores: ['app/ui/drawing/**', 'app/ui/TabbedCard.tsx', 'app/empty/**'],
+  rules: {
+    '@typescript-eslint/no-restricted-imports': [
+      'error',
+      {
+        paths: [
+          { name: 'react-native-svg', message: 'Draw it in drawings/, show it by DrawingView.' },
+        ],
+      },
+    ],
+  },
+};
+
 /** One place formats figures: what is shown elsewhere would miss the reader's unit and language. */
 const figures = {
   selector: "MemberExpression[property.name='toFixed']",
@@ -38,8 +56,14 @@ const figures = {
 };
 
 const figuresInWords = {
-  files: ['app/**/*.{ts,tsx}', 'server/**/*.ts', 'contract/**/*.ts', 'words/**/*.ts'],
-  ignores: ['**/*.test.ts', '**/*.test.tsx', 'app/ui/pathNumber.ts'],
+  files: [
+    'app/**/*.{ts,tsx}',
+    'drawings/**/*.ts',
+    'server/**/*.ts',
+    'contract/**/*.ts',
+    'words/**/*.ts',
+  ],
+  ignores: ['**/*.test.ts', '**/*.test.tsx'],
   rules: { 'no-restricted-syntax': ['error', figures] },
 };
 
@@ -119,6 +143,7 @@ export default [
   },
   { files: ['scripts/**', 'bench/**', 'server/main.ts', 'e2e/**'], rules: { 'no-console': 'off' } },
   ...oneWay,
+  drawnInOnePlace,
   figuresInWords,
   pureCore,
   prettier,

@@ -14,7 +14,7 @@ export default {
     {
       ...plain,
       displayName: 'core',
-      testMatch: under('core', 'words', 'contract', 'demo', 'instruments'),
+      testMatch: under('core', 'drawings', 'words', 'contract', 'demo', 'instruments'),
     },
     { ...plain, displayName: 'server', testMatch: under('server', 'scripts') },
     {

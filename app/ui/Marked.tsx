@@ -1,11 +1,12 @@
 import type { ComponentProps, ReactNode } from 'react';
 import { View } from 'react-native';
 import { cn } from './cn';
-import { Mark, type MarkKind } from './Mark';
+import type { Verdict } from '@cardinex/drawings/marks/verdict';
+import { Mark } from './Mark';
 import { Body } from './Words';
 
 interface Props extends Pick<ComponentProps<typeof View>, 'className' | 'role' | 'testID'> {
-  readonly kind: MarkKind;
+  readonly kind: Verdict;
   readonly strong?: boolean;
   /** What is said; more than one sentence stands under the first. */
   readonly children: ReactNode;

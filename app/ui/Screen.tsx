@@ -1,6 +1,8 @@
 import { useEffect, type PropsWithChildren, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { cn } from './cn';
+import { DrawingsInSightProvider, useDrawingsInSight } from './drawing/inSight';
+import { SaveDrawings } from './drawing/SaveDrawings';
 import { useRefusal } from './Refusal';
 
 interface Props {
@@ -19,9 +21,23 @@ export function Screen({ header, actBar, wide = false, children }: PropsWithChil
     <View role="main" className={cn('mx-auto h-full w-full bg-bench', !wide && 'max-w-[560px]')}>
       {header}
       <ScrollView className="flex-1" contentContainerClassName="px-2.5 pb-4">
-        {children}
+        <DrawingsInSightProvider>
+          {children}
+          <DrawnHere />
+        </DrawingsInSightProvider>
       </ScrollView>
       {actBar ? <View className="no-print px-2.5 pb-3 pt-2">{actBar}</View> : null}
+    </View>
+  );
+}
+
+/** Below all else, for the few who want what is drawn. */
+function DrawnHere() {
+  const drawings = useDrawingsInSight();
+  if (drawings().length === 0) return null;
+  return (
+    <View className="rounded-lg border border-rule bg-card p-3.5">
+      <SaveDrawings drawings={drawings} />
     </View>
   );
 }

@@ -50,6 +50,15 @@ export const sheetRoutes = routes({
     params: byRevision,
     answer: sheetRevisionSchema,
   },
+  'GET /api/sheets/{sheet}/{revision}/drawings.pdf': {
+    operationId: 'printDrawings',
+    tag: 'sheets',
+    summary:
+      'The drawings of one revision with its orders and values, to hang up beside the engine',
+    who: 'crew',
+    params: byRevision,
+    gives: 'application/pdf',
+  },
   'GET /api/sheets/{sheet}/{revision}/engine-sheet.json': {
     operationId: 'downloadRevision',
     tag: 'sheets',

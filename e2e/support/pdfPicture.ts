@@ -19,6 +19,34 @@ export async function pdfPicture(pdf: Uint8Array, page = 1): Promise<Canvas> {
   return canvas;
 }
 
+interface PdfPage {
+  readonly text: string;
+  /** What is written over the edge of the paper. */
+  readonly outside: readonly string[];
+}
+
+/** What is written on each page of a PDF. */
+export async function pdfPages(pdf: Uint8Array): Promise<readonly PdfPage[]> {
+  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const document = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
+  return Promise.all(
+    Array.from({ length: document.numPages }, async (_, nth) => {
+      const page = await document.getPage(nth + 1);
+      const [, , width = 0, height = 0] = page.view;
+      const { items } = await page.getTextContent();
+      const written = items.flatMap((item) => ('str' in item && item.str !== '' ? [item] : []));
+      const over = written.filter(({ transform, width: wide }) => {
+        const [x, y] = [Number(transform[4]), Number(transform[5])];
+        return x < 0 || x + wide > width || y < 0 || y > height;
+      });
+      return {
+        text: written.map(({ str }) => str).join(' '),
+        outside: over.map(({ str }) => str),
+      };
+    }),
+  );
+}
+
 /** What the first code found in a picture says; null where there is none. */
 export function qrIn(canvas: Canvas): string | null {
   const { width, height } = canvas;

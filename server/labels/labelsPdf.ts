@@ -1,10 +1,9 @@
-import { createRequire } from 'node:module';
-import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 import type { LabelSize } from '@cardinex/contract/labels';
 import type { Mark } from '@cardinex/core/job/cards/mark/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { labelText } from '@cardinex/words/en/cards/labels';
+import { finished, mm, newDocument } from '../pdf/document';
 
 interface LabelsInput {
   readonly marks: readonly Mark[];
@@ -16,9 +15,6 @@ interface LabelsInput {
   /** The address that opens a part on its job. */
   readonly addressOf: (mark: Mark) => string;
 }
-
-const PER_MM = 72 / 25.4;
-const mm = (value: number): number => value * PER_MM;
 
 const TAG = { width: 64, height: 38 } as const;
 const A4 = { width: 210, height: 297 } as const;
@@ -35,29 +31,13 @@ const QR = 21;
 /** Where what goes across the tag begins, below its code. */
 const FOOT = 26;
 
-const find = createRequire(import.meta.url);
-const FONTS = {
-  head: find.resolve(
-    '@expo-google-fonts/barlow-semi-condensed/700Bold/BarlowSemiCondensed_700Bold.ttf',
-  ),
-  text: find.resolve(
-    '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf',
-  ),
-} as const;
-
 /** Tags for the parts of a job, each with a code that opens its part. */
 export async function labelsPdf(input: LabelsInput): Promise<Buffer> {
   const roll = input.size === 'roll';
-  const document = new PDFDocument({
+  const document = newDocument({
     size: roll ? [mm(TAG.width), mm(TAG.height)] : 'A4',
-    margin: 0,
-    autoFirstPage: false,
     info: { Title: `${input.job}, ${input.serial}` },
   });
-  document.registerFont('head', FONTS.head).registerFont('text', FONTS.text);
-  const chunks: Buffer[] = [];
-  document.on('data', (chunk: Buffer) => chunks.push(chunk));
-  const ended = new Promise<void>((done) => document.once('end', done));
   const perPage = roll ? 1 : COLUMNS * ROWS;
   for (const [place, mark] of input.marks.entries()) {
     const onPage = place % perPage;
@@ -66,9 +46,7 @@ export async function labelsPdf(input: LabelsInput): Promise<Buffer> {
     const y = roll ? 0 : MARGIN.y + Math.floor(onPage / COLUMNS) * TAG.height;
     drawTag(document, input, mark, { x, y, cut: !roll });
   }
-  document.end();
-  await ended;
-  return Buffer.concat(chunks);
+  return finished(document);
 }
 
 function drawTag(

@@ -5,6 +5,7 @@ import { Sheet } from '../database/models';
 import { ProblemError } from '../problems/problem';
 import { JsonText, type Handlers } from '../routes/handler';
 import { memberOn } from '../session/proofs';
+import { sheetPdf } from './sheetPdf';
 import { publishSheets } from './publishSheets';
 import { newestSheets, sheetRevision } from './sheets';
 
@@ -16,6 +17,7 @@ export function sheetHandlers(
   | 'POST /api/sheets/check'
   | 'GET /api/sheets/{sheet}'
   | 'GET /api/sheets/{sheet}/{revision}'
+  | 'GET /api/sheets/{sheet}/{revision}/drawings.pdf'
   | 'GET /api/sheets/{sheet}/{revision}/engine-sheet.json'
 > {
   return {
@@ -50,6 +52,15 @@ export function sheetHandlers(
     },
 
     'GET /api/sheets/{sheet}/{revision}': ({ who, params }) => revisionAsked(who.shopId, params),
+
+    'GET /api/sheets/{sheet}/{revision}/drawings.pdf': async ({ who, params, response }) => {
+      const { sheet } = await revisionAsked(who.shopId, params);
+      const pdf = await sheetPdf(sheet);
+      response
+        .attachment(`${sheet.id}-rev-${sheet.revision}.pdf`)
+        .type('application/pdf')
+        .send(pdf);
+    },
 
     'GET /api/sheets/{sheet}/{revision}/engine-sheet.json': async ({ who, params, response }) => {
       const { sheet } = await revisionAsked(who.shopId, params);

@@ -99,6 +99,11 @@ export function endName(end: EngineEnd): string {
   return `the ${ENDS[end]} end`;
 }
 
+/** "fan end", under an arrow that points there. */
+export function endShort(end: EngineEnd): string {
+  return `${ENDS[end]} end`;
+}
+
 /** The end cylinder 1 is at, for headings: "cylinder 1 at the fan end". */
 export function cylinder1At({ cylinder1End }: { readonly cylinder1End: EngineEnd }): string {
   return `cylinder 1 at ${endName(cylinder1End)}`;

@@ -178,6 +178,7 @@ export const linersWords = {
   profileLabel: (heights: string) => `Heights along the block from the cylinder-1 end: ${heights}.`,
   planLabel: (text: string) => `Block seen from above, cylinder 1 at the left. ${text}`,
   liner: (bore: string) => `Liner ${bore}`,
+  linerHeight: (bore: string, height: string) => `Liner ${bore} ${height}`,
   standOut: 'Stand-out',
   limits: (low: string, high: string) => `${low} to ${high}`,
   keep: 'Write it down',

@@ -11,3 +11,8 @@ const LINES: Readonly<Record<StraightedgeLine, string>> = {
 export function lineName(line: StraightedgeLine): string {
   return LINES[line];
 }
+
+/** What was read along a line, null where it has not been. */
+export function lineRead(line: StraightedgeLine, gap: string | null): string {
+  return gap === null ? `${LINES[line]} not read` : `${LINES[line]} ${gap}`;
+}

@@ -3,7 +3,8 @@ import type { Check } from '@cardinex/core/job/checks/check';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { itemName } from '@cardinex/words/en/checkNames';
 import { GroupMap } from '../covering/GroupMap';
-import { CrankDrawing, type CapStanding } from '../crank/CrankDrawing';
+import type { PartStanding } from '@cardinex/drawings/crank/standing';
+import { CrankDrawing } from '../crank/CrankDrawing';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
 import { JobClock } from '../pistons/JobClock';
@@ -19,7 +20,7 @@ interface Props {
 /** What is being put together, drawn: the crank with its caps, the crown with its gaps, the piston's way. */
 export function LookDrawing({ check, at, foundOf }: Props) {
   const { sheet } = useJob();
-  const standing = (nth: number): CapStanding => {
+  const standing = (nth: number): PartStanding => {
     if (at?.item === String(nth)) return 'now';
     const found = foundOf(String(nth));
     return found === 'good' ? 'done' : found === 'not-good' ? 'failed' : 'open';

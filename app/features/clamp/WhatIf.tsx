@@ -16,7 +16,8 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Body, Heading, Small } from '../../ui/Words';
 import type { Compared } from './clamp.worker';
-import { ClampDeck, type DrawnSet } from './ClampDeck';
+import type { DrawnSet } from '@cardinex/drawings/tighten/deck';
+import { ClampDeck } from './ClampDeck';
 import {
   orderFor,
   ORDERS,

@@ -11,14 +11,15 @@ import {
 import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
-import { Mark, type MarkKind } from '../../ui/Mark';
+import type { Verdict } from '@cardinex/drawings/marks/verdict';
+import { Mark } from '../../ui/Mark';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
 
-const MARKS: Readonly<Record<ToolStanding, MarkKind>> = {
+const MARKS: Readonly<Record<ToolStanding, Verdict>> = {
   off: 'out',
   overdue: 'out',
   'due-soon': 'waiting',

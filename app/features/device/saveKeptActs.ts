@@ -1,5 +1,5 @@
 import type { KeptAct } from '../../ledger/kept';
-import { saveFile } from './saveFile';
+import { saveFile } from '../../ui/saveFile';
 
 /** Hands the browser a file of acts that are not in the server's log, to be kept or handed on. */
 export function saveKeptActs(acts: readonly KeptAct[]): void {

@@ -5,7 +5,8 @@ import type { Difference } from '@cardinex/core/job/differences';
 import { cameWithNames, layerWords as w } from '@cardinex/words/en/jobSheet';
 import { namedPlaceLabel, saidShort } from '@cardinex/words/en/sheets/places';
 import { Button } from '../../ui/Button';
-import { Mark, type MarkKind } from '../../ui/Mark';
+import type { Verdict } from '@cardinex/drawings/marks/verdict';
+import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useLayered } from './useLayered';
@@ -72,7 +73,7 @@ interface StandingProps {
 }
 
 function Standing({ difference: { standing, stands, decision }, of, nameOf }: StandingProps) {
-  const marks: Readonly<Record<typeof standing, readonly [MarkKind, string]>> = {
+  const marks: Readonly<Record<typeof standing, readonly [Verdict, string]>> = {
     agrees: ['within', w.agrees],
     adds: ['within', w.adds],
     deviates: stands.by === of ? ['within', w.deviates] : ['barred', w.holds(nameOf(stands.by))],

@@ -1,10 +1,13 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
+import type { Drawing } from '@cardinex/drawings/shape';
 import { useEffect, useState, type PropsWithChildren, type ReactNode } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import { shared } from '@cardinex/words/en/screens';
 import { Button } from '../../ui/Button';
 import { RefusalLine, useRefusal } from '../../ui/Refusal';
 import { Heading, Small } from '../../ui/Words';
+import { DrawingsInSightProvider, useDrawingsInSight } from '../../ui/drawing/inSight';
+import { SaveDrawings } from '../../ui/drawing/SaveDrawings';
 import { useActKeys, type ActKeys } from '../../ui/hand/useActKeys';
 import { useScreenAwake } from '../../ui/useScreenAwake';
 import { useWide } from '../../ui/useWide';
@@ -52,23 +55,38 @@ const TRAY = 'tray-beside';
 
 /** A card in hand: on a phone its front or its back; on a wide screen tray, front and back side by side. */
 export function CardFrame(props: PropsWithChildren<Props>) {
+  return (
+    <DrawingsInSightProvider>
+      <Card {...props} />
+    </DrawingsInSightProvider>
+  );
+}
+
+function Card(props: PropsWithChildren<Props>) {
   useScreenAwake();
-  const [turned, setTurned] = useState(false);
+  const inSight = useDrawingsInSight();
+  // What was drawn on the front when it was turned: its back offers it to be saved.
+  const [turned, setTurned] = useState<readonly Drawing[] | null>(null);
   const [help, setHelp] = useState(false);
   const { clear } = useRefusal();
   // What another card refused is not said on this one.
   useEffect(() => clear, [clear]);
   const wide = useWide();
-  const showsBack = !wide && turned && props.back !== undefined;
-  useActKeys({ ...keysOf(props, showsBack, () => setTurned(false)), help: () => setHelp(true) });
+  const showsBack = !wide && turned !== null && props.back !== undefined;
+  useActKeys({ ...keysOf(props, showsBack, () => setTurned(null)), help: () => setHelp(true) });
   const framed = {
     ...props,
     slip: props.slip ?? (help ? <KeyHelp onClose={() => setHelp(false)} /> : null),
   };
   return wide ? (
-    <WideCard {...framed} />
+    <WideCard {...framed} drawings={inSight} />
   ) : (
-    <PhoneCard {...framed} showsBack={showsBack} onTurn={() => setTurned(!turned)} />
+    <PhoneCard
+      {...framed}
+      showsBack={showsBack}
+      drawings={() => turned ?? []}
+      onTurn={() => setTurned(turned ? null : inSight())}
+    />
   );
 }
 
@@ -102,8 +120,13 @@ interface Turning {
   readonly onTurn: () => void;
 }
 
-function PhoneCard(props: PropsWithChildren<Props & Turning>) {
-  const { card, set, title, aside, back, foot, slip, past, showsBack, onTurn, children } = props;
+interface Drawn {
+  /** What may be saved from the back. */
+  readonly drawings: () => readonly Drawing[];
+}
+
+function PhoneCard(props: PropsWithChildren<Props & Turning & Drawn>) {
+  const { card, set, title, aside, foot, slip, past, showsBack, onTurn, children } = props;
   const edge = past && !showsBack ? 'border-[3px] border-past' : 'border border-rule';
   return (
     <View role="main" className="mx-auto h-full w-full max-w-[560px] bg-bench">
@@ -119,13 +142,15 @@ function PhoneCard(props: PropsWithChildren<Props & Turning>) {
                 title={showsBack ? shared.backOfCard : title}
                 aside={showsBack ? undefined : aside}
               />
-              {showsBack ? <View className="p-3.5">{back}</View> : children}
+              {showsBack ? <Back {...props} /> : children}
             </>
           )}
         </View>
         <View className="no-print flex-row items-start justify-between gap-2 px-1 pt-1.5">
           <View className="flex-1">{foot}</View>
-          {back === undefined || past ? null : <TurnCard turned={showsBack} onTurn={onTurn} />}
+          {props.back === undefined || past ? null : (
+            <TurnCard turned={showsBack} onTurn={onTurn} />
+          )}
         </View>
         <JobNotices />
       </ScrollView>
@@ -137,7 +162,17 @@ function PhoneCard(props: PropsWithChildren<Props & Turning>) {
   );
 }
 
-function WideCard(props: PropsWithChildren<Props>) {
+/** What is said on the back, and what may be taken from the front. */
+function Back({ back, drawings }: Pick<Props, 'back'> & Drawn) {
+  return (
+    <View className="gap-4 p-3.5">
+      {back}
+      <SaveDrawings drawings={drawings} />
+    </View>
+  );
+}
+
+function WideCard(props: PropsWithChildren<Props & Drawn>) {
   const { card, set, title, aside, back, foot, slip, past, children } = props;
   const { sheet } = useJob();
   // A long tray is taller than the screen: the card in hand is kept in sight.
@@ -182,7 +217,7 @@ function WideCard(props: PropsWithChildren<Props>) {
               className="flex-1 rounded-lg bg-card"
             >
               <Title title={shared.backOfCard} aside={shared.sheetRevision(sheet.revision)} />
-              <View className="p-4">{back}</View>
+              <Back {...props} />
             </ScrollView>
           )}
           <JobNotices />

@@ -1,8 +1,9 @@
 import { View } from 'react-native';
-import { Mark, type MarkKind } from '../../ui/Mark';
+import type { Verdict } from '@cardinex/drawings/marks/verdict';
+import { Mark } from '../../ui/Mark';
 
 /** A verdict at the foot of a card, on a slip of its own: its colours are made for card, not for bench. */
-export function FootMark({ kind, word }: { kind: MarkKind; word: string }) {
+export function FootMark({ kind, word }: { kind: Verdict; word: string }) {
   return (
     <View className="self-start rounded-lg bg-card px-3 py-2">
       <Mark kind={kind} word={word} />

@@ -3,7 +3,8 @@ import { Text, View } from 'react-native';
 import { entryTitle, statusWord } from '@cardinex/words/en/cards/names';
 import { trayReasonSentence } from '@cardinex/words/en/tray';
 import { GoTo } from '../../ui/GoTo';
-import { Mark, type MarkKind } from '../../ui/Mark';
+import type { Verdict } from '@cardinex/drawings/marks/verdict';
+import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 import { Small } from '../../ui/Words';
 import { ago } from '../board/ago';
@@ -43,7 +44,7 @@ export function TrayList({ card, set, narrow = false }: Props) {
   );
 }
 
-function markOf(entry: TrayCard): MarkKind {
+function markOf(entry: TrayCard): Verdict {
   if (entry.trouble) return 'out';
   return ({ done: 'within', open: 'now', waiting: 'waiting', barred: 'barred' } as const)[
     entry.status
@@ -55,7 +56,7 @@ interface EntryProps {
   readonly current: boolean;
   readonly narrow: boolean;
   readonly href: string;
-  readonly mark?: MarkKind;
+  readonly mark?: Verdict;
   readonly word?: string;
   readonly reason?: string;
 }

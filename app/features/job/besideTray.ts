@@ -2,7 +2,7 @@ import { thingsIn } from '@cardinex/core/job/register';
 import { photographWords } from '@cardinex/words/en/photographs';
 import { registerWords } from '@cardinex/words/en/register';
 import { trayWords } from '@cardinex/words/en/screens';
-import type { MarkKind } from '../../ui/Mark';
+import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import type { OpenJob } from './JobProvider';
 
 /** A way to something of a job that is no card of its tray, but always at hand. */
@@ -10,7 +10,7 @@ interface BesideTray {
   readonly card: 'register' | 'photographs' | 'record' | 'sheet';
   readonly label: string;
   readonly href: string;
-  readonly mark?: MarkKind;
+  readonly mark?: Verdict;
   readonly word?: string;
   readonly reason?: string;
 }

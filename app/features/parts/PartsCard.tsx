@@ -8,7 +8,8 @@ import { entryOf } from '@cardinex/core/job/tray';
 import { entryTitle } from '@cardinex/words/en/cards/names';
 import { kitName, partsWords as w, standingWord, whenWord } from '@cardinex/words/en/cards/parts';
 import { Button } from '../../ui/Button';
-import { Mark, type MarkKind } from '../../ui/Mark';
+import type { Verdict } from '@cardinex/drawings/marks/verdict';
+import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
@@ -86,7 +87,7 @@ export function PartsCard() {
   );
 }
 
-const MARKS: Readonly<Record<KitView['standing'], MarkKind>> = {
+const MARKS: Readonly<Record<KitView['standing'], Verdict>> = {
   'to-come': 'waiting',
   right: 'within',
   wrong: 'out',

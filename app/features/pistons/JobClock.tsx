@@ -2,7 +2,7 @@ import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { clockOf } from '@cardinex/core/sheet/clockOf';
 import { thrustDegOf } from '@cardinex/core/sheet/thrustDegOf';
 import { clockSentence } from '@cardinex/words/en/pistons';
-import { endName } from '@cardinex/words/en/quantity';
+import { endShort } from '@cardinex/words/en/quantity';
 import { Small } from '../../ui/Words';
 import { ClockDrawing } from './ClockDrawing';
 
@@ -24,7 +24,7 @@ export function JobClock({ sheet }: { sheet: EngineSheet }) {
         found={found}
         thrustDeg={thrustDegOf(sheet) ?? 90}
         keepClearDeg={stagger.keepClearDeg}
-        towards={endName(sheet.cylinder1End).replace('the ', '')}
+        towards={endShort(sheet.cylinder1End)}
       />
       <Small>{clockSentence(named)}</Small>
     </>

@@ -24,7 +24,7 @@ import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
-import { saveFile } from '../device/saveFile';
+import { saveFile } from '../../ui/saveFile';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';

@@ -1,4 +1,4 @@
-import { saveFile } from '../device/saveFile';
+import { saveFile } from '../../ui/saveFile';
 
 /** Fetches a job's record and hands it to the browser as a file; false when the server did not answer. */
 export async function downloadRecord(jobId: string): Promise<boolean> {

@@ -26,7 +26,7 @@ import { TabbedCard } from '../../ui/TabbedCard';
 import { useWide } from '../../ui/useWide';
 import { Body, Small } from '../../ui/Words';
 import { LazyTurnAndSee, LazyWheelsDrawing } from '../cards/LazyCards';
-import { saveFile } from '../device/saveFile';
+import { saveFile } from '../../ui/saveFile';
 import { LayoutDrawing } from './LayoutDrawing';
 import { SectionCard } from './SectionCard';
 import { SetCard } from './SetCard';
@@ -65,6 +65,12 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
     saveFile(
       `${sheet.id}-rev-${sheet.revision}.json`,
       new Blob([JSON.stringify(sheet, null, 2)], { type: 'application/json' }),
+    );
+  const openDrawings = (): void =>
+    void window.open(
+      `/api/sheets/${sheet.id}/${sheet.revision}/drawings.pdf`,
+      '_blank',
+      'noopener',
     );
   const sets = (sheet.fastenedSets ?? []).map((set) => (
     <View key={set.id} nativeID={`set-${set.id}`}>
@@ -133,6 +139,12 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
           />
           <Button label={w.download} onPress={download} className="min-w-[45%] flex-1" />
           <Button label={w.print} onPress={() => window.print()} className="min-w-[45%] flex-1" />
+          <Button
+            label={w.drawings}
+            hint={w.drawingsHint}
+            onPress={openDrawings}
+            className="min-w-[45%] flex-1"
+          />
         </View>
       </View>
     </TabbedCard>

@@ -9,7 +9,8 @@ import { listed } from '@cardinex/words/en/quantity';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
-import { CrankDrawing, type CapStanding } from '../crank/CrankDrawing';
+import type { PartStanding } from '@cardinex/drawings/crank/standing';
+import { CrankDrawing } from '../crank/CrankDrawing';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
@@ -119,7 +120,7 @@ function Caps({ view, turn, bolts }: Omit<Props, 'instances'> & { bolts: string 
     Math.max(
       ...sheet.layout.banks.map(({ cylinders }) => cylinders.indexOf(Number(name.instance))),
     ) + 1;
-  const standing = (nth: number): CapStanding => {
+  const standing = (nth: number): PartStanding => {
     if (ofRods) return nth === throwOf ? 'now' : 'open';
     if (several) return set.instances[nth - 1] === name.instance ? 'now' : 'open';
     const cap = caps[nth - 1] ?? [];

@@ -1,3 +1,4 @@
+import type { PartStanding } from '@cardinex/drawings/crank/standing';
 import { viewsOn } from '@cardinex/core/job/checks/views';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -40,7 +41,7 @@ import { PhotographIt } from '../photographs/PhotographIt';
 import { BarringCaution } from '../valves/barring/BarringCaution';
 import { CameOutWrong } from './CameOutWrong';
 import { StepRow } from './StepRow';
-import { WheelsDrawing, type MarkStanding } from './WheelsDrawing';
+import { WheelsDrawing } from './WheelsDrawing';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'check.read',
@@ -182,7 +183,7 @@ function Steps({ view }: { view: TimingView }) {
 }
 
 /** A mark in hand, wrong, set at its last look, or still open. */
-function standingOf({ steps, next, failed }: TimingView, item: string): MarkStanding {
+function standingOf({ steps, next, failed }: TimingView, item: string): PartStanding {
   if (failed?.item === item) return 'failed';
   const own = steps.filter((step) => step.kind === 'look' && step.item === item);
   if (next?.kind === 'look' && next.item === item) return 'now';

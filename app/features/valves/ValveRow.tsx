@@ -1,15 +1,15 @@
 import { Pressable, Text, View } from 'react-native';
-import Svg, { Circle, Line, Path } from 'react-native-svg';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { alongBank } from '@cardinex/core/sheet/alongBank';
 import { isValve, type ItemKind } from '@cardinex/core/sheet/settingItems';
 import type { Bank } from '@cardinex/core/sheet/spec/layout';
+import { VALVE_FRAME, valveMark, type ValveStanding } from '@cardinex/drawings/valves/valveMark';
 import { capital } from '@cardinex/words/en/capital';
 import { itemShort } from '@cardinex/words/en/itemNames';
 import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { usePalette } from '../../ui/useTheme';
+import { Glyph } from '../../ui/drawing/Glyph';
 import { cn } from '../../ui/cn';
 import { Small } from '../../ui/Words';
 import { EndMark } from '../job/EndMark';
@@ -104,8 +104,7 @@ interface OneProps {
 }
 
 function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
-  const c = usePalette();
-  const standing = done ? 'done' : may ? 'set here' : w.leaveAlone;
+  const is: ValveStanding = done ? 'done' : may ? 'settable' : 'leave-alone';
   return (
     <Pressable
       role={onPress ? 'button' : undefined}
@@ -113,7 +112,7 @@ function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
         // As it is written under the mark, then in words.
         [itemShort(item), item.alongHead].filter(Boolean).join(' '),
         item.alongHead && w.alongHead(item.alongHead),
-        standing,
+        w.standings[is],
       ]
         .filter(Boolean)
         .join(', ')}
@@ -121,23 +120,7 @@ function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
       onPress={() => onPress?.(item.id)}
       className="min-h-[56px] flex-1 items-center justify-center"
     >
-      <Svg width="100%" height={36} viewBox="-22 -20 44 40" aria-hidden>
-        {current ? <Line x1={-21} x2={21} stroke={c.blue} strokeWidth={4} /> : null}
-        {current ? <Line y1={-20} y2={20} stroke={c.blue} strokeWidth={4} /> : null}
-        {done ? (
-          <>
-            <Circle r={14} fill={current ? c.blue : c.green} />
-            <Path d="M-6 0 L-1 5 L7 -5" fill="none" stroke={c.onGreen} strokeWidth={3} />
-          </>
-        ) : may ? (
-          <Circle r={14} fill={current ? c.blue : c.card} stroke={c.blue} strokeWidth={4} />
-        ) : (
-          <>
-            <Circle r={12} fill={c.card} stroke={c.soft} strokeWidth={1.5} strokeDasharray="3 3" />
-            <Line x1={-8} x2={8} y1={8} y2={-8} stroke={c.soft} strokeWidth={2} />
-          </>
-        )}
-      </Svg>
+      <Glyph shapes={valveMark(is, current)} frame={VALVE_FRAME} width="100%" height={36} />
       <Text className={cn('text-center font-head text-[16px]', current ? 'text-blue' : 'text-ink')}>
         {itemShort(item)}
         {item.alongHead ? (

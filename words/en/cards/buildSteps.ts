@@ -1,6 +1,7 @@
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
 import { takesCrankOut, type JobSheet } from '@cardinex/core/job/scope';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
+import type { OrientationSpec } from '@cardinex/core/sheet/spec/pistons';
 import { groupMark } from '@cardinex/core/sheet/groupMark';
 import { pinHeatOf } from '@cardinex/core/sheet/pinHeatOf';
 import { heatSentence, sideName } from '../pistons';
@@ -216,6 +217,8 @@ export const cardBacks: Readonly<Record<Exclude<CheckCard, 'inspect'>, readonly 
   ],
 };
 
+type PistonWays = Partial<Pick<OrientationSpec, 'crown' | 'rod' | 'pinOffset'>>;
+
 export const buildWords = {
   crankAt: (what: string) => `Crank: ${what}`,
   atBottom: (deg: string, others: string) =>
@@ -239,6 +242,11 @@ export const buildWords = {
     `${mark}: compression ${ratio}, ${room} above the highest piston`,
   roomWith: (mark: string, room: string) => `${mark}: ${room} above the highest piston`,
   pistonDrawing: (end: string, text: string) => `Piston from above, ${end} at the top. ${text}`,
+  pistonWays: ({ crown, rod, pinOffset }: PistonWays): readonly string[] => [
+    ...(crown ? [`${crown.mark} towards ${endName(crown.towards)}.`] : []),
+    ...(rod ? [`${rod.mark} on the rod towards the ${sideName(rod.towards)}.`] : []),
+    ...(pinOffset ? [`Pin off the middle towards the ${sideName(pinOffset)}.`] : []),
+  ],
   thrustSide: 'thrust',
   crankDrawing: (caps: string) => `Crank from the side, cylinder 1’s end at the left. ${caps}`,
 } as const;

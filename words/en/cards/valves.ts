@@ -304,7 +304,7 @@ export const valvesScreen = {
   bars: 'bar forward only',
   barCaution: 'Bar by hand, never with the starter. Fingers and helpers clear.',
   setHere: (ids: readonly string[]) => `Set here: ${listed(ids)}`,
-  leaveAlone: 'leave alone',
+  standings: { done: 'done', settable: 'set here', 'leave-alone': 'leave alone' },
   target: (low: string, high: string) => `${low} to ${high}`,
   provisional: 'Only a hot figure is printed. Set it now, never tighter; check again hot.',
   provisionalShort: 'Provisional: hot figure only',

@@ -1,5 +1,13 @@
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
-import type { ValveKind } from '@cardinex/core/sheet/spec/overhead';
+import type { NamedWindow } from '@cardinex/core/sheet/cycleWindows';
+
+const WINDOWS: Readonly<Record<NamedWindow['what'], string>> = {
+  intake: 'inlet',
+  exhaust: 'exhaust',
+  injector: 'injector',
+  brake: 'engine brake',
+  actuator: 'actuator',
+};
 
 /** The sheets: a list, a page to read, and the way to enter one. */
 export const sheetsWords = {
@@ -21,6 +29,8 @@ export const sheetsWords = {
   revision: (revision: number) => `rev. ${revision}`,
   download: 'Download JSON',
   print: 'Print',
+  drawings: 'Drawings as PDF',
+  drawingsHint: 'to hang up by the engine',
   openJob: 'Open a job on it',
   change: 'Make the next revision',
   copy: 'Copy as a new sheet',
@@ -38,10 +48,11 @@ export const sheetsWords = {
   windowsLabel: (text: string) => `One cycle from firing top. ${text}`,
   strokes4: ['power', 'exhaust', 'inlet', 'compression'],
   strokes2: ['power', 'compression'],
-  kinds: { intake: 'inlet', exhaust: 'exhaust' } as Readonly<Record<ValveKind, string>>,
-  injector: 'injector',
   lifted: (name: string, from: string, to: string) => `${name} from ${from} to ${to}.`,
+  windowName: ({ what, name }: Pick<NamedWindow, 'what' | 'name'>) =>
+    name !== undefined ? name.toLowerCase() : WINDOWS[what],
   layout: 'Cylinders from above',
+  bankLabel: (bank: string, cylinders: string) => `${bank}: ${cylinders}.`,
   layoutLabel: (text: string) =>
     `Cylinders seen from above, the cylinder-1 end at the left. ${text}`,
   sister: 'The other hand',

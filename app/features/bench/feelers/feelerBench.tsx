@@ -4,15 +4,16 @@ import {
   type FeelerStack,
   type FeelerStacks,
 } from '@cardinex/core/overhead/feelerStack';
+import { feelerStackDrawing } from '@cardinex/drawings/bench/feelerStack';
 import { feelersBench as w } from '@cardinex/words/en/bench';
 import { feelerSentence, stackLeaves } from '@cardinex/words/en/feelers';
 import { length, lengthFigure } from '@cardinex/words/en/quantity';
 import { useUnits } from '../../../device/preferences';
+import { DrawingView } from '../../../ui/drawing/DrawingView';
 import { Figure } from '../../../ui/Figure';
 import { Body, Small } from '../../../ui/Words';
 import type { CalculatorBench } from '../CalculatorBench';
 import type { FigureField } from '../readFigures';
-import { LeavesDrawing } from './LeavesDrawing';
 
 const FIELDS: readonly FigureField[] = [
   { key: 'targetMm', label: w.target, kind: 'gap' },
@@ -45,6 +46,7 @@ export const feelerBench: CalculatorBench = {
 
 function Stacks({ found }: { found: FeelerStacks }) {
   const units = useUnits();
+  const figure = (mm: number): string => lengthFigure(mm, units.length);
   const [best, ...others] = found.stacks;
   const pair: [string, FeelerStack | null][] = [
     [w.below, found.nearestBelow],
@@ -61,7 +63,14 @@ function Stacks({ found }: { found: FeelerStacks }) {
             unit={units.length}
             testID="result"
           />
-          <LeavesDrawing leavesMm={best.leavesMm} />
+          <DrawingView
+            drawing={feelerStackDrawing({
+              leavesMm: best.leavesMm,
+              description: w.drawing(best.leavesMm.map(figure).join(', ')),
+              figure,
+            })}
+            maxHeight={150}
+          />
         </>
       ) : null}
       <Body>{feelerSentence(found, units)}</Body>

@@ -1,13 +1,14 @@
 import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
 import type { ScrewPlace } from '@cardinex/core/overhead/screwTurn';
+import { plungerDrawing } from '@cardinex/drawings/bench/plunger';
 import { screwBench } from '@cardinex/words/en/bench';
 import { hydraulicSentence } from '@cardinex/words/en/overhead';
 import { overheadBench as w } from '@cardinex/words/en/overheadBench';
+import { DrawingView } from '../../../ui/drawing/DrawingView';
 import { OneOf } from '../OneOf';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';
-import { PlungerDrawing } from './PlungerDrawing';
 
 const FIELDS: readonly FigureField[] = [
   { key: 'turns', label: w.turns, kind: 'number', unit: w.turnsUnit },
@@ -34,10 +35,15 @@ export const hydraulicBench: CalculatorBench = {
     return {
       sentence: hydraulicSentence(found, units),
       good: found.code === 'within',
-      drawing: <PlungerDrawing share={found.shareOfTravel} />,
+      drawing: <Plunger share={found.shareOfTravel} />,
     };
   }),
   below: (values, set) => (
     <OneOf name="screwAt" label={screwBench.at} labels={PLACES} values={values} set={set} />
   ),
 };
+
+function Plunger({ share }: { share: number }) {
+  const description = w.plunger(Math.round(share * 100));
+  return <DrawingView drawing={plungerDrawing({ share, description })} width={120} height={150} />;
+}

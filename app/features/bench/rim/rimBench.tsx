@@ -1,13 +1,14 @@
 import { fixed } from '@cardinex/words/en/kit';
 import { View } from 'react-native';
 import { rim, type Rim } from '@cardinex/core/crank/rim';
+import { rimDrawing } from '@cardinex/drawings/bench/rim';
 import { rimBench as w } from '@cardinex/words/en/bench';
 import { degrees } from '@cardinex/words/en/quantity';
+import { DrawingView } from '../../../ui/drawing/DrawingView';
 import { Figure } from '../../../ui/Figure';
 import { Small } from '../../../ui/Words';
 import type { CalculatorBench } from '../CalculatorBench';
 import type { FigureField } from '../readFigures';
-import { RimDrawing } from './RimDrawing';
 
 const FIELDS: readonly FigureField[] = [
   { key: 'deg', label: w.deg, kind: 'deg' },
@@ -24,7 +25,11 @@ export const rimBench: CalculatorBench = {
 function OnRim({ found }: { found: Rim }) {
   return (
     <View className="flex-row items-center gap-4">
-      <RimDrawing deg={found.deg} />
+      <DrawingView
+        drawing={rimDrawing({ deg: found.deg, description: w.drawing(degrees(found.deg)) })}
+        width={140}
+        height={140}
+      />
       <View className="flex-1 gap-2">
         <Figure size="large" value={degrees(found.deg)} />
         {found.mm === undefined ? null : (

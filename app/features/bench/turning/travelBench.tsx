@@ -1,10 +1,12 @@
 import { pistonTravel } from '@cardinex/core/crank/pistonTravel';
+import { sliderCrankDrawing } from '@cardinex/drawings/bench/sliderCrank';
+import { fixed, upTo } from '@cardinex/words/en/kit';
 import { pistonTravelSentence } from '@cardinex/words/en/overhead';
 import { turningBench as w } from '@cardinex/words/en/overheadBench';
+import { DrawingView } from '../../../ui/drawing/DrawingView';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';
-import { SliderDrawing } from './SliderDrawing';
 
 const FIELDS: readonly FigureField[] = [
   { key: 'crankDeg', label: w.crank, kind: 'deg' },
@@ -19,10 +21,18 @@ export const travelBench: CalculatorBench = {
   answer: inSentence(({ figures: { crankDeg = 0, strokeMm = 0, rodMm = 0, offsetMm = 0 } }) => {
     const engine = { strokeMm, rodMm, offsetMm };
     const found = pistonTravel({ ...engine, crankDeg });
+    const { belowTopMm } = found;
+    const description = w.slider(`${upTo(crankDeg, 1)}°`, fixed(belowTopMm, 1));
     return {
       sentence: pistonTravelSentence(found),
       good: true,
-      drawing: <SliderDrawing {...engine} crankDeg={crankDeg} belowTopMm={found.belowTopMm} />,
+      drawing: (
+        <DrawingView
+          drawing={sliderCrankDrawing({ ...engine, crankDeg, belowTopMm, description })}
+          width={130}
+          height={210}
+        />
+      ),
     };
   }),
 };

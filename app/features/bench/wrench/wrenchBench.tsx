@@ -1,15 +1,16 @@
 import { View } from 'react-native';
 import { adapterSetting } from '@cardinex/core/tightening/adapterSetting';
 import { wrenchChoose, type WrenchSetting } from '@cardinex/core/tightening/wrenchChoose';
+import { wrenchDrawing } from '@cardinex/drawings/bench/wrench';
 import { wrenchBench as w } from '@cardinex/words/en/bench';
-import { setting as inUnit, settingFigure } from '@cardinex/words/en/quantity';
+import { degrees, setting as inUnit, settingFigure } from '@cardinex/words/en/quantity';
 import { wrenchSentence } from '@cardinex/words/en/wrenches';
 import { useUnits } from '../../../device/preferences';
+import { DrawingView } from '../../../ui/drawing/DrawingView';
 import { Figure } from '../../../ui/Figure';
 import { Body, Small } from '../../../ui/Words';
 import type { CalculatorBench } from '../CalculatorBench';
 import type { FigureField, ReadFigures } from '../readFigures';
-import { WrenchDrawing } from './WrenchDrawing';
 
 const FIELDS: readonly FigureField[] = [
   { key: 'targetNm', label: w.target, kind: 'torque' },
@@ -38,7 +39,15 @@ export const wrenchBench: CalculatorBench = {
   fields: FIELDS,
   starting: { lowNm: '20', highNm: '100', wrenchMm: '420', adapterDeg: '0' },
   drawing: ({ figures: { adapterMm = 0, adapterDeg = 0, wrenchMm = 420 } }) => (
-    <WrenchDrawing armMm={wrenchMm} adapterMm={adapterMm} adapterDeg={adapterDeg} />
+    <DrawingView
+      drawing={wrenchDrawing({
+        armMm: wrenchMm,
+        adapterMm,
+        adapterDeg,
+        description: w.drawing(degrees(adapterDeg)),
+        arm: `${Math.round(wrenchMm)} mm`,
+      })}
+    />
   ),
   answer: (read) => <Setting found={find(read)} />,
 };

@@ -1,5 +1,5 @@
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
-import { EDGE_MM } from './Deck';
+import { EDGE_MM } from './deck';
 
 /** The size of map the marks were drawn for. */
 const DRAWN_FOR = { widthMm: 612, heightMm: 400 } as const;

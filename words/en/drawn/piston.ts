@@ -1,0 +1,43 @@
+import type { ClockRing, RingClock } from '@cardinex/core/piston/ringClock';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { pistonWayDrawing } from '@cardinex/drawings/pistons/pistonWay';
+import { ringClockDrawing } from '@cardinex/drawings/pistons/ringClock';
+import type { Drawing } from '@cardinex/drawings/shape';
+import { buildWords } from '../cards/buildSteps';
+import { clockWords } from '../pistons';
+import { degrees, endName, endShort } from '../quantity';
+
+/** Which way crown, rod and an offset pin lie. */
+export function pistonWay(sheet: EngineSheet): Drawing {
+  const ways = buildWords.pistonWays(sheet.pistons?.orientation ?? {});
+  return pistonWayDrawing({
+    sheet,
+    description: buildWords.pistonDrawing(endName(sheet.cylinder1End), ways.join(' ')),
+    thrustSide: buildWords.thrustSide,
+    towards: endShort(sheet.cylinder1End),
+  });
+}
+
+interface ClockFacts {
+  /** From the crown down. */
+  readonly rings: readonly (ClockRing & { readonly name: string })[];
+  readonly found: RingClock;
+  readonly thrustDeg: 90 | 270;
+  readonly keepClearDeg: number;
+  /** What the top of the drawing points to: "fan end". */
+  readonly towards: string;
+}
+
+/** The crown as a clock, with where every gap stands. */
+export function ringClockDrawn(facts: ClockFacts): Drawing {
+  const { rings, found, thrustDeg, towards } = facts;
+  const said = found.places
+    .map(({ deg }, at) => clockWords.gapAt(rings[at]?.name ?? '', degrees(deg)))
+    .join(', ');
+  return ringClockDrawing({
+    ...facts,
+    description: clockWords.drawing(towards, thrustDeg === 90, said),
+    pin: clockWords.pin,
+    thrust: clockWords.thrust,
+  });
+}
