@@ -18,7 +18,7 @@ export async function benchFirstLoad(): Promise<Result[]> {
       what: `JavaScript of the first load (${kb(ours)}) over an empty app's (${kb(empty)})`,
       value: ours / empty,
       unit: '×',
-      limit: 1.5,
+      limit: 1.25,
     },
   ];
 }

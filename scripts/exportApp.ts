@@ -11,7 +11,7 @@ export const appFolder = path.join(app, 'dist');
 const stampFile = path.join(appFolder, '.sources');
 
 /** What the export is made from. */
-const SOURCES = ['app', 'core', 'words', 'contract', 'package-lock.json'];
+const SOURCES = ['app', 'core', 'drawings', 'words', 'contract', 'package-lock.json'];
 
 /** Exports the app for the web, with its service worker, unless what it is made from is unchanged. */
 export async function exportApp(): Promise<void> {

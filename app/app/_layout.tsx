@@ -8,11 +8,15 @@ import { useFonts } from 'expo-font';
 import { Slot, type ErrorBoundaryProps } from 'expo-router';
 import { shared } from '@cardinex/words/en/screens';
 import { AppUpdate } from '../features/device/AppUpdate';
+import { fetchScreens } from '../features/lazy/LazyScreens';
 import { persistOptions, queryClient } from '../session/queryClient';
 import { SessionProvider } from '../session/SessionProvider';
 import { Notice } from '../ui/Notice';
 import { RefusalProvider } from '../ui/Refusal';
 import { useThemeOnPage } from '../ui/useTheme';
+
+// Whoever comes by an address of a job, a sheet or the bench waits for neither session nor faces first.
+if (!/^\/(sign-in)?$/.test(window.location.pathname)) fetchScreens();
 
 export default function RootLayout() {
   useThemeOnPage();

@@ -1,4 +1,4 @@
-import { LazyDevice } from '../features/device/LazyDevice';
+import { LazyDevice } from '../features/lazy/LazyScreens';
 import { AtBench } from '../session/AtBench';
 
 export default function DeviceScreen() {

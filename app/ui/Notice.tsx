@@ -19,13 +19,3 @@ export function Notice({ text, action, onAction }: Props) {
     </View>
   );
 }
-
-/** The same inside a screen, where something is still to come. */
-export function NoticeInside({ text, action, onAction }: Props) {
-  return (
-    <View role="status" className="min-h-[120px] items-center justify-center gap-3 p-3">
-      <Body className="text-center">{text}</Body>
-      {action && onAction ? <Button label={action} onPress={onAction} /> : null}
-    </View>
-  );
-}

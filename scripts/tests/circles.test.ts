@@ -3,7 +3,7 @@ import path from 'node:path';
 import ts from 'typescript';
 
 const root = path.resolve(__dirname, '../..');
-const PACKAGES = ['core', 'words', 'contract', 'server', 'app', 'demo', 'instruments'];
+const PACKAGES = ['core', 'drawings', 'words', 'contract', 'server', 'app', 'demo', 'instruments'];
 
 function sourcesIn(folder: string): readonly string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {

@@ -1,5 +1,1 @@
-import { LazyCalculator } from '../../features/bench/LazyBench';
-
-export default function CalculatorScreen() {
-  return <LazyCalculator />;
-}
+export { LazyCalculator as default } from '../../features/lazy/LazyScreens';

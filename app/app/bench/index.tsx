@@ -1,5 +1,1 @@
-import { LazyBench } from '../../features/bench/LazyBench';
-
-export default function BenchScreen() {
-  return <LazyBench />;
-}
+export { LazyBench as default } from '../../features/lazy/LazyScreens';

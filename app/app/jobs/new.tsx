@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyNewJob } from '../../features/new-job/LazyNewJob';
+import { LazyNewJob } from '../../features/lazy/LazyScreens';
 import { AtBench } from '../../session/AtBench';
 
 export default function NewJobScreen() {

@@ -1,5 +1,10 @@
-import { LazySheetList } from '../../features/sheets/LazySheets';
+import { LazySheetList } from '../../features/lazy/LazyScreens';
+import { AtBench } from '../../session/AtBench';
 
 export default function SheetsScreen() {
-  return <LazySheetList />;
+  return (
+    <AtBench>
+      <LazySheetList />
+    </AtBench>
+  );
 }

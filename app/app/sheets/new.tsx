@@ -1,5 +1,10 @@
-import { LazyBeginSheet } from '../../features/sheets/LazySheets';
+import { LazyBeginSheet } from '../../features/lazy/LazyScreens';
+import { AtBench } from '../../session/AtBench';
 
 export default function NewSheetScreen() {
-  return <LazyBeginSheet />;
+  return (
+    <AtBench>
+      <LazyBeginSheet />
+    </AtBench>
+  );
 }

@@ -1,7 +1,12 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyToolPage } from '../../features/crib/LazyCrib';
+import { LazyToolPage } from '../../features/lazy/LazyScreens';
+import { AtBench } from '../../session/AtBench';
 
 export default function ToolScreen() {
   const { tool } = useLocalSearchParams<{ tool: string }>();
-  return <LazyToolPage id={tool} />;
+  return (
+    <AtBench>
+      <LazyToolPage key={tool} id={tool} />
+    </AtBench>
+  );
 }

@@ -1,5 +1,10 @@
-import { LazyCribList } from '../../features/crib/LazyCrib';
+import { LazyCribList } from '../../features/lazy/LazyScreens';
+import { AtBench } from '../../session/AtBench';
 
 export default function ToolsScreen() {
-  return <LazyCribList />;
+  return (
+    <AtBench>
+      <LazyCribList />
+    </AtBench>
+  );
 }

@@ -1,5 +1,10 @@
-import { LazyNewTool } from '../../features/crib/LazyCrib';
+import { LazyNewTool } from '../../features/lazy/LazyScreens';
+import { AtBench } from '../../session/AtBench';
 
 export default function NewToolScreen() {
-  return <LazyNewTool />;
+  return (
+    <AtBench>
+      <LazyNewTool />
+    </AtBench>
+  );
 }

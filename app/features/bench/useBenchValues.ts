@@ -23,7 +23,11 @@ export function useBenchValues(name: CalculatorName, starting: Values) {
   const [values, setValues] = useState<Values>(() => ({ ...starting, ...kept()[name] }));
   const keep = (next: Values): void => {
     setValues(next);
-    localStorage.setItem(KEY, JSON.stringify({ ...kept(), [name]: next }));
+    try {
+      localStorage.setItem(KEY, JSON.stringify({ ...kept(), [name]: next }));
+    } catch {
+      // No room: it stands until the page is closed.
+    }
   };
   return {
     values,

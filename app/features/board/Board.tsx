@@ -20,7 +20,7 @@ import { usePalette } from '../../ui/useTheme';
 import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
 import { idle } from '../../device/idle';
-import { fetchCards } from '../cards/LazyCards';
+import { fetchScreens } from '../lazy/LazyScreens';
 import { JobCard } from './JobCard';
 import { useKeptJobs } from './useKeptJobs';
 
@@ -34,7 +34,7 @@ export function Board() {
   // Acts that have just gone out are not yet in the list that was asked for before.
   useEffect(() => void refetch(), [kept, refetch]);
   // Whoever looks at the board opens a card next.
-  useEffect(() => void idle().then(fetchCards), []);
+  useEffect(() => void idle().then(fetchScreens), []);
   const today = new Date().toISOString().slice(0, 10);
   const doubtful = (useTools().data?.tools ?? []).filter((tool) =>
     ['off', 'overdue'].includes(toolStanding(tool, today)),

@@ -1,26 +1,26 @@
+import { useLocalSearchParams } from 'expo-router';
 import type { ComponentType } from 'react';
 import type { CardName } from '@cardinex/core/job/trayReason';
 import type { CheckCard } from '@cardinex/core/job/checks/check';
-import {
-  LazyAfterHeatCard,
-  LazyCauseCard,
-  LazyChecksCard,
-  LazyDeadCard,
-  LazyLinersCard,
-  LazyLinersPart,
-  LazyMarkCard,
-  LazyPartsCard,
-  LazyPumpCard,
-  LazyRecheckCard,
-  LazyStandOutCard,
-  LazyStripCard,
-  LazyTightenCard,
-  LazyTimingCard,
-  LazyValvesCard,
-} from './LazyCards';
+import { AfterHeatCard } from '../after-heat/AfterHeatCard';
+import { CauseCard } from '../cause/CauseCard';
+import { ChecksCard } from '../checks/ChecksCard';
+import { DeadCard } from '../dead/DeadCard';
+import { LinersCard } from '../liners/LinersCard';
+import { LinersPart } from '../liners/LinersPart';
+import { MarkCard } from '../mark/MarkCard';
+import { PartsCard } from '../parts/PartsCard';
+import { PumpCard } from '../pump/PumpCard';
+import { RecheckCard } from '../recheck/RecheckCard';
+import { StandOutCard } from '../stand-out/StandOutCard';
+import { StripCard } from '../strip/StripCard';
+import { TightenCard } from '../tighten/TightenCard';
+import { TimingCard } from '../timing/TimingCard';
+import { ValvesCard } from '../valves/ValvesCard';
+import { NoSuchPage } from '../../ui/NoSuchPage';
 
 /** Which of a card's screens is asked for, by what stands behind its address. */
-export interface Asked {
+interface Asked {
   /** A check of it. */
   readonly check: string | undefined;
   /** A fastened set. */
@@ -32,38 +32,48 @@ export interface Asked {
 /** A card that is a list of checks and no more. */
 function checks(card: Exclude<CheckCard, 'liners' | 'tighten'>): ComponentType<Asked> {
   return function ChecksScreen({ check }) {
-    return <LazyChecksCard card={card} check={check} />;
+    return <ChecksCard card={card} check={check} />;
   };
 }
 
-/** The screen of each card, each loaded when the first of them is opened. One that is missing does not compile. */
-export const SCREENS: { readonly [N in CardName]: ComponentType<Asked> } = {
-  dead: () => <LazyDeadCard />,
-  mark: ({ part }) => <LazyMarkCard key={part ?? ''} part={part} />,
-  strip: () => <LazyStripCard />,
-  parts: () => <LazyPartsCard />,
+/** The screen of each card. One that is missing does not compile. */
+const SCREENS: { readonly [N in CardName]: ComponentType<Asked> } = {
+  dead: () => <DeadCard />,
+  mark: ({ part }) => <MarkCard key={part ?? ''} part={part} />,
+  strip: () => <StripCard />,
+  parts: () => <PartsCard />,
   inspect: checks('inspect'),
   bores: checks('bores'),
   liners: ({ part, check }) =>
     part === undefined && check === undefined ? (
-      <LazyLinersCard />
+      <LinersCard />
     ) : (
-      <LazyLinersPart part={part} check={check} />
+      <LinersPart part={part} check={check} />
     ),
   shells: checks('shells'),
   crank: checks('crank'),
   pistons: checks('pistons'),
-  timing: ({ check }) => <LazyTimingCard check={check} />,
-  'stand-out': ({ check }) => <LazyStandOutCard check={check} />,
+  timing: ({ check }) => <TimingCard check={check} />,
+  'stand-out': ({ check }) => <StandOutCard check={check} />,
   'head-build': checks('head-build'),
-  tighten: ({ set }) => <LazyTightenCard key={set ?? ''} set={set} />,
-  valves: () => <LazyValvesCard />,
-  pump: () => <LazyPumpCard />,
-  recheck: () => <LazyRecheckCard />,
-  'after-heat': ({ set }) => <LazyAfterHeatCard key={set ?? ''} set={set} />,
-  cause: () => <LazyCauseCard />,
+  tighten: ({ set }) => <TightenCard key={set ?? ''} set={set} />,
+  valves: () => <ValvesCard />,
+  pump: () => <PumpCard />,
+  recheck: () => <RecheckCard />,
+  'after-heat': ({ set }) => <AfterHeatCard key={set ?? ''} set={set} />,
+  cause: () => <CauseCard />,
 };
 
-export function hasScreen(name: string): name is CardName {
+function hasScreen(name: string): name is CardName {
   return Object.hasOwn(SCREENS, name);
+}
+
+/** The screen of the card named in the address, and of what stands behind it. */
+export function CardScreen() {
+  const { card, check, set, part } = useLocalSearchParams<
+    { card: string } & { [K in keyof Asked]?: string }
+  >();
+  if (!hasScreen(card)) return <NoSuchPage />;
+  const Screen = SCREENS[card];
+  return <Screen key={card} check={check} set={set} part={part} />;
 }

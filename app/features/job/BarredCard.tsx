@@ -11,7 +11,7 @@ import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { ago } from '../board/ago';
-import { LazyPendingButtons, LazyPendingDecision } from '../cards/LazyCards';
+import { PendingButtons, PendingDecision } from './PendingDecision';
 import { CardFrame } from './CardFrame';
 import { useJob } from './JobProvider';
 import { LeaveOut } from './LeaveOut';
@@ -51,7 +51,7 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
       title={entryTitle(entry, tray)}
       actBar={
         pending ? (
-          <LazyPendingButtons pending={pending} onBench />
+          <PendingButtons pending={pending} onBench />
         ) : first ? (
           <Button
             label={trayWords.openCard(entryTitle(first, tray).toLowerCase())}
@@ -71,7 +71,7 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
     >
       <View className="gap-2 p-4">
         {pending ? (
-          <LazyPendingDecision pending={pending} />
+          <PendingDecision pending={pending} />
         ) : (
           <>
             <Mark kind="barred" word={statusWord(entry.status)} />

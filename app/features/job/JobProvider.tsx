@@ -29,7 +29,7 @@ import { Notice } from '../../ui/Notice';
 import { useRefusal } from '../../ui/Refusal';
 import { signal } from '../../ui/signal';
 import { useNow } from '../../ui/useNow';
-import { LazyNotKept } from '../cards/LazyCards';
+import { NotKept } from './NotKept';
 
 export interface OpenJob {
   readonly jobId: string;
@@ -156,7 +156,7 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
     <JobContext.Provider value={job}>
       {children}
       {unkept ? (
-        <LazyNotKept ledger={ledger} sheet={job.sheet} unkept={unkept} onDone={setUnkept} />
+        <NotKept ledger={ledger} sheet={job.sheet} unkept={unkept} onDone={setUnkept} />
       ) : null}
     </JobContext.Provider>
   );

@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
-import { LazyPendingOfJob } from '../cards/LazyCards';
+import { PendingOfJob } from './PendingDecision';
 import { Parked } from '../park/Parked';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
@@ -45,7 +45,7 @@ export function Tray() {
           </Small>
         </View>
         {Object.keys(state.crib).length > 0 ? <CribDoubts /> : null}
-        {waitingDecisions(state).length > 0 ? <LazyPendingOfJob /> : null}
+        {waitingDecisions(state).length > 0 ? <PendingOfJob /> : null}
         {state.parked ? <Parked parking={state.parked} /> : null}
         <TrayList card={null} />
         <View className="flex-row gap-3">

@@ -25,7 +25,8 @@ import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { useWide } from '../../ui/useWide';
 import { Body, Small } from '../../ui/Words';
-import { LazyTurnAndSee, LazyWheelsDrawing } from '../cards/LazyCards';
+import { WheelsDrawing } from '../timing/WheelsDrawing';
+import { TurnAndSee } from '../valves/barring/TurnAndSee';
 import { saveFile } from '../../ui/saveFile';
 import { LayoutDrawing } from './LayoutDrawing';
 import { SectionCard } from './SectionCard';
@@ -87,13 +88,13 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
   const turning =
     typeof overhead === 'string' || !sheet.rotation ? null : (
       <TabbedCard tab={valvesScreen.turnAndSee}>
-        <LazyTurnAndSee sheet={sheet} overhead={overhead} rotation={sheet.rotation} />
+        <TurnAndSee sheet={sheet} overhead={overhead} rotation={sheet.rotation} />
       </TabbedCard>
     );
   const { timing } = sheet;
   const wheels = timing?.wheels ? (
     <TabbedCard tab={timingWords.marksDrawn}>
-      <LazyWheelsDrawing
+      <WheelsDrawing
         timing={timing}
         standing={() => 'open'}
         said={timingWords.marksAre(timing.marks)}

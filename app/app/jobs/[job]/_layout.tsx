@@ -1,17 +1,14 @@
 import { Slot, useLocalSearchParams } from 'expo-router';
-import { useEffect } from 'react';
-import { fetchCards } from '../../../features/cards/LazyCards';
-import { JobProvider } from '../../../features/job/JobProvider';
+import { LazyJobProvider } from '../../../features/lazy/LazyScreens';
 import { AtBench } from '../../../session/AtBench';
 
 export default function JobLayout() {
   const { job } = useLocalSearchParams<{ job: string }>();
-  useEffect(fetchCards, []);
   return (
     <AtBench>
-      <JobProvider jobId={job} key={job}>
+      <LazyJobProvider jobId={job} key={job}>
         <Slot />
-      </JobProvider>
+      </LazyJobProvider>
     </AtBench>
   );
 }

@@ -1,1 +1,1 @@
-export { Tray as default } from '../../../features/job/Tray';
+export { LazyTray as default } from '../../../features/lazy/LazyScreens';

@@ -1,7 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyLayerEntry } from '../../../features/sheets/LazySheets';
+import { LazyLayerEntry } from '../../../features/lazy/LazyScreens';
 
 export default function LeafletRoute() {
   const { kind } = useLocalSearchParams<{ kind?: string }>();
-  return <LazyLayerEntry kind={kind === 'deviation' ? 'deviation' : 'leaflet'} />;
+  const asked = kind === 'deviation' ? kind : 'leaflet';
+  return <LazyLayerEntry key={asked} kind={asked} />;
 }

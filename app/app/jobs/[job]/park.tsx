@@ -1,1 +1,1 @@
-export { LazyParkScreen as default } from '../../../features/cards/LazyCards';
+export { LazyParkScreen as default } from '../../../features/lazy/LazyScreens';

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyPhotographsScreen } from '../../../features/cards/LazyCards';
+import { LazyPhotographsScreen } from '../../../features/lazy/LazyScreens';
 
 export default function Photographs() {
   const { of } = useLocalSearchParams<{ of?: string }>();

@@ -1,1 +1,1 @@
-export { LazyReadings as default } from '../../../features/cards/LazyCards';
+export { LazyReadings as default } from '../../../features/lazy/LazyScreens';

@@ -1,1 +1,1 @@
-export { LazyRecord as default } from '../../../features/cards/LazyCards';
+export { LazyRecord as default } from '../../../features/lazy/LazyScreens';

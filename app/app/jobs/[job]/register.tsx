@@ -1,1 +1,1 @@
-export { LazyRegisterScreen as default } from '../../../features/cards/LazyCards';
+export { LazyRegisterScreen as default } from '../../../features/lazy/LazyScreens';

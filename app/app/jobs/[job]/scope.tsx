@@ -1,1 +1,1 @@
-export { LazyScopeScreen as default } from '../../../features/cards/LazyCards';
+export { LazyScopeScreen as default } from '../../../features/lazy/LazyScreens';

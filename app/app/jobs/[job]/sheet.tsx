@@ -1,1 +1,1 @@
-export { LazyJobSheet as default } from '../../../features/sheets/LazySheets';
+export { LazyJobSheet as default } from '../../../features/lazy/LazyScreens';

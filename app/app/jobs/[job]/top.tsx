@@ -1,1 +1,1 @@
-export { LazyTopScreen as default } from '../../../features/cards/LazyCards';
+export { LazyTopScreen as default } from '../../../features/lazy/LazyScreens';

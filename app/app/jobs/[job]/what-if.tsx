@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyWhatIfCard } from '../../../features/cards/LazyCards';
+import { LazyWhatIfCard } from '../../../features/lazy/LazyScreens';
 
 export default function WhatIf() {
   const { set } = useLocalSearchParams<{ set?: string }>();

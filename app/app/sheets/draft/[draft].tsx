@@ -1,7 +1,12 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LazyDraft } from '../../../features/sheets/LazySheets';
+import { LazyDraft } from '../../../features/lazy/LazyScreens';
+import { AtBench } from '../../../session/AtBench';
 
 export default function DraftScreen() {
   const { draft, step, at } = useLocalSearchParams<{ draft: string; step?: string; at?: string }>();
-  return <LazyDraft id={draft} step={step} at={at} />;
+  return (
+    <AtBench>
+      <LazyDraft id={draft} step={step} at={at} />
+    </AtBench>
+  );
 }

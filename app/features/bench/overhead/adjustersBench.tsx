@@ -1,7 +1,7 @@
 import { standOut } from '@cardinex/core/overhead/standOut';
 import { standOutSentence } from '@cardinex/words/en/overhead';
 import { overheadBench as w } from '@cardinex/words/en/overheadBench';
-import { LazyAdjustersDrawing } from '../../cards/LazyCards';
+import { AdjustersDrawing } from '../../valves/adjusters/AdjustersDrawing';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';
@@ -22,7 +22,7 @@ export const adjustersBench: CalculatorBench = {
     return {
       sentence: standOutSentence(found, units),
       good: found.kinds.every(({ code }) => code === 'alike'),
-      drawing: <LazyAdjustersDrawing items={found.items} />,
+      drawing: <AdjustersDrawing items={found.items} />,
     };
   }),
 };

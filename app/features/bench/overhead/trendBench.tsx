@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { useUnits } from '../../../device/preferences';
 import { Field } from '../../../ui/Field';
 import { Marked } from '../../../ui/Marked';
-import { LazyTrendDrawing } from '../../cards/LazyCards';
+import { TrendDrawing } from '../../valves/trend/TrendDrawing';
 import type { CalculatorBench } from '../CalculatorBench';
 import type { Values } from '../useBenchValues';
 import { readLines, type FigureField } from '../readFigures';
@@ -65,7 +65,7 @@ function Told({
   const good = found.code !== 'already-closed';
   return (
     <View className="gap-3" testID="result">
-      <LazyTrendDrawing readings={readings} closesAtMm={closesAtMm} found={found} />
+      <TrendDrawing readings={readings} closesAtMm={closesAtMm} found={found} />
       <Marked kind={good ? 'within' : 'out'} strong>
         {trendSentence(found, units)}
       </Marked>

@@ -4,7 +4,7 @@ import { turningBench as w } from '@cardinex/words/en/overheadBench';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';
-import { LazyStopsDrawing } from '../../cards/LazyCards';
+import { StopsDrawing } from '../../top/StopsDrawing';
 
 const FIELDS: readonly FigureField[] = [
   { key: 'stopForwardDeg', label: w.stopForward, kind: 'deg' },
@@ -19,7 +19,7 @@ export const topBench: CalculatorBench = {
     return {
       sentence: deadCentreSentence(found),
       good: true,
-      drawing: <LazyStopsDrawing stops={[stopForwardDeg, stopBackDeg]} topDeg={found.tdcDeg} />,
+      drawing: <StopsDrawing stops={[stopForwardDeg, stopBackDeg]} topDeg={found.tdcDeg} />,
     };
   }),
 };

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { TimingSpec, TimingWheel } from '@cardinex/core/sheet/spec/timing';
 import { entryWords as w } from '@cardinex/words/en/sheets/entry';
-import { LazyWheelsDrawing } from '../../cards/LazyCards';
+import { WheelsDrawing } from '../../timing/WheelsDrawing';
 import { useDraft } from './DraftContext';
 import { ListField } from './ListField';
 import type { FieldProps } from './fieldProps';
@@ -15,7 +15,7 @@ export function MarkPlacesField({ node, path, label }: FieldProps & { node: Sche
     <View className="gap-2">
       <ListField node={node} path={path} label={label} />
       {isDrawable(timing) ? (
-        <LazyWheelsDrawing timing={timing} standing={() => 'open'} said={w.wheelsSoFar} />
+        <WheelsDrawing timing={timing} standing={() => 'open'} said={w.wheelsSoFar} />
       ) : null}
     </View>
   );

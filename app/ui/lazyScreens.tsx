@@ -6,20 +6,16 @@ import {
   type FunctionComponent,
 } from 'react';
 import { shared } from '@cardinex/words/en/screens';
-import { Notice, NoticeInside } from './Notice';
+import { Notice } from './Notice';
 
-interface Room<Parts> {
-  /** Fetches it ahead. */
+interface LazyScreens<Screens> {
+  /** Fetches them ahead. */
   readonly fetch: () => void;
-  /** One of its screens, drawn once the room is here. */
-  readonly part: Part<Parts>;
-  /** A piece of it inside another screen, which says so in its own place while it is not here. */
-  readonly piece: Part<Parts>;
+  /** One of them, drawn once they are here. */
+  readonly screen: <Props extends object>(
+    choose: (screens: Screens) => ComponentType<Props>,
+  ) => FunctionComponent<Props>;
 }
-
-type Part<Parts> = <Props extends object>(
-  choose: (parts: Parts) => ComponentType<Props>,
-) => FunctionComponent<Props>;
 
 /**
  * Screens that are loaded together when the first of them is opened.
@@ -29,8 +25,8 @@ type Part<Parts> = <Props extends object>(
  *
  * @param load an `import()` of the file that exports them
  */
-export function roomOf<Parts>(load: () => Promise<Parts>): Room<Parts> {
-  let parts: Parts | null = null;
+export function lazyScreens<Screens>(load: () => Promise<Screens>): LazyScreens<Screens> {
+  let screens: Screens | null = null;
   let standing: 'closed' | 'fetching' | 'here' | 'away' = 'closed';
   const listeners = new Set<() => void>();
   const becomes = (now: typeof standing): void => {
@@ -42,7 +38,7 @@ export function roomOf<Parts>(load: () => Promise<Parts>): Room<Parts> {
     becomes('fetching');
     load().then(
       (loaded) => {
-        parts = loaded;
+        screens = loaded;
         becomes('here');
       },
       () => becomes('away'),
@@ -52,19 +48,18 @@ export function roomOf<Parts>(load: () => Promise<Parts>): Room<Parts> {
     listeners.add(listener);
     return () => listeners.delete(listener);
   };
-
-  const partWith =
-    (Meanwhile: typeof Notice): Part<Parts> =>
-    (choose) =>
-      function PartOfRoom(props) {
+  return {
+    fetch,
+    screen: (choose) =>
+      function LazyScreen(props) {
         const now = useSyncExternalStore(subscribe, () => standing);
         useEffect(fetch, []);
-        if (parts) return createElement(choose(parts), props);
+        if (screens) return createElement(choose(screens), props);
         return now === 'away' ? (
-          <Meanwhile text={shared.notFetched} action={shared.tryAgain} onAction={fetch} />
+          <Notice text={shared.notFetched} action={shared.tryAgain} onAction={fetch} />
         ) : (
-          <Meanwhile text={shared.loading} />
+          <Notice text={shared.loading} />
         );
-      };
-  return { fetch, part: partWith(Notice), piece: partWith(NoticeInside) };
+      },
+  };
 }
