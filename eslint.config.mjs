@@ -107,6 +107,7 @@ export default [
       '.data/**',
       'app/.expo/**',
       'test-results/**',
+      'words/pseudo/**',
       'app/*-env.d.ts',
     ],
   },

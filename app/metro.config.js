@@ -1,4 +1,5 @@
 const http = require('node:http');
+const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
 
@@ -22,10 +23,19 @@ config.server.enhanceMiddleware = (metro) => (request, response, next) => {
   return request.pipe(forward);
 };
 
-// Zod brings its own messages in fifty languages, a fifteenth of the first load. Ours are in words/.
-config.resolver.resolveRequest = (context, name, platform) =>
-  /^\.\.\/locales\/index\.c?js$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath)
-    ? { type: 'empty' }
-    : context.resolveRequest(context, name, platform);
+const WORDS = '@cardinex/words/';
+const language = process.env.CARDINEX_LANGUAGE ?? 'en';
+
+config.resolver.resolveRequest = (context, name, platform) => {
+  // Zod brings its own messages in fifty languages, a fifteenth of the first load. Ours are in words/.
+  if (/^\.\.\/locales\/index\.c?js$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath)) {
+    return { type: 'empty' };
+  }
+  // A module of words is asked for by its path; which language says it is settled here.
+  const said = name.startsWith(WORDS)
+    ? path.resolve(__dirname, '../words', language, name.slice(WORDS.length))
+    : name;
+  return context.resolveRequest(context, said, platform);
+};
 
 module.exports = withNativeWind(config, { input: './global.css', inlineRem: 16 });

@@ -26,9 +26,14 @@ export async function exportApp(): Promise<void> {
 /**
  * Exports one map of screens for the web.
  * @param screens a folder of `app/`: the app itself, or the bench's empty one
+ * @param language a folder of `words/`
  * @throws Error with what the export printed
  */
-export async function exportScreens(screens: 'app' | 'empty', folder: string): Promise<void> {
+export async function exportScreens(
+  screens: 'app' | 'empty',
+  folder: string,
+  language = 'en',
+): Promise<void> {
   const command = ['expo', 'export', '--platform', 'web', '--output-dir', folder];
   try {
     await runQuietly(['npx', '--no-install', ...command], {
@@ -36,6 +41,7 @@ export async function exportScreens(screens: 'app' | 'empty', folder: string): P
       env: {
         ...process.env,
         CARDINEX_SCREENS: screens,
+        CARDINEX_LANGUAGE: language,
         EXPO_OFFLINE: '1',
         EXPO_NO_TELEMETRY: '1',
         CI: '1',

@@ -57,6 +57,25 @@ it('counts by the rules of its language, not by one and many', () => {
   expect([1, 3, 5].map((n) => kitOf('pl').plural(n, bolts))).toEqual(['śruba', 'śruby', 'śrub']);
 });
 
+it('places in a row by the rules of its language', () => {
+  const endings = { one: 'st', two: 'nd', few: 'rd', other: 'th' };
+  expect([1, 2, 3, 4, 11, 12, 21, 112].map((n) => en.ordinal(n, endings))).toEqual([
+    '1st',
+    '2nd',
+    '3rd',
+    '4th',
+    '11th',
+    '12th',
+    '21st',
+    '112th',
+  ]);
+});
+
+it('begins a sentence by the rules of its language', () => {
+  expect(en.atStart('injector 3')).toBe('Injector 3');
+  expect(kitOf('tr').atStart('iğne')).toBe('İğne');
+});
+
 it('says a moment in the zone it is asked for', () => {
   const at = '2026-11-26T13:30:05Z';
   expect(en.moment(at, 'UTC')).toBe('26 Nov, 13:30');

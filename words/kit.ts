@@ -11,6 +11,12 @@ interface Kit {
   readonly list: (items: readonly (string | number)[]) => string;
   /** The form of a word that goes with a count. */
   readonly plural: <Form extends string>(count: number, forms: PluralForms<Form>) => Form;
+  /** A count with the form of its word: "1 act", "3 acts". */
+  readonly counted: (count: number, forms: PluralForms<string>) => string;
+  /** A place in a row: "1st", "12th". */
+  readonly ordinal: (place: number, endings: PluralForms<string>) => string;
+  /** As a sentence or a line begins, where its words are written as they stand within one. */
+  readonly atStart: (text: string) => string;
   /** "14:30", in the zone given, else in the reader's own. */
   readonly timeOfDay: (iso: string, timeZone?: string) => string;
   /** "14:30:05", where seconds tell two acts apart. */
@@ -54,17 +60,24 @@ export function kitOf(locale: string): Kit {
   });
   const lists = new Intl.ListFormat(locale, { type: 'conjunction' });
   const plurals = new Intl.PluralRules(locale);
+  const ordinals = new Intl.PluralRules(locale, { type: 'ordinal' });
   const number = (value: number, least: number, most: number): string =>
     numbers(`${least}-${most}`).format(value).replace('-', MINUS);
   const date = (form: string, iso: string, timeZone = ''): string =>
     dates(`${form}|${timeZone}`).format(new Date(iso));
+  const plural = <Form extends string>(count: number, forms: PluralForms<Form>): Form =>
+    forms[plurals.select(count)] ?? forms.other;
   const day = (iso: string, timeZone?: string): string => date('day', iso, timeZone);
   const timeOfDay = (iso: string, timeZone?: string): string => date('time', iso, timeZone);
   return {
     fixed: (value, decimals) => number(value, decimals, decimals),
     upTo: (value, decimals) => number(value, 0, decimals),
     list: (items) => lists.format(items.map(String)),
-    plural: (count, forms) => forms[plurals.select(count)] ?? forms.other,
+    plural,
+    counted: (count, forms) => `${number(count, 0, 0)} ${plural(count, forms)}`,
+    ordinal: (place, endings) =>
+      `${number(place, 0, 0)}${endings[ordinals.select(place)] ?? endings.other}`,
+    atStart: (text) => text.charAt(0).toLocaleUpperCase(locale) + text.slice(1),
     timeOfDay,
     timeToSecond: (iso, timeZone) => date('second', iso, timeZone),
     date: (iso, timeZone) => date('date', iso, timeZone),

@@ -6,7 +6,7 @@ import { BarlowSemiCondensed_600SemiBold } from '@expo-google-fonts/barlow-semi-
 import { BarlowSemiCondensed_700Bold } from '@expo-google-fonts/barlow-semi-condensed/700Bold';
 import { useFonts } from 'expo-font';
 import { Slot, type ErrorBoundaryProps } from 'expo-router';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { AppUpdate } from '../features/device/AppUpdate';
 import { fetchScreens } from '../features/lazy/LazyScreens';
 import { persistOptions, queryClient } from '../session/queryClient';

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import type { ReaderUnits } from '@cardinex/words/en/quantity';
+import type { ReaderUnits } from '@cardinex/words/quantity';
 import { DEFAULT_UNITS, readPreferences, UNITS, type Preferences } from './readPreferences';
 
 const KEY = 'cardinex.preferences';

@@ -1,5 +1,5 @@
 import { INSTRUMENT_KINDS, type InstrumentKind } from '@cardinex/contract/instruments/kinds';
-import type { ReaderUnits } from '@cardinex/words/en/quantity';
+import type { ReaderUnits } from '@cardinex/words/quantity';
 
 /** What this device remembers of how its reader likes things. */
 export interface Preferences {

@@ -1,6 +1,6 @@
 import { Redirect } from 'expo-router';
 import type { PropsWithChildren } from 'react';
-import { shared, signInWords } from '@cardinex/words/en/screens';
+import { shared, signInWords } from '@cardinex/words/screens';
 import { Notice } from '../ui/Notice';
 import { NoStorage } from './NoStorage';
 import { queryClient } from './queryClient';

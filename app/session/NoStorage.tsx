@@ -1,5 +1,5 @@
-import { shared } from '@cardinex/words/en/screens';
-import { storageWords } from '@cardinex/words/en/storage';
+import { shared } from '@cardinex/words/screens';
+import { storageWords } from '@cardinex/words/storage';
 import { Notice } from '../ui/Notice';
 
 /** The browser keeps nothing on this device: said, with what to do, instead of waited for. */

@@ -37,6 +37,9 @@ const LABELS = {
   past: 'text-on-past',
 };
 
+/** What stands beside undo and "not so" on one line; longer, it takes two smaller ones with its hint below. */
+const LONGEST_AT_FULL_SIZE = 14;
+
 /**
  * A target for a glove: 56 px at least, 72 on the act bar. Unless it only chooses or is a key of a pad,
  * two presses of a bouncing thumb are one.
@@ -56,6 +59,7 @@ export function Button({
   testID,
 }: ButtonProps) {
   const chosen = selected === true;
+  const leads = (kind === 'expected' || kind === 'past') && tall;
   const guarded = !large && selected === undefined;
   const press = (): void => {
     if (!guarded || takePress()) onPress();
@@ -83,7 +87,7 @@ export function Button({
           <Text
             className={cn(
               'text-center font-head',
-              large || ((kind === 'expected' || kind === 'past') && tall)
+              large || (leads && label.length <= LONGEST_AT_FULL_SIZE)
                 ? 'text-[26px] leading-8'
                 : 'text-[19px] leading-6',
               chosen ? 'text-on-blue' : LABELS[kind],

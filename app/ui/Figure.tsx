@@ -1,5 +1,5 @@
 import { Pressable, Text, View } from 'react-native';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { cn } from './cn';
 
 interface Props {

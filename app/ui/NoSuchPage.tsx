@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { Notice } from './Notice';
 
 /** What stands at an address that leads nowhere. */

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { Button } from './Button';
 
 interface Props {

@@ -1,6 +1,6 @@
 import { useCallback, useState, type PropsWithChildren } from 'react';
 import { View } from 'react-native';
-import { storageWords } from '@cardinex/words/en/storage';
+import { storageWords } from '@cardinex/words/storage';
 import { Mark } from './Mark';
 import { Body } from './Words';
 

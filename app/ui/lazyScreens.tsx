@@ -5,7 +5,7 @@ import {
   type ComponentType,
   type FunctionComponent,
 } from 'react';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { Notice } from './Notice';
 
 interface LazyScreens<Screens> {

@@ -7,7 +7,7 @@ import {
   type ReadingAct,
   type ReadingTable,
 } from '@cardinex/core/job/readings';
-import { readingFaults as says } from '@cardinex/words/en/readings';
+import { readingFaults as says } from '@cardinex/words/readings';
 
 const NEEDED = ['card', 'item', 'reading', 'value', 'unit'] as const;
 /** Written, and of no account when read: who reads a table in is who answers for it. */

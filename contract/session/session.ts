@@ -48,7 +48,11 @@ export const sessionSchema = named(
   'Session',
   z.strictObject({
     device: uuid,
-    shop: z.strictObject({ slug: z.string(), name: z.string() }),
+    shop: z.strictObject({
+      slug: z.string(),
+      name: z.string(),
+      timeZone: z.string().describe('IANA; records say their times in it'),
+    }),
     proved: z
       .record(uuid, moment)
       .describe('Members who proved themselves on this device, and when'),

@@ -3,7 +3,7 @@ import type { SheetFinding } from '@cardinex/core/sheet/checks/finding';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { pointerSteps, valueAt } from '@cardinex/core/sheet/pointer';
 import { variantOf } from '@cardinex/core/sheet/variants';
-import { sheetFindingSentence } from '@cardinex/words/en/sheets/findings';
+import { sheetFindingSentence } from '@cardinex/words/sheets/findings';
 import { engineSheetSchema } from './engineSheet';
 import { faultsOfZod, read, type DocumentFault } from '../faults';
 import { soundPart } from './soundPart';

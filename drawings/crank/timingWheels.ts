@@ -52,7 +52,7 @@ export function timingWheelsDrawing(facts: TimingWheelsFacts): Drawing | null {
         const wheel = find(place.wheel);
         return wheel && markShape(pointOf(place, wheel, find(place.meets)), standing(place.mark));
       }),
-      links !== undefined && word(WIDTH - 72, HEIGHT - 8, 15, links, 'soft'),
+      links !== undefined && word(WIDTH - 4, HEIGHT - 8, 15, links, 'soft', { anchor: 'end' }),
     ),
   };
 }

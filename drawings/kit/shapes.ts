@@ -85,6 +85,11 @@ export function group(place: Place, ...parts: readonly Part[]): Group {
 /** How wide a letter of the heading face is on average, as a share of its size: it is a narrow one. */
 export const LETTER = 0.5;
 
+/** A word's size where it must not grow wider than its place, whatever language it is in. */
+export function sizeWithin(width: number, size: number, text: string): number {
+  return Math.min(size, width / Math.max(1, text.length * LETTER));
+}
+
 /** A word under the way it points: a full arrow before it, up. */
 export function pointingUp(x: number, y: number, size: number, text: string): Part {
   const tip = x - (text.length * size * LETTER) / 2 - size * 0.5;

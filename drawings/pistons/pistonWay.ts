@@ -1,6 +1,16 @@
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { thrustDegOf } from '@cardinex/core/sheet/thrustDegOf';
-import { box, circle, group, line, polygon, pointingUp, shapes, word } from '../kit/shapes';
+import {
+  box,
+  circle,
+  group,
+  line,
+  polygon,
+  pointingUp,
+  shapes,
+  sizeWithin,
+  word,
+} from '../kit/shapes';
 import type { Drawing } from '../shape';
 
 interface PistonWayFacts {
@@ -46,7 +56,13 @@ export function pistonWayDrawing(facts: PistonWayFacts): Drawing {
       ],
       thrustDeg !== null && [
         line(rim, CY - 42, rim, CY + 42, { stroke: 'ink', weight: 6 }),
-        word(beside(thrustDeg === 90, CROWN + 36), CY + 62, 15, thrustSide, 'soft'),
+        word(
+          beside(thrustDeg === 90, CROWN + 36),
+          CY + 62,
+          sizeWithin(72, 15, thrustSide),
+          thrustSide,
+          'soft',
+        ),
       ],
       rod && [
         box(rodX - 26, CY + 28, 52, 26, { corner: 4, fill: 'paper', stroke: 'now', weight: 2.5 }),

@@ -1,6 +1,16 @@
 import type { ClockRing, RingClock } from '@cardinex/core/piston/ringClock';
 import { clockArc, clockPoint } from '../kit/polar';
-import { box, circle, line, path, pointingUp, shapes, word, type Part } from '../kit/shapes';
+import {
+  box,
+  circle,
+  line,
+  path,
+  pointingUp,
+  shapes,
+  sizeWithin,
+  word,
+  type Part,
+} from '../kit/shapes';
 import type { Drawing, Point, Role } from '../shape';
 
 interface RingClockFacts {
@@ -60,7 +70,13 @@ export function ringClockDrawing(facts: RingClockFacts): Drawing {
         ];
       }),
       pointingUp(CX, 13, 15, facts.towards),
-      word(thrustDeg === 90 ? WIDTH - 26 : 26, CY + 40, 14, facts.thrust, 'soft'),
+      word(
+        thrustDeg === 90 ? WIDTH - 26 : 26,
+        CY + 40,
+        sizeWithin(50, 14, facts.thrust),
+        facts.thrust,
+        'soft',
+      ),
     ),
   };
 }

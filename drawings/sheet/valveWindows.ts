@@ -1,6 +1,6 @@
 import type { NamedWindow } from '@cardinex/core/sheet/cycleWindows';
 import { linearScale } from '../kit/scale';
-import { box, line, shapes, word, type Part } from '../kit/shapes';
+import { box, line, shapes, sizeWithin, word, type Part } from '../kit/shapes';
 import type { Drawing, Look } from '../shape';
 
 interface ValveWindowsFacts {
@@ -26,25 +26,29 @@ export function valveWindowsDrawing(facts: ValveWindowsFacts): Drawing {
   const height = HEAD + windows.length * ROW + FOOT;
   const x = linearScale([0, cycleDeg], [0, WIDTH]);
   const rule: Look = { stroke: 'rule', weight: { lines: 0.67 } };
-  const label = (at: number, y: number, text: string, fill: 'ink' | 'soft') =>
-    word(at, y, 14, text, fill, { face: 'label' });
+  const column = x(STROKE_DEG) - 6;
+  // The first and the last would stand half over the edge.
+  const anchorOf = (nth: number) =>
+    nth === 0 ? 'start' : nth === strokes.length ? 'end' : 'middle';
   return {
     kind: 'valve-windows',
     description,
     frame: { x: -4, y: 0, width: WIDTH + 8, height },
     shapes: shapes(
-      strokes.map((stroke, nth) => label(x((nth + 0.5) * STROKE_DEG), 16, stroke, 'soft')),
+      strokes.map((stroke, nth) =>
+        word(x((nth + 0.5) * STROKE_DEG), 16, sizeWithin(column, 14, stroke), stroke, 'soft', {
+          face: 'label',
+        }),
+      ),
       [...strokes, ''].map((_, nth) =>
         line(x(nth * STROKE_DEG), HEAD - 4, x(nth * STROKE_DEG), height - FOOT + 4, rule),
       ),
       windows.map((window, row) => bar(facts, window, HEAD + row * ROW, x)),
       [...strokes, ''].map((_, nth) =>
-        label(
-          Math.min(Math.max(x(nth * STROKE_DEG), 8), WIDTH - 14),
-          height - 4,
-          degrees(nth * STROKE_DEG),
-          'ink',
-        ),
+        word(x(nth * STROKE_DEG), height - 4, 14, degrees(nth * STROKE_DEG), 'ink', {
+          face: 'label',
+          anchor: anchorOf(nth),
+        }),
       ),
     ),
   };

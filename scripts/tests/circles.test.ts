@@ -20,7 +20,7 @@ function leadsTo(from: string, name: string): string | null {
   const base = name.startsWith('.')
     ? path.resolve(path.dirname(from), name)
     : name.startsWith('@cardinex/')
-      ? path.join(root, name.slice('@cardinex/'.length))
+      ? path.join(root, name.slice('@cardinex/'.length).replace(/^words\//, 'words/en/'))
       : null;
   if (base === null) return null;
   return ['.ts', '.tsx'].map((end) => base + end).find((file) => existsSync(file)) ?? null;

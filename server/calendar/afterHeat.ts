@@ -9,7 +9,7 @@ import { runDone } from '@cardinex/core/job/run/runView';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import type { JobState } from '@cardinex/core/job/state';
 import { runsOf } from '@cardinex/core/job/run/runsOf';
-import { afterHeatWords as w } from '@cardinex/words/en/cards/afterHeat';
+import { afterHeatWords as w } from '@cardinex/words/cards/afterHeat';
 import { calendarFile } from './calendarFile';
 
 /** How long one is reckoned to take, for the calendar. */

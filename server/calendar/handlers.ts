@@ -1,6 +1,6 @@
 import type { ICalEventData } from 'ical-generator';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
-import { toolsWords as w } from '@cardinex/words/en/tools';
+import { toolsWords as w } from '@cardinex/words/tools';
 import { Shop } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';
 import { openJob } from '../jobs/openJob';

@@ -1,6 +1,6 @@
 import type { ICalEventData } from 'ical-generator';
 import { lastCheck, type ToolState } from '@cardinex/core/tools/tool';
-import { toolsWords as w } from '@cardinex/words/en/tools';
+import { toolsWords as w } from '@cardinex/words/tools';
 
 /** The days on which tools are due for a check. */
 export function toolCheckEvents(tools: readonly ToolState[]): ICalEventData[] {

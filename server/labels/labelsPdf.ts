@@ -2,7 +2,7 @@ import QRCode from 'qrcode';
 import type { LabelSize } from '@cardinex/contract/labels';
 import type { Mark } from '@cardinex/core/job/cards/mark/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
-import { labelText } from '@cardinex/words/en/cards/labels';
+import { labelText } from '@cardinex/words/cards/labels';
 import { finished, mm, newDocument } from '../pdf/document';
 
 interface LabelsInput {

@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express';
-import { problemPageWords as w, problemWords, type ProblemCode } from '@cardinex/words/en/problems';
+import { problemPageWords as w, problemWords, type ProblemCode } from '@cardinex/words/problems';
 import { ProblemError } from './problem';
 
 /** What the `type` of a problem leads to: what it means, for whoever follows it. */

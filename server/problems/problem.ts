@@ -5,9 +5,9 @@ import type { Problem } from '@cardinex/contract/problem';
 import type { FaultAt } from '@cardinex/core/quantity/reckoningFault';
 import type { Refusal } from '@cardinex/core/job/refusal';
 import { troubleOf } from '../database/trouble';
-import { faultSentence } from '@cardinex/words/en/faults';
-import { problemWords, type ProblemCode } from '@cardinex/words/en/problems';
-import { refusalSentence } from '@cardinex/words/en/refusals';
+import { faultSentence } from '@cardinex/words/faults';
+import { problemWords, type ProblemCode } from '@cardinex/words/problems';
+import { refusalSentence } from '@cardinex/words/refusals';
 
 /** Whoever sends worse is helped by the first of them. */
 const MOST_FAULTS = 50;

@@ -39,13 +39,13 @@ import { pinHeat } from '@cardinex/core/piston/pinHeat';
 import { ringClock } from '@cardinex/core/piston/ringClock';
 import { ringGap } from '@cardinex/core/piston/ringGap';
 import type { ReckonAnswer, ReckonInput, ReckonName } from '@cardinex/contract/reckon/reckonings';
-import { arrangeSentence, cureSentence, placedSentence } from '@cardinex/words/en/arrange';
+import { arrangeSentence, cureSentence, placedSentence } from '@cardinex/words/arrange';
 import {
   boreSentence,
   differenceSentence,
   linersSentence,
   riseSentence,
-} from '@cardinex/words/en/cards/liners';
+} from '@cardinex/words/cards/liners';
 import {
   boreWearSentence,
   clearanceSentence,
@@ -53,7 +53,7 @@ import {
   headSentence,
   ringSentence,
   undersizeSentence,
-} from '@cardinex/words/en/inspection';
+} from '@cardinex/words/inspection';
 import {
   clockSentence,
   compressionSentence,
@@ -62,7 +62,7 @@ import {
   gradeSentence,
   heatSentence,
   massSentence,
-} from '@cardinex/words/en/pistons';
+} from '@cardinex/words/pistons';
 import {
   anglePreloadSentence,
   clampSentence,
@@ -71,7 +71,7 @@ import {
   preloadSentence,
   tensionerSentence,
   traceSentence,
-} from '@cardinex/words/en/clamp';
+} from '@cardinex/words/clamp';
 import {
   deadCentreSentence,
   hydraulicSentence,
@@ -82,17 +82,17 @@ import {
   standOutSentence,
   trendSentence,
   unservedSentence,
-} from '@cardinex/words/en/overhead';
-import { marksReturnSentence, wheelLineSentence } from '@cardinex/words/en/timing';
-import { tightenFindingSentence } from '@cardinex/words/en/cards/tighten';
-import { feelerSentence } from '@cardinex/words/en/feelers';
-import { noWrenchSentence, wrenchSentence } from '@cardinex/words/en/wrenches';
+} from '@cardinex/words/overhead';
+import { marksReturnSentence, wheelLineSentence } from '@cardinex/words/timing';
+import { tightenFindingSentence } from '@cardinex/words/cards/tighten';
+import { feelerSentence } from '@cardinex/words/feelers';
+import { noWrenchSentence, wrenchSentence } from '@cardinex/words/wrenches';
 import {
   barringSentence,
   lashSentence,
   screwSentence,
   settableSentence,
-} from '@cardinex/words/en/cards/valves';
+} from '@cardinex/words/cards/valves';
 
 type Answer<N extends ReckonName> = DeepReadonly<ReckonAnswer<N>>;
 

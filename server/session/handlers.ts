@@ -155,7 +155,12 @@ async function sessionBody(request: Request): Promise<Session> {
   const shop = await Shop.findByPk(shopId);
   if (!shop) throw new ProblemError(401, 'sign-in-first');
   const [proofs, crew] = await Promise.all([proofsOn(who), crewOf(shopId)]);
-  return { device, shop: { slug: shop.slug, name: shop.name }, proved: proofs, crew };
+  return {
+    device,
+    shop: { slug: shop.slug, name: shop.name, timeZone: shop.timeZone },
+    proved: proofs,
+    crew,
+  };
 }
 
 async function shopBySlug(slug: string): Promise<Shop> {

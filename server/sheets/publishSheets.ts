@@ -4,7 +4,7 @@ import type { DocumentFault } from '@cardinex/contract/faults';
 import { readSheet } from '@cardinex/contract/sheets/readSheet';
 import { canonicalJson } from '@cardinex/core/job/chain';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { publishWords } from '@cardinex/words/en/sheets/publish';
+import { publishWords } from '@cardinex/words/sheets/publish';
 import { Sheet } from '../database/models';
 import { ProblemError } from '../problems/problem';
 import { sha256 } from '../sha256';

@@ -6,16 +6,16 @@ import { isSheetPause, type FastenedSet } from '@cardinex/core/sheet/spec/fasten
 import type { Drawing } from '@cardinex/drawings/shape';
 import { headMapDrawing } from '@cardinex/drawings/tighten/headMap';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
-import { timingWords } from '@cardinex/words/en/cards/timing';
-import { boltLengths } from '@cardinex/words/en/drawn/boltLengths';
-import { cylinderLayout } from '@cardinex/words/en/drawn/cylinderLayout';
-import { pistonWay, ringClockDrawn } from '@cardinex/words/en/drawn/piston';
-import { timingWheels } from '@cardinex/words/en/drawn/timingWheels';
-import { drawingTitles } from '@cardinex/words/en/drawn/titles';
-import { valveWindows } from '@cardinex/words/en/drawn/valveWindows';
-import { cylinder1At, endShort } from '@cardinex/words/en/quantity';
-import { groupLines, orderText, programmeLines } from '@cardinex/words/en/sheets/programme';
-import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
+import { timingWords } from '@cardinex/words/cards/timing';
+import { boltLengths } from '@cardinex/words/drawn/boltLengths';
+import { cylinderLayout } from '@cardinex/words/drawn/cylinderLayout';
+import { pistonWay, ringClockDrawn } from '@cardinex/words/drawn/piston';
+import { timingWheels } from '@cardinex/words/drawn/timingWheels';
+import { drawingTitles } from '@cardinex/words/drawn/titles';
+import { valveWindows } from '@cardinex/words/drawn/valveWindows';
+import { cylinder1At, endShort } from '@cardinex/words/quantity';
+import { groupLines, orderText, programmeLines } from '@cardinex/words/sheets/programme';
+import { sheetsWords as w } from '@cardinex/words/sheets/screen';
 import { drawOnPdf } from '../pdf/drawOnPdf';
 import { finished, mm, newDocument } from '../pdf/document';
 

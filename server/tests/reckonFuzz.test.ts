@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { faultsOfZod, read } from '@cardinex/contract/faults';
 import { RECKONINGS, RECKON_NAMES } from '@cardinex/contract/reckon/reckonings';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
-import { faultSentence } from '@cardinex/words/en/faults';
+import { faultSentence } from '@cardinex/words/faults';
 import { reckon } from '../reckon/reckon';
 import { RAW_WORDS } from './rawWords';
 

@@ -4,7 +4,7 @@ import { sentAct } from '@cardinex/core/job/sentAct';
 import { decideTool } from '@cardinex/core/tools/decideTool';
 import { evolveTool, foldTool } from '@cardinex/core/tools/foldTool';
 import type { ToolAct, ToolEvent, ToolState } from '@cardinex/core/tools/tool';
-import { toolRefusalSentence } from '@cardinex/words/en/tools';
+import { toolRefusalSentence } from '@cardinex/words/tools';
 import { headOf } from '../database/logs';
 import { append, chained } from '../database/streams';
 import { isKeyTaken } from '../database/trouble';

@@ -4,7 +4,7 @@ import { wrenchNamed } from '@cardinex/core/job/crib';
 import type { Job } from '@cardinex/core/job/job';
 import { lastCheck, type ToolState } from '@cardinex/core/tools/tool';
 import type { SuspectAct } from '@cardinex/contract/tools/tool';
-import { actLine } from '@cardinex/words/en/acts';
+import { actLine } from '@cardinex/words/acts';
 import { EventRow } from '../database/models';
 import type { JobCache } from '../jobs/jobCache';
 import { readOnce } from '../readOnce';

@@ -1,8 +1,8 @@
+import { withinSentence } from './sentence';
 import type { Act, ActType } from '@cardinex/core/job/act';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import type { ActLine, Known } from './actLine';
 import type { ActWords, Around } from './actWords';
-import { small } from './capital';
 import { METRIC, type ReaderUnits } from './quantity';
 import { causeActWords } from './slices/cause';
 import { cautionsActWords } from './slices/cautions';
@@ -79,7 +79,7 @@ export function undoHint(
 ): string {
   const { undo, line } = wordsOf(act);
   const about = around(sheet, units, known);
-  return undo?.(act.data, about) ?? small(line(act.data, about).what);
+  return undo?.(act.data, about) ?? withinSentence(line(act.data, about).what);
 }
 
 function wordsOf({ type }: Act): ActWords<ActType> {

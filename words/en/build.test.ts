@@ -137,7 +137,7 @@ describe('the record', () => {
     [
       'cap.turned',
       { run, stage: '1/s1', fasteners: ['m5', 'm6'], found: 'binds', words: 'stiff' },
-      'Turned by hand after 5 and 6 of main cap bolts | binds | stiff',
+      'Main cap bolts: turned by hand after 5 and 6 | binds | stiff',
     ],
     [
       'cap.turned',
@@ -147,7 +147,7 @@ describe('the record', () => {
         fasteners: ['r1', 'r2'],
         found: 'free',
       },
-      'Turned by hand after 1 and 2 of rod cap bolts, number 3 | free',
+      'Rod cap bolts, number 3: turned by hand after 1 and 2 | free',
     ],
     [
       'piece.weighed',

@@ -129,7 +129,7 @@ export function buildItem(
     case 'ring-gaps':
     case 'side-clearances': {
       const { cylinder, ring } = ringOfItem(sheet, item);
-      return `Cylinder ${cylinder}, ${(ring?.name ?? item).toLowerCase()}`;
+      return `Cylinder ${cylinder}, ${ring?.name ?? item}`;
     }
     case 'masses':
       return item === '' ? 'Pistons' : `Piston ${item}`;

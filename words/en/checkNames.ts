@@ -1,3 +1,5 @@
+import { atStart } from './kit';
+import { withinSentence } from './sentence';
 import type { CheckDecision } from '@cardinex/core/job/facts/checks';
 import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
 import { THICKNESS, type HoleStep, type LookItem } from '@cardinex/core/job/cards/inspect/checks';
@@ -6,7 +8,6 @@ import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { buildItem, buildName, buildPlace } from './buildNames';
-import { capital, small } from './capital';
 import { lineName } from './straightedge';
 
 /** What a check is called: "Head flatness", "Main journals". */
@@ -88,7 +89,7 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
   switch (kind) {
     case 'flatness':
       if (item === THICKNESS) return 'Thickness';
-      return item === '' ? 'Head' : capital(lineName(item as StraightedgeLine));
+      return item === '' ? 'Head' : atStart(lineName(item as StraightedgeLine));
     case 'holes':
     case 'lengths': {
       const set = setOf(sheet, check.set ?? '');
@@ -109,19 +110,29 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
   }
 }
 
+/** The same as it stands within a sentence. */
+export function placeWithin(sheet: JobSheet, check: Pick<Check, 'kind'>, place: string): string {
+  return withinSentence(placeName(sheet, check, place));
+}
+
+/** An item with the place, or the step, it is at: "Cylinder 3, top along". */
+export function itemAt(sheet: JobSheet, check: Check, item: string, place: string): string {
+  return `${itemName(sheet, check, item)}, ${placeWithin(sheet, check, place)}`;
+}
+
 /** An item told from outside its check: "Bores, cylinder 3". */
 export function checkItemName(sheet: JobSheet, id: string, item: string): string {
   const check = checkOf(sheet, id);
   if (!check) return id;
   const name = checkName(sheet, check);
-  return item === '' ? name : `${name}, ${itemName(sheet, check, item).toLowerCase()}`;
+  return item === '' ? name : `${name}, ${withinSentence(itemName(sheet, check, item))}`;
 }
 
 /** One item of a check alone, as small as a button needs: "bolt 3", "battery off". */
 export function checkedItemName(sheet: JobSheet, id: string, item: string): string {
   const check = checkOf(sheet, id);
   if (!check) return item;
-  return small(item === '' ? checkName(sheet, check) : itemName(sheet, check, item));
+  return withinSentence(item === '' ? checkName(sheet, check) : itemName(sheet, check, item));
 }
 
 export const decisionNames: Readonly<Record<CheckDecision, string>> = {

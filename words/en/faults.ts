@@ -1,10 +1,11 @@
+import { wordsOf } from '../identifier';
+import { atStart } from './kit';
 import type {
   Fault,
   FaultAt,
   FaultFields,
   ReckoningFaultCode,
 } from '@cardinex/core/quantity/reckoningFault';
-import { capital } from './capital';
 
 /** What is wrong, after the field's name; a code that is missing does not compile. */
 const SENTENCES: { readonly [C in ReckoningFaultCode]: (fields: FaultFields[C]) => string } = {
@@ -65,7 +66,7 @@ export function faultSentence({ field, fault }: FaultAt): string {
 
 /** The same for whoever looks at a screen: "Bore must be above zero." */
 export function faultInWords({ field, fault }: FaultAt): string {
-  return `${capital(fieldInWords(field))} ${says(fault)}.`;
+  return `${atStart(fieldInWords(field))} ${says(fault)}.`;
 }
 
 function says(fault: Fault): string {
@@ -82,9 +83,7 @@ function fieldInWords(field: string): string {
     .split('.')
     .map((part) => {
       const [, name = part, nth] = /^(.*?)(?:\[(\d+)\])?$/.exec(part) ?? [];
-      const words = (name.replace(UNIT, '') || name)
-        .replace(/([a-z0-9])([A-Z])/g, '$1 $2')
-        .toLowerCase();
+      const words = wordsOf(name.replace(UNIT, '') || name);
       return nth === undefined ? words : `${words}, number ${Number(nth) + 1}`;
     })
     .join(', ');

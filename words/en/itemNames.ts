@@ -19,9 +19,9 @@ export function itemName({ overhead }: EngineSheet, item: SettingItem): string {
     case 'injector':
       return `injector ${cylinder}`;
     case 'brake':
-      return `${overhead?.brakes?.name.toLowerCase() ?? 'brake'} ${cylinder}`;
+      return `${overhead?.brakes?.name ?? 'brake'} ${cylinder}`;
     case 'actuator':
-      return `${overhead?.actuators?.name.toLowerCase() ?? 'actuator'} ${cylinder}`;
+      return `${overhead?.actuators?.name ?? 'actuator'} ${cylinder}`;
     case 'intake':
     case 'exhaust':
       return id;

@@ -1,6 +1,20 @@
-import type { CameWith } from '@cardinex/core/job/facts/layers';
+import type { CameWith, Layer } from '@cardinex/core/job/facts/layers';
 import type { Redo } from '@cardinex/core/job/redo';
 import { listed } from './quantity';
+import { withinSentence } from './sentence';
+
+/** What a leaflet came with. */
+export const cameWithNames: Readonly<Record<CameWith, string>> = {
+  bolts: 'Bolts',
+  studs: 'Studs',
+  gasket: 'Gasket',
+  liners: 'Liners',
+  pistons: 'Pistons',
+  rings: 'Rings',
+  bearings: 'Bearings',
+  'valve-gear': 'Valve gear',
+  other: 'Something else',
+};
 
 /** The figures a job runs on: its sheet's revision, its variant, and what another would change. */
 export const jobSheetWords = {
@@ -66,6 +80,10 @@ export const layerWords = {
   enterDeviation: 'Enter a deviation',
   enterDeviationHint: 'what was done to this engine',
   leaflet: 'Leaflet',
+  layerKind: (kind: Layer['kind'], cameWith: CameWith | undefined) => {
+    const name = kind === 'leaflet' ? 'Leaflet' : 'Deviation';
+    return cameWith === undefined ? name : `${name}: ${withinSentence(cameWithNames[cameWith])}`;
+  },
   deviation: 'Deviation',
   leafletTitle: 'What is printed on top of it?',
   leafletTitleHint: 'e.g. Head bolt set, sheet 3',
@@ -107,15 +125,3 @@ export const layerWords = {
   doesNotAddUp: 'With this the sheet would not add up.',
   objections: 'These do not add up, and are not worked by',
 } as const;
-
-export const cameWithNames: Readonly<Record<CameWith, string>> = {
-  bolts: 'Bolts',
-  studs: 'Studs',
-  gasket: 'Gasket',
-  liners: 'Liners',
-  pistons: 'Pistons',
-  rings: 'Rings',
-  bearings: 'Bearings',
-  'valve-gear': 'Valve gear',
-  other: 'Something else',
-};

@@ -1,4 +1,4 @@
-import { fixed, upTo } from './kit';
+import { atStart, counted, fixed, plural, upTo } from './kit';
 import type { DeadCentre } from '@cardinex/core/crank/deadCentre';
 import type { PistonTravel } from '@cardinex/core/crank/pistonTravel';
 import type { HydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
@@ -6,7 +6,6 @@ import type { InjectorSetting } from '@cardinex/core/overhead/injectorSetting';
 import type { LashTrend } from '@cardinex/core/overhead/lashTrend';
 import type { StandOut } from '@cardinex/core/overhead/standOut';
 import type { ShimChoice, TappetShims } from '@cardinex/core/overhead/tappetShims';
-import { capital } from './capital';
 import { METRIC, degrees, length, listed, type ReaderUnits } from './quantity';
 
 /** How deep the plunger stands, and what that means. */
@@ -23,7 +22,7 @@ export function hydraulicSentence(
 /** How far an injector’s screw goes, in degrees, flats and quarter turns. */
 export function injectorSentence({ deg, flats, quarterTurns, direction }: InjectorSetting): string {
   if (direction === 'none') return 'Leave the screw where it is.';
-  return `Turn the screw ${direction} ${degrees(deg)}: ${plain(flats)} flats of a hexagon, ${plain(quarterTurns)} ${quarterTurns === 1 ? 'quarter turn' : 'quarter turns'}.`;
+  return `Turn the screw ${direction} ${degrees(deg)}: ${plain(flats)} flats of a hexagon, ${plain(quarterTurns)} ${plural(quarterTurns, { one: 'quarter turn', other: 'quarter turns' })}.`;
 }
 
 function plain(value: number): string {
@@ -33,7 +32,7 @@ function plain(value: number): string {
 /** Which adjusters stand out of line, and what to look at. */
 export function standOutSentence({ items, kinds }: StandOut, units: ReaderUnits = METRIC): string {
   const said = kinds.map(({ kind, medianMm, limitMm, code }) => {
-    const of = kind === null ? '' : `${capital(kind)}: `;
+    const of = kind === null ? '' : `${atStart(kind)}: `;
     switch (code) {
       case 'too-few':
         return `${of}under four, none can be told to be odd.`;
@@ -76,13 +75,13 @@ export function shimsSentence(
   const stay = shims.filter(({ id, from }) => id === from).length;
   const moved = shims.filter(({ id, from }) => from !== null && id !== from).length;
   const parts = [
-    stay > 0 ? `${stay} ${stay === 1 ? 'stays' : 'stay'}` : '',
-    moved > 0 ? `${moved} ${moved === 1 ? 'changes' : 'change'} places` : '',
+    stay > 0 ? counted(stay, { one: 'stays', other: 'stay' }) : '',
+    moved > 0 ? counted(moved, { one: 'changes places', other: 'change places' }) : '',
     take.length > 0
       ? `from the stock: ${listed(take.map(({ mm, count }) => `${count} × ${length(mm, units)}`))}`
       : '',
   ].filter(Boolean);
-  const served = parts.length > 0 ? `${capital(parts.join('; '))}.` : '';
+  const served = parts.length > 0 ? `${atStart(parts.join('; '))}.` : '';
   return [served, ...unserved.map((one) => unservedSentence(one, units))].filter(Boolean).join(' ');
 }
 

@@ -1,3 +1,4 @@
+import { withinSentence } from './sentence';
 import type { ParkedWith } from '@cardinex/core/job/facts/parked';
 
 const DONE: Readonly<Record<ParkedWith, string>> = {
@@ -24,7 +25,7 @@ export const parkingWords = {
   doPark: 'Leave it so',
   parked: 'Parked',
   parkedSince: (ago: string, who: string) => `Parked ${ago} ago by ${who}.`,
-  notDone: (what: string) => `Not done: ${what.toLowerCase()}.`,
+  notDone: (what: string) => `Not done: ${withinSentence(what)}.`,
   resume: 'Take it up again',
   resumeAsk: 'See to each before anything else',
   seenTo: (what: string) => `✓ ${what}`,

@@ -1,7 +1,7 @@
 export const photographWords = {
   title: 'Photographs',
   tab: 'Photographs',
-  count: (count: number) => (count === 1 ? '1 taken' : `${count} taken`),
+  count: (count: number) => `${count} taken`,
   none: 'None yet. What failed is photographed before it is wiped: in order, with a word on what is to be seen.',
   says: 'What is to be seen?',
   saysHint: 'e.g. gasket between 2 and 3, fire side',

@@ -1,4 +1,4 @@
-import { fixed } from './kit';
+import { fixed, plural } from './kit';
 import type { Compression } from '@cardinex/core/piston/compression';
 import type { GasketGrade } from '@cardinex/core/piston/gasketGrade';
 import type { MatchMass } from '@cardinex/core/piston/matchMass';
@@ -44,7 +44,7 @@ export function clockSentence(found: RingClock): string {
   const clear =
     verdict === 'clear'
       ? `None nearer than ${degrees(leastClearDeg)} to a pin end or the thrust side.`
-      : `${listed(tooNear)} ${tooNear.length === 1 ? 'comes' : 'come'} as near as ${degrees(leastClearDeg)} to a pin end or the thrust side: nearer than asked, and there is no better turn.`;
+      : `${listed(tooNear)} ${plural(tooNear.length, { one: 'comes', other: 'come' })} as near as ${degrees(leastClearDeg)} to a pin end or the thrust side: nearer than asked, and there is no better turn.`;
   return `Gaps, clockwise seen from the crown: ${gaps}. ${clear}`;
 }
 

@@ -1,4 +1,4 @@
-import { plural } from './kit';
+import { counted, plural } from './kit';
 import type { ReadingTable } from '@cardinex/core/job/readings';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { checkName } from './checkNames';
@@ -31,7 +31,7 @@ export const readingsWords = {
   paste: 'Or paste a table',
   pasteHint: 'card, item, reading, value, unit',
   take: 'Take these in',
-  taken: (count: number) => (count === 1 ? '1 reading taken in.' : `${count} readings taken in.`),
+  taken: (count: number) => `${counted(count, { one: 'reading', other: 'readings' })} taken in.`,
   notTaken: 'Nothing was taken in. Put these right first:',
   line: (line: number) => `Line ${line}`,
 } as const;

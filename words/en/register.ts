@@ -1,3 +1,4 @@
+import { counted } from './kit';
 import type { CrankHold } from '@cardinex/core/job/facts/crank';
 import type { ThingBars, ThingKind } from '@cardinex/core/job/facts/register';
 
@@ -57,10 +58,11 @@ export const registerWords = {
   title: 'In the engine now',
   tab: 'In and out',
   none: 'Nothing that must come out again is in the engine.',
-  count: (count: number) => (count === 1 ? '1 thing in' : `${count} things in`),
+  count: (count: number) => counted(count, { one: 'thing in', other: 'things in' }),
   put: 'Put something in',
   putIn: 'It is in',
   takeOut: 'It is out',
+  takeOutOf: (name: string) => `${name}: it is out`,
   what: 'What is it?',
   whatHint: 'so that whoever looks for it knows it',
   where: 'Where?',

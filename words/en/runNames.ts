@@ -1,10 +1,10 @@
+import { atStart } from './kit';
 import type { RunName } from '@cardinex/core/job/facts/run';
 import type { Attempt } from '@cardinex/core/job/facts/runs';
 import { readKey, stageKey } from '@cardinex/core/job/run/runKey';
 import { setForRun, STRIP } from '@cardinex/core/job/slackening';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { setOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
-import { capital } from './capital';
 import { holesText } from './holes';
 import { degrees, setting, type ReaderUnits } from './quantity';
 
@@ -14,7 +14,7 @@ export function attemptReached(
   units: ReaderUnits,
 ): readonly string[] {
   return [
-    reachedNm === undefined ? '' : capital(reachedNmWords(reachedNm, units)),
+    reachedNm === undefined ? '' : atStart(reachedNmWords(reachedNm, units)),
     reachedDeg === undefined ? '' : `Turned ${degrees(reachedDeg)}`,
     holes === undefined ? '' : `Nut went ${holesText(holes)}`,
     afterwards ? 'Said afterwards' : '',

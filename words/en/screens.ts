@@ -1,5 +1,9 @@
+import type { TrayCard } from '@cardinex/core/job/standing';
+import type { CardName } from '@cardinex/core/job/trayReason';
+import { cardTitle, entryWithin } from './cards/names';
+import { withinSentence } from './sentence';
+import { atStart, counted, plural } from './kit';
 import type { Role } from '@cardinex/core/job/roles';
-import { capital } from './capital';
 
 /** All visible text that belongs to no one card. */
 export const shared = {
@@ -22,14 +26,14 @@ export const shared = {
       ? 'Kept on this device: 1 act. It goes out when the network is back.'
       : `Kept on this device: ${count} acts. They go out when the network is back.`,
   signInToSend: (count: number) =>
-    `This device's sign-in has run out. ${count === 1 ? '1 act is' : `${count} acts are`} kept here and go out once you sign in.`,
+    `This device's sign-in has run out. ${counted(count, { one: 'act is', other: 'acts are' })} kept here and go out once you sign in.`,
   signIn: 'Sign in',
   undo: 'Undo',
   changeUnit: (unit: string) => `${unit}: change unit`,
   notFetched: 'This part of the app is not on this device yet. It needs the network once.',
   away: 'No network. Work goes on; acts are kept on this device.',
   refusedHere: (count: number) =>
-    count === 1 ? '1 act was not accepted.' : `${count} acts were not accepted.`,
+    `${counted(count, { one: 'act was', other: 'acts were' })} not accepted.`,
   see: 'See',
   speechOn: 'Speak the act',
   speechOff: 'Stop speaking',
@@ -85,8 +89,14 @@ export const signInWords = {
 
 export const boardWords = {
   title: 'On the stands',
+  deviceOf: (initials: string, member: string) => `${initials}, ${member}: this device`,
   count: (jobs: number, rechecks: number) =>
-    `${jobs === 1 ? '1 engine' : `${jobs} engines`}${rechecks > 0 ? ` · ${rechecks === 1 ? '1 recheck' : `${rechecks} rechecks`} waiting` : ''}`,
+    [
+      counted(jobs, { one: 'engine', other: 'engines' }),
+      ...(rechecks > 0
+        ? [counted(rechecks, { one: 'recheck waiting', other: 'rechecks waiting' })]
+        : []),
+    ].join(' · '),
   empty: 'No engine is on a stand.',
   emptyHint: 'Put the first one up: its sheet, its serial, and why it is here.',
   put: 'Put an engine on a stand',
@@ -121,7 +131,7 @@ export const newJobWords = {
   whyMore: 'if there is more to say',
   end: (cylinder: string) => `Which end is ${cylinder}?`,
   cylinder1: 'cylinder 1',
-  endOf: (end: string) => `${capital(end)} end`,
+  endOf: (end: string) => `${atStart(end)} end`,
   endWrong: (end: string) =>
     `This sheet counts from the ${end} end. Look at the engine again before numbering anything.`,
   endRight: (end: string) => `Yes: cylinder 1 is at the ${end} end.`,
@@ -157,7 +167,8 @@ export const trayWords = {
   record: 'Record',
   sheet: (revision: number) => `Sheet rev. ${revision}`,
   why: 'Why it is here',
-  openCard: (card: string) => `Open ${card}`,
+  openCard: (card: CardName) => `Open ${withinSentence(cardTitle(card))}`,
+  openEntry: (entry: TrayCard, tray: readonly TrayCard[]) => `Open ${entryWithin(entry, tray)}`,
   decide: 'Decide it',
   noSuchCard:
     'This job has no such card: its scope or its sheet does not ask for it. “Go further” in the tray widens the scope.',
@@ -228,7 +239,8 @@ export const recordWords = {
   title: 'Record',
   print: 'Print',
   download: 'Download JSON',
-  earlier: (acts: number) => (acts === 1 ? 'Show the act before' : `Show ${acts} acts before`),
+  earlier: (acts: number) =>
+    plural(acts, { one: 'Show the act before', other: `Show ${acts} acts before` }),
   rechecks: 'Open rechecks',
   noRechecks: 'No recheck is open.',
   recheckValves: 'Valve gaps, hot: set cold from a hot figure.',
@@ -277,7 +289,10 @@ export const deviceWords = {
   sendAgain: 'Send again',
   sendAgainHint: 'once what stood in the way is put right',
   otherDatabase: (acts: number) =>
-    `${acts === 1 ? '1 act' : `${acts} acts`} of another database are kept on this device. They cannot be sent here.`,
+    plural(acts, {
+      one: 'An act of another database is kept on this device. It cannot be sent here.',
+      other: `${acts} acts of another database are kept on this device. They cannot be sent here.`,
+    }),
   letGo: 'Put aside',
   letGoHint: 'They stay in the download only.',
   signOut: 'Sign everyone out here',
@@ -285,7 +300,10 @@ export const deviceWords = {
   forgetWhat:
     'Everything of every shop is wiped from this device: jobs, sheets, lists, and who has signed in. The shop no longer knows it.',
   forgetKept: (acts: number) =>
-    `${acts === 1 ? '1 act has' : `${acts} acts have`} not gone out and will be lost. Download them first, or wait.`,
+    plural(acts, {
+      one: '1 act has not gone out and will be lost. Download it first, or wait.',
+      other: `${acts} acts have not gone out and will be lost. Download them first, or wait.`,
+    }),
   forgetNow: 'Wipe it now',
   forgetNot: 'Leave it as it is',
   forgetNeedsNetwork:

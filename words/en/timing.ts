@@ -1,3 +1,4 @@
+import { counted } from './kit';
 import type { MarksReturn } from '@cardinex/core/crank/marksReturn';
 import type { WheelLine } from '@cardinex/core/crank/wheelLine';
 import { METRIC, length, listed, type ReaderUnits } from './quantity';
@@ -28,7 +29,7 @@ function standsThen({ stands, leftMm }: WheelLine, units: ReaderUnits): string {
 }
 
 function turns(count: number): string {
-  return count === 1 ? '1 turn' : `${count} turns`;
+  return counted(count, { one: 'turn', other: 'turns' });
 }
 
 /** After how many turns of the crank each mark stands again. */

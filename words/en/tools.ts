@@ -1,3 +1,4 @@
+import { counted } from './kit';
 import type { LengthUnit } from '@cardinex/core/quantity/units';
 import type { ToolRefusal } from '@cardinex/core/tools/decideTool';
 import type { ToolStanding } from '@cardinex/core/tools/standing';
@@ -181,7 +182,7 @@ export const toolsWords = {
   calendarName: (shop: string) => `${shop}: checks due and work after heat`,
   calendarDue: (tool: string) => `Check due: ${tool}`,
   overdue: (count: number) =>
-    count === 1 ? '1 tool is off or overdue' : `${count} tools are off or overdue`,
+    counted(count, { one: 'tool is off or overdue', other: 'tools are off or overdue' }),
   needsNetwork: 'Tools are entered and checked while there is a network.',
   stack: (leaves: string) => `Leaves: ${leaves}`,
   stackOf: (leaves: readonly string[], set: string) => `${listed(leaves)} from ${set}`,

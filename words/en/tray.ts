@@ -1,8 +1,8 @@
+import { withinSentence } from './sentence';
 import type { TrayReason } from '@cardinex/core/job/trayReason';
 import type { Lack } from '@cardinex/core/job/lacks';
-import { capital } from './capital';
 import { cribSentence } from './crib';
-import { moment } from './kit';
+import { atStart, moment } from './kit';
 import { markWords } from './cards/mark';
 import { cardTitle } from './cards/names';
 import { partHoldSentence } from './cards/parts';
@@ -54,7 +54,7 @@ const PUMP_NEXT: Readonly<Record<Next<'pump-next'>, string>> = {
 export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => string): string {
   switch (reason.code) {
     case 'card-first':
-      return `After ${(reason.set ?? cardTitle(reason.card)).toLowerCase()}.`;
+      return `After ${reason.set ?? withinSentence(cardTitle(reason.card))}.`;
     case 'sheet-lacks':
       return `The sheet does not say ${listed(reason.lacks.map((lack) => LACKS[lack]))}. Enter it there first.`;
     case 'differences-open':
@@ -135,7 +135,7 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
         reason.step === 'look'
           ? 'look over what the head hides.'
           : 'put the head on, step by step.';
-      return capital(`${which}${what}`);
+      return atStart(`${which}${what}`);
     }
     case 'liners-to-accept':
       return 'All read and within. Accept them.';

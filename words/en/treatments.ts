@@ -1,6 +1,6 @@
+import { atStart } from './kit';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
 import type { FastenedSet, TreatmentKind } from '@cardinex/core/sheet/spec/fastening';
-import { capital } from './capital';
 import { listed } from './quantity';
 
 /** What goes on a thread and under its head, in a word or two. */
@@ -20,7 +20,7 @@ export function treatmentsSaid(set: Pick<FastenedSet, 'groups' | 'fasteners'>): 
     .map((kind) => {
       const name = treatmentNames[kind];
       const own = set.fasteners.filter(({ id }) => treated.get(id) === kind);
-      return `${capital(name)}: ${listed(own.map(({ number }) => number))}.`;
+      return `${atStart(name)}: ${listed(own.map(({ number }) => number))}.`;
     })
     .join(' ');
 }

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { faultInWords } from '@cardinex/words/en/faults';
+import { faultInWords } from '@cardinex/words/faults';
 import { Button } from '../../ui/Button';
 import { Marked } from '../../ui/Marked';
 import { Body } from '../../ui/Words';

@@ -7,8 +7,8 @@ import {
 } from '@cardinex/core/job/cards/after-heat/programme';
 import { runsOf } from '@cardinex/core/job/run/runsOf';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
-import { afterHeatWords as w } from '@cardinex/words/en/cards/afterHeat';
-import { moment } from '@cardinex/words/en/kit';
+import { afterHeatWords as w } from '@cardinex/words/cards/afterHeat';
+import { moment } from '@cardinex/words/kit';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { benchWords, calculatorTitles, type CalculatorName } from '@cardinex/words/en/bench';
+import { benchWords, calculatorTitles, type CalculatorName } from '@cardinex/words/bench';
 import { Button } from '../../ui/Button';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';

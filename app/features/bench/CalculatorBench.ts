@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { ReaderUnits } from '@cardinex/words/en/quantity';
+import type { ReaderUnits } from '@cardinex/words/quantity';
 import type { FigureField, ReadFigures } from './readFigures';
 import type { Values } from './useBenchValues';
 

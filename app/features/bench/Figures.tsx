@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { benchWords } from '@cardinex/words/en/bench';
+import { benchWords } from '@cardinex/words/bench';
 import { useUnits } from '../../device/preferences';
 import { Field } from '../../ui/Field';
 import { isList, unitOf, type FigureField, type ReadFigures } from './readFigures';

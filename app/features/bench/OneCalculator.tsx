@@ -1,6 +1,6 @@
 import { router, useLocalSearchParams } from 'expo-router';
-import type { CalculatorName } from '@cardinex/words/en/bench';
-import { shared } from '@cardinex/words/en/screens';
+import type { CalculatorName } from '@cardinex/words/bench';
+import { shared } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { Notice } from '../../ui/Notice';
 import { CALCULATORS } from './calculators';

@@ -1,4 +1,4 @@
-import type { CalculatorName } from '@cardinex/words/en/bench';
+import type { CalculatorName } from '@cardinex/words/bench';
 import type { CalculatorBench } from './CalculatorBench';
 import { jackBench } from './clamp/jackBench';
 import { nutsBench } from './clamp/nutsBench';

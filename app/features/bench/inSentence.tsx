@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import type { ReaderUnits } from '@cardinex/words/en/quantity';
+import type { ReaderUnits } from '@cardinex/words/quantity';
 import { Marked } from '../../ui/Marked';
 import type { CalculatorBench } from './CalculatorBench';
 import type { ReadFigures } from './readFigures';

@@ -1,7 +1,7 @@
 import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { lengthToMm, torqueToNm } from '@cardinex/core/quantity/units';
-import { benchWords } from '@cardinex/words/en/bench';
-import type { ReaderUnits } from '@cardinex/words/en/quantity';
+import { benchWords } from '@cardinex/words/bench';
+import type { ReaderUnits } from '@cardinex/words/quantity';
 import type { Values } from './useBenchValues';
 
 /** One figure a calculator asks for; its key is the field of the reckoning it goes to. */

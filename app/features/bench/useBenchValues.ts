@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { z } from 'zod';
-import type { CalculatorName } from '@cardinex/words/en/bench';
+import type { CalculatorName } from '@cardinex/words/bench';
 
 export type Values = Readonly<Record<string, string>>;
 

@@ -7,9 +7,9 @@ import { useEffect } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { toolStanding } from '@cardinex/core/tools/standing';
 import type { JobSummary } from '@cardinex/core/job/summary';
-import { sheetsWords } from '@cardinex/words/en/sheets/screen';
-import { toolsWords } from '@cardinex/words/en/tools';
-import { boardWords, shared } from '@cardinex/words/en/screens';
+import { sheetsWords } from '@cardinex/words/sheets/screen';
+import { toolsWords } from '@cardinex/words/tools';
+import { boardWords, shared } from '@cardinex/words/screens';
 import { useJobs, useOlderFinished, useTools } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
@@ -130,7 +130,7 @@ function MemberButton() {
   return (
     <Pressable
       role="button"
-      aria-label={`${member.initials}, ${member.name}: this device`}
+      aria-label={boardWords.deviceOf(member.initials, member.name)}
       onPress={() => router.push('/device')}
       className="h-14 w-14 items-center justify-center rounded-full border border-bench-edge"
     >

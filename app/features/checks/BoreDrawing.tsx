@@ -1,7 +1,7 @@
 import type { BoreHeight } from '@cardinex/core/block/boreWear';
 import { boreDrawing } from '@cardinex/drawings/checks/boreSection';
-import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { lengthFigure } from '@cardinex/words/en/quantity';
+import { inspectionBench as w } from '@cardinex/words/bench';
+import { lengthFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../device/preferences';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { Small } from '../../ui/Words';

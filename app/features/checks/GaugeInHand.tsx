@@ -1,7 +1,7 @@
 import type { GaugeShown } from '@cardinex/core/job/facts/shown';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
-import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
+import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { Button } from '../../ui/Button';
 
 interface Props {

@@ -1,6 +1,6 @@
 import type { CrankHold } from '@cardinex/core/job/facts/crank';
 import { View } from 'react-native';
-import { crankHoldSentence } from '@cardinex/words/en/register';
+import { crankHoldSentence } from '@cardinex/words/register';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { ClampLiners } from '../strip/ClampLiners';

@@ -1,7 +1,7 @@
 import type { BoltStatus } from '@cardinex/core/job/run/views';
 import { type Check } from '@cardinex/core/job/checks/check';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
-import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
+import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { useJob } from '../job/JobProvider';
 import { HeadMap } from '../tighten/HeadMap';
 

@@ -5,9 +5,9 @@ import { turnsCrankAt, type Check } from '@cardinex/core/job/checks/check';
 import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { seenOf } from '@cardinex/core/job/checks/state';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
-import { cardBacks, stepSays } from '@cardinex/words/en/cards/buildSteps';
-import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
-import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
+import { cardBacks, stepSays } from '@cardinex/words/cards/buildSteps';
+import { inspectWords as w } from '@cardinex/words/cards/inspect';
+import { checkName, itemAt, itemName, placeName, placeWithin } from '@cardinex/words/checkNames';
 import { cn } from '../../ui/cn';
 import { Body, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
@@ -95,9 +95,8 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
   const nextName = ({ item, place }: Slot): string => {
     const ofItem = itemName(sheet, check, item);
     if (!stepped) return ofItem;
-    const ofStep = placeName(sheet, check, place).toLowerCase();
-    if (alone) return ofStep;
-    return check.byItem ? `${ofItem}, ${ofStep}` : ofItem;
+    if (alone) return placeWithin(sheet, check, place);
+    return check.byItem ? itemAt(sheet, check, item, place) : ofItem;
   };
   const choose = (item: string): void =>
     setChosen({ item, place: check.places.find((place) => !found({ item, place })) ?? step });

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Check } from '@cardinex/core/job/checks/check';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
-import { itemName } from '@cardinex/words/en/checkNames';
+import { itemName } from '@cardinex/words/checkNames';
 import { GroupMap } from '../covering/GroupMap';
 import type { PartStanding } from '@cardinex/drawings/crank/standing';
 import { CrankDrawing } from '../crank/CrankDrawing';

@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { type Check } from '@cardinex/core/job/checks/check';
 import { readingOf } from '@cardinex/core/job/checks/state';
-import { itemName, placeName } from '@cardinex/words/en/checkNames';
-import { lengthFigure } from '@cardinex/words/en/quantity';
+import { itemName, placeName } from '@cardinex/words/checkNames';
+import { lengthFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../device/preferences';
 import { useJob } from '../job/JobProvider';
 import { ReadingTile } from '../reading/ReadingTile';

@@ -1,9 +1,9 @@
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import { isFar, type CheckView } from '@cardinex/core/job/checks/view';
 import { readingOf } from '@cardinex/core/job/checks/state';
-import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
-import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
-import { lengthFigure } from '@cardinex/words/en/quantity';
+import { inspectWords as w } from '@cardinex/words/cards/inspect';
+import { checkName, itemName, placeName } from '@cardinex/words/checkNames';
+import { lengthFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../device/preferences';
 import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
+import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { Button } from '../../ui/Button';
 
 interface Props {

@@ -5,9 +5,9 @@ import {
 } from '@cardinex/core/block/headFlatness';
 import type { SetMap } from '@cardinex/core/sheet/spec/fastening';
 import { straightedgeDrawing } from '@cardinex/drawings/checks/straightedge';
-import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { length, lengthFigure } from '@cardinex/words/en/quantity';
-import { lineRead } from '@cardinex/words/en/straightedge';
+import { inspectionBench as w } from '@cardinex/words/bench';
+import { length, lengthFigure } from '@cardinex/words/quantity';
+import { lineRead } from '@cardinex/words/straightedge';
 import { useUnits } from '../../device/preferences';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { Small } from '../../ui/Words';

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import type { Check } from '@cardinex/core/job/checks/check';
-import { inspectWords as w } from '@cardinex/words/en/cards/inspect';
+import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { Button } from '../../ui/Button';
 import { useJob } from '../job/JobProvider';
 import { checksHref } from './checkHref';

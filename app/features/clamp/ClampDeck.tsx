@@ -1,9 +1,9 @@
 import type { BoltClamp } from '@cardinex/core/tightening/clampSimulate';
 import { clampMapDrawing } from '@cardinex/drawings/tighten/clampMap';
 import type { DrawnSet } from '@cardinex/drawings/tighten/deck';
-import { clampWords as w } from '@cardinex/words/en/cards/clamp';
-import { clampForce } from '@cardinex/words/en/clamp';
-import { fixed } from '@cardinex/words/en/kit';
+import { clampWords as w } from '@cardinex/words/cards/clamp';
+import { clampForce } from '@cardinex/words/clamp';
+import { fixed } from '@cardinex/words/kit';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { tallestOf } from '../tighten/HeadMap';
 

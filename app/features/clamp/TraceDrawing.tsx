@@ -1,8 +1,8 @@
 import type { TraceSample, TraceVerdict } from '@cardinex/core/tightening/traceVerdict';
 import { torqueTraceDrawing } from '@cardinex/drawings/tighten/torqueTrace';
-import { traceSentence } from '@cardinex/words/en/clamp';
-import { clampBench as w } from '@cardinex/words/en/clampBench';
-import { torqueFigure } from '@cardinex/words/en/quantity';
+import { traceSentence } from '@cardinex/words/clamp';
+import { clampBench as w } from '@cardinex/words/clampBench';
+import { torqueFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../device/preferences';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 

@@ -6,9 +6,9 @@ import type {
   ClampSimulateInput,
   ClampStage,
 } from '@cardinex/core/tightening/clampSimulate';
-import { benchWords } from '@cardinex/words/en/bench';
-import { clampForce } from '@cardinex/words/en/clamp';
-import { clampWords as w } from '@cardinex/words/en/cards/clamp';
+import { benchWords } from '@cardinex/words/bench';
+import { clampForce } from '@cardinex/words/clamp';
+import { clampWords as w } from '@cardinex/words/cards/clamp';
 import { useWorked } from '../../device/worker/useWorked';
 import { WorkStanding } from '../../device/worker/WorkStanding';
 import { Button } from '../../ui/Button';

@@ -7,8 +7,8 @@ import {
   type CoveringView,
 } from '@cardinex/core/job/cards/tighten/covering';
 import { thingName, thingsBarring } from '@cardinex/core/job/register';
-import { coveringWords as w } from '@cardinex/words/en/cards/covering';
-import { registerWords } from '@cardinex/words/en/register';
+import { coveringWords as w } from '@cardinex/words/cards/covering';
+import { registerWords } from '@cardinex/words/register';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
@@ -77,5 +77,5 @@ function StillIn() {
 function TakeOut({ thing, name }: { thing: string; name: string }) {
   const { record } = useJob();
   const take = useOnce(() => record('thing.taken-out', { thing }));
-  return <Button label={`${name}: ${registerWords.takeOut.toLowerCase()}`} onPress={take} />;
+  return <Button label={registerWords.takeOutOf(name)} onPress={take} />;
 }

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
-import { boltLengths } from '@cardinex/words/en/drawn/boltLengths';
+import { boltLengths } from '@cardinex/words/drawn/boltLengths';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { EndMark } from '../job/EndMark';
 import { tallestOf } from '../tighten/HeadMap';

@@ -1,6 +1,6 @@
 import { crankDrawing } from '@cardinex/drawings/crank/crank';
 import type { PartStanding } from '@cardinex/drawings/crank/standing';
-import { buildWords as w } from '@cardinex/words/en/cards/buildSteps';
+import { buildWords as w } from '@cardinex/words/cards/buildSteps';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { useJob } from '../job/JobProvider';
 

@@ -1,7 +1,7 @@
 import { rim } from '@cardinex/core/crank/rim';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { buildWords as w } from '@cardinex/words/en/cards/buildSteps';
+import { buildWords as w } from '@cardinex/words/cards/buildSteps';
 import { Small } from '../../ui/Words';
 
 /** A crank position as a tape measures it along the rim; nothing at the mark, or where no rim is printed. */

@@ -6,8 +6,8 @@ import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ToolActData, ToolState } from '@cardinex/core/tools/tool';
-import { shared } from '@cardinex/words/en/screens';
-import { toolsWords as w } from '@cardinex/words/en/tools';
+import { shared } from '@cardinex/words/screens';
+import { toolsWords as w } from '@cardinex/words/tools';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 

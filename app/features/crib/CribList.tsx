@@ -7,7 +7,7 @@ import {
   toolSpecText,
   toolStandingWord,
   toolsWords as w,
-} from '@cardinex/words/en/tools';
+} from '@cardinex/words/tools';
 import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';

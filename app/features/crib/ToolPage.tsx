@@ -1,13 +1,13 @@
-import { date, timeOfDay } from '@cardinex/words/en/kit';
+import { useShopTime } from '../../session/useShopTime';
 import { useQuery } from '@tanstack/react-query';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { client } from '@cardinex/contract/client';
 import { leavesLeft, type ToolState } from '@cardinex/core/tools/tool';
-import { lengthFigure } from '@cardinex/words/en/quantity';
-import { shared } from '@cardinex/words/en/screens';
-import { toolActLine, toolKindName, toolSpecText, toolsWords as w } from '@cardinex/words/en/tools';
+import { lengthFigure } from '@cardinex/words/quantity';
+import { shared } from '@cardinex/words/screens';
+import { toolActLine, toolKindName, toolSpecText, toolsWords as w } from '@cardinex/words/tools';
 import { useMemberName } from '../../session/SessionProvider';
 import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
@@ -26,6 +26,7 @@ import { useToolAct } from './useToolAct';
 
 /** One tool: how it stands, its checks, and, when it is off, what was done with it. */
 export function ToolPage({ id }: { id: string }) {
+  const { date } = useShopTime();
   const tools = useTools();
   const tool = tools.data?.tools.find((one) => one.id === id);
   const log = useQuery({ queryKey: ['tool', id], queryFn: () => client.tool(id) });
@@ -177,6 +178,7 @@ function Leaves({
 
 /** Everything done with a tool since its last good check, to be looked at again. */
 function Suspects({ id }: { id: string }) {
+  const { date, timeOfDay } = useShopTime();
   const suspect = useQuery({
     queryKey: ['tool', id, 'suspect'],
     queryFn: () => client.suspect(id),

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { refusalSentence } from '@cardinex/words/en/refusals';
-import { shared } from '@cardinex/words/en/screens';
+import { refusalSentence } from '@cardinex/words/refusals';
+import { shared } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 

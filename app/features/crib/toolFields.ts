@@ -1,7 +1,7 @@
 import { lengthToMm } from '@cardinex/core/quantity/units';
 import { valueIn, valuesIn } from '@cardinex/core/quantity/readQuantity';
 import type { ToolIs, ToolKind } from '@cardinex/core/tools/tool';
-import { toolsWords as w } from '@cardinex/words/en/tools';
+import { toolsWords as w } from '@cardinex/words/tools';
 
 /** What was typed, field by field. */
 export type Entered = Readonly<Record<string, string>>;

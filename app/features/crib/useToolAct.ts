@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { AnsweredProblem, client } from '@cardinex/contract/client';
 import type { ToolAct, ToolActData, ToolActType } from '@cardinex/core/tools/tool';
-import { toolsWords as w } from '@cardinex/words/en/tools';
+import { toolsWords as w } from '@cardinex/words/tools';
 import { queryClient } from '../../session/queryClient';
 import { useBench } from '../../session/SessionProvider';
 

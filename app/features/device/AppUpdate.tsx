@@ -1,7 +1,7 @@
 import { usePathname } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
 import { Body } from '../../ui/Words';
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { client } from '@cardinex/contract/client';
 import type { TorqueUnit } from '@cardinex/core/quantity/units';
-import { deviceWords as w, roleNames } from '@cardinex/words/en/screens';
+import { deviceWords as w, roleNames } from '@cardinex/words/screens';
 import { setPreferences, setUnits, usePreferences, useUnits } from '../../device/preferences';
 import { queryClient } from '../../session/queryClient';
 import { useBench } from '../../session/SessionProvider';

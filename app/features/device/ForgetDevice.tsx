@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { AnsweredProblem } from '@cardinex/contract/client';
-import { deviceWords as w } from '@cardinex/words/en/screens';
+import { deviceWords as w } from '@cardinex/words/screens';
 import { forgetDevice } from '../../device/forgetDevice';
 import { queryClient } from '../../session/queryClient';
 import { useBench } from '../../session/SessionProvider';

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '@cardinex/contract/instruments/kinds';
-import { deviceWords as w } from '@cardinex/words/en/screens';
+import { deviceWords as w } from '@cardinex/words/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import { useInstrument } from '../../device/instrument/useInstrument';
 import { Field } from '../../ui/Field';

@@ -1,7 +1,7 @@
 import type { KeptAct } from '../../ledger/kept';
 import { View } from 'react-native';
-import { refusedSentence } from '@cardinex/words/en/refusals';
-import { deviceWords as w } from '@cardinex/words/en/screens';
+import { refusedSentence } from '@cardinex/words/refusals';
+import { deviceWords as w } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { storageWords as w } from '@cardinex/words/en/storage';
+import { storageWords as w } from '@cardinex/words/storage';
 import { Body, Heading, Small } from '../../ui/Words';
 
 /** How much this device can still keep, and whether the browser may clear it. */

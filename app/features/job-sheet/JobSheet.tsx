@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
-import { jobSheetBack, jobSheetWords as w } from '@cardinex/words/en/jobSheet';
+import { jobSheetBack, jobSheetWords as w } from '@cardinex/words/jobSheet';
 import { useSheets } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { Body, Small } from '../../ui/Words';

@@ -2,8 +2,8 @@ import type { Layer } from '@cardinex/core/job/facts/layers';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import type { Difference } from '@cardinex/core/job/differences';
-import { cameWithNames, layerWords as w } from '@cardinex/words/en/jobSheet';
-import { namedPlaceLabel, saidShort } from '@cardinex/words/en/sheets/places';
+import { layerWords as w } from '@cardinex/words/jobSheet';
+import { namedPlaceLabel, saidShort } from '@cardinex/words/sheets/places';
 import { Button } from '../../ui/Button';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { Mark } from '../../ui/Mark';
@@ -46,10 +46,7 @@ function OneLayer({ layer }: { layer: Layer }) {
   const { id, kind, title, cameWith, points } = layer;
   return (
     <View className="gap-1 rounded-lg border border-rule p-2.5">
-      <Small>
-        {kind === 'leaflet' ? w.leaflet : w.deviation}
-        {cameWith === undefined ? '' : `: ${cameWithNames[cameWith].toLowerCase()}`}
-      </Small>
+      <Small>{w.layerKind(kind, cameWith)}</Small>
       <Heading level={3}>{title}</Heading>
       {points.map(({ at, to }) => {
         const difference = differences.find(({ place }) => place === at);

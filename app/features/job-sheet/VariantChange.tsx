@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import type { VariantQuestion } from '@cardinex/core/sheet/spec/variants';
-import { jobSheetWords as w } from '@cardinex/words/en/jobSheet';
+import { jobSheetWords as w } from '@cardinex/words/jobSheet';
 import { Button } from '../../ui/Button';
 import { Body, Heading } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';

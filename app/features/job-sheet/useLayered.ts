@@ -2,7 +2,7 @@ import { layeredOn, type Claim, type Layered } from '@cardinex/core/job/differen
 import { THE_SHEET } from '@cardinex/core/job/layers';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { variantOf } from '@cardinex/core/sheet/variants';
-import { layerWords as w } from '@cardinex/words/en/jobSheet';
+import { layerWords as w } from '@cardinex/words/jobSheet';
 import { useJob } from '../job/JobProvider';
 
 interface LayeredJob extends Layered {

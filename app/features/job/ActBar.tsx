@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { Ask, type Asked } from '../../ui/Ask';
 import { Button } from '../../ui/Button';
 import { RefusalLine } from '../../ui/Refusal';

@@ -1,10 +1,10 @@
+import { useShopTime } from '../../session/useShopTime';
 import type { CardName } from '@cardinex/core/job/trayReason';
-import { timeOfDay } from '@cardinex/words/en/kit';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { mayBeOn } from '@cardinex/core/job/cardOf';
-import { actLine } from '@cardinex/words/en/acts';
-import { shared } from '@cardinex/words/en/screens';
+import { actLine } from '@cardinex/words/acts';
+import { shared } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { Heading, Small } from '../../ui/Words';
 import { cn } from '../../ui/cn';
@@ -20,6 +20,7 @@ interface Props {
 
 /** The newest acts of one card, struck ones struck through. */
 export function ActLog({ of, card }: Props) {
+  const { timeOfDay } = useShopTime();
   const { state, log, sheet } = useJob();
   const units = useUnits();
   const acts = log.acts

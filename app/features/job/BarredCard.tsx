@@ -3,10 +3,10 @@ import { router, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { canBeLeftOut } from '@cardinex/core/job/leaveOut';
-import { cardTitle, entryTitle, statusWord } from '@cardinex/words/en/cards/names';
-import { registerWords } from '@cardinex/words/en/register';
-import { trayWords } from '@cardinex/words/en/screens';
-import { trayReasonSentence } from '@cardinex/words/en/tray';
+import { entryTitle, statusWord } from '@cardinex/words/cards/names';
+import { registerWords } from '@cardinex/words/register';
+import { trayWords } from '@cardinex/words/screens';
+import { trayReasonSentence } from '@cardinex/words/tray';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
@@ -23,7 +23,7 @@ const WHERE: Readonly<
 > = {
   'differences-open': (job) => ({ label: trayWords.decide, href: `/jobs/${job}/sheet` }),
   'parts-missing': (job) => ({
-    label: trayWords.openCard(cardTitle('parts').toLowerCase()),
+    label: trayWords.openCard('parts'),
     href: `/jobs/${job}/parts`,
   }),
   'crank-held': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
@@ -54,7 +54,7 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
           <PendingButtons pending={pending} onBench />
         ) : first ? (
           <Button
-            label={trayWords.openCard(entryTitle(first, tray).toLowerCase())}
+            label={trayWords.openEntry(first, tray)}
             kind="expected"
             tall
             onPress={() => router.replace(entryHref(jobId, first))}

@@ -2,7 +2,7 @@ import type { CardName } from '@cardinex/core/job/trayReason';
 import type { Drawing } from '@cardinex/drawings/shape';
 import { useEffect, useState, type PropsWithChildren, type ReactNode } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
 import { RefusalLine, useRefusal } from '../../ui/Refusal';
 import { Heading, Small } from '../../ui/Words';

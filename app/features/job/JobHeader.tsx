@@ -6,7 +6,7 @@ import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { chosenOptions } from '@cardinex/core/sheet/variants';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import type { ThemeName } from '../../ui/palette';
 import { usePalette } from '../../ui/useTheme';

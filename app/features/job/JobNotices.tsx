@@ -1,8 +1,8 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { parkingWords } from '@cardinex/words/en/parking';
-import { shared } from '@cardinex/words/en/screens';
-import { storageWords } from '@cardinex/words/en/storage';
+import { parkingWords } from '@cardinex/words/parking';
+import { shared } from '@cardinex/words/screens';
+import { storageWords } from '@cardinex/words/storage';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';

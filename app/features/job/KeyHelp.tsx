@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
 import { Slip } from '../../ui/Slip';
 import { Body } from '../../ui/Words';

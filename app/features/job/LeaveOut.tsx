@@ -1,8 +1,8 @@
 import type { LeaveOut as Card } from '@cardinex/core/job/facts/leftOut';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { cardTitle } from '@cardinex/words/en/cards/names';
-import { leaveOutWords as w } from '@cardinex/words/en/scope';
+import { cardTitle } from '@cardinex/words/cards/names';
+import { leaveOutWords as w } from '@cardinex/words/scope';
 import { Button } from '../../ui/Button';
 import { Body } from '../../ui/Words';
 import { useJob } from './JobProvider';

@@ -1,7 +1,7 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { View } from 'react-native';
-import { cardTitle } from '@cardinex/words/en/cards/names';
-import { trayWords } from '@cardinex/words/en/screens';
+import { cardTitle } from '@cardinex/words/cards/names';
+import { trayWords } from '@cardinex/words/screens';
 import { Body } from '../../ui/Words';
 import { CardFrame } from './CardFrame';
 import { ToTrayButton } from './ToTrayButton';

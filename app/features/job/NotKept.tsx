@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { actLine } from '@cardinex/words/en/acts';
-import { refusalSentence, refusedSentence } from '@cardinex/words/en/refusals';
-import { storageWords as w } from '@cardinex/words/en/storage';
+import { actLine } from '@cardinex/words/acts';
+import { refusalSentence, refusedSentence } from '@cardinex/words/refusals';
+import { storageWords as w } from '@cardinex/words/storage';
 import type { LoggedAct } from '@cardinex/core/job/act';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { useUnits } from '../../device/preferences';

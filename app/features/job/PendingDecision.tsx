@@ -1,12 +1,12 @@
+import { useShopTime } from '../../session/useShopTime';
 import type { Pending } from '@cardinex/core/job/pendingState';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cardOfDecision, waitingDecisions } from '@cardinex/core/job/pending';
 import { entryOf } from '@cardinex/core/job/tray';
-import { actLine } from '@cardinex/words/en/acts';
-import { moment } from '@cardinex/words/en/kit';
-import { pendingWords as w } from '@cardinex/words/en/pending';
-import { refusalSentence } from '@cardinex/words/en/refusals';
+import { actLine } from '@cardinex/words/acts';
+import { pendingWords as w } from '@cardinex/words/pending';
+import { refusalSentence } from '@cardinex/words/refusals';
 import { useUnits } from '../../device/preferences';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
@@ -21,6 +21,7 @@ const MOST_NAMED = 5;
 
 /** What was decided without knowing all, by whom, and what had not been known. */
 export function PendingDecision({ pending }: { readonly pending: Pending }) {
+  const { moment } = useShopTime();
   const { sheet, state, log } = useJob();
   const units = useUnits();
   const nameOf = useMemberName();

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { AnsweredProblem } from '@cardinex/contract/client';
-import { shared, signInWords } from '@cardinex/words/en/screens';
+import { shared, signInWords } from '@cardinex/words/screens';
 import { useBench } from '../../session/SessionProvider';
 import { useSignIn } from '../../session/useSignIn';
 import { Button } from '../../ui/Button';

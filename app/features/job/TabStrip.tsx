@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { entryTitle } from '@cardinex/words/en/cards/names';
+import { entryTitle } from '@cardinex/words/cards/names';
 import { cn } from '../../ui/cn';
 import { GoTo } from '../../ui/GoTo';
 import { CutTab } from '../../ui/TabbedCard';

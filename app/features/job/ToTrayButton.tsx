@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { trayWords } from '@cardinex/words/en/screens';
+import { trayWords } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
 import { useJob } from './JobProvider';
 

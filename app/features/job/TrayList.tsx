@@ -1,7 +1,7 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
 import { Text, View } from 'react-native';
-import { entryTitle, statusWord } from '@cardinex/words/en/cards/names';
-import { trayReasonSentence } from '@cardinex/words/en/tray';
+import { entryTitle, statusWord } from '@cardinex/words/cards/names';
+import { trayReasonSentence } from '@cardinex/words/tray';
 import { GoTo } from '../../ui/GoTo';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { Mark } from '../../ui/Mark';

@@ -1,5 +1,5 @@
 import { useState, type PropsWithChildren } from 'react';
-import { refusalSentence } from '@cardinex/words/en/refusals';
+import { refusalSentence } from '@cardinex/words/refusals';
 import { Field } from '../../ui/Field';
 import { useRefusal } from '../../ui/Refusal';
 import { Slip } from '../../ui/Slip';

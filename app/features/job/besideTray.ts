@@ -1,7 +1,7 @@
 import { thingsIn } from '@cardinex/core/job/register';
-import { photographWords } from '@cardinex/words/en/photographs';
-import { registerWords } from '@cardinex/words/en/register';
-import { trayWords } from '@cardinex/words/en/screens';
+import { photographWords } from '@cardinex/words/photographs';
+import { registerWords } from '@cardinex/words/register';
+import { trayWords } from '@cardinex/words/screens';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import type { OpenJob } from './JobProvider';
 

@@ -1,7 +1,7 @@
 import type { ActType, LoggedAct } from '@cardinex/core/job/act';
 import type { CardName } from '@cardinex/core/job/trayReason';
 import type { ReactNode } from 'react';
-import { cardTitle } from '@cardinex/words/en/cards/names';
+import { cardTitle } from '@cardinex/words/cards/names';
 import type { CardActs } from './ActBar';
 import { BackOfCard } from './BackOfCard';
 import { LeadOn } from './LeadOn';

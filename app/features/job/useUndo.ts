@@ -2,7 +2,7 @@ import type { CardName } from '@cardinex/core/job/trayReason';
 import { lastActOf } from '@cardinex/core/job/decideAware';
 import { mayBeOn } from '@cardinex/core/job/cardOf';
 import type { ActType, LoggedAct } from '@cardinex/core/job/act';
-import { undoHint } from '@cardinex/words/en/acts';
+import { undoHint } from '@cardinex/words/acts';
 import { useUnits } from '../../device/preferences';
 import { useBench } from '../../session/SessionProvider';
 import type { CardActs } from './ActBar';

@@ -1,4 +1,4 @@
-import { linersWords as w } from '@cardinex/words/en/screens';
+import { linersWords as w } from '@cardinex/words/screens';
 import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { WordsSlip } from '../job/WordsSlip';

@@ -1,7 +1,7 @@
 import type { LinerCheck } from '@cardinex/core/block/linerCheck';
 import { linerPlanDrawing } from '@cardinex/drawings/liners/linerPlan';
-import { length, lengthFigure } from '@cardinex/words/en/quantity';
-import { linersWords as w } from '@cardinex/words/en/screens';
+import { length, lengthFigure } from '@cardinex/words/quantity';
+import { linersWords as w } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 

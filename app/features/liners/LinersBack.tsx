@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import type { LinerCheck, LinerLimits } from '@cardinex/core/block/linerCheck';
 import type { LinerHeights } from '@cardinex/core/sheet/spec/block';
-import { boreSentence, differenceSentence, riseSentence } from '@cardinex/words/en/cards/liners';
-import { linersWords as w } from '@cardinex/words/en/screens';
+import { boreSentence, differenceSentence, riseSentence } from '@cardinex/words/cards/liners';
+import { linersWords as w } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { Marked } from '../../ui/Marked';
 import { Body, Heading, Small } from '../../ui/Words';

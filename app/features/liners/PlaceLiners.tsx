@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { LinerArrange } from '@cardinex/core/block/linerArrange';
 import { boreIds } from '@cardinex/core/job/cards/liners/view';
 import { placingOf } from '@cardinex/core/job/cards/liners/placing';
-import { cardBacks, placeWords as w } from '@cardinex/words/en/cards/buildSteps';
+import { cardBacks, placeWords as w } from '@cardinex/words/cards/buildSteps';
 import { Button } from '../../ui/Button';
 import { Body, Small } from '../../ui/Words';
 import { CheckRow } from '../checks/CheckRow';

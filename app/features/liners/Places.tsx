@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import { lengthFigure } from '@cardinex/words/en/quantity';
-import { linersWords as w } from '@cardinex/words/en/screens';
+import { lengthFigure } from '@cardinex/words/quantity';
+import { linersWords as w } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { useJob } from '../job/JobProvider';
 import { ReadingTile } from '../reading/ReadingTile';

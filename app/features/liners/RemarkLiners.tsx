@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { boresToRemark } from '@cardinex/core/job/cards/liners/view';
 import { marksOf, type Mark as PartMark } from '@cardinex/core/job/cards/mark/view';
-import { placeWords as w } from '@cardinex/words/en/cards/buildSteps';
+import { placeWords as w } from '@cardinex/words/cards/buildSteps';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';

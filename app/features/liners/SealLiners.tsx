@@ -9,7 +9,7 @@ import {
   type SealStanding,
 } from '@cardinex/core/job/cards/liners/view';
 import { heightsOf, type LinerSeals } from '@cardinex/core/sheet/spec/block';
-import { sealWords as w } from '@cardinex/words/en/cards/buildSteps';
+import { sealWords as w } from '@cardinex/words/cards/buildSteps';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';

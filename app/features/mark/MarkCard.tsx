@@ -10,7 +10,7 @@ import {
   markPlace,
   markUp,
   markWords as w,
-} from '@cardinex/words/en/cards/mark';
+} from '@cardinex/words/cards/mark';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';

@@ -1,7 +1,7 @@
 import type { PartVerdict } from '@cardinex/core/job/facts/parts';
 import { useState } from 'react';
 import type { KitView } from '@cardinex/core/job/cards/parts/view';
-import { kitName, partsWords as w, verdictNames } from '@cardinex/words/en/cards/parts';
+import { kitName, partsWords as w, verdictNames } from '@cardinex/words/cards/parts';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Slip } from '../../ui/Slip';

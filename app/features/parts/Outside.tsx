@@ -1,7 +1,7 @@
 import type { Holds, OutsideWork } from '@cardinex/core/job/facts/parts';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { partsWords as w } from '@cardinex/words/en/cards/parts';
+import { partsWords as w } from '@cardinex/words/cards/parts';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';

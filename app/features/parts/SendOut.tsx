@@ -1,8 +1,8 @@
 import type { Holds } from '@cardinex/core/job/facts/parts';
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { entryTitle } from '@cardinex/words/en/cards/names';
-import { partsWords as w } from '@cardinex/words/en/cards/parts';
+import { entryTitle } from '@cardinex/words/cards/names';
+import { partsWords as w } from '@cardinex/words/cards/parts';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { useRefusal } from '../../ui/Refusal';

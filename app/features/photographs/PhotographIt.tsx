@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { photographWords as w } from '@cardinex/words/en/photographs';
+import { photographWords as w } from '@cardinex/words/photographs';
 import { Button } from '../../ui/Button';
 import { useJob } from '../job/JobProvider';
 

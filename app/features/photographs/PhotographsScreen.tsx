@@ -1,11 +1,11 @@
+import { useShopTime } from '../../session/useShopTime';
 import type { KeptPhotograph } from '../../ledger/kept';
 import type { Photograph } from '@cardinex/core/job/facts/photographs';
-import { moment } from '@cardinex/words/en/kit';
 import { useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
-import { photographWords as w } from '@cardinex/words/en/photographs';
-import { shared } from '@cardinex/words/en/screens';
+import { photographWords as w } from '@cardinex/words/photographs';
+import { shared } from '@cardinex/words/screens';
 import { useBench, useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
@@ -136,6 +136,7 @@ interface TakenProps {
 }
 
 function Taken({ jobId, photograph: { id, says, at, by }, kept, onLarger }: TakenProps) {
+  const { moment } = useShopTime();
   const nameOf = useMemberName();
   return (
     <View className="w-[47%] gap-1" testID="photograph">

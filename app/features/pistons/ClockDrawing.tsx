@@ -1,4 +1,4 @@
-import { ringClockDrawn } from '@cardinex/words/en/drawn/piston';
+import { ringClockDrawn } from '@cardinex/words/drawn/piston';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 
 /** The crown from above as a clock: pin, thrust side, what must stay clear, and the gap of every ring. */

@@ -1,8 +1,8 @@
 import { pistonPlacings } from '@cardinex/core/crank/pistonPlacing';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';
-import { buildWords as w } from '@cardinex/words/en/cards/buildSteps';
-import { degrees, listed } from '@cardinex/words/en/quantity';
+import { buildWords as w } from '@cardinex/words/cards/buildSteps';
+import { degrees, listed } from '@cardinex/words/quantity';
 import { Body } from '../../ui/Words';
 import { RimDistance } from '../crank/RimDistance';
 

@@ -1,8 +1,8 @@
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { clockOf } from '@cardinex/core/sheet/clockOf';
 import { thrustDegOf } from '@cardinex/core/sheet/thrustDegOf';
-import { clockSentence } from '@cardinex/words/en/pistons';
-import { endShort } from '@cardinex/words/en/quantity';
+import { clockSentence } from '@cardinex/words/pistons';
+import { endShort } from '@cardinex/words/quantity';
 import { Small } from '../../ui/Words';
 import { ClockDrawing } from './ClockDrawing';
 

@@ -1,5 +1,5 @@
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { pistonWay } from '@cardinex/words/en/drawn/piston';
+import { pistonWay } from '@cardinex/words/drawn/piston';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 
 /** A piston from above with its rod behind it: which way crown, rod and an offset pin lie. */

@@ -13,10 +13,10 @@ import {
   type ReadingAct,
   type ReadingTable,
 } from '@cardinex/core/job/readings';
-import { readingName } from '@cardinex/words/en/overheadNames';
-import { length } from '@cardinex/words/en/quantity';
-import { itemName, placeName } from '@cardinex/words/en/checkNames';
-import { readingsWords as w, tableName } from '@cardinex/words/en/readings';
+import { readingName } from '@cardinex/words/overheadNames';
+import { length } from '@cardinex/words/quantity';
+import { itemName, placeName } from '@cardinex/words/checkNames';
+import { readingsWords as w, tableName } from '@cardinex/words/readings';
 import { useUnits } from '../../device/preferences';
 import { useMemberName } from '../../session/SessionProvider';
 import { Ask } from '../../ui/Ask';

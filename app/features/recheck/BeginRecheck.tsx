@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { refusalSentence } from '@cardinex/words/en/refusals';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
+import { refusalSentence } from '@cardinex/words/refusals';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';

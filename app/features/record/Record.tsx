@@ -1,10 +1,10 @@
-import { longDay } from '@cardinex/words/en/kit';
+import { useShopTime } from '../../session/useShopTime';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import type { LoggedAct } from '@cardinex/core/job/act';
-import { readingsWords } from '@cardinex/words/en/readings';
-import { recordWords as w, shared } from '@cardinex/words/en/screens';
+import { readingsWords } from '@cardinex/words/readings';
+import { recordWords as w, shared } from '@cardinex/words/screens';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
@@ -26,7 +26,8 @@ export function Record() {
   const all = log.acts.filter((act) => act.type !== 'struck');
   const { acts, earlier, showEarlier } = useNewest(all);
   const download = (): void => void downloadRecord(jobId).then((got) => setUnreachable(!got));
-  const days = byDay(acts);
+  const { longDay } = useShopTime();
+  const days = byDay(acts, longDay);
   return (
     <CardFrame
       card="record"
@@ -84,10 +85,13 @@ export function Record() {
   );
 }
 
-function byDay(acts: readonly LoggedAct[]): [string, LoggedAct[]][] {
+function byDay(
+  acts: readonly LoggedAct[],
+  dayOf: (iso: string) => string,
+): [string, LoggedAct[]][] {
   const days = new Map<string, LoggedAct[]>();
   for (const act of acts) {
-    const day = longDay(act.at);
+    const day = dayOf(act.at);
     days.set(day, [...(days.get(day) ?? []), act]);
   }
   return [...days];

@@ -1,14 +1,14 @@
-import { timeOfDay } from '@cardinex/words/en/kit';
+import { useShopTime } from '../../session/useShopTime';
 import { Pressable, Text, View } from 'react-native';
 import type { LoggedAct } from '@cardinex/core/job/act';
 import { isStrikable } from '@cardinex/core/job/rules';
 import { replacementOf } from '@cardinex/core/job/subject';
 import { isWithoutGround } from '@cardinex/core/job/pending';
 import type { JobState } from '@cardinex/core/job/state';
-import { actLine } from '@cardinex/words/en/acts';
-import { TIME_DOUBTS, cribWords } from '@cardinex/words/en/crib';
-import { pendingWords as p } from '@cardinex/words/en/pending';
-import { recordWords as w } from '@cardinex/words/en/screens';
+import { actLine } from '@cardinex/words/acts';
+import { TIME_DOUBTS, cribWords } from '@cardinex/words/crib';
+import { pendingWords as p } from '@cardinex/words/pending';
+import { recordWords as w } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { useMemberName } from '../../session/SessionProvider';
 import { Small } from '../../ui/Words';
@@ -22,6 +22,7 @@ interface Props {
 
 /** One act: when, what, the figure, who; struck through with what stands in its place. */
 export function RecordRow({ act, onStrike }: Props) {
+  const { timeOfDay } = useShopTime();
   const job = useJob();
   const { sheet, state } = job;
   const units = useUnits();

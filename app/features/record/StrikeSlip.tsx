@@ -1,6 +1,6 @@
 import type { LoggedAct } from '@cardinex/core/job/act';
-import { actLine } from '@cardinex/words/en/acts';
-import { recordWords as w } from '@cardinex/words/en/screens';
+import { actLine } from '@cardinex/words/acts';
+import { recordWords as w } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';

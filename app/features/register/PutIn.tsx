@@ -7,7 +7,7 @@ import {
   registerWords as w,
   THING_BARS,
   thingKindName,
-} from '@cardinex/words/en/register';
+} from '@cardinex/words/register';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';

@@ -1,11 +1,11 @@
+import { useShopTime } from '../../session/useShopTime';
 import type { Thing } from '@cardinex/core/job/facts/register';
-import { moment } from '@cardinex/words/en/kit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { thingName, thingsIn } from '@cardinex/core/job/register';
-import { barsSentence, crankHoldSentence, registerWords as w } from '@cardinex/words/en/register';
+import { barsSentence, crankHoldSentence, registerWords as w } from '@cardinex/words/register';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
@@ -57,6 +57,7 @@ export function RegisterScreen() {
 }
 
 function Inside({ thing }: { thing: Thing }) {
+  const { moment } = useShopTime();
   const { record } = useJob();
   const nameOf = useMemberName();
   const take = useOnce(() => record('thing.taken-out', { thing: thing.id }));
@@ -73,6 +74,7 @@ function Inside({ thing }: { thing: Thing }) {
 }
 
 function Gone({ thing }: { thing: Thing }) {
+  const { moment } = useShopTime();
   const nameOf = useMemberName();
   const { takenOut } = thing;
   const when = takenOut ? moment(takenOut.at) : '';

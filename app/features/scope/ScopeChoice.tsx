@@ -2,7 +2,7 @@ import type { ScopeKind } from '@cardinex/core/job/facts/scope';
 import { View } from 'react-native';
 import { asksWhich, scopeChoices, scopesFor } from '@cardinex/core/job/scope';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { scopeName, scopeSays, scopeWords as w } from '@cardinex/words/en/scope';
+import { scopeName, scopeSays, scopeWords as w } from '@cardinex/words/scope';
 import { Choice } from '../../ui/Choice';
 import { Mark } from '../../ui/Mark';
 import { Small } from '../../ui/Words';

@@ -3,7 +3,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { asksWhich, scopesFor } from '@cardinex/core/job/scope';
-import { scopeTitle, scopeWords as w, undisturbed } from '@cardinex/words/en/scope';
+import { scopeTitle, scopeWords as w, undisturbed } from '@cardinex/words/scope';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Body, Small } from '../../ui/Words';

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { cylinderLayout } from '@cardinex/words/en/drawn/cylinderLayout';
-import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
+import { cylinderLayout } from '@cardinex/words/drawn/cylinderLayout';
+import { sheetsWords as w } from '@cardinex/words/sheets/screen';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { Small } from '../../ui/Words';
 import { EndMark } from '../job/EndMark';

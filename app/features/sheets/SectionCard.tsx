@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import type { SheetRow, SheetSection } from '@cardinex/words/en/sheets/sections/rows';
-import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
+import type { SheetRow, SheetSection } from '@cardinex/words/sheets/sections/rows';
+import { sheetsWords as w } from '@cardinex/words/sheets/screen';
 import { Mark } from '../../ui/Mark';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { Body, Small } from '../../ui/Words';

@@ -3,8 +3,8 @@ import { View } from 'react-native';
 import { stagesOf } from '@cardinex/core/sheet/programmeOf';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { isSheetPause, type FastenedSet } from '@cardinex/core/sheet/spec/fastening';
-import { groupLines, orderText, programmeLines } from '@cardinex/words/en/sheets/programme';
-import { sheetsWords as w } from '@cardinex/words/en/sheets/screen';
+import { groupLines, orderText, programmeLines } from '@cardinex/words/sheets/programme';
+import { sheetsWords as w } from '@cardinex/words/sheets/screen';
 import { Button } from '../../ui/Button';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { Body, Heading, Small } from '../../ui/Words';
@@ -55,7 +55,7 @@ export function SetCard({ sheet, set }: { sheet: EngineSheet; set: FastenedSet }
             />
             <Button
               label={w.stepOrder}
-              hint={`${w.stage.toLowerCase()} ${stage?.number ?? 1}`}
+              hint={w.stageShown(stage?.number ?? 1)}
               onPress={next}
               className="flex-1"
             />

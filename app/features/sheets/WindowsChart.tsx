@@ -1,5 +1,5 @@
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { valveWindows } from '@cardinex/words/en/drawn/valveWindows';
+import { valveWindows } from '@cardinex/words/drawn/valveWindows';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 
 /** One cylinder's cycle from its firing top; nothing where the sheet names no events. */

@@ -2,7 +2,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { AnsweredProblem } from '@cardinex/contract/client';
-import { shared, signInWords as w } from '@cardinex/words/en/screens';
+import { shared, signInWords as w } from '@cardinex/words/screens';
 import { setPreferences } from '../../device/preferences';
 import type { AtTheBench } from '../../session/SessionProvider';
 import { useSignIn } from '../../session/useSignIn';

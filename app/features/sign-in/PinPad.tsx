@@ -1,7 +1,7 @@
 import Delete from 'lucide-react-native/icons/delete';
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { signInWords } from '@cardinex/words/en/screens';
+import { signInWords } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
 import { usePalette } from '../../ui/useTheme';
 import { cn } from '../../ui/cn';

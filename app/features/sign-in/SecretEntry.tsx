@@ -2,7 +2,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { Text, View } from 'react-native';
 import { AnsweredProblem, NoAnswer } from '@cardinex/contract/client';
 import type { CrewMember } from '@cardinex/contract/session/session';
-import { shared, signInWords } from '@cardinex/words/en/screens';
+import { shared, signInWords } from '@cardinex/words/screens';
 import type { AtTheBench } from '../../session/SessionProvider';
 import { useSignIn } from '../../session/useSignIn';
 import { Button } from '../../ui/Button';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { client } from '@cardinex/contract/client';
 import type { CrewMember, Instance } from '@cardinex/contract/session/session';
-import { roleNames, shared, signInWords } from '@cardinex/words/en/screens';
+import { roleNames, shared, signInWords } from '@cardinex/words/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import { queryClient } from '../../session/queryClient';
 import { useSessionState, type AtTheBench } from '../../session/SessionProvider';

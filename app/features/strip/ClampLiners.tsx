@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
-import { stripWords as w } from '@cardinex/words/en/cards/strip';
-import { THING_BARS } from '@cardinex/words/en/register';
+import { stripWords as w } from '@cardinex/words/cards/strip';
+import { THING_BARS } from '@cardinex/words/register';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { stripWords as w } from '@cardinex/words/en/cards/strip';
+import { stripWords as w } from '@cardinex/words/cards/strip';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { BackOfCard } from '../job/BackOfCard';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { OldBolts as Old } from '@cardinex/core/job/cards/strip/view';
-import { oldBoltsSentence, stripWords as w } from '@cardinex/words/en/cards/strip';
+import { oldBoltsSentence, stripWords as w } from '@cardinex/words/cards/strip';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';

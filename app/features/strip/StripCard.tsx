@@ -3,7 +3,7 @@ import type { ActType } from '@cardinex/core/job/act';
 import { actsOf } from '@cardinex/core/job/actsOf';
 import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip/view';
 import { runDone } from '@cardinex/core/job/run/runView';
-import { stripWords as w } from '@cardinex/words/en/cards/strip';
+import { stripWords as w } from '@cardinex/words/cards/strip';
 import { FootMark } from '../job/FootMark';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';

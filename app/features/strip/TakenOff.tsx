@@ -4,7 +4,7 @@ import { linersLoose } from '@cardinex/core/job/crankHeld';
 import { thingsIn } from '@cardinex/core/job/register';
 import { hasWetLiners } from '@cardinex/core/job/scope';
 import { STRIP } from '@cardinex/core/job/slackening';
-import { partedName, stripWords as w } from '@cardinex/words/en/cards/strip';
+import { partedName, stripWords as w } from '@cardinex/words/cards/strip';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';

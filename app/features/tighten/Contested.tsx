@@ -1,9 +1,9 @@
+import { useShopTime } from '../../session/useShopTime';
 import type { BoltView, RunView } from '@cardinex/core/job/run/views';
-import { timeToSecond } from '@cardinex/words/en/kit';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { refusalSentence } from '@cardinex/words/en/refusals';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { refusalSentence } from '@cardinex/words/refusals';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
@@ -28,6 +28,7 @@ const needsProof = refusalSentence({ code: 'needs-fresh-proof' });
 
 /** One bolt pulled by two people who could not see each other: kept, shown, and decided by someone. */
 export function Contested({ view, bolt, number }: Props) {
+  const { timeToSecond } = useShopTime();
   const { sheet, record } = useJob();
   const nameOf = useMemberName();
   const [words, setWords] = useState('');

@@ -1,7 +1,7 @@
 import type { RunView } from '@cardinex/core/job/run/views';
 import { View } from 'react-native';
 import { runDone } from '@cardinex/core/job/run/runView';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { Button } from '../../ui/Button';
 
 interface Props {

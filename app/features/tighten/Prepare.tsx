@@ -7,16 +7,15 @@ import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { isInDate } from '@cardinex/core/job/run/inDate';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
-import { small } from '@cardinex/words/en/capital';
 import { groupMark } from '@cardinex/core/sheet/groupMark';
 import { treatmentOf } from '@cardinex/core/sheet/treatmentOf';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
-import { liesWell, tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { faultInWords } from '@cardinex/words/en/faults';
-import { settingFigure, torque } from '@cardinex/words/en/quantity';
-import { refusalSentence } from '@cardinex/words/en/refusals';
-import { shared } from '@cardinex/words/en/screens';
-import { toolsWords as tools } from '@cardinex/words/en/tools';
+import { liesWell, tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { faultInWords } from '@cardinex/words/faults';
+import { settingFigure, torque } from '@cardinex/words/quantity';
+import { refusalSentence } from '@cardinex/words/refusals';
+import { shared } from '@cardinex/words/screens';
+import { toolsWords as tools } from '@cardinex/words/tools';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import { reaches } from '@cardinex/core/tightening/wrenchChoose';
 import { useUnits } from '../../device/preferences';
@@ -220,7 +219,7 @@ function groupText(group: FastenerGroup, set: FastenedSet): string {
   const size = [thread, length?.text].filter(Boolean).join(' × ');
   const fits = spanner === undefined ? '' : ` ${w.spannerIs(spanner)}.`;
   const whose = set.groups.length > 1 ? `${groupMark(set, group)}: ${name}. ` : '';
-  return `${whose}${w.treatment}: ${small(treatment.says)}. ${size}.${fits}`;
+  return `${whose}${w.treatment}: ${treatment.says}. ${size}.${fits}`;
 }
 
 function Settings({

@@ -1,8 +1,8 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
 import { View } from 'react-native';
 import { proposalsFor } from '@cardinex/core/job/proposeValue';
-import { proposeWords as w } from '@cardinex/words/en/cards/propose';
-import { torque } from '@cardinex/words/en/quantity';
+import { proposeWords as w } from '@cardinex/words/cards/propose';
+import { torque } from '@cardinex/words/quantity';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Body, Heading, Small } from '../../ui/Words';

@@ -1,16 +1,10 @@
+import { useShopTime } from '../../session/useShopTime';
 import type { RunView } from '@cardinex/core/job/run/views';
-import { moment } from '@cardinex/words/en/kit';
 import { View } from 'react-native';
 import type { BoltResult, RunResults } from '@cardinex/core/job/run/results';
-import { holesText } from '@cardinex/words/en/holes';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import {
-  degrees,
-  listed,
-  torque,
-  torqueFigure,
-  type ReaderUnits,
-} from '@cardinex/words/en/quantity';
+import { holesText } from '@cardinex/words/holes';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { degrees, listed, torque, torqueFigure, type ReaderUnits } from '@cardinex/words/quantity';
 import { useUnits } from '../../device/preferences';
 import { useTools } from '../../session/queries';
 import { useMemberName } from '../../session/SessionProvider';
@@ -20,6 +14,7 @@ import { HeadMap } from './HeadMap';
 
 /** What each fastener got, which are odd, how long it took, who and with what. */
 export function Results({ view, results }: { view: RunView; results: RunResults }) {
+  const { moment } = useShopTime();
   const units = useUnits();
   const nameOf = useMemberName();
   const tools = useTools().data?.tools ?? [];

@@ -5,10 +5,9 @@ import { View } from 'react-native';
 import { runResults, type RunResults } from '@cardinex/core/job/run/results';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import { currentCard } from '@cardinex/core/job/tray';
-import { entryTitle } from '@cardinex/words/en/cards/names';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { toolsWords } from '@cardinex/words/en/tools';
-import { trayWords } from '@cardinex/words/en/screens';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { toolsWords } from '@cardinex/words/tools';
+import { trayWords } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
@@ -66,9 +65,7 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
             />
           ) : null}
           <Button
-            label={
-              next ? trayWords.openCard(entryTitle(next, tray).toLowerCase()) : trayWords.record
-            }
+            label={next ? trayWords.openEntry(next, tray) : trayWords.record}
             kind={toLetBack || !view.run.marked ? 'bench' : 'expected'}
             tall
             onPress={go}

@@ -2,7 +2,7 @@ import type { RunView } from '@cardinex/core/job/run/views';
 import { useState } from 'react';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { groupOf } from '@cardinex/core/sheet/programmeOf';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { Button } from '../../ui/Button';
 import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
-import { treatmentNames } from '@cardinex/words/en/treatments';
+import { treatmentNames } from '@cardinex/words/treatments';
 import { GLYPH_MM, treatmentGlyph } from '@cardinex/drawings/tighten/treatmentGlyph';
 import { Glyph } from '../../ui/drawing/Glyph';
 import { Small } from '../../ui/Words';

@@ -1,13 +1,13 @@
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
-import { stripWords as strip } from '@cardinex/words/en/cards/strip';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { stripWords as strip } from '@cardinex/words/cards/strip';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import {
   SPOKEN_PRESSURE,
   SPOKEN_TORQUE,
   pressureFigure,
   torqueFigure,
   type ReaderUnits,
-} from '@cardinex/words/en/quantity';
+} from '@cardinex/words/quantity';
 
 /** How one pull shows: the figure that matters, its unit, and how it is spoken. */
 interface ActFace {

@@ -1,4 +1,4 @@
-import { timingWords as w } from '@cardinex/words/en/cards/timing';
+import { timingWords as w } from '@cardinex/words/cards/timing';
 import { Marked } from '../../ui/Marked';
 import { Body, Small } from '../../ui/Words';
 

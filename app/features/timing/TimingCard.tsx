@@ -21,8 +21,8 @@ import {
   timingSays,
   timingWhen,
   timingWords as w,
-} from '@cardinex/words/en/cards/timing';
-import { degrees, endName } from '@cardinex/words/en/quantity';
+} from '@cardinex/words/cards/timing';
+import { degrees, endName } from '@cardinex/words/quantity';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { checkHref } from '../checks/checkHref';

@@ -1,6 +1,6 @@
 import type { TimingSpec } from '@cardinex/core/sheet/spec/timing';
 import type { PartStanding } from '@cardinex/drawings/crank/standing';
-import { timingWheels } from '@cardinex/words/en/drawn/timingWheels';
+import { timingWheels } from '@cardinex/words/drawn/timingWheels';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 
 interface Props {

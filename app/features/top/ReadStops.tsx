@@ -1,6 +1,6 @@
 import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import type { ActData } from '@cardinex/core/job/act';
-import { topWords as w } from '@cardinex/words/en/cards/top';
+import { topWords as w } from '@cardinex/words/cards/top';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Body } from '../../ui/Words';

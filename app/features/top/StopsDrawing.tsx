@@ -1,6 +1,6 @@
 import { stopsDrawing } from '@cardinex/drawings/crank/stops';
-import { topWords as w } from '@cardinex/words/en/cards/top';
-import { upTo } from '@cardinex/words/en/kit';
+import { topWords as w } from '@cardinex/words/cards/top';
+import { upTo } from '@cardinex/words/kit';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 
 interface Props {

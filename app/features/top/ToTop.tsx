@@ -1,4 +1,4 @@
-import { topWords as w } from '@cardinex/words/en/cards/top';
+import { topWords as w } from '@cardinex/words/cards/top';
 import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';

@@ -2,7 +2,7 @@ import { writeCodes } from '@cardinex/contract/readings/codesCsv';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { settingItems } from '@cardinex/core/sheet/settingItems';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { useInstrument } from '../../device/instrument/useInstrument';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

@@ -1,9 +1,9 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { View } from 'react-native';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
-import { itemName, coverNamed } from '@cardinex/words/en/itemNames';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { listed } from '@cardinex/words/en/quantity';
+import { itemName, coverNamed } from '@cardinex/words/itemNames';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
+import { listed } from '@cardinex/words/quantity';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';

@@ -1,7 +1,7 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import type { PropsWithChildren, ReactNode } from 'react';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import type { CardActs } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { useUndo } from '../job/useUndo';

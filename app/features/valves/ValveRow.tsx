@@ -6,9 +6,9 @@ import { alongBank } from '@cardinex/core/sheet/alongBank';
 import { isValve, type ItemKind } from '@cardinex/core/sheet/settingItems';
 import type { Bank } from '@cardinex/core/sheet/spec/layout';
 import { VALVE_FRAME, valveMark, type ValveStanding } from '@cardinex/drawings/valves/valveMark';
-import { capital } from '@cardinex/words/en/capital';
-import { itemShort } from '@cardinex/words/en/itemNames';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { atStart } from '@cardinex/words/kit';
+import { itemShort } from '@cardinex/words/itemNames';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { Glyph } from '../../ui/drawing/Glyph';
 import { cn } from '../../ui/cn';
 import { Small } from '../../ui/Words';
@@ -39,7 +39,7 @@ export function ValveRow({ view, sheet, settable, current, onPress, onAsk }: Pro
       </View>
       {inRows(shownOf(view), sheet.layout.banks).map(({ bank, items }) => (
         <View key={items[0]?.item.id}>
-          {bank === undefined ? null : <Small className="px-1">{capital(bank)}</Small>}
+          {bank === undefined ? null : <Small className="px-1">{atStart(bank)}</Small>}
           <View className="flex-row">
             {items.map((one) => (
               <OneItem

@@ -4,14 +4,14 @@ import { bookAgainstPlan } from '@cardinex/core/sheet/bookAgainstPlan';
 import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { leafFor } from '@cardinex/core/job/cards/valves/item';
-import { itemNamed } from '@cardinex/words/en/itemNames';
+import { itemNamed } from '@cardinex/words/itemNames';
 import {
   barringSentence,
   bookDifferenceSentence,
   valvesScreen as w,
-} from '@cardinex/words/en/cards/valves';
-import { schoolName } from '@cardinex/words/en/overheadNames';
-import { degrees, listed } from '@cardinex/words/en/quantity';
+} from '@cardinex/words/cards/valves';
+import { schoolName } from '@cardinex/words/overheadNames';
+import { degrees, listed } from '@cardinex/words/quantity';
 import { Mark } from '../../ui/Mark';
 import { Marked } from '../../ui/Marked';
 import { Body, Heading, Small } from '../../ui/Words';

@@ -4,14 +4,10 @@ import { View } from 'react-native';
 import { hotShifts } from '@cardinex/core/job/cards/recheck/hotShifts';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import type { ItemView } from '@cardinex/core/job/cards/valves/item';
-import {
-  hotOddSentence,
-  hotShiftSentence,
-  valvesScreen as w,
-} from '@cardinex/words/en/cards/valves';
-import { itemName, itemShort } from '@cardinex/words/en/itemNames';
-import { degrees, length, listed } from '@cardinex/words/en/quantity';
-import { trayWords } from '@cardinex/words/en/screens';
+import { hotOddSentence, hotShiftSentence, valvesScreen as w } from '@cardinex/words/cards/valves';
+import { itemName, itemShort } from '@cardinex/words/itemNames';
+import { degrees, length, listed } from '@cardinex/words/quantity';
+import { trayWords } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';

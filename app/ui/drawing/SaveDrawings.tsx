@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Drawing } from '@cardinex/drawings/shape';
-import { drawingTitles, drawingWords as w } from '@cardinex/words/en/drawn/titles';
+import { drawingTitles, drawingWords as w } from '@cardinex/words/drawn/titles';
 import { saveFile } from '../saveFile';
 import { Button } from '../Button';
 import { Body, Heading, Small } from '../Words';

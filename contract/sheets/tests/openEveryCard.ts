@@ -13,11 +13,11 @@ import { compareBookTable } from '@cardinex/core/sheet/compareBookTable';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { printedFor } from '@cardinex/core/sheet/programmeOf';
 import { variantOf } from '@cardinex/core/sheet/variants';
-import { printedText } from '@cardinex/words/en/quantity';
-import { checkName, itemName, placeName } from '@cardinex/words/en/checkNames';
-import { markName, markPlace } from '@cardinex/words/en/cards/mark';
-import { undisturbed } from '@cardinex/words/en/scope';
-import { trayReasonSentence } from '@cardinex/words/en/tray';
+import { printedText } from '@cardinex/words/quantity';
+import { checkName, itemName, placeName } from '@cardinex/words/checkNames';
+import { markName, markPlace } from '@cardinex/words/cards/mark';
+import { undisturbed } from '@cardinex/words/scope';
+import { trayReasonSentence } from '@cardinex/words/tray';
 
 const NOW = '2026-03-02T12:00:00Z';
 

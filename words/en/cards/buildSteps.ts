@@ -1,3 +1,4 @@
+import { counted } from '../kit';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
 import { takesCrankOut, type JobSheet } from '@cardinex/core/job/scope';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
@@ -134,7 +135,7 @@ function sheetSays(sheet: JobSheet, kind: Check['kind'], place: string): readonl
     case 'head-on/own-holes':
       return headGroups(sheet).map(
         (group) =>
-          `${groupMark({ groups: headGroups(sheet) }, group)}: ${group.name.toLowerCase()}${group.length ? `, ${group.length.text}` : ''}.`,
+          `${groupMark({ groups: headGroups(sheet) }, group)}: ${group.name}${group.length ? `, ${group.length.text}` : ''}.`,
       );
     case 'head-on/sealant':
       return headGroups(sheet)
@@ -295,7 +296,7 @@ export const placeWords = {
   measure: 'Measure first: how deep each counterbore is, and how thick each flange.',
   take: 'Place them so',
   takeHint: (moved: number) =>
-    moved === 0 ? 'all stay' : moved === 1 ? '1 moves' : `${moved} move`,
+    moved === 0 ? 'all stay' : counted(moved, { one: 'moves', other: 'move' }),
   stay: 'Leave them',
   remark: (bore: string, code: string) => `Bore ${bore}: now marked ${code}`,
   remarkSays:

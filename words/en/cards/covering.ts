@@ -6,8 +6,7 @@ export const coveringWords = {
     `Cylinder ${cylinder}: ${rod ? 'its piston at the top' : 'at its firing top'}, ${deg} after cylinder 1’s firing top.`,
   offTop: (deg: string, away: string) =>
     `${deg} after cylinder 1’s top: every piston at least ${away} from its top.`,
-  lengthIn: (mark: string, name: string, numbers: string) =>
-    `${mark}, ${name.toLowerCase()}: ${numbers}.`,
+  lengthIn: (mark: string, name: string, numbers: string) => `${mark}, ${name}: ${numbers}.`,
   groupMap: (lengths: string) =>
     `Which length goes where, head from above, cylinder 1 at the left. ${lengths}`,
 } as const;

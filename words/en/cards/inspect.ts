@@ -52,7 +52,7 @@ export const inspectWords = {
   counts: (done: number, of: number) => `${done} of ${of} done`,
   tapToReadAgain: 'All read. Tap one to read it again.',
   readOf: (read: number, of: number) => `${read} of ${of}`,
-  out: (count: number) => (count === 1 ? '1 out' : `${count} out`),
+  out: (count: number) => `${count} out`,
   within: 'Within',
   readThrough: 'Read',
   isOut: 'Out',

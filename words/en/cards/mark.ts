@@ -1,3 +1,4 @@
+import { ordinal } from '../kit';
 import type { MarkKind, MarkPlace } from '@cardinex/core/job/facts/marks';
 import type { Mark } from '@cardinex/core/job/cards/mark/view';
 import { endName } from '../quantity';
@@ -81,14 +82,10 @@ export function markNotOn(kind: MarkKind): string {
 
 /** Where it sat, from a named end: "2nd of 4 from the fan end". */
 export function markPlace({ nth, of, end }: MarkPlace): string {
-  return nth === 0 ? '' : `${ordinal(nth)} of ${of} from ${endName(end)}`;
+  return nth === 0 ? '' : `${ordinal(nth, ENDINGS)} of ${of} from ${endName(end)}`;
 }
 
-function ordinal(n: number): string {
-  const last = n % 10;
-  const teen = Math.floor((n % 100) / 10) === 1;
-  return `${n}${!teen && last === 1 ? 'st' : !teen && last === 2 ? 'nd' : !teen && last === 3 ? 'rd' : 'th'}`;
-}
+const ENDINGS = { one: 'st', two: 'nd', few: 'rd', other: 'th' };
 
 export const markWords = {
   title: 'Mark before parting',

@@ -1,3 +1,4 @@
+import { withinSentence } from '../sentence';
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { CardName, CardStatus } from '@cardinex/core/job/trayReason';
 import type { LeaveOut } from '@cardinex/core/job/facts/leftOut';
@@ -41,6 +42,12 @@ export function cardTitle(card: CardName | LeaveOut): string {
 export function entryTitle(entry: TrayCard, tray: readonly TrayCard[]): string {
   const several = tray.filter((other) => other.card === entry.card).length > 1;
   return several && entry.set ? entry.set.name : cardTitle(entry.card);
+}
+
+/** The same as it stands within a sentence: a name that the sheet gave stays as it is. */
+export function entryWithin(entry: TrayCard, tray: readonly TrayCard[]): string {
+  const title = entryTitle(entry, tray);
+  return title === entry.set?.name ? title : withinSentence(title);
 }
 
 export function statusWord(status: CardStatus): string {

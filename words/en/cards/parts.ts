@@ -1,3 +1,4 @@
+import { withinSentence } from '../sentence';
 import type { PartHold, PartVerdict, KitItem } from '@cardinex/core/job/facts/parts';
 import type { KitView } from '@cardinex/core/job/cards/parts/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
@@ -85,7 +86,7 @@ export const partsWords = {
   wordsHint: 'mark, grade, size; or what is wrong',
   needWords: 'Say what is wrong with it, or what is missing.',
   needCount: 'Enter how many came, as a whole number.',
-  bars: (card: string) => `Waits for it: ${card.toLowerCase()}.`,
+  bars: (card: string) => `Waits for it: ${withinSentence(card)}.`,
   leaflet: 'A leaflet came with it',
   outside: 'Sent out',
   outsideNone: 'Nothing is sent out.',

@@ -2,7 +2,7 @@
 export const proposeWords = {
   title: 'A value could be assumed',
   stage: (stage: number, group: string, torque: string, percent: number) =>
-    `Stage ${stage}, ${group.toLowerCase()}: ${torque}, ${percent} % of what such a bolt bears.`,
+    `Stage ${stage}, ${group}: ${torque}, ${percent} % of what such a bolt bears.`,
   assumed:
     'Reckoned from thread, strength and treatment at usual friction. Ask the maker first: a value of theirs comes before this one.',
   take: 'Take it, marked as assumed',

@@ -184,7 +184,7 @@ export const tightenScreen = {
   sides: { near: 'Near side', far: 'Far side', both: 'Both sides' },
   sidePulls: (side: string, numbers: string) => `${side}: ${numbers}.`,
   otherSide: 'Your side is on. Waiting for the other side.',
-  oneEndOn: (end: string) => `The ${end} is on already.`,
+  oneEndOn: { near: 'The near end is on already.', far: 'The far end is on already.' },
   jackDoes: (load: string, stretch: string, turn: string, holes: string | undefined) =>
     `${load} on the jack, the stud stretches ${stretch}; from hand tight the nut follows ${turn}${holes === undefined ? '' : `, ${holes} holes`}.`,
   jackAssumed: 'Reckoned for steel, a tenth lost when the jack lets go: assumed.',

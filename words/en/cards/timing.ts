@@ -1,3 +1,4 @@
+import { withinSentence } from '../sentence';
 import {
   MARKS_CHECKED,
   MARKS_PROVED,
@@ -59,7 +60,7 @@ export function timingNext(sheet: JobSheet, step: TimingStep): string {
   const isMark = step.kind === 'look' && markSays(sheet, step.item) !== undefined;
   if (isMark) return step.check.id === MARKS_SET ? 'the next mark' : 'the marks again';
   if (step.kind === 'pin-in' || step.kind === 'pin-out') return 'a pin';
-  return timingAct(sheet, step).toLowerCase();
+  return withinSentence(timingAct(sheet, step));
 }
 
 /** What is to be minded at a step. */

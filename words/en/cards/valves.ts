@@ -1,3 +1,5 @@
+import { withinSentence } from '../sentence';
+import { atStart, plural } from '../kit';
 import type { BridgeStep, GapReading } from '@cardinex/core/job/facts/valves';
 import type { BarringPlan } from '@cardinex/core/overhead/barringPlan';
 import type { ItemVerdict } from '@cardinex/core/job/cards/valves/item';
@@ -60,7 +62,7 @@ function turnOf(deg: number): string {
   const turns = Math.floor(whole / 360);
   const over = whole % 360;
   if (turns === 0) return degrees(over);
-  const counted = turns === 1 ? 'one turn' : `${turns} turns`;
+  const counted = plural(turns, { one: 'one turn', other: `${turns} turns` });
   return over === 0 ? counted : `${counted} and ${degrees(over)}`;
 }
 
@@ -92,7 +94,10 @@ export function barringSentence(plan: BarringPlan): string {
       ? ` ${listed(plan.neverSettable)} cannot be set at any of these stops.`
       : '';
   if (plan.positions.length === 0) return `Nothing can be set at these stops.${never}`;
-  const stops = plan.positions.length === 1 ? 'One position' : `${plan.positions.length} positions`;
+  const stops = plural(plan.positions.length, {
+    one: 'One position',
+    other: `${plan.positions.length} positions`,
+  });
   const near = degrees(plan.smallestClearanceDeg ?? 0);
   return `${stops}, ${degrees(plan.totalBarDeg)} of barring; the nearest cam is ${near} away.${never}`;
 }
@@ -311,9 +316,12 @@ export const valvesScreen = {
   hotTarget: 'Hot limits',
   leafUnknown: 'the two faces the manual names',
   leafBetween: (where: string) => `Leaf between ${where}`,
-  keep: (reading: GapReading) => `Keep ${readingName(reading).toLowerCase()}`,
+  keep: (reading: GapReading) => `Keep ${withinSentence(readingName(reading))}`,
   nextIs: (valve: string) => `next is ${valve}`,
-  nextReading: (reading: GapReading) => `then ${readingName(reading).toLowerCase()}`,
+  readingOf: (item: string, reading: GapReading) =>
+    `${item}, ${withinSentence(readingName(reading))}`,
+  itemStands: (item: string, why: string) => `${atStart(item)}: ${why}`,
+  nextReading: (reading: GapReading) => `then ${withinSentence(readingName(reading))}`,
   shift: (text: string) => `Locking moved it ${text}`,
   alongHead: (place: number) => `valve ${place} along the head`,
   kind: (kind: ItemKind) => (kind === 'intake' ? 'inlet' : kind),

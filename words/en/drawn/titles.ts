@@ -1,3 +1,4 @@
+import { plural } from '../kit';
 import type { DrawingKind } from '@cardinex/drawings/shape';
 
 /** What each drawing is called, where it is saved. */
@@ -34,7 +35,7 @@ export const drawingTitles: Readonly<Record<DrawingKind, string>> = {
 };
 
 export const drawingWords = {
-  title: (count: number) => (count === 1 ? 'Save the drawing' : 'Save a drawing'),
+  title: (count: number) => plural(count, { one: 'Save the drawing', other: 'Save a drawing' }),
   formats: { svg: 'SVG', png: 'PNG' },
   save: (title: string, subject: string | undefined, format: string) =>
     subject === undefined

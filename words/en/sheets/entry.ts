@@ -1,5 +1,7 @@
+import { wordsOf } from '../../identifier';
+import { withinSentence } from '../sentence';
+import { atStart, counted } from '../kit';
 import type { Family } from '@cardinex/core/sheet/families';
-import { capital, small } from '../capital';
 
 /** Entering a sheet. */
 export const entryWords = {
@@ -20,11 +22,11 @@ export const entryWords = {
   begun: 'begun',
   notBegun: 'nothing yet',
   worthALook: (count: number) =>
-    count === 1 ? '1 thing worth a look' : `${count} things worth a look`,
+    counted(count, { one: 'thing worth a look', other: 'things worth a look' }),
   publish: 'Publish',
   publishHint: (revision: number) => `as rev. ${revision}`,
   cannotPublish: (faults: number) =>
-    faults === 1 ? '1 thing to put right' : `${faults} things to put right`,
+    counted(faults, { one: 'thing to put right', other: 'things to put right' }),
   noNetwork: 'No network: the draft is kept here. Publish it once the network is back.',
   drop: 'Throw the draft away',
   dropSure: 'Really throw away this draft? What was published stays.',
@@ -32,7 +34,7 @@ export const entryWords = {
   all: 'Everything that is said of it',
   nothing: 'Nothing to object to.',
   add: (what: string) => `Add ${what}`,
-  addPart: (part: string) => `Add: ${small(part)}`,
+  addPart: (part: string) => `Add: ${withinSentence(part)}`,
   takeOutPart: (part: string) => `Take out: ${part}`,
   remove: 'Take out',
   yes: 'Yes',
@@ -108,7 +110,7 @@ export const entryWords = {
   valvesMade: 'One gap for each cylinder and valve',
   overrides: 'What differs on such an engine',
   makeValves: 'Make the list of valves',
-  enterFirst: (what: string) => `Enter first: ${small(what)}.`,
+  enterFirst: (what: string) => `Enter first: ${withinSentence(what)}.`,
   wheelsSoFar: 'Each ring is a mark.',
 } as const;
 
@@ -309,15 +311,12 @@ export function labelOf(path: readonly (string | number)[]): string {
 /** One entry of a list by what it is: "Bank". */
 export function oneName(key: string): string {
   const name = oneOfList(key).replace(/^(a|an) /, '');
-  return capital(name);
+  return atStart(name);
 }
 
 /** What a field is called on the screen. */
 export function fieldLabel(key: string): string {
-  const known = LABELS[key];
-  if (known) return known;
-  const apart = key.replaceAll(/([A-Z])/g, ' $1').toLowerCase();
-  return capital(apart);
+  return LABELS[key] ?? atStart(wordsOf(key));
 }
 
 /** One of a list, for the button that adds another. */

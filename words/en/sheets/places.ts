@@ -1,3 +1,4 @@
+import { withinSentence } from '../sentence';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { pointerTo } from '@cardinex/core/sheet/place';
 import { pointerSteps } from '@cardinex/core/sheet/pointer';
@@ -99,7 +100,7 @@ export function saidShort(value: unknown): string {
   if ('missing' in held) return String(held.missing);
   return Object.entries(held)
     .filter(([key]) => !SAID_ELSEWHERE.has(key))
-    .map(([key, part]) => `${labelOf([key]).toLowerCase()} ${saidShort(part)}`)
+    .map(([key, part]) => `${withinSentence(labelOf([key]))} ${saidShort(part)}`)
     .join(', ')
     .slice(0, 80);
 }

@@ -5,7 +5,6 @@ import {
   type SheetStage,
   type StageValue,
 } from '@cardinex/core/sheet/spec/fastening';
-import { small } from '../capital';
 import { listed, printedText } from '../quantity';
 
 /** One stage of a programme in words. */
@@ -79,7 +78,7 @@ function valuesText(set: FastenedSet, values: readonly StageValue<string>[]): st
   const [only] = values;
   if (values.length === 1 && only && only.group === undefined) return printedText(only.value);
   const name = (id: string | undefined): string =>
-    set.groups.find((group) => group.id === id)?.name.toLowerCase() ?? 'the others';
+    set.groups.find((group) => group.id === id)?.name ?? 'the others';
   return values.map(({ group, value }) => `${printedText(value)} (${name(group)})`).join(', ');
 }
 
@@ -107,11 +106,11 @@ export function groupLines(
       stretchLimit && `longest ${stretchLimit.text}`,
       hole && HOLES[hole],
       group.washer,
-      group.counterHold && `held by ${small(group.counterHold)}`,
+      group.counterHold && `held by ${group.counterHold}`,
       group.locking,
     ].filter(Boolean);
     return {
-      name: `${count} × ${group.name.toLowerCase()}`,
+      name: `${count} × ${group.name}`,
       says: `${parts.join(', ')}. ${treatment.says}.`,
       source: treatment.source,
     };

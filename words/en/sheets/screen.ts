@@ -1,3 +1,4 @@
+import { counted } from '../kit';
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
 import type { NamedWindow } from '@cardinex/core/sheet/cycleWindows';
 
@@ -14,7 +15,7 @@ export const sheetsWords = {
   title: 'Engine sheets',
   hint: 'The makers’ figures. A published sheet never changes; what differs becomes its next revision.',
   open: 'Sheets',
-  count: (sheets: number) => (sheets === 1 ? '1 sheet' : `${sheets} sheets`),
+  count: (sheets: number) => counted(sheets, { one: 'sheet', other: 'sheets' }),
   enter: 'New sheet',
   importFile: 'From a file',
   importHint: 'all or nothing',
@@ -38,6 +39,7 @@ export const sheetsWords = {
   variantSame: 'as this sheet',
   playOrder: 'Show the order',
   stopOrder: 'Stop',
+  stageShown: (stage: number) => `stage ${stage}`,
   stepOrder: 'Next',
   stage: 'Stage',
   programme: 'How it is tightened',
@@ -49,8 +51,7 @@ export const sheetsWords = {
   strokes4: ['power', 'exhaust', 'inlet', 'compression'],
   strokes2: ['power', 'compression'],
   lifted: (name: string, from: string, to: string) => `${name} from ${from} to ${to}.`,
-  windowName: ({ what, name }: Pick<NamedWindow, 'what' | 'name'>) =>
-    name !== undefined ? name.toLowerCase() : WINDOWS[what],
+  windowName: ({ what, name }: Pick<NamedWindow, 'what' | 'name'>) => name ?? WINDOWS[what],
   layout: 'Cylinders from above',
   bankLabel: (bank: string, cylinders: string) => `${bank}: ${cylinders}.`,
   layoutLabel: (text: string) =>

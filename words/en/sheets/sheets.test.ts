@@ -18,8 +18,8 @@ const setOf = (id: string, set: string) => {
 describe('a programme in words', () => {
   it('tells torque, angle by group, what is left out and what goes backwards', () => {
     expect(programmeLines(setOf('orrin-6t', 'head')).map((line) => line.says)).toEqual([
-      'Pull to 90 N·m (long bolts), 40 N·m (short bolts).',
-      'Turn by 90° (long bolts), 60° (short bolts).',
+      'Pull to 90 N·m (Long bolts), 40 N·m (Short bolts).',
+      'Turn by 90° (Long bolts), 60° (Short bolts).',
       'Turn by 90°. Leave out 15, 16, 17, 18, 19 and 20.',
     ]);
     const quillon = programmeLines(setOf('quillon-5c', 'head')).map((line) => line.says);
@@ -44,8 +44,8 @@ describe('a programme in words', () => {
     const head = setOf('tolvane-44', 'head');
     expect(orderText(head, ['h1', 'h10'])).toBe('1 and 10');
     expect(groupLines(setOf('orrin-6t', 'head')).map((group) => group.name)).toEqual([
-      '14 × long bolts',
-      '6 × short bolts',
+      '14 × Long bolts',
+      '6 × Short bolts',
     ]);
   });
 });

@@ -1,3 +1,4 @@
+import { withinSentence } from '../sentence';
 import type { ChecksActs } from '@cardinex/core/job/facts/checks';
 import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead/checks';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
@@ -6,7 +7,6 @@ import { STRIP } from '@cardinex/core/job/slackening';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import type { ActLine } from '../actLine';
 import { withWords, type Around, type SliceWords } from '../actWords';
-import { small } from '../capital';
 import { isolationSentence } from '../cards/dead';
 import { partedName } from '../cards/strip';
 import { checkItemName, checkedItemName, decisionDone, placeName } from '../checkNames';
@@ -29,7 +29,7 @@ export const checksActWords: SliceWords<ChecksActs> = {
     line: seenLine,
     undo: ({ check, item }, around) =>
       check === DEAD
-        ? small(isolationSentence(item as Isolation))
+        ? withinSentence(isolationSentence(item as Isolation))
         : itemOf({ check, item }, around),
   },
   'check.decided': {
@@ -63,7 +63,7 @@ function seenLine(
   if (id === DEAD) return withWords({ what: isolationSentence(item as Isolation), value }, words);
   if (id === STRIP) return withWords({ what: partedLine(item, sheet) }, words);
   const check = checkOf(sheet, id);
-  const place = check && step !== '' ? placeName(sheet, check, step).toLowerCase() : markLook(id);
+  const place = check && step !== '' ? withinSentence(placeName(sheet, check, step)) : markLook(id);
   const where = place === undefined ? '' : `, ${place}`;
   return withWords({ what: `${checkItemName(sheet, id, item)}${where}`, value }, words);
 }
@@ -73,5 +73,5 @@ function partedLine(item: string, sheet: JobSheet): string {
   const [, set = '', instance = ''] = item.split('/');
   const found = setOf(sheet, set);
   const name = partedName({ item, instance }, (found?.instances.length ?? 1) > 1);
-  return found && found.instances.length > 1 ? `${found.name}: ${small(name)}` : name;
+  return found && found.instances.length > 1 ? `${found.name}: ${withinSentence(name)}` : name;
 }

@@ -1,6 +1,6 @@
+import { atStart } from '../kit';
 import type { PartsActs } from '@cardinex/core/job/facts/parts';
 import { withWords, type SliceWords } from '../actWords';
-import { capital } from '../capital';
 import { partName, standingWord } from '../cards/parts';
 
 export const partsActWords: SliceWords<PartsActs> = {
@@ -16,7 +16,7 @@ export const partsActWords: SliceWords<PartsActs> = {
       const sent = known?.parts.outside.find(({ id }) => id === work)?.what;
       const back = washed ? 'back and washed' : 'back, not washed yet';
       return {
-        what: sent === undefined ? capital(back) : `${sent}: ${back}`,
+        what: sent === undefined ? atStart(back) : `${sent}: ${back}`,
         words: [result, certificate].filter(Boolean).join('. '),
       };
     },

@@ -1,3 +1,4 @@
+import { withinSentence } from '../sentence';
 import type { RunsActs } from '@cardinex/core/job/facts/runs';
 import type { HowRead, Side } from '@cardinex/core/job/facts/run';
 import { readKey, stageKey } from '@cardinex/core/job/run/runKey';
@@ -63,7 +64,7 @@ export const runsActWords: SliceWords<RunsActs> = {
   'bolt.failed': {
     line: ({ key, fault, words }, { sheet }) => ({
       what: boltName(sheet, key),
-      value: faultName(fault).toLowerCase(),
+      value: withinSentence(faultName(fault)),
       words,
     }),
     undo: bolt,
@@ -87,10 +88,9 @@ export const runsActWords: SliceWords<RunsActs> = {
       const set = setOf(sheet, run.set);
       const numbers = fasteners.map((id) => set?.fasteners.find((f) => f.id === id)?.number ?? id);
       const where = (set?.instances.length ?? 1) > 1 ? `, number ${run.instance}` : '';
-      const of = (set?.name ?? run.set).toLowerCase();
       return withWords(
         {
-          what: `Turned by hand after ${listed(numbers)} of ${of}${where}`,
+          what: `${set?.name ?? run.set}${where}: turned by hand after ${listed(numbers)}`,
           value: found === 'free' ? 'free' : 'binds',
         },
         words,

@@ -1,7 +1,8 @@
+import { atStart } from '../kit';
+import { withinSentence } from '../sentence';
 import type { ValvesActs } from '@cardinex/core/job/facts/valves';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { withWords, type SliceWords } from '../actWords';
-import { capital } from '../capital';
 import { nutPulledLine } from '../cards/lockNut';
 import { coverNamed, itemNamed } from '../itemNames';
 import { bridgeStepName, readingName, schoolName } from '../overheadNames';
@@ -9,11 +10,11 @@ import { degrees, length } from '../quantity';
 
 export const valvesActWords: SliceWords<ValvesActs> = {
   'barring.chosen': {
-    line: ({ school }) => ({ what: 'Gone round by', value: schoolName(school).toLowerCase() }),
+    line: ({ school }) => ({ what: 'Gone round by', value: withinSentence(schoolName(school)) }),
   },
   'valve.read': {
     line: ({ valve, reading, mm, felt, nut }, { sheet, units }) => {
-      const what = `${capital(gapName(sheet, valve))}, ${readingName(reading).toLowerCase()}`;
+      const what = `${atStart(gapName(sheet, valve))}, ${withinSentence(readingName(reading))}`;
       const value = felt
         ? `${length(felt.goMm, units)} goes, ${length(felt.noGoMm, units)} does not`
         : length(mm, units);
@@ -24,7 +25,7 @@ export const valvesActWords: SliceWords<ValvesActs> = {
   'screw.set': {
     line: ({ item, turns, heightMm, nut }, { sheet, units }) => {
       const value = turns !== undefined ? degrees(turns * 360) : length(heightMm ?? 0, units);
-      const what = `${capital(itemNamed(sheet, item))} set`;
+      const what = `${atStart(itemNamed(sheet, item))} set`;
       return withWords({ what, value }, nut && nutPulledLine(nut, units));
     },
     undo: ({ item }, { sheet }) => itemNamed(sheet, item),
@@ -37,7 +38,7 @@ export const valvesActWords: SliceWords<ValvesActs> = {
   },
   'bridge.seen': {
     line: ({ valve, step, found }) => ({
-      what: `Bridge of ${valve}: ${bridgeStepName(step).toLowerCase()}`,
+      what: `Bridge of ${valve}: ${withinSentence(bridgeStepName(step))}`,
       value: found === 'good' ? 'good' : 'it turns',
     }),
     undo: ({ valve }) => `bridge ${valve}`,

@@ -1,6 +1,6 @@
 import { mapFromRows, type MadeMap } from '@cardinex/core/sheet/makeMap';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
-import { clampBench as w } from '@cardinex/words/en/clampBench';
+import { clampBench as w } from '@cardinex/words/clampBench';
 import type { FigureField } from '../readFigures';
 
 /** A deck of rows, as most heads have them. */

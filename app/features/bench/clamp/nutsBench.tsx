@@ -1,6 +1,6 @@
 import { nutTravel } from '@cardinex/core/tightening/nutTravel';
-import { nutTravelSentence } from '@cardinex/words/en/clamp';
-import { clampBench as w } from '@cardinex/words/en/clampBench';
+import { nutTravelSentence } from '@cardinex/words/clamp';
+import { clampBench as w } from '@cardinex/words/clampBench';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';

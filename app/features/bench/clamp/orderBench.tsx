@@ -1,7 +1,7 @@
 import { orderPropose, type OrderPattern } from '@cardinex/core/tightening/orderPropose';
 import type { SheetFastener, SetMap } from '@cardinex/core/sheet/spec/fastening';
-import { orderSentence } from '@cardinex/words/en/clamp';
-import { clampBench as w } from '@cardinex/words/en/clampBench';
+import { orderSentence } from '@cardinex/words/clamp';
+import { clampBench as w } from '@cardinex/words/clampBench';
 import { HeadMap } from '../../tighten/HeadMap';
 import { OneOf } from '../OneOf';
 import type { CalculatorBench } from '../CalculatorBench';

@@ -1,7 +1,7 @@
 import { preload } from '@cardinex/core/tightening/preload';
 import { USUAL_FRICTION, usualBearing } from '@cardinex/core/tightening/usualJoint';
-import { preloadSentence } from '@cardinex/words/en/clamp';
-import { clampBench as w } from '@cardinex/words/en/clampBench';
+import { preloadSentence } from '@cardinex/words/clamp';
+import { clampBench as w } from '@cardinex/words/clampBench';
 import { Small } from '../../../ui/Words';
 import { OneOf } from '../OneOf';
 import type { CalculatorBench } from '../CalculatorBench';

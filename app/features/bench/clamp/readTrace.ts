@@ -1,6 +1,6 @@
 import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import type { TraceSample } from '@cardinex/core/tightening/traceVerdict';
-import { clampBench as w } from '@cardinex/words/en/clampBench';
+import { clampBench as w } from '@cardinex/words/clampBench';
 
 /**
  * Pairs of degrees and newton metres, a line each, as a wrench writes them or a table gives them:

@@ -1,8 +1,8 @@
-import { fixed } from '@cardinex/words/en/kit';
+import { fixed } from '@cardinex/words/kit';
 import { View } from 'react-native';
 import { traceVerdict } from '@cardinex/core/tightening/traceVerdict';
-import { traceSentence } from '@cardinex/words/en/clamp';
-import { clampBench as w } from '@cardinex/words/en/clampBench';
+import { traceSentence } from '@cardinex/words/clamp';
+import { clampBench as w } from '@cardinex/words/clampBench';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { Marked } from '../../../ui/Marked';

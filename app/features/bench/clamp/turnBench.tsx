@@ -1,6 +1,6 @@
 import { anglePreload } from '@cardinex/core/tightening/anglePreload';
-import { anglePreloadSentence } from '@cardinex/words/en/clamp';
-import { clampBench as w } from '@cardinex/words/en/clampBench';
+import { anglePreloadSentence } from '@cardinex/words/clamp';
+import { clampBench as w } from '@cardinex/words/clampBench';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';

@@ -1,7 +1,7 @@
 import { METHOD_SCATTER } from '@cardinex/core/sheet/clampPlanOf';
 import type { ClampStage } from '@cardinex/core/tightening/clampSimulate';
 import { orderPropose } from '@cardinex/core/tightening/orderPropose';
-import { clampBench as w } from '@cardinex/words/en/clampBench';
+import { clampBench as w } from '@cardinex/words/clampBench';
 import { WhatIf } from '../../clamp/WhatIf';
 import type { CalculatorBench } from '../CalculatorBench';
 import { OneOf } from '../OneOf';

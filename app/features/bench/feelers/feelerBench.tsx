@@ -5,9 +5,9 @@ import {
   type FeelerStacks,
 } from '@cardinex/core/overhead/feelerStack';
 import { feelerStackDrawing } from '@cardinex/drawings/bench/feelerStack';
-import { feelersBench as w } from '@cardinex/words/en/bench';
-import { feelerSentence, stackLeaves } from '@cardinex/words/en/feelers';
-import { length, lengthFigure } from '@cardinex/words/en/quantity';
+import { feelersBench as w } from '@cardinex/words/bench';
+import { feelerSentence, stackLeaves } from '@cardinex/words/feelers';
+import { length, lengthFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../../device/preferences';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 import { Figure } from '../../../ui/Figure';

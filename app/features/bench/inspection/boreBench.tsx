@@ -1,7 +1,7 @@
 import { BORE_HEIGHTS, boreWear, type BoreHeight } from '@cardinex/core/block/boreWear';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
-import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { boreWearSentence } from '@cardinex/words/en/inspection';
+import { inspectionBench as w } from '@cardinex/words/bench';
+import { boreWearSentence } from '@cardinex/words/inspection';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField, ReadFigures } from '../readFigures';

@@ -1,6 +1,6 @@
 import { runningClearance, type ClearanceLimits } from '@cardinex/core/crank/runningClearance';
-import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { clearanceSentence } from '@cardinex/words/en/inspection';
+import { inspectionBench as w } from '@cardinex/words/bench';
+import { clearanceSentence } from '@cardinex/words/inspection';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField, ReadFigures } from '../readFigures';

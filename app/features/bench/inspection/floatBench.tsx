@@ -1,6 +1,6 @@
 import { endFloat } from '@cardinex/core/crank/endFloat';
-import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { endFloatSentence } from '@cardinex/words/en/inspection';
+import { inspectionBench as w } from '@cardinex/words/bench';
+import { endFloatSentence } from '@cardinex/words/inspection';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';

@@ -1,6 +1,6 @@
 import { headFlatness, STRAIGHTEDGE_LINES } from '@cardinex/core/block/headFlatness';
-import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { headSentence } from '@cardinex/words/en/inspection';
+import { inspectionBench as w } from '@cardinex/words/bench';
+import { headSentence } from '@cardinex/words/inspection';
 import { Choice } from '../../../ui/Choice';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';

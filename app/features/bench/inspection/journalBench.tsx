@@ -1,6 +1,6 @@
 import { undersize } from '@cardinex/core/crank/undersize';
-import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { undersizeSentence } from '@cardinex/words/en/inspection';
+import { inspectionBench as w } from '@cardinex/words/bench';
+import { undersizeSentence } from '@cardinex/words/inspection';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';

@@ -1,6 +1,6 @@
 import { ringThickness } from '@cardinex/core/block/ringThickness';
-import { inspectionBench as w } from '@cardinex/words/en/bench';
-import { ringSentence } from '@cardinex/words/en/inspection';
+import { inspectionBench as w } from '@cardinex/words/bench';
+import { ringSentence } from '@cardinex/words/inspection';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';

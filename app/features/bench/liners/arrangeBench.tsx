@@ -1,5 +1,5 @@
 import type { LinerArrangeInput } from '@cardinex/core/block/arrange/input';
-import { arrangeBench as w, benchWords, linersBench } from '@cardinex/words/en/bench';
+import { arrangeBench as w, benchWords, linersBench } from '@cardinex/words/bench';
 import { Choice } from '../../../ui/Choice';
 import { Body } from '../../../ui/Words';
 import { ArrangeAnswer } from '../../liners/arrange/ArrangeAnswer';

@@ -5,13 +5,13 @@ import {
   type LinerLimits,
   type Rise,
 } from '@cardinex/core/block/linerCheck';
-import { linersBench as w } from '@cardinex/words/en/bench';
+import { linersBench as w } from '@cardinex/words/bench';
 import {
   boreSentence,
   differenceSentence,
   linersSentence,
   riseSentence,
-} from '@cardinex/words/en/cards/liners';
+} from '@cardinex/words/cards/liners';
 import { useUnits } from '../../../device/preferences';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

@@ -1,6 +1,6 @@
 import { standOut } from '@cardinex/core/overhead/standOut';
-import { standOutSentence } from '@cardinex/words/en/overhead';
-import { overheadBench as w } from '@cardinex/words/en/overheadBench';
+import { standOutSentence } from '@cardinex/words/overhead';
+import { overheadBench as w } from '@cardinex/words/overheadBench';
 import { AdjustersDrawing } from '../../valves/adjusters/AdjustersDrawing';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';

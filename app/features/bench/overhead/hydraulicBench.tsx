@@ -1,9 +1,9 @@
 import { hydraulicPreload } from '@cardinex/core/overhead/hydraulicPreload';
 import type { ScrewPlace } from '@cardinex/core/overhead/screwTurn';
 import { plungerDrawing } from '@cardinex/drawings/bench/plunger';
-import { screwBench } from '@cardinex/words/en/bench';
-import { hydraulicSentence } from '@cardinex/words/en/overhead';
-import { overheadBench as w } from '@cardinex/words/en/overheadBench';
+import { screwBench } from '@cardinex/words/bench';
+import { hydraulicSentence } from '@cardinex/words/overhead';
+import { overheadBench as w } from '@cardinex/words/overheadBench';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 import { OneOf } from '../OneOf';
 import type { CalculatorBench } from '../CalculatorBench';

@@ -1,7 +1,7 @@
 import { injectorSetting } from '@cardinex/core/overhead/injectorSetting';
-import { screwBench } from '@cardinex/words/en/bench';
-import { injectorSentence } from '@cardinex/words/en/overhead';
-import { overheadBench as w } from '@cardinex/words/en/overheadBench';
+import { screwBench } from '@cardinex/words/bench';
+import { injectorSentence } from '@cardinex/words/overhead';
+import { overheadBench as w } from '@cardinex/words/overheadBench';
 import { OneOf } from '../OneOf';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';

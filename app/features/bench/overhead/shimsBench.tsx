@@ -1,7 +1,7 @@
 import { tappetShims } from '@cardinex/core/overhead/tappetShims';
-import { overheadBench as w } from '@cardinex/words/en/overheadBench';
-import { shimSentence, shimsSentence } from '@cardinex/words/en/overhead';
-import { pistonsBench, screwBench } from '@cardinex/words/en/bench';
+import { overheadBench as w } from '@cardinex/words/overheadBench';
+import { shimSentence, shimsSentence } from '@cardinex/words/overhead';
+import { pistonsBench, screwBench } from '@cardinex/words/bench';
 import { Body } from '../../../ui/Words';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';

@@ -1,7 +1,7 @@
-import type { ReaderUnits } from '@cardinex/words/en/quantity';
+import type { ReaderUnits } from '@cardinex/words/quantity';
 import { lashTrend, type LashReading, type LashTrend } from '@cardinex/core/overhead/lashTrend';
-import { trendSentence } from '@cardinex/words/en/overhead';
-import { overheadBench as w } from '@cardinex/words/en/overheadBench';
+import { trendSentence } from '@cardinex/words/overhead';
+import { overheadBench as w } from '@cardinex/words/overheadBench';
 import { View } from 'react-native';
 import { useUnits } from '../../../device/preferences';
 import { Field } from '../../../ui/Field';

@@ -1,6 +1,6 @@
 import { ringClock, type ClockRing } from '@cardinex/core/piston/ringClock';
-import { pistonsBench as w } from '@cardinex/words/en/bench';
-import { clockSentence } from '@cardinex/words/en/pistons';
+import { pistonsBench as w } from '@cardinex/words/bench';
+import { clockSentence } from '@cardinex/words/pistons';
 import { Choice } from '../../../ui/Choice';
 import { ClockDrawing } from '../../pistons/ClockDrawing';
 import { OneOf } from '../OneOf';

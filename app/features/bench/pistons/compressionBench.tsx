@@ -1,6 +1,6 @@
 import { compression } from '@cardinex/core/piston/compression';
-import { pistonsBench as w } from '@cardinex/words/en/bench';
-import { compressionSentence } from '@cardinex/words/en/pistons';
+import { pistonsBench as w } from '@cardinex/words/bench';
+import { compressionSentence } from '@cardinex/words/pistons';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';

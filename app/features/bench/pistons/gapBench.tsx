@@ -1,6 +1,6 @@
 import { ringGap } from '@cardinex/core/piston/ringGap';
-import { pistonsBench as w } from '@cardinex/words/en/bench';
-import { gapSentence } from '@cardinex/words/en/pistons';
+import { pistonsBench as w } from '@cardinex/words/bench';
+import { gapSentence } from '@cardinex/words/pistons';
 import { OneOf } from '../OneOf';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';

@@ -1,7 +1,7 @@
 import { gasketGrade, type Grade } from '@cardinex/core/piston/gasketGrade';
-import { pistonsBench as w } from '@cardinex/words/en/bench';
-import { gradeSentence } from '@cardinex/words/en/pistons';
-import type { ReaderUnits } from '@cardinex/words/en/quantity';
+import { pistonsBench as w } from '@cardinex/words/bench';
+import { gradeSentence } from '@cardinex/words/pistons';
+import type { ReaderUnits } from '@cardinex/words/quantity';
 import { Field } from '../../../ui/Field';
 import { Marked } from '../../../ui/Marked';
 import type { CalculatorBench } from '../CalculatorBench';

@@ -1,6 +1,6 @@
 import { EXPANSION_PER_K, pinHeat } from '@cardinex/core/piston/pinHeat';
-import { pistonsBench as w } from '@cardinex/words/en/bench';
-import { heatSentence } from '@cardinex/words/en/pistons';
+import { pistonsBench as w } from '@cardinex/words/bench';
+import { heatSentence } from '@cardinex/words/pistons';
 import { OneOf } from '../OneOf';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';

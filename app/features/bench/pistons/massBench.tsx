@@ -1,6 +1,6 @@
 import { matchMass } from '@cardinex/core/piston/matchMass';
-import { pistonsBench as w } from '@cardinex/words/en/bench';
-import { massSentence } from '@cardinex/words/en/pistons';
+import { pistonsBench as w } from '@cardinex/words/bench';
+import { massSentence } from '@cardinex/words/pistons';
 import { OneOf } from '../OneOf';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';

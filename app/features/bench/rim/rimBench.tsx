@@ -1,9 +1,9 @@
-import { fixed } from '@cardinex/words/en/kit';
+import { fixed } from '@cardinex/words/kit';
 import { View } from 'react-native';
 import { rim, type Rim } from '@cardinex/core/crank/rim';
 import { rimDrawing } from '@cardinex/drawings/bench/rim';
-import { rimBench as w } from '@cardinex/words/en/bench';
-import { degrees } from '@cardinex/words/en/quantity';
+import { rimBench as w } from '@cardinex/words/bench';
+import { degrees } from '@cardinex/words/quantity';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 import { Figure } from '../../../ui/Figure';
 import { Small } from '../../../ui/Words';

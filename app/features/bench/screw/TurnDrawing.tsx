@@ -1,7 +1,7 @@
 import type { ScrewTurn } from '@cardinex/core/overhead/screwTurn';
 import { screwTurnDrawing } from '@cardinex/drawings/bench/screwTurn';
-import { screwBench as w } from '@cardinex/words/en/bench';
-import { degrees } from '@cardinex/words/en/quantity';
+import { screwBench as w } from '@cardinex/words/bench';
+import { degrees } from '@cardinex/words/quantity';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 
 /** The screw's head from above: where its slot is, and where it goes. */

@@ -1,9 +1,9 @@
-import { fixed } from '@cardinex/words/en/kit';
+import { fixed } from '@cardinex/words/kit';
 import { View } from 'react-native';
 import { screwTurn, type ScrewPlace, type ScrewTurn } from '@cardinex/core/overhead/screwTurn';
-import { screwBench as w } from '@cardinex/words/en/bench';
-import { screwSentence } from '@cardinex/words/en/cards/valves';
-import { degrees } from '@cardinex/words/en/quantity';
+import { screwBench as w } from '@cardinex/words/bench';
+import { screwSentence } from '@cardinex/words/cards/valves';
+import { degrees } from '@cardinex/words/quantity';
 import { Figure } from '../../../ui/Figure';
 import { Body, Small } from '../../../ui/Words';
 import type { CalculatorBench } from '../CalculatorBench';

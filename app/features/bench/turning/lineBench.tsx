@@ -1,6 +1,6 @@
 import { wheelLine } from '@cardinex/core/crank/wheelLine';
-import { turningBench as w } from '@cardinex/words/en/overheadBench';
-import { wheelLineSentence } from '@cardinex/words/en/timing';
+import { turningBench as w } from '@cardinex/words/overheadBench';
+import { wheelLineSentence } from '@cardinex/words/timing';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';

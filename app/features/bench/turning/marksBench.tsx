@@ -1,6 +1,6 @@
 import { marksReturn } from '@cardinex/core/crank/marksReturn';
-import { turningBench as w } from '@cardinex/words/en/overheadBench';
-import { marksReturnSentence } from '@cardinex/words/en/timing';
+import { turningBench as w } from '@cardinex/words/overheadBench';
+import { marksReturnSentence } from '@cardinex/words/timing';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';

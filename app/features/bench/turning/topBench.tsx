@@ -1,6 +1,6 @@
 import { deadCentre } from '@cardinex/core/crank/deadCentre';
-import { deadCentreSentence } from '@cardinex/words/en/overhead';
-import { turningBench as w } from '@cardinex/words/en/overheadBench';
+import { deadCentreSentence } from '@cardinex/words/overhead';
+import { turningBench as w } from '@cardinex/words/overheadBench';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';
 import type { FigureField } from '../readFigures';

@@ -1,8 +1,8 @@
 import { pistonTravel } from '@cardinex/core/crank/pistonTravel';
 import { sliderCrankDrawing } from '@cardinex/drawings/bench/sliderCrank';
-import { fixed, upTo } from '@cardinex/words/en/kit';
-import { pistonTravelSentence } from '@cardinex/words/en/overhead';
-import { turningBench as w } from '@cardinex/words/en/overheadBench';
+import { fixed, upTo } from '@cardinex/words/kit';
+import { pistonTravelSentence } from '@cardinex/words/overhead';
+import { turningBench as w } from '@cardinex/words/overheadBench';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 import type { CalculatorBench } from '../CalculatorBench';
 import { inSentence } from '../inSentence';

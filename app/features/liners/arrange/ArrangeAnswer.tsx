@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { LinerArrange } from '@cardinex/core/block/linerArrange';
-import { arrangeSentence, arrangeWords as w, placedSentence } from '@cardinex/words/en/arrange';
+import { arrangeSentence, arrangeWords as w, placedSentence } from '@cardinex/words/arrange';
 import { useUnits } from '../../../device/preferences';
 import { WorkStanding } from '../../../device/worker/WorkStanding';
 import { Mark } from '../../../ui/Mark';

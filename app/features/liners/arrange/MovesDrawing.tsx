@@ -1,7 +1,7 @@
 import type { LinerArrange } from '@cardinex/core/block/linerArrange';
 import { linerMovesDrawing } from '@cardinex/drawings/liners/linerMoves';
-import { arrangeWords as w } from '@cardinex/words/en/arrange';
-import { lengthFigure } from '@cardinex/words/en/quantity';
+import { arrangeWords as w } from '@cardinex/words/arrange';
+import { lengthFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../../device/preferences';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 

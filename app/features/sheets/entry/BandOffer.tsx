@@ -2,7 +2,7 @@ import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
 import type { LengthFigure } from '@cardinex/core/quantity/figure';
 import type { Path } from '@cardinex/core/sheet/draftPath';
 import { gapBand } from '@cardinex/core/sheet/gapBand';
-import { entryWords as w } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { useDraftValue } from './DraftContext';
 

@@ -2,7 +2,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { FAMILIES, type Family } from '@cardinex/core/sheet/families';
-import { entryWords as w, familyWords } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w, familyWords } from '@cardinex/words/sheets/entry';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { PageBar } from '../../../ui/PageBar';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { entryWords as w, fieldLabel } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Heading } from '../../../ui/Words';
 import { WindowsChart } from '../WindowsChart';

@@ -11,7 +11,7 @@ import {
 import type { DocumentFault } from '@cardinex/contract/faults';
 import { readSheet, type SheetRead } from '@cardinex/contract/sheets/readSheet';
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
-import { shared } from '@cardinex/words/en/screens';
+import { shared } from '@cardinex/words/screens';
 import { Notice } from '../../../ui/Notice';
 import { useWriting, Written } from '../../../ui/Written';
 import { getDraft, keepDraft, type Draft } from '../drafts';

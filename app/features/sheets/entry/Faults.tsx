@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { DocumentFault } from '@cardinex/contract/faults';
-import { entryWords as w } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
 import { Mark } from '../../../ui/Mark';
 import { Small } from '../../../ui/Words';
 

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
-import { entryWords as w } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { useDraft, useDraftValue } from './DraftContext';

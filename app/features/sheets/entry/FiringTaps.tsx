@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { cylindersOf, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { entryWords as w, fieldLabel } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Body } from '../../../ui/Words';
 import { LayoutDrawing } from '../LayoutDrawing';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { numberedByTaps, withAnother } from '@cardinex/core/sheet/makeMap';
 import type { SheetFastener } from '@cardinex/core/sheet/spec/fastening';
-import { entryWords as w } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Body } from '../../../ui/Words';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { entryWords as w, fieldLabel, labelOf } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w, fieldLabel, labelOf } from '@cardinex/words/sheets/entry';
 import { Choice } from '../../../ui/Choice';
 import { Body } from '../../../ui/Words';
 import { useDraft, useDraftValue } from './DraftContext';

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { TimingSpec, TimingWheel } from '@cardinex/core/sheet/spec/timing';
-import { entryWords as w } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
 import { WheelsDrawing } from '../../timing/WheelsDrawing';
 import { useDraft } from './DraftContext';
 import { ListField } from './ListField';

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { entryWords as w } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Heading } from '../../../ui/Words';
 import { BandOffer, isGapNode } from './BandOffer';

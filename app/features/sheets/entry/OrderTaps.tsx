@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { orderPropose } from '@cardinex/core/tightening/orderPropose';
-import { entryWords as w, fieldLabel } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { Body } from '../../../ui/Words';

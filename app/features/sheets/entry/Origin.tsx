@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { FigureOrigin } from '@cardinex/core/quantity/figure';
-import { entryWords as w } from '@cardinex/words/en/sheets/entry';
-import { sheetsWords } from '@cardinex/words/en/sheets/screen';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { sheetsWords } from '@cardinex/words/sheets/screen';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { useDraft, useDraftValue } from './DraftContext';

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
-import { layerWords as lw } from '@cardinex/words/en/jobSheet';
-import { entryWords as w } from '@cardinex/words/en/sheets/entry';
-import { placeLabel, saidShort } from '@cardinex/words/en/sheets/places';
+import { layerWords as lw } from '@cardinex/words/jobSheet';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { placeLabel, saidShort } from '@cardinex/words/sheets/places';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { pointerOf, valueAt as valueAtPointer, withValueAt } from '@cardinex/core/sheet/pointer';
 import type { Override } from '@cardinex/core/sheet/spec/variants';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { placesOverlap } from '@cardinex/core/sheet/place';
-import { layerWords as w } from '@cardinex/words/en/jobSheet';
-import { entrySteps } from '@cardinex/words/en/sheets/entry';
-import { saidShort } from '@cardinex/words/en/sheets/places';
+import { layerWords as w } from '@cardinex/words/jobSheet';
+import { entrySteps } from '@cardinex/words/sheets/entry';
+import { saidShort } from '@cardinex/words/sheets/places';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { Small } from '../../../ui/Words';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { choiceLabel, entryWords as w } from '@cardinex/words/en/sheets/entry';
+import { choiceLabel, entryWords as w } from '@cardinex/words/sheets/entry';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { entryWords as w, fieldLabel } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { useDraftValue } from './DraftContext';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { entryWords as w } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
 import { Field } from '../../../ui/Field';
 import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';

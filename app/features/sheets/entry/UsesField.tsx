@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { entryWords as w, fieldLabel } from '@cardinex/words/en/sheets/entry';
+import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
 import { Choice } from '../../../ui/Choice';
 import { useDraftValue } from './DraftContext';
 import { Faults } from './Faults';

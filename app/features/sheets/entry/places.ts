@@ -2,8 +2,8 @@ import { isFixed } from '@cardinex/core/sheet/checks/variants';
 import { placeAt } from '@cardinex/core/sheet/place';
 import { pointerOf } from '@cardinex/core/sheet/pointer';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { entrySteps } from '@cardinex/words/en/sheets/entry';
-import { namedPlaceLabel } from '@cardinex/words/en/sheets/places';
+import { entrySteps } from '@cardinex/words/sheets/entry';
+import { namedPlaceLabel } from '@cardinex/words/sheets/places';
 import type { Path } from '@cardinex/core/sheet/draftPath';
 import {
   branchFor,

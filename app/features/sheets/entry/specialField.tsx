@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { CamEventsField } from './CamEventsField';
 import { FiringTaps } from './FiringTaps';
 import { HELD_BESIDE_SETS } from '@cardinex/core/sheet/spec/assembly';
-import { labelOf, fieldLabel } from '@cardinex/words/en/sheets/entry';
+import { labelOf, fieldLabel } from '@cardinex/words/sheets/entry';
 import { MapMaker } from './MapMaker';
 import { MarkField } from './MarkField';
 import { MarkPlacesField } from './MarkPlacesField';

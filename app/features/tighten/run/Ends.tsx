@@ -2,8 +2,8 @@ import type { BoltView, RunView } from '@cardinex/core/job/run/views';
 import type { Side } from '@cardinex/core/job/facts/run';
 import { View } from 'react-native';
 import { numberOf } from '@cardinex/core/job/run/runView';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { listed } from '@cardinex/words/en/quantity';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { listed } from '@cardinex/words/quantity';
 import { setPreferences, usePreferences } from '../../../device/preferences';
 import { Choice } from '../../../ui/Choice';
 import { Mark } from '../../../ui/Mark';
@@ -56,7 +56,7 @@ export function Ends({
           ))}
       {end === null ? <Mark kind="waiting" word={together ? w.otherEnd : w.otherSide} /> : null}
       {together && end !== null && other !== undefined ? (
-        <Mark kind="now" word={w.oneEndOn(w.ends[other].toLowerCase())} />
+        <Mark kind="now" word={w.oneEndOn[other]} />
       ) : null}
     </View>
   );

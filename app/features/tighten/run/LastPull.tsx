@@ -1,12 +1,13 @@
+import { useShopTime } from '../../../session/useShopTime';
 import type { RunView } from '@cardinex/core/job/run/views';
 import { numberOf } from '@cardinex/core/job/run/runView';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { timeOfDay } from '@cardinex/words/en/kit';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { useBench, useMemberName } from '../../../session/SessionProvider';
 import { Small } from '../../../ui/Words';
 
 /** What was last confirmed, when, and by whom. */
 export function LastPull({ view }: { view: RunView }) {
+  const { timeOfDay } = useShopTime();
   const { member } = useBench();
   const nameOf = useMemberName();
   if (!view.last) return <Small className="text-bench-soft">{w.nothingYet}</Small>;

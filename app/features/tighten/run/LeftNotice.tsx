@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { isSwept, wasLeft } from '@cardinex/core/job/run/runView';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { Mark } from '../../../ui/Mark';
 import { Body } from '../../../ui/Words';
 import { ago } from '../../board/ago';

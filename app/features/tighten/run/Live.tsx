@@ -1,5 +1,5 @@
 import { Text, View } from 'react-native';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import type { InHand } from '../../../device/instrument/useInstrument';
 import { Mark } from '../../../ui/Mark';
 

@@ -1,11 +1,11 @@
+import { useShopTime } from '../../../session/useShopTime';
 import type { RunView } from '@cardinex/core/job/run/views';
 import { View } from 'react-native';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { isPause } from '@cardinex/core/tightening/programme';
-import { faultName } from '@cardinex/words/en/boltFaults';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { timeOfDay } from '@cardinex/words/en/kit';
-import { attemptReached } from '@cardinex/words/en/runNames';
+import { faultName } from '@cardinex/words/boltFaults';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { attemptReached } from '@cardinex/words/runNames';
 import { useUnits } from '../../../device/preferences';
 import { useBench, useMemberName } from '../../../session/SessionProvider';
 import { Figure } from '../../../ui/Figure';
@@ -19,6 +19,7 @@ import type { LookedAt } from './useLookBack';
 
 /** One bolt done earlier: what it was asked, what it got, by whom and when. Nothing here can be pressed. */
 export function LookedBack({ view, at: { bolt, stage } }: { view: RunView; at: LookedAt }) {
+  const { timeOfDay } = useShopTime();
   const { sheet } = useJob();
   const units = useUnits();
   const { member } = useBench();

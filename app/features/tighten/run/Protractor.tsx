@@ -1,5 +1,5 @@
 import { protractorDrawing } from '@cardinex/drawings/tighten/protractor';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 
 interface Props {

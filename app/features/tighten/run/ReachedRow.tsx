@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { View, type TextInput } from 'react-native';
-import { torqueFigure } from '@cardinex/words/en/quantity';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { torqueFigure } from '@cardinex/words/quantity';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { useUnits } from '../../../device/preferences';
 import type { InHand } from '../../../device/instrument/useInstrument';
 import { Field } from '../../../ui/Field';

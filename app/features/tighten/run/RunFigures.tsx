@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { printedFor } from '@cardinex/core/sheet/programmeOf';
 import { isPause } from '@cardinex/core/tightening/programme';
-import { stripWords as strip } from '@cardinex/words/en/cards/strip';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { stripWords as strip } from '@cardinex/words/cards/strip';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { nextUnit, useUnits } from '../../../device/preferences';
 import { Figure } from '../../../ui/Figure';
 import { Small } from '../../../ui/Words';

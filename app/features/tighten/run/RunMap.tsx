@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { treatmentsSaid } from '@cardinex/words/en/treatments';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { treatmentsSaid } from '@cardinex/words/treatments';
 import { Small } from '../../../ui/Words';
 import { EndMark } from '../../job/EndMark';
 import { useJob } from '../../job/JobProvider';

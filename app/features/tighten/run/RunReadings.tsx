@@ -1,7 +1,7 @@
 import { View } from 'react-native';
-import { faultName } from '@cardinex/words/en/boltFaults';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { setting } from '@cardinex/words/en/quantity';
+import { faultName } from '@cardinex/words/boltFaults';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { setting } from '@cardinex/words/quantity';
 import { useUnits } from '../../../device/preferences';
 import { Choice } from '../../../ui/Choice';
 import { Mark } from '../../../ui/Mark';

@@ -1,6 +1,6 @@
 import type { BoltView, RunView } from '@cardinex/core/job/run/views';
 import type { RunState } from '@cardinex/core/job/facts/runs';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { useJob } from '../../job/JobProvider';
 import { WordsSlip } from '../../job/WordsSlip';
 import { NotSo, type Known } from '../NotSo';

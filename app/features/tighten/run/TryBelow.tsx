@@ -1,6 +1,6 @@
 import type { RunView } from '@cardinex/core/job/run/views';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { torque } from '@cardinex/words/en/quantity';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { torque } from '@cardinex/words/quantity';
 import { useUnits } from '../../../device/preferences';
 import { Small } from '../../../ui/Words';
 

@@ -1,7 +1,7 @@
-import { timeOfDay } from '@cardinex/words/en/kit';
+import { timeOfDay } from '@cardinex/words/kit';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { Mark } from '../../../ui/Mark';
 import { signal, speak } from '../../../ui/signal';
 

@@ -1,8 +1,8 @@
 import type { TorqueUnit } from '@cardinex/core/quantity/units';
 import type { printedFor } from '@cardinex/core/sheet/programmeOf';
 import type { SheetStage } from '@cardinex/core/sheet/spec/fastening';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { METRIC, printedSource, printedText, torque } from '@cardinex/words/en/quantity';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { METRIC, printedSource, printedText, torque } from '@cardinex/words/quantity';
 
 /** The value once more for whoever thinks in the other system, unless the print says it already. */
 export function otherUnit(

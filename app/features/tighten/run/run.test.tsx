@@ -1,6 +1,6 @@
 import { render, renderHook, screen, act as settle } from '@testing-library/react';
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
-import { METRIC } from '@cardinex/words/en/quantity';
+import { METRIC } from '@cardinex/words/quantity';
 import { GroupMap } from '../../covering/GroupMap';
 import { Protractor } from './Protractor';
 import { traceFault } from './target';
@@ -116,7 +116,7 @@ it('lengths are told on the map by letter and by number, and what goes on their 
   render(<GroupMap set={set} end="fan" />);
   expect(
     screen.getAllByRole('img', {
-      name: /A, long bolts: 1, 3\. B, short bolts: 2\. Oil: 1 and 3\. Sealant: 2\./,
+      name: /A, Long bolts: 1, 3\. B, Short bolts: 2\. Oil: 1 and 3\. Sealant: 2\./,
     }),
   ).toHaveLength(1);
   expect(screen.getAllByText('sealant')).toHaveLength(1);

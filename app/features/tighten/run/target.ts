@@ -9,7 +9,7 @@ import {
   type TraceFault,
   type TraceSample,
 } from '@cardinex/core/tightening/traceVerdict';
-import { traceSentence } from '@cardinex/words/en/clamp';
+import { traceSentence } from '@cardinex/words/clamp';
 import type { Known } from '../NotSo';
 
 /** What the instrument is told of the pull in hand. */

@@ -4,9 +4,9 @@ import { valueIn } from '@cardinex/core/quantity/readQuantity';
 import { torqueToNm } from '@cardinex/core/quantity/units';
 import { reachedVerdict } from '@cardinex/core/job/run/reached';
 import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
-import { tightenScreen as w } from '@cardinex/words/en/cards/tighten';
-import { degrees, pressure, type ReaderUnits } from '@cardinex/words/en/quantity';
-import { reachedNmWords } from '@cardinex/words/en/runNames';
+import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { degrees, pressure, type ReaderUnits } from '@cardinex/words/quantity';
+import { reachedNmWords } from '@cardinex/words/runNames';
 
 /** What is typed beside an act: what the wrench showed, how far it was turned, how far a nut went. */
 export type ReachedKind = 'torque' | 'angle' | 'holes';

@@ -1,6 +1,6 @@
 import type { StandOut } from '@cardinex/core/overhead/standOut';
 import { adjustersDrawing } from '@cardinex/drawings/valves/adjusters';
-import { overheadBench as w } from '@cardinex/words/en/overheadBench';
+import { overheadBench as w } from '@cardinex/words/overheadBench';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 
 /** Adjusters in their row: how far each stands out, and which are odd. */

@@ -6,10 +6,10 @@ import {
   adjustersOf,
   type OverheadView,
 } from '@cardinex/core/job/cards/valves/view';
-import { itemShort } from '@cardinex/words/en/itemNames';
-import { standOutSentence } from '@cardinex/words/en/overhead';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { linersWords } from '@cardinex/words/en/screens';
+import { itemShort } from '@cardinex/words/itemNames';
+import { standOutSentence } from '@cardinex/words/overhead';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
+import { linersWords } from '@cardinex/words/screens';
 import { useUnits } from '../../../device/preferences';
 import { Button } from '../../../ui/Button';
 import { Marked } from '../../../ui/Marked';

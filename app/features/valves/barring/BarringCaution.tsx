@@ -1,7 +1,7 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { Mark } from '../../../ui/Mark';
 import { Body } from '../../../ui/Words';
 import { CardFrame } from '../../job/CardFrame';

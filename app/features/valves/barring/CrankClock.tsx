@@ -3,8 +3,8 @@ import type { Firing } from '@cardinex/core/overhead/barringInput';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
 import type { CrankSpec, Rotation } from '@cardinex/core/sheet/spec/layout';
 import { crankClockDrawing } from '@cardinex/drawings/valves/crankClock';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { degrees, endName } from '@cardinex/words/en/quantity';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
+import { degrees, endName } from '@cardinex/words/quantity';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 
 interface Props {

@@ -1,7 +1,7 @@
 import type { Overhead } from '@cardinex/core/overhead/barringInput';
 import type { SettableHere } from '@cardinex/core/overhead/settable';
 import { cylindersDrawing } from '@cardinex/drawings/valves/cylindersInCycle';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { otherTurn } from '@cardinex/core/job/cards/valves/otherTurn';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
-import { rockingSays, valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { rockingSays, valvesScreen as w } from '@cardinex/words/cards/valves';
 import { Button } from '../../../ui/Button';
 import { Slip } from '../../../ui/Slip';
 import { Body } from '../../../ui/Words';

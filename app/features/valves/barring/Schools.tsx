@@ -1,8 +1,8 @@
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import type { BarringSchool } from '@cardinex/core/overhead/schools';
 import { schoolsFor } from '@cardinex/core/sheet/barringOf';
-import { barringSentence, schoolWhy, valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { schoolName } from '@cardinex/words/en/overheadNames';
+import { barringSentence, schoolWhy, valvesScreen as w } from '@cardinex/words/cards/valves';
+import { schoolName } from '@cardinex/words/overheadNames';
 import { Button } from '../../../ui/Button';
 import { Slip } from '../../../ui/Slip';
 import { Body, Small } from '../../../ui/Words';

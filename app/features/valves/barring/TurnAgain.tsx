@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { Mark } from '../../../ui/Mark';
 import { Body } from '../../../ui/Words';
 import { HeldNotice } from '../../checks/HeldNotice';

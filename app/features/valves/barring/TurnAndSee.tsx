@@ -5,10 +5,9 @@ import { cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
 import { settable } from '@cardinex/core/overhead/settable';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { Rotation } from '@cardinex/core/sheet/spec/layout';
-import { itemNamed } from '@cardinex/words/en/itemNames';
-import { settableWhy, valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { capital } from '@cardinex/words/en/capital';
-import { degrees, endName } from '@cardinex/words/en/quantity';
+import { itemNamed } from '@cardinex/words/itemNames';
+import { settableWhy, valvesScreen as w } from '@cardinex/words/cards/valves';
+import { degrees, endName } from '@cardinex/words/quantity';
 import { useEncoder } from '../../../device/instrument/useEncoder';
 import { Button } from '../../../ui/Button';
 import { Marked } from '../../../ui/Marked';
@@ -86,7 +85,9 @@ export function TurnAndSee({ sheet, overhead, rotation, startDeg = 0 }: Props) {
                         ? 'waiting'
                         : 'out'
                   }
-                >{`${capital(itemNamed(sheet, id))}: ${settableWhy(found, overhead.marginDeg)}`}</Marked>
+                >
+                  {w.itemStands(itemNamed(sheet, id), settableWhy(found, overhead.marginDeg))}
+                </Marked>
               ) : null;
             })}
         </View>

@@ -1,6 +1,6 @@
 import type { BridgeStep } from '@cardinex/core/job/facts/valves';
 import { bridgeDrawing } from '@cardinex/drawings/valves/bridge';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 
 /** A bridge or a yoke over its two stems, being equalised or tried. */

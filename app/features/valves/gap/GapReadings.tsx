@@ -1,9 +1,9 @@
 import type { GapReading } from '@cardinex/core/job/facts/valves';
 import { Pressable, Text, View } from 'react-native';
 import type { ItemView } from '@cardinex/core/job/cards/valves/item';
-import { gapVerdictWord } from '@cardinex/words/en/cards/valves';
-import { readingName } from '@cardinex/words/en/overheadNames';
-import { lengthFigure } from '@cardinex/words/en/quantity';
+import { gapVerdictWord } from '@cardinex/words/cards/valves';
+import { readingName } from '@cardinex/words/overheadNames';
+import { lengthFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../../device/preferences';
 import { Mark } from '../../../ui/Mark';
 import { cn } from '../../../ui/cn';

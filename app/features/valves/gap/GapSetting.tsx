@@ -12,11 +12,11 @@ import {
   type ItemView,
 } from '@cardinex/core/job/cards/valves/item';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
-import { itemName, itemShort } from '@cardinex/words/en/itemNames';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
-import { readingName } from '@cardinex/words/en/overheadNames';
-import { length, lengthFigure } from '@cardinex/words/en/quantity';
-import { linersWords } from '@cardinex/words/en/screens';
+import { itemName, itemShort } from '@cardinex/words/itemNames';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
+import { readingName } from '@cardinex/words/overheadNames';
+import { length, lengthFigure } from '@cardinex/words/quantity';
+import { linersWords } from '@cardinex/words/screens';
 import { nextUnit, useUnits } from '../../../device/preferences';
 import { Figure } from '../../../ui/Figure';
 import { Mark } from '../../../ui/Mark';
@@ -154,7 +154,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
         />
         <ScrewAdvice view={current} limits={aimed} phase={phase} />
         <ReadingEntry
-          label={`${itemShort(item)}, ${readingName(reading).toLowerCase()}`}
+          label={w.readingOf(itemShort(item), reading)}
           reachMm={REACH_MM.gap}
           beyond={linersWords.beyondGap}
           isFar={(mm) => farFromFellows(mm, fellows, FLOOR_MM)}

@@ -1,7 +1,7 @@
 import type { ItemKind } from '@cardinex/core/sheet/settingItems';
 import type { OverheadSpec } from '@cardinex/core/sheet/spec/overhead';
 import { leafDrawing } from '@cardinex/drawings/valves/leaf';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 
 interface Props {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { feelerStack } from '@cardinex/core/overhead/feelerStack';
 import { leavesLeft } from '@cardinex/core/tools/tool';
-import { leafName, toolsWords as w } from '@cardinex/words/en/tools';
+import { leafName, toolsWords as w } from '@cardinex/words/tools';
 import { useTools } from '../../../session/queries';
 
 interface Props {

@@ -1,5 +1,5 @@
 import type { LockShift } from '@cardinex/core/overhead/lockShift';
-import { lockShiftSentence } from '@cardinex/words/en/cards/valves';
+import { lockShiftSentence } from '@cardinex/words/cards/valves';
 import { useUnits } from '../../../device/preferences';
 import { Marked } from '../../../ui/Marked';
 

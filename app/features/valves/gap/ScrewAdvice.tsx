@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import { isValve } from '@cardinex/core/sheet/settingItems';
 import { screwTurn } from '@cardinex/core/overhead/screwTurn';
-import { lashSentence, screwSentence } from '@cardinex/words/en/cards/valves';
+import { lashSentence, screwSentence } from '@cardinex/words/cards/valves';
 import { useUnits } from '../../../device/preferences';
 import { Body } from '../../../ui/Words';
 import { useJob } from '../../job/JobProvider';

@@ -1,8 +1,8 @@
 import type { Printed } from '@cardinex/core/job/facts/shown';
 import { goNoGo, type GoNoGo } from '@cardinex/core/overhead/goNoGo';
 import { leavesLeft } from '@cardinex/core/tools/tool';
-import { lengthFigure } from '@cardinex/words/en/quantity';
-import { leafName } from '@cardinex/words/en/tools';
+import { lengthFigure } from '@cardinex/words/quantity';
+import { leafName } from '@cardinex/words/tools';
 import { useUnits } from '../../../device/preferences';
 import { useTools } from '../../../session/queries';
 

@@ -1,6 +1,6 @@
 import { Pressable, View } from 'react-native';
-import { lockNutWords as w } from '@cardinex/words/en/cards/lockNut';
-import { torque } from '@cardinex/words/en/quantity';
+import { lockNutWords as w } from '@cardinex/words/cards/lockNut';
+import { torque } from '@cardinex/words/quantity';
 import { useUnits } from '../../../device/preferences';
 import { Mark } from '../../../ui/Mark';
 import { Body, Small } from '../../../ui/Words';

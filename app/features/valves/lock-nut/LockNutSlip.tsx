@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { lockNutWords as w } from '@cardinex/words/en/cards/lockNut';
+import { lockNutWords as w } from '@cardinex/words/cards/lockNut';
 import { Button } from '../../../ui/Button';
 import { Slip } from '../../../ui/Slip';
 import { SlipButtons } from '../../../ui/SlipButtons';

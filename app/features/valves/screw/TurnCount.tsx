@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Pressable } from 'react-native';
-import { valvesScreen as w } from '@cardinex/words/en/cards/valves';
+import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { Small } from '../../../ui/Words';
 import { Protractor } from '../../tighten/run/Protractor';
 

@@ -1,8 +1,8 @@
 import type { LashReading, LashTrend } from '@cardinex/core/overhead/lashTrend';
 import { trendDrawing } from '@cardinex/drawings/valves/trend';
-import { trendSentence } from '@cardinex/words/en/overhead';
-import { overheadBench as w } from '@cardinex/words/en/overheadBench';
-import { lengthFigure } from '@cardinex/words/en/quantity';
+import { trendSentence } from '@cardinex/words/overhead';
+import { overheadBench as w } from '@cardinex/words/overheadBench';
+import { lengthFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../../device/preferences';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 

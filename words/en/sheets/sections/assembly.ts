@@ -50,7 +50,7 @@ export function coverRows({ covers = [] }: EngineSheet): SheetRow[] {
             [
               `${cover.sealant.what}: ${cover.sealant.where}`,
               cover.sealant.bead && `bead ${cover.sealant.bead.text}`,
-              cover.sealant.never && `never: ${cover.sealant.never.toLowerCase()}`,
+              cover.sealant.never && `never: ${cover.sealant.never}`,
               cover.sealant.skin && `skins in ${cover.sealant.skin.text}`,
               cover.sealant.cure && `cures in ${cover.sealant.cure.text}`,
             ]

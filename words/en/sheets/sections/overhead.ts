@@ -90,12 +90,10 @@ const INJECTORS = {
 export function extraRows(sheet: EngineSheet): SheetRow[] {
   const { injectors, brakes, actuators } = sheet.overhead ?? {};
   const cover = (id: string | undefined): SheetRow[] => {
-    return id === undefined
-      ? []
-      : [row('Before', `${coverNamed(sheet, id).toLowerCase()} goes on`)];
+    return id === undefined ? [] : [row('Before', `${coverNamed(sheet, id)} goes on`)];
   };
   const coverFirst = (id: string | undefined): SheetRow[] =>
-    id === undefined ? [] : [row('After', `${coverNamed(sheet, id).toLowerCase()} is on`)];
+    id === undefined ? [] : [row('After', `${coverNamed(sheet, id)} is on`)];
   return [
     ...(injectors ? [row('Injectors', INJECTORS[injectors.kind])] : []),
     ...(injectors?.setting?.method === 'turn'

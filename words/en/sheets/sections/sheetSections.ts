@@ -36,10 +36,7 @@ export function sheetSections(sheet: EngineSheet): readonly SheetSection[] {
       rows: (sheet.plugs ?? []).map((p) =>
         row(
           p.where,
-          [
-            p.renew ? 'renewed' : 'cleaned and put back',
-            p.under && `under ${p.under.toLowerCase()}`,
-          ]
+          [p.renew ? 'renewed' : 'cleaned and put back', p.under && `under ${p.under}`]
             .filter(Boolean)
             .join(', '),
           p,

@@ -1,0 +1,80 @@
+/**
+ * Looked for in the page itself: texts that the language made by machine did not say, and texts that their place
+ * has no room for.
+ *
+ * @param data texts of the shop's own, which stand as they are
+ */
+export function lookForForeignText(data: readonly string[]): readonly (readonly string[])[] {
+  const known = new Set(data.map((text) => text.trim().toLowerCase()));
+  const long = [...known].filter((text) => text.length > 3).sort((a, b) => b.length - a.length);
+  const withoutData = (text: string): string =>
+    long.reduce((rest, one) => rest.replaceAll(one, ''), text.toLowerCase());
+  const isFigure = (text: string): boolean =>
+    !/[A-Za-z]{3}/.test(
+      text.replace(
+        /N·m|MPa|GPa|lbf·ft|lbf·in|kgf·m|thou|psi|bar|cm³|PNG|SVG|CSV|JSON|PDF|USB|TLS/g,
+        '',
+      ),
+    );
+  const isDate = (text: string): boolean =>
+    /^([A-Z][a-z]+day,? )?(\d{1,2} )?(Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec)[a-z]*( \d{4})?(, \d\d:\d\d)?$/.test(
+      text,
+    );
+  const isData = (text: string): boolean =>
+    known.has(text.trim().toLowerCase()) ||
+    isFigure(text) ||
+    isDate(text.trim()) ||
+    isFigure(withoutData(text)) ||
+    text.startsWith('http://');
+  const ours = (text: string): boolean => {
+    const rest = text.replace(/‹[^]*›/g, '');
+    return isData(rest) || rest.split(/ · |, |: |; |\n| [–-] |"|“|”|\(|\)/).every(isData);
+  };
+  const seen = (element: Element): boolean => {
+    const { width, height } = element.getBoundingClientRect();
+    return width > 1 && height > 1 && getComputedStyle(element).visibility !== 'hidden';
+  };
+  const faults: string[][] = [];
+  for (const element of document.querySelectorAll('[aria-label]')) {
+    const label = element.getAttribute('aria-label') ?? '';
+    if (!ours(label)) faults.push(['not in words/', 'its name', label]);
+  }
+  const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  for (let node = walk.nextNode(); node; node = walk.nextNode()) {
+    const element = node.parentElement;
+    const text = node.textContent ?? '';
+    if (!element || !seen(element) || /^(SCRIPT|STYLE|NOSCRIPT)$/.test(element.tagName)) continue;
+    // One sentence may stand in several elements: what begins in one ends in another.
+    const whole = element.closest('p, div, text, tspan')?.textContent ?? text;
+    if (!ours(text) && !ours(whole)) faults.push(['not in words/', text]);
+  }
+  if (document.documentElement.scrollWidth > window.innerWidth) faults.push(['scrolls sideways']);
+  const cut = (inner: DOMRect, outer: DOMRect): boolean =>
+    inner.left < outer.left - 2 ||
+    inner.right > outer.right + 2 ||
+    inner.top < outer.top - 2 ||
+    inner.bottom > outer.bottom + 2;
+  for (const button of document.querySelectorAll('[role=button], [role=radio], [role=tab], a')) {
+    if (!seen(button)) continue;
+    for (const line of button.querySelectorAll('div[dir]')) {
+      const shown = line.getBoundingClientRect();
+      if (cut(shown, button.getBoundingClientRect())) {
+        faults.push(['over the edge of its button', line.textContent]);
+      }
+    }
+  }
+  for (const line of document.querySelectorAll<HTMLElement>('div[dir]')) {
+    const { overflowX, textOverflow } = getComputedStyle(line);
+    const hidden = line.scrollWidth > line.clientWidth + 1 && overflowX === 'hidden';
+    if (seen(line) && hidden && textOverflow !== 'ellipsis') {
+      faults.push(['cut off', line.textContent]);
+    }
+  }
+  for (const word of document.querySelectorAll('svg text')) {
+    const drawing = word.closest('svg');
+    if (drawing && cut(word.getBoundingClientRect(), drawing.getBoundingClientRect())) {
+      faults.push(['over the edge of its drawing', word.textContent]);
+    }
+  }
+  return faults;
+}
