@@ -2,7 +2,7 @@ import expo from 'eslint-config-expo/flat.js';
 import prettier from 'eslint-config-prettier/flat';
 
 /** Imports run one way: app, server, instruments → contract, words → drawings → core. */
-const rooms = {
+const barredFrom = {
   core: ['drawings', 'words', 'contract', 'server', 'app', 'demo', 'instruments'],
   drawings: ['words', 'contract', 'server', 'app', 'demo', 'instruments'],
   words: ['contract', 'server', 'app', 'demo', 'instruments'],
@@ -13,8 +13,8 @@ const rooms = {
   app: ['server', 'demo', 'instruments'],
 };
 
-const oneWay = Object.entries(rooms).map(([room, barred]) => ({
-  files: [`${room}/**/*.{ts,tsx}`],
+const oneWay = Object.entries(barredFrom).map(([module, barred]) => ({
+  files: [`${module}/**/*.{ts,tsx}`],
   // A test may stand on the demo shop's engines.
   ignores: ['**/*.test.ts', '**/*.test.tsx', '**/tests/**'],
   rules: {
@@ -24,7 +24,7 @@ const oneWay = Object.entries(rooms).map(([room, barred]) => ({
         patterns: barred.flatMap((other) => [
           {
             group: [`@cardinex/${other}/*`, `**/../${other}/*`],
-            message: `${room} may not import ${other}.`,
+            message: `${module} may not import ${other}.`,
           },
         ]),
       },

@@ -10,6 +10,8 @@ const under = (...folders) => folders.map((folder) => `<rootDir>/${folder}/**/*.
 export default {
   // The machine has nothing else to do: left to itself, jest keeps a core free.
   maxWorkers: '100%',
+  // A busy machine takes its time: nothing here is a test of speed.
+  testTimeout: 30_000,
   projects: [
     {
       ...plain,

@@ -68,11 +68,11 @@ export async function benchActs(
   await stopServerProcess(second);
   await owner.end();
   agent.destroy();
-  const kept = median(rounds.map(({ alone }) => keptIn(alone)));
+  const stored = median(rounds.map(({ alone }) => keptIn(alone)));
   const rate = median(rounds.map((round) => round.rate));
   return [
     {
-      what: `acts of whole demo jobs kept, ${DEVICES} devices, ${BATCH} to a post (${kept.toFixed(0)} a second), over the database's own rate (${rate.toFixed(0)}), median of ${ROUNDS}`,
+      what: `acts of whole demo jobs kept, ${DEVICES} devices, ${BATCH} to a post (${stored.toFixed(0)} a second), over the database's own rate (${rate.toFixed(0)}), median of ${ROUNDS}`,
       value: median(rounds.map(ratioOf)),
       unit: '×',
       goal: 0.25,
@@ -189,7 +189,7 @@ function cpuSecondsOf(servers: readonly ServerProcess[]): number {
     const fields = readFileSync(`/proc/${child.pid}/stat`, 'utf8').split(') ')[1]?.split(' ') ?? [];
     return Number(fields[11]) + Number(fields[12]);
   });
-  return ticks.reduce((sum, one) => sum + one, 0) / TICKS_PER_SECOND;
+  return ticks.reduce((sum, value) => sum + value, 0) / TICKS_PER_SECOND;
 }
 
 const TICKS_PER_SECOND = 100;

@@ -19,12 +19,12 @@ export function benchDecide(): Result[] {
     const all = WHOLE_JOBS.map((job) => replay(job, before));
     return {
       before,
-      decideMs: all.flatMap((one) => one.decideMs),
-      evolveMs: all.flatMap((one) => one.evolveMs),
+      decideMs: all.flatMap((replayed) => replayed.decideMs),
+      evolveMs: all.flatMap((entry) => entry.evolveMs),
     };
   });
-  const points = (value: (one: (typeof measured)[number]) => number) =>
-    measured.map((one) => ({ size: Math.max(one.before, SHORT), value: value(one) }));
+  const points = (value: (item: (typeof measured)[number]) => number) =>
+    measured.map((each) => ({ size: Math.max(each.before, SHORT), value: value(each) }));
   const [short] = measured;
   if (!short) throw new Error('nothing was measured');
   const acts = `${short.decideMs.length} acts of whole demo jobs`;

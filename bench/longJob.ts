@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { opened } from '../core/job/tests/told';
+import { opened } from '../core/job/tests/story';
 import { lockside } from '../demo/shops';
 import { DeviceAt } from '../server/tests/copy';
 
@@ -21,7 +21,7 @@ export async function makeLongJob(address: string, name: string, events: number)
       device.act(jobId, 'liner.read', reading(sent + n), { seenSeq: sent + n }),
     );
     const { outcomes } = await device.send(jobId, ...some);
-    if (outcomes.length === 0 || outcomes.some((one) => one.status !== 'accepted'))
+    if (outcomes.length === 0 || outcomes.some((entry) => entry.status !== 'accepted'))
       throw new Error(`not all accepted: ${JSON.stringify(outcomes).slice(0, 500)}`);
   }
   return jobId;

@@ -71,11 +71,11 @@ function foundIn(issue: Issue, above: readonly Step[]): Found[] {
     const nearest = nearestBranch(issue.errors);
     if (nearest) return nearest.flatMap((inner) => foundIn(inner, path));
   }
-  const says = issue.message;
+  const sentence = issue.message;
   const missing =
-    says === 'is missing' ||
+    sentence === 'is missing' ||
     ('input' in issue && issue.input === undefined && issue.path.length > 0);
-  return [{ path, missing, says }];
+  return [{ path, missing, says: sentence }];
 }
 
 /** The shape that was meant: the one whose own fields are all there and only their values are wrong. */

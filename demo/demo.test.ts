@@ -13,8 +13,8 @@ import { demoShops } from './shops';
 
 const now = new Date('2026-03-02T12:00:00Z');
 const jobs = demoJobs(now);
-const told = (id: string) => {
-  const job = jobs.find((one) => one.id === id);
+const storyOf = (id: string) => {
+  const job = jobs.find((entry) => entry.id === id);
   if (!job) throw new Error('no such job');
   const { state } = job.acts.reduce(
     (before, act) => evolve(before, { ...act, seq: before.log.headSeq + 1, receivedAt: act.at }),
@@ -26,7 +26,7 @@ const told = (id: string) => {
 /** The sheet a job is pinned to. */
 function sheetOf([first]: readonly Act[]): EngineSheet {
   const id = first?.type === 'job.opened' ? first.data.sheet.id : '';
-  const sheet = demoSheets.find((one) => one.id === id);
+  const sheet = demoSheets.find((entry) => entry.id === id);
   if (!sheet) throw new Error(`no demo sheet ${id}`);
   return sheet;
 }
@@ -44,18 +44,18 @@ describe('the demo sheets', () => {
   );
 
   it('show between them every school, gear and kind of stage', () => {
-    const of = <T>(pick: (sheet: EngineSheet) => T | readonly T[]): Set<T> =>
+    const make = <T>(pick: (sheet: EngineSheet) => T | readonly T[]): Set<T> =>
       new Set(demoSheets.flatMap(pick));
-    expect(of((s) => s.liners?.school ?? 'none')).toEqual(
+    expect(make((s) => s.liners?.school ?? 'none')).toEqual(
       new Set(['proud', 'recessed', 'on-shims', 'flush', 'none', 'dry']),
     );
-    expect(of((s) => s.layout.form)).toEqual(new Set(['in-line', 'v', 'opposed']));
-    expect(of((s) => s.overhead?.adjust)).toEqual(new Set(['screw', 'hydraulic', 'shim']));
-    expect(of((s) => s.overhead?.actsOn)).toEqual(new Set(['valve', 'bridge', 'yoke']));
-    expect(of((s) => s.pistons?.route)).toEqual(
+    expect(make((s) => s.layout.form)).toEqual(new Set(['in-line', 'v', 'opposed']));
+    expect(make((s) => s.overhead?.adjust)).toEqual(new Set(['screw', 'hydraulic', 'shim']));
+    expect(make((s) => s.overhead?.actsOn)).toEqual(new Set(['valve', 'bridge', 'yoke']));
+    expect(make((s) => s.pistons?.route)).toEqual(
       new Set(['into-block', 'into-liner-on-bench', 'cylinder-over-piston']),
     );
-    const kinds = of((s) =>
+    const kinds = make((s) =>
       (s.fastenedSets ?? []).flatMap((set) => stagesOf(set).map(({ stage }) => stage.kind)),
     );
     expect(kinds).toEqual(
@@ -110,23 +110,24 @@ describe('the demo shops', () => {
 describe('the demo jobs', () => {
   it('are told only in acts that would be accepted, and end before now', () => {
     for (const { acts, shop } of jobs) {
-      let told = EMPTY_JOB;
+      let story = EMPTY_JOB;
       for (const act of acts) {
         const member = shop.crew.find((m) => m.id === act.by);
-        const verdict = decide(told, act, {
+        const verdict = decide(story, act, {
           now: act.at,
           sheet: sheetOf(acts),
           member: { id: act.by, role: member?.role ?? 'viewer', fresh: false },
         });
         expect([act.type, verdict]).toEqual([act.type, { ok: true }]);
-        told = evolve(told, { ...act, seq: told.log.headSeq + 1, receivedAt: act.at });
+        story = evolve(story, { ...act, seq: story.log.headSeq + 1, receivedAt: act.at });
       }
       expect(Date.parse(acts.at(-1)?.at ?? '')).toBeLessThan(now.getTime());
     }
   });
 
   it('show a liner that tilts, a stage left open, a set half done, a recheck waiting, a finished one, leaflets to decide', () => {
-    const card = (id: string, name: CardName) => told(id).tray.find((one) => one.card === name);
+    const card = (id: string, name: CardName) =>
+      storyOf(id).tray.find((entry) => entry.card === name);
     expect(card(DEMO_JOB.launch, 'tighten')?.reason).toEqual({
       code: 'differences-open',
       count: 2,
@@ -139,9 +140,9 @@ describe('the demo jobs', () => {
     expect(card(DEMO_JOB.creamery, 'valves')?.reason).toEqual({
       code: 'valves-set',
       done: 4,
-      of: 8,
+      total: 8,
     });
     expect(card(DEMO_JOB.sluice, 'recheck')?.status).toBe('waiting');
-    expect(isFinished(told(DEMO_JOB.ferryWinch).tray)).toBe(true);
+    expect(isFinished(storyOf(DEMO_JOB.ferryWinch).tray)).toBe(true);
   });
 });

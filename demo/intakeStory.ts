@@ -39,7 +39,7 @@ export function sheetIn(story: Storyteller, sheet: EngineSheet) {
 /** Everything that makes it dead. */
 export function madeDead(story: Storyteller, sheet: EngineSheet): Storyteller {
   return isolationOf(sheet).reduce(
-    (told, item) => told.act('check.seen', { check: 'dead', item, found: 'good' }),
+    (reported, item) => reported.act('check.seen', { check: 'dead', item, found: 'good' }),
     story,
   );
 }
@@ -47,7 +47,8 @@ export function madeDead(story: Storyteller, sheet: EngineSheet): Storyteller {
 /** Every part marked as it should be. */
 export function marked(story: Storyteller, sheet: EngineSheet): Storyteller {
   return marksOf(sheetIn(story, sheet)).reduce(
-    (told, { id: mark, kind, code, place }) => told.act('mark.made', { mark, kind, code, place }),
+    (reported, { id: mark, kind, code, place }) =>
+      reported.act('mark.made', { mark, kind, code, place }),
     story,
   );
 }
@@ -96,7 +97,8 @@ export function measured(
 /** Everything that is needed laid beside the old, and right. */
 export function partsIn(story: Storyteller, sheet: EngineSheet): Storyteller {
   return kitOf(sheetIn(story, sheet), stateOf(story)).reduce(
-    (told, { id: part, count = 1 }) => told.act('part.arrived', { part, count, verdict: 'right' }),
+    (reported, { id: part, count = 1 }) =>
+      reported.act('part.arrived', { part, count, verdict: 'right' }),
     story,
   );
 }

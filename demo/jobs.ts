@@ -439,15 +439,15 @@ function northFerry(now: Date): DemoJob {
   );
   stripped(marked(madeDead(story, hesperM6Right), hesperM6Right), hesperM6Right);
   return story
-    .act('thing.put-in', {
-      thing: 'clamping-beam',
+    .act('temporary-part.put-in', {
+      part: 'clamping-beam',
       kind: 'liner-clamp',
       what: 'Clamping beam',
       where: 'cylinder 4',
       bars: 'covering',
     })
-    .act('thing.put-in', {
-      thing: 'port-cover',
+    .act('temporary-part.put-in', {
+      part: 'port-cover',
       kind: 'plug',
       what: 'Cover in the exhaust port',
       where: 'cylinder 4',

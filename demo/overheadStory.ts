@@ -11,8 +11,10 @@ export function overheadSet(story: Storyteller, sheet: EngineSheet): Storyteller
     if (view?.again === 'due') story.act('gaps.turned', { leftOut: 'Felt once more elsewhere.' });
     if (!view?.next) return story;
     story.act('crank.stood', { atDeg: view.next.atDeg, seen: 'as it should be' });
-    const here = new Set(view.next.set.map(({ id }) => id));
-    for (const { item, target, rodNext } of view.items.filter((one) => here.has(one.item.id))) {
+    const current = new Set(view.next.set.map(({ id }) => id));
+    for (const { item, target, rodNext } of view.items.filter((entry) =>
+      current.has(entry.item.id),
+    )) {
       const mm = target?.aimMm ?? 0;
       if (rodNext) story.act('push-rod.seen', { valve: item.id, found: 'seated' });
       story.valve(item.id, mm, mm, mm);

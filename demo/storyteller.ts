@@ -176,7 +176,7 @@ export class Storyteller {
     if (nm === null || this.shop.id !== lockside.id) return {};
     const wrench = [DEMO_TOOL.wrench1, DEMO_TOOL.wrench3]
       .map((id) => wrenchShown(demoTool(this.shop, id, new Date(this.clockMs))))
-      .find((one) => one !== null && one.lowNm <= nm && nm <= one.highNm);
+      .find((entry) => entry !== null && entry.lowNm <= nm && nm <= entry.highNm);
     return wrench ? { nut: { nm, setNm: nm, wrench: wrench.id, name: wrench.name } } : {};
   }
 

@@ -1,4 +1,8 @@
-import { pinAsThing, timingView, type TimingStep } from '@cardinex/core/job/cards/timing/view';
+import {
+  pinAsTemporaryPart,
+  timingView,
+  type TimingStep,
+} from '@cardinex/core/job/cards/timing/view';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { sheetIn, stateOf, wrenchFor } from './intakeStory';
 import type { Storyteller } from './storyteller';
@@ -16,13 +20,13 @@ export function timingStep(story: Storyteller, sheet: EngineSheet, step: TimingS
       return story.act('check.seen', { check: step.check.id, item: step.item, found: 'good' });
     case 'pin-in':
     case 'tensioner-in':
-      return story.act('thing.put-in', {
-        thing: `pin-${story.end().acts.length}`,
-        ...pinAsThing(step.what, step.kind),
+      return story.act('temporary-part.put-in', {
+        part: `pin-${story.end().acts.length}`,
+        ...pinAsTemporaryPart(step.what, step.kind),
       });
     case 'pin-out':
     case 'tensioner-out':
-      return story.act('thing.taken-out', { thing: step.thing?.id ?? '' });
+      return story.act('temporary-part.taken-out', { part: step.part?.id ?? '' });
     case 'pull':
       for (const instance of step.set.instances)
         story.wholeRun(step.set, instance, wrenchFor(sheet, step.set));

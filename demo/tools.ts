@@ -35,7 +35,7 @@ interface DemoTool {
   readonly acts: readonly ToolAct[];
 }
 
-interface Told {
+interface ToolStory {
   readonly id: string;
   readonly name: string;
   readonly is: ToolIs;
@@ -65,7 +65,7 @@ const THOU_LEAVES = [
   1.5, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 22, 25,
 ];
 
-const LOCKSIDE: readonly Told[] = [
+const LOCKSIDE: readonly ToolStory[] = [
   {
     id: DEMO_TOOL.wrench1,
     name: 'Wrench 1',
@@ -166,7 +166,7 @@ const LOCKSIDE: readonly Told[] = [
   },
 ];
 
-const WEIR_STREET: readonly Told[] = [
+const WEIR_STREET: readonly ToolStory[] = [
   { id: DEMO_TOOL.longOne, name: 'The long one', is: wrench('1/2 in', 30, 150, 480) },
 ];
 
@@ -176,8 +176,8 @@ export function demoTools(
   by: string,
   now: Date,
 ): readonly DemoTool[] {
-  const told = shop.slug === 'lockside' ? LOCKSIDE : WEIR_STREET;
-  return told.map((tool) => {
+  const reported = shop.slug === 'lockside' ? LOCKSIDE : WEIR_STREET;
+  return reported.map((tool) => {
     const acts: ToolAct[] = [];
     const entered = monthsBefore(now, ENTERED_MONTHS_AGO);
     const add = <T extends ToolActType>(type: T, at: Date, data: ToolActData[T]): void => {
@@ -217,7 +217,7 @@ export function demoTool(
 /** Longer ago than any story of a shop goes back. */
 const ENTERED_MONTHS_AGO = 36;
 
-function checksOf({ checked }: Told, now: Date): readonly { on: string; dueOn: string }[] {
+function checksOf({ checked }: ToolStory, now: Date): readonly { on: string; dueOn: string }[] {
   if (!checked) return [];
   const monthsAgo =
     checked === EACH_HALF_YEAR

@@ -53,7 +53,7 @@ describe('a drawing as an SVG file', () => {
 
   it('is one that a reader of such files can draw', async () => {
     // One of each kind: reading such a file takes its time.
-    for (const drawing of new Map(drawings.map((one) => [one.kind, one])).values()) {
+    for (const drawing of new Map(drawings.map((entry) => [entry.kind, entry])).values()) {
       const { width, format } = await sharp(Buffer.from(svgText(drawing, ON_PAPER))).metadata();
       expect(format).toBe('svg');
       expect(Math.abs(width - drawing.frame.width)).toBeLessThanOrEqual(1);

@@ -92,14 +92,14 @@ function dashed(name: string): string {
 }
 
 function tag(name: string, attributes: Attributes, content = ''): string {
-  const said = Object.entries(attributes)
+  const text = Object.entries(attributes)
     .filter(([, value]) => value !== undefined && value !== 0 && value !== '')
     .map(
       ([key, value]) =>
         ` ${key}="${typeof value === 'number' ? coordinate(value) : escaped(String(value))}"`,
     )
     .join('');
-  return content === '' ? `<${name}${said}/>` : `<${name}${said}>${content}</${name}>`;
+  return content === '' ? `<${name}${text}/>` : `<${name}${text}>${content}</${name}>`;
 }
 
 function escaped(text: string): string {

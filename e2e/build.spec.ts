@@ -158,7 +158,7 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
     await type(page, ...Array.from({ length: 7 }, () => '0.42'));
     // Filed, and measured again: nothing is decided about it, it has come right.
     await page.getByRole('button', { name: 'Whole table' }).click();
-    await page.getByRole('button', { name: /Cylinder 2, top ring: 0\.28/ }).click();
+    await page.getByRole('button', { name: /Cylinder 2, Top ring: 0\.28/ }).click();
     await retype(page, '0.40');
     await expect(page.getByTestId('findings')).not.toContainText('file off');
     await check('pistons', 'side-clearances');
@@ -201,13 +201,13 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
     // The camshaft is in the block: its timing is set before the head goes on.
     await page.goto(`${job}/timing`);
     await press(page, 'Dead, and all clear');
-    for (const says of [
+    for (const sentence of [
       'One dot of the crank gear',
       'One dot of the cam gear',
       'Two turns by hand',
       'Cylinder 1 at the top again',
     ]) {
-      await expect(page.getByTestId('act')).toContainText(says);
+      await expect(page.getByTestId('act')).toContainText(sentence);
       await page.getByTestId('confirm').click();
     }
     await expect(page.getByTestId('act')).toHaveText('Timing set and proved.');

@@ -44,14 +44,14 @@ test('a new device goes in by name, knows its crew from then on, and is wiped wh
   await expect(page.getByRole('heading', { name: 'Which shop?' })).toBeVisible();
   expect(asked).toBe(1);
   const left = await page.evaluate(async () => {
-    const databases = (await indexedDB.databases()).map((one) => one.name ?? '');
+    const databases = (await indexedDB.databases()).map((info) => info.name ?? '');
     const jobs = await Promise.all(
       databases
-        .filter((one) => one.startsWith('cardinex-'))
+        .filter((item) => item.startsWith('cardinex-'))
         .map(
-          (one) =>
+          (entry) =>
             new Promise<number>((done) => {
-              const opening = indexedDB.open(one);
+              const opening = indexedDB.open(entry);
               opening.onsuccess = () => {
                 const count = opening.result.transaction('jobs').objectStore('jobs').count();
                 count.onsuccess = () => done(count.result);
@@ -59,7 +59,7 @@ test('a new device goes in by name, knows its crew from then on, and is wiped wh
             }),
         ),
     );
-    return jobs.reduce((sum, one) => sum + one, 0);
+    return jobs.reduce((sum, value) => sum + value, 0);
   });
   expect(left).toBe(0);
   await page.getByRole('button', { name: lockside.name }).click();

@@ -58,9 +58,9 @@ test('a sheet’s drawings come as a PDF to hang up by the engine', async ({ pag
   const answer = await page.request.get(address);
   expect(answer.headers()['content-type']).toBe('application/pdf');
   const pages = await pdfPages(await answer.body());
-  const text = pages.map((one) => one.text).join('\n');
-  for (const said of ['Orrin 6T', 'Head bolts', 'The ring gaps', 'The timing wheels']) {
-    expect(text).toContain(said);
+  const text = pages.map((entry) => entry.text).join('\n');
+  for (const sentence of ['Orrin 6T', 'Head bolts', 'The ring gaps', 'The timing wheels']) {
+    expect(text).toContain(sentence);
   }
   for (const { text: own, outside } of pages) {
     expect(own).toContain(`rev. ${revision}`);

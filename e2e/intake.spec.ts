@@ -293,8 +293,8 @@ test('a journal beyond its last undersize, and a leaflet in the bag that says ot
   page,
   shop,
 }) => {
-  const told = onTheStand(tolvane44, 'stone saw', 240, { kind: 'everything' });
-  const job = stripped(marked(madeDead(told, tolvane44), tolvane44), tolvane44).end();
+  const story = onTheStand(tolvane44, 'stone saw', 240, { kind: 'everything' });
+  const job = stripped(marked(madeDead(story, tolvane44), tolvane44), tolvane44).end();
   await shop.tell(job);
   const address = `${shop.address}/jobs/${job.id}`;
   await signIn(page, shop.address);

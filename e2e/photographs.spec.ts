@@ -80,9 +80,9 @@ test('fifty photographs taken with no network are all there once it is back', as
   ).json()) as {
     events: { type: string; data: { photograph: string } }[];
   };
-  const told = log.events.filter(({ type }) => type === 'photograph.taken');
-  expect(told).toHaveLength(MANY);
-  for (const { data } of told) {
+  const story = log.events.filter(({ type }) => type === 'photograph.taken');
+  expect(story).toHaveLength(MANY);
+  for (const { data } of story) {
     const answer = await page.request.get(
       `${shop.address}/api/jobs/${DEMO_JOB.sawBench}/photographs/${data.photograph}`,
     );

@@ -7,8 +7,8 @@ for (const theme of ['day', 'lamp', 'glare'] as const) {
     // Five dozen screens, each looked at whole: as long as a busy machine needs.
     test.setTimeout(900_000);
     await page.addInitScript((name) => {
-      const kept = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as object;
-      localStorage.setItem('cardinex.preferences', JSON.stringify({ ...kept, theme: name }));
+      const stored = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as object;
+      localStorage.setItem('cardinex.preferences', JSON.stringify({ ...stored, theme: name }));
     }, theme);
     await signIn(page, shop.address);
     const faults: unknown[] = [];

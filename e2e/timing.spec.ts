@@ -45,7 +45,7 @@ test('a chain: line of the sprockets by shim, marks, pins in, wheels pulled, ten
   // Marks, pins and tensioner with the network cut.
   await expect(act).toContainText('Two bright links');
   await context.setOffline(true);
-  for (const says of [
+  for (const sentence of [
     'One bright link',
     'Line of the cam sprocket',
     'Camshaft pin',
@@ -54,7 +54,7 @@ test('a chain: line of the sprockets by shim, marks, pins in, wheels pulled, ten
     'Cam sprocket bolts',
   ]) {
     await confirm.click();
-    await expect(act).toContainText(says);
+    await expect(act).toContainText(sentence);
   }
   await expect(page.getByRole('main')).toContainText('never by the timing pins');
   await context.setOffline(false);
@@ -82,9 +82,9 @@ test('a mark that does not stand after two turns begins it again; the pin of the
   const act = page.getByTestId('act');
   const confirm = page.getByTestId('confirm');
   await expect(act).toContainText('Camshaft pin');
-  for (const says of ['Pump pin', 'Pin of the tensioner', 'Two turns by hand']) {
+  for (const sentence of ['Pump pin', 'Pin of the tensioner', 'Two turns by hand']) {
     await confirm.click();
-    await expect(act).toContainText(says);
+    await expect(act).toContainText(sentence);
   }
   await confirm.click();
   await expect(act).toContainText('Line of the cam sprocket');

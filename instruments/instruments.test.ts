@@ -13,13 +13,13 @@ const AT = new Date('2026-03-02T08:00:00Z');
 
 /** What a pull on the stand-in came to. */
 function pulled(wrench: StandInWrench, hand: Omit<HandMessage, 'type'> = {}) {
-  const said = wrench.pull(hand, AT);
-  const samples = said.flatMap((one) =>
-    one.type === 'sample' ? [{ deg: one.deg ?? 0, nm: one.nm ?? 0 }] : [],
+  const reported = wrench.pull(hand, AT);
+  const samples = reported.flatMap((entry) =>
+    entry.type === 'sample' ? [{ deg: entry.deg ?? 0, nm: entry.nm ?? 0 }] : [],
   );
   return {
     samples,
-    reading: said.findLast(({ type }) => type === 'reading') as { nm: number; deg: number },
+    reading: reported.findLast(({ type }) => type === 'reading') as { nm: number; deg: number },
   };
 }
 
@@ -54,9 +54,9 @@ describe('the stand-in wrench', () => {
   });
 
   it('the same seed pulls the same; every bolt is its own', () => {
-    const one = (of: string, seed: number) => {
+    const one = (name: string, seed: number) => {
       const wrench = new StandInWrench(seed);
-      wrench.aim({ type: 'target', of, nm: 60 });
+      wrench.aim({ type: 'target', of: name, nm: 60 });
       return pulled(wrench);
     };
     expect(one('h1', 5)).toEqual(one('h1', 5));
@@ -92,7 +92,7 @@ describe('over its socket', () => {
     const all: InstrumentMessage[] = [];
     return new Promise((resolve, reject) => {
       socket.on('error', reject);
-      socket.on('open', () => say.forEach((one) => socket.send(`${JSON.stringify(one)}\n`)));
+      socket.on('open', () => say.forEach((entry) => socket.send(`${JSON.stringify(entry)}\n`)));
       socket.on('message', (data) => {
         const message = readInstrumentLine(String(data));
         if (!message) return reject(new Error(`not a message: ${String(data)}`));
@@ -113,15 +113,15 @@ describe('over its socket', () => {
 
   it('a pump gauge rises to the pressure', async () => {
     const all = await heard('/pump', { type: 'target', of: 's1', bar: 900 }, { type: 'pull' });
-    const bars = all.flatMap((one) => (one.type === 'sample' ? [one.bar ?? 0] : []));
+    const bars = all.flatMap((item) => (item.type === 'sample' ? [item.bar ?? 0] : []));
     expect(bars).toEqual([...bars].sort((a, b) => a - b));
     expect(Math.abs((all.at(-1) as { bar: number }).bar - 900)).toBeLessThan(20);
   });
 
   it('a crank encoder tells the way it went, forward and back, and where it stands', async () => {
     const on = await heard('/encoder', { type: 'pull', deg: 90 });
-    const told = on.flatMap((one) => (one.type === 'sample' ? [one.deg ?? 0] : []));
-    expect(told).toEqual([...told].sort((a, b) => a - b));
+    const story = on.flatMap((each) => (each.type === 'sample' ? [each.deg ?? 0] : []));
+    expect(story).toEqual([...story].sort((a, b) => a - b));
     expect(on.at(-1)).toMatchObject({ type: 'reading', deg: 90 });
     const back = await heard('/encoder', { type: 'pull', deg: -100 });
     expect(back.at(-1)).toMatchObject({ type: 'reading', deg: -10 });

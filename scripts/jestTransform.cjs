@@ -1,6 +1,6 @@
 const { transformSync } = require('esbuild');
 
-/** Jest runs the rooms that have no interface as they are, types stripped. */
+/** Jest runs the packages that have no interface as they are, types stripped. */
 module.exports = {
   process(source, file) {
     const { code } = transformSync(source, {

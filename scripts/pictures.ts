@@ -155,8 +155,8 @@ async function take(browser: Browser, address: string, picture: Picture): Promis
   const page = await context.newPage();
   page.setDefaultTimeout(15_000);
   await page.addInitScript((wantedTheme) => {
-    const kept = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as object;
-    const preferences = JSON.stringify({ ...kept, theme: wantedTheme });
+    const stored = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as object;
+    const preferences = JSON.stringify({ ...stored, theme: wantedTheme });
     localStorage.setItem('cardinex.preferences', preferences);
   }, theme);
   await signIn(page, address);

@@ -28,7 +28,7 @@ export function writePseudoWords(): string {
       copyFileSync(path.join(EN, `${module}.ts`), file);
       continue;
     }
-    const said = AS_THEY_ARE.has(module)
+    const text = AS_THEY_ARE.has(module)
       ? `export * from '${from}';\n`
       : [
           `import * as en from '${from}';`,
@@ -38,7 +38,7 @@ export function writePseudoWords(): string {
           ),
           '',
         ].join('\n');
-    writeFileSync(file, said);
+    writeFileSync(file, text);
   }
   return folder;
 }

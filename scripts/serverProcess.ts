@@ -19,23 +19,23 @@ export function startServerProcess(
     stdio: ['ignore', 'pipe', 'inherit', 'ipc'],
   });
   return new Promise((ready, failed) => {
-    let said = '';
+    let text = '';
     let listens = false;
     child.stdout?.on('data', (chunk: Buffer) => {
       if (listens) {
         process.stdout.write(chunk);
         return;
       }
-      said += chunk.toString();
-      const line = /^.*listening (\S+).*\n/m.exec(said);
+      text += chunk.toString();
+      const line = /^.*listening (\S+).*\n/m.exec(text);
       if (!line) return;
       listens = true;
       ready({ child, address: line[1] ?? '' });
       // Whatever else came with that line is part of the log.
-      process.stdout.write(said.replace(line[0], ''));
+      process.stdout.write(text.replace(line[0], ''));
     });
     child.once('exit', (code) =>
-      failed(new Error(`The server ended at once (${code}).\n${said.slice(-4000)}`)),
+      failed(new Error(`The server ended at once (${code}).\n${text.slice(-4000)}`)),
     );
   });
 }

@@ -6,14 +6,14 @@ interface Kept<Value> {
 
 /** What is kept under a key, or what is read for it now; what could not be read is not kept. */
 export function readOnce<Value>(
-  kept: Kept<Value>,
+  stored: Kept<Value>,
   key: string,
   read: () => Promise<Value>,
 ): Promise<Value> {
-  const known = kept.get(key);
+  const known = stored.get(key);
   if (known) return known;
   const found = read();
-  kept.set(key, found);
-  found.catch(() => kept.delete(key));
+  stored.set(key, found);
+  found.catch(() => stored.delete(key));
   return found;
 }

@@ -16,7 +16,7 @@ export async function seedDemo(now: Date): Promise<boolean> {
     await seedTools(shop, now);
   }
   const cache = new JobCache();
-  for (const job of demoJobs(now)) await tellJob(cache, job);
+  for (const job of demoJobs(now)) await appendStory(cache, job);
   return true;
 }
 
@@ -56,7 +56,7 @@ export async function seedShop(shop: DemoShop, now: Date): Promise<void> {
 }
 
 /** Puts a told job into the log: each act through the same door as a device's, received the moment it was made. */
-export async function tellJob(cache: JobCache, job: DemoJob): Promise<void> {
+export async function appendStory(cache: JobCache, job: DemoJob): Promise<void> {
   const sender = {
     shopId: job.shop.id,
     device: job.shop.device,

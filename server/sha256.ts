@@ -1,6 +1,6 @@
 import { hash } from 'node:crypto';
 
 /** SHA-256 of bytes, or of a text's UTF-8 bytes, in lower-case hex. */
-export function sha256(of: string | Buffer): string {
-  return hash('sha256', of, 'hex');
+export function sha256(entry: string | Buffer): string {
+  return hash('sha256', entry, 'hex');
 }

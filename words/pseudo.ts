@@ -39,13 +39,13 @@ const SAME =
 export function pseudoText(text: string): string {
   if (SAME.test(text) || (text.startsWith(FROM) && text.endsWith(TO))) return text;
   const parts = text.split(new RegExp(`(${FROM}[^${FROM}${TO}]*${TO})`));
-  const said = parts
+  const sentence = parts
     .map((part) => (part.startsWith(FROM) ? part.slice(1, -1) : accented(part)))
     .join('');
   const longer = FILLER.repeat(8)
     .slice(0, Math.ceil(text.length * LONGER))
     .trimEnd();
-  return `${FROM}${turned(said)}${longer === '' ? '' : ` ${longer}`}${TO}`;
+  return `${FROM}${turned(sentence)}${longer === '' ? '' : ` ${longer}`}${TO}`;
 }
 
 function accented(text: string): string {

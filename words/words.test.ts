@@ -47,11 +47,11 @@ describe('the seam', () => {
 
 describe('the language made by machine', () => {
   it('is longer, accented and in another order', () => {
-    const said = pseudoText('Pull it to the value');
-    expect(said).toMatch(/^‹.+›$/);
-    expect(said.length).toBeGreaterThanOrEqual('Pull it to the value'.length * 1.4);
-    expect(said).not.toContain('value');
-    expect(said.indexOf('Püll')).toBeGreaterThan(said.indexOf('válüé'));
+    const text = pseudoText('Pull it to the value');
+    expect(text).toMatch(/^‹.+›$/);
+    expect(text.length).toBeGreaterThanOrEqual('Pull it to the value'.length * 1.4);
+    expect(text).not.toContain('value');
+    expect(text.indexOf('Püll')).toBeGreaterThan(text.indexOf('válüé'));
   });
 
   it('leaves figures with their units, and what was said before', () => {

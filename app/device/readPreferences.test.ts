@@ -4,8 +4,8 @@ const NEW_DEVICE = readPreferences({});
 
 describe('preferences as they were kept', () => {
   it('are those of a new device where nothing, or nothing of ours, was kept', () => {
-    for (const kept of [null, undefined, 7, 'day', [], { theme: 'noon', speech: 1, member: 4 }]) {
-      expect(readPreferences(kept)).toEqual(NEW_DEVICE);
+    for (const stored of [null, undefined, 7, 'day', [], { theme: 'noon', speech: 1, member: 4 }]) {
+      expect(readPreferences(stored)).toEqual(NEW_DEVICE);
     }
   });
 

@@ -34,8 +34,8 @@ const LONGEST_ADDRESS = 200;
  *
  * @example readPreferences({ theme: 'lamp', speech: 'yes' }).speech // false
  */
-export function readPreferences(kept: unknown): Preferences {
-  const found = recordIn(kept);
+export function readPreferences(stored: unknown): Preferences {
+  const found = recordIn(stored);
   return {
     theme: oneOf(['day', 'lamp', 'glare'], found.theme, 'day'),
     speech: found.speech === true,
@@ -79,9 +79,9 @@ function unitsIn(value: unknown): Preferences['units'] {
 }
 
 function instrumentsIn(value: unknown): Preferences['instruments'] {
-  const kept = recordIn(value);
+  const stored = recordIn(value);
   const addressOf = (kind: InstrumentKind): string => {
-    const address = textIn(kept[kind]) ?? '';
+    const address = textIn(stored[kind]) ?? '';
     return address.length > LONGEST_ADDRESS ? '' : address;
   };
   return Object.fromEntries(

@@ -1,6 +1,6 @@
 import { IDBFactory } from 'fake-indexeddb';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
-import { opened } from '@cardinex/core/job/tests/told';
+import { opened } from '@cardinex/core/job/tests/story';
 import { sheetHash } from '@cardinex/demo/jobs';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { crewMember, lockside } from '@cardinex/demo/shops';
@@ -161,8 +161,8 @@ describe('a job on a device', () => {
 
   it('what it cannot write is nowhere, can be tried again with its time, or sent straight on', async () => {
     const { ledger, outbox } = await openJob();
-    const keep = jest.spyOn(storage, 'keep');
-    keep.mockRejectedValueOnce(new StorageFault('full', null));
+    const save = jest.spyOn(storage, 'keep');
+    save.mockRejectedValueOnce(new StorageFault('full', null));
     const refused = await ledger.record('liner.read', reading(0.06), actor);
     if (refused.ok || !('unkept' in refused)) throw new Error('it was kept');
     expect(refused.unkept).toMatchObject({ trouble: 'full', acts: [{ type: 'liner.read' }] });
@@ -172,7 +172,7 @@ describe('a job on a device', () => {
     await until(() => ledger.view.waiting === 0);
     expect(server.log.at(-1)).toMatchObject({ type: 'liner.read', at });
 
-    keep.mockRejectedValueOnce(new StorageFault('full', null));
+    save.mockRejectedValueOnce(new StorageFault('full', null));
     const again = await ledger.record('liner.read', reading(0.07, 1), actor);
     if (again.ok || !('unkept' in again)) throw new Error('it was kept');
     expect(await ledger.sendStraight(again.unkept)).toEqual({ ok: true });

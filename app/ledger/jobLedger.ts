@@ -174,10 +174,10 @@ export class JobLedger {
       all,
       all.map(({ id }) => waitedMs(id)),
     );
-    const events = outcomes.flatMap((one) => (one.status === 'refused' ? [] : [one.event]));
+    const events = outcomes.flatMap((entry) => (entry.status === 'refused' ? [] : [entry.event]));
     const refused = outcomes
       .slice(waiting.length)
-      .flatMap((one) => (one.status === 'refused' ? [one.problem] : []));
+      .flatMap((item) => (item.status === 'refused' ? [item.problem] : []));
     if (refused.length === 0) this.storage.counted(this.jobId, first + straight.length - 1);
     await this.inTurn(() => this.takeIn(events));
     const [problem] = refused;
@@ -223,8 +223,8 @@ export class JobLedger {
         data,
       }) as unknown as Act;
     const figures = sheetOfJob(sheet.sheet, job.state);
-    const make = (one: NewAct, count: number): Act => {
-      const act = bare(one, count);
+    const make = (each: NewAct, count: number): Act => {
+      const act = bare(each, count);
       const restedOn = groundsOf(job, act, figures).map(({ id }) => id);
       return restedOn.length > 0 ? { ...act, restedOn } : act;
     };

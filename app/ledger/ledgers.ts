@@ -95,8 +95,8 @@ export class Ledgers {
   }
 
   /** Sends refused acts once more, what stood in their way having been put right. */
-  async sendAgain(kept: readonly KeptAct[]): Promise<void> {
-    await this.storage.forgive(kept);
+  async sendAgain(stored: readonly KeptAct[]): Promise<void> {
+    await this.storage.forgive(stored);
     this.reloadAll();
     this.changed();
     this.outbox.nudge();

@@ -12,7 +12,7 @@ export async function otherOutboxes(instance: string): Promise<readonly KeptAct[
   const others = names.filter(
     (name) => name.startsWith('cardinex-') && name !== `cardinex-${instance}`,
   );
-  const kept = await Promise.all(
+  const stored = await Promise.all(
     others.map(async (name) => {
       const storage = await LedgerStorage.open(name.slice('cardinex-'.length));
       const acts = await storage.allKept();
@@ -20,5 +20,5 @@ export async function otherOutboxes(instance: string): Promise<readonly KeptAct[
       return acts;
     }),
   );
-  return kept.flat();
+  return stored.flat();
 }

@@ -87,7 +87,7 @@ export class Outbox {
     /** Made before it was known that an act before them is refused. */
     const behind = new Set<string>();
     for (;;) {
-      const waiting = (await this.storage.allKept()).filter((kept) => !kept.problem);
+      const waiting = (await this.storage.allKept()).filter((stored) => !stored.problem);
       const jobId = waiting[0]?.jobId;
       if (this.closed) return;
       if (jobId === undefined) return this.sendPhotographs();
@@ -168,7 +168,7 @@ function refusedWhole(error: unknown, batch: readonly KeptAct[]) {
   if (status === 401 || status === 429 || status >= 500) throw error;
   const problem = { status, code, title, detail, ...(field !== undefined && { field }) };
   return {
-    outcomes: batch.map((kept) => ({ status: 'refused' as const, id: kept.act.id, problem })),
+    outcomes: batch.map((stored) => ({ status: 'refused' as const, id: stored.act.id, problem })),
   };
 }
 

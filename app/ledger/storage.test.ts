@@ -64,22 +64,22 @@ describe('the log of a job on the device', () => {
   });
 
   it('counts acts for each job by itself', async () => {
-    const kept = [JOB, 'another', JOB].map((job) =>
+    const stored = [JOB, 'another', JOB].map((job) =>
       storage.keep(job, [(count) => ({ id: `${job}-${count}`, count }) as unknown as Act]),
     );
-    expect((await Promise.all(kept)).flat().map((act) => act.count)).toEqual([1, 1, 2]);
+    expect((await Promise.all(stored)).flat().map((act) => act.count)).toEqual([1, 1, 2]);
   });
 });
 
 describe('photographs on the device', () => {
   const blob = (): Blob => new Blob(['picture']);
   const photograph = (id: string) => ({ id, jobId: JOB, picture: blob(), small: blob() });
-  const told = (id: string) => (count: number) =>
+  const storyOf = (id: string) => (count: number) =>
     ({ id: `act-${count}`, type: 'photograph.taken', data: { photograph: id } }) as unknown as Act;
 
   it('go out only once the server’s log tells of them', async () => {
     await storage.keepPhotograph(photograph('one'));
-    const [act] = await storage.keep(JOB, [told('one')]);
+    const [act] = await storage.keep(JOB, [storyOf('one')]);
     expect(await storage.nextToSend()).toBeNull();
     await storage.putEvents(JOB, [{ ...act, seq: 1 } as unknown as JobEvent]);
     expect((await storage.nextToSend())?.id).toBe('one');

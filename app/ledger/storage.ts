@@ -170,7 +170,7 @@ export class LedgerStorage {
 
   /** Marks acts the server would not take. */
   async refuse(refusals: readonly KeptAct[]): Promise<void> {
-    await this.changeOutbox((outbox) => refusals.map((kept) => () => outbox.put(kept)));
+    await this.changeOutbox((outbox) => refusals.map((stored) => () => outbox.put(stored)));
   }
 
   /** Takes the mark off refused acts: they wait to be sent again. */

@@ -10,8 +10,8 @@ function luminance(hex: string): number {
   return 0.2126 * r + 0.7152 * g + 0.0722 * b;
 }
 
-function contrast(one: string, other: string): number {
-  const [dark = 0, light = 0] = [luminance(one), luminance(other)].sort((a, b) => a - b);
+function contrast(item: string, other: string): number {
+  const [dark = 0, light = 0] = [luminance(item), luminance(other)].sort((a, b) => a - b);
   return (light + 0.05) / (dark + 0.05);
 }
 

@@ -42,8 +42,10 @@ describe('an act on the wire', () => {
         const read = actSchema.safeParse(changed(act, path, to));
         if (read.success) return;
         const named = read.error.issues.map((issue) => issue.path.join('.'));
-        const here = path.join('.');
-        expect(named.some((name) => here.startsWith(name) || name.startsWith(here))).toBe(true);
+        const current = path.join('.');
+        expect(named.some((name) => current.startsWith(name) || name.startsWith(current))).toBe(
+          true,
+        );
       }),
       { numRuns: 400 },
     );
@@ -59,7 +61,7 @@ describe('an act on the wire', () => {
     ['piece.weighed', { grams: 0 }, 'data.grams'],
     ['check.read', { mm: 4000 }, 'data.mm'],
   ])('%s with %j is refused at %s', (type, wrong, field) => {
-    const act = acts.find((one) => one.type === type);
+    const act = acts.find((entry) => entry.type === type);
     if (!act) throw new Error(`no ${type} in the demo`);
     const read = actSchema.safeParse({ ...act, data: { ...act.data, ...wrong } });
     expect(read.error?.issues[0]?.path.join('.')).toBe(field);
@@ -75,8 +77,8 @@ describe('an act on the wire', () => {
 describe('a batch', () => {
   it('holds one act or more, and not too many', () => {
     const sentAt = '2026-03-02T12:00:00Z';
-    const of = (count: number) => batchSchema.safeParse({ sentAt, acts: Array(count).fill({}) });
-    expect([of(0), of(1), of(200), of(201)].map((read) => read.success)).toEqual([
+    const make = (count: number) => batchSchema.safeParse({ sentAt, acts: Array(count).fill({}) });
+    expect([make(0), make(1), make(200), make(201)].map((read) => read.success)).toEqual([
       false,
       true,
       true,

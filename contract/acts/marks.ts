@@ -9,7 +9,7 @@ const place = z.strictObject({
   bank: z.union([z.literal(''), plainId]),
   end,
   nth: count,
-  of: count,
+  total: count,
   part: key,
 });
 

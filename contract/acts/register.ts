@@ -1,15 +1,15 @@
 import { z } from 'zod';
-import { THING_KINDS, type RegisterActs } from '@cardinex/core/job/facts/register';
+import { TEMPORARY_PART_KINDS, type RegisterActs } from '@cardinex/core/job/facts/register';
 import type { ActSchemas } from './actSchemas';
 import { plainId, words } from '../text';
 
 export const registerActs = {
-  'thing.put-in': z.strictObject({
-    thing: plainId,
-    kind: z.enum(THING_KINDS),
+  'temporary-part.put-in': z.strictObject({
+    part: plainId,
+    kind: z.enum(TEMPORARY_PART_KINDS),
     what: words(80),
     where: words(120),
     bars: z.enum(['turning', 'starting', 'covering']).nullable(),
   }),
-  'thing.taken-out': z.strictObject({ thing: plainId }),
+  'temporary-part.taken-out': z.strictObject({ part: plainId }),
 } satisfies ActSchemas<RegisterActs>;

@@ -18,7 +18,7 @@ const trayCard = named(
       .exactOptional(),
     status: z.enum(['open', 'done', 'waiting', 'barred']),
     reason: coded('Why it waits, or what is next on it'),
-    trouble: z.boolean().describe('Something on it needs a person before anything else'),
+    needsAttention: z.boolean().describe('Something on it needs a person before anything else'),
   }),
 );
 

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { readingTables, replacing, type ReadingTable } from '@cardinex/core/job/readings';
 import { EMPTY_STATE } from '@cardinex/core/job/emptyJob';
 import { openedFor, sheetIn } from '@cardinex/core/job/tests/intake';
-import { linersIn, stateOf } from '@cardinex/core/job/tests/told';
+import { linersIn, stateOf } from '@cardinex/core/job/tests/story';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
@@ -20,8 +20,8 @@ const faultsOf = (...lines: readonly string[]) =>
 describe('readings as CSV', () => {
   it('come back as they were written, each in its own words and unit', () => {
     const state = stateOf(linersIn());
-    const told = readingTables(sheet, state);
-    const csv = writeReadings(told, () => 'Tobin');
+    const story = readingTables(sheet, state);
+    const csv = writeReadings(story, () => 'Tobin');
     expect(csv.split('\r\n').slice(0, 2)).toEqual([
       'card,item,reading,value,unit,at,by',
       'liners,1,fan side,0.06,mm,2026-03-02T08:04:00.000+00:00,Tobin',
@@ -88,10 +88,10 @@ describe('readings as CSV', () => {
     ['card,item,reading,value', 'is missing: unit'],
     [`${HEAD},colour\nliners,1,fan side,0.06,mm,red`, 'is not known: colour'],
     [`${HEAD},unit\nliners,1,fan side,0.06,mm,mm`, 'holds unit twice'],
-  ])('say what %j wants', (text, says) => {
+  ])('say what %j wants', (text, sentence) => {
     const { acts, faults } = readReadings(text, tables);
     expect(acts).toEqual([]);
-    expect(faults.map((one) => one.says).join(' ')).toContain(says);
+    expect(faults.map((fault) => fault.says).join(' ')).toContain(sentence);
   });
 
   it('have the tables of the engine and no others', () => {

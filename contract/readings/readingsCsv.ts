@@ -75,8 +75,8 @@ export function readReadings(
     const row = Object.fromEntries(fields.map((field, n) => [field, cells[n]]));
     return readRow(row, line, tables, seen);
   });
-  const faults = read.flatMap((one) => one.faults);
-  const acts = read.flatMap((one) => ('act' in one ? one.act : []));
+  const faults = read.flatMap((entry) => entry.faults);
+  const acts = read.flatMap((item) => ('act' in item ? item.act : []));
   return { acts: faults.length > 0 ? [] : acts, faults };
 }
 
@@ -107,8 +107,8 @@ function readRow(
 ): { readonly act?: ReadingAct; readonly faults: readonly CsvFault[] } {
   const fault = (field: string, why: string): CsvFault => ({ line, field, says: why });
   const { card = '', item = '', reading = '', value = '', unit = '' } = row;
-  const table = tables.find((one) => one.card === card.toLowerCase());
-  if (!table) return { faults: [fault('card', says.oneOf(tables.map((one) => one.card)))] };
+  const table = tables.find((entry) => entry.card === card.toLowerCase());
+  if (!table) return { faults: [fault('card', says.oneOf(tables.map((each) => each.card)))] };
   const named = nameIn(table.items, item);
   const which = nameIn(table.readings, reading);
   const [least, most] = table.reachMm;

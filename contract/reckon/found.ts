@@ -34,7 +34,7 @@ export const gapVerdict = (description: string) =>
     `${description}: tight = below the low limit, loose = above the high one; ${NO_LIMIT}`,
   );
 
-/** Room that must not be less than a limit. */
+/** Clearance that must not be less than a limit. */
 export const clearanceVerdict = (description: string) =>
   verdict(
     ['within', 'too-close', 'no-limit'],

@@ -14,7 +14,7 @@ interface Reckoning<Input extends z.ZodType, Answer extends z.ZodType> {
 
 /** Holds the example to the input. */
 export function reckoning<Input extends z.ZodType, Answer extends z.ZodType>(
-  one: Reckoning<Input, Answer>,
+  entry: Reckoning<Input, Answer>,
 ): Reckoning<Input, Answer> {
-  return one;
+  return entry;
 }

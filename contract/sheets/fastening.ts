@@ -33,8 +33,8 @@ const farSide = listOf(keyPart, 200, 1)
   .exactOptional()
   .describe('Pulled from the far side by one, while another pulls the rest from the near side.');
 
-function values<T extends z.ZodType>(of: T) {
-  return listOf(z.strictObject({ group: keyPart.exactOptional(), value: of }), 20).describe(
+function values<T extends z.ZodType>(entry: T) {
+  return listOf(z.strictObject({ group: keyPart.exactOptional(), value: entry }), 20).describe(
     'One for all, or one for each group.',
   );
 }

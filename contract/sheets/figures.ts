@@ -57,13 +57,13 @@ export const volumeFigure = figure('VolumeFigure', ['cc', 'l'], 0.001, 1_000_000
 export const turnFigure = figure('TurnFigure', ['turn'], 0.01, 20);
 
 /** One figure, a range, or missing with what the manual says instead. */
-function printed<T extends z.ZodType>(id: string, of: T) {
+function printed<T extends z.ZodType>(id: string, entry: T) {
   return named(
     id,
     z.union(
       [
-        z.strictObject({ figure: of }),
-        z.strictObject({ low: of, high: of }),
+        z.strictObject({ figure: entry }),
+        z.strictObject({ low: entry, high: entry }),
         z.strictObject({ missing: words(200) }),
       ],
       {

@@ -42,7 +42,7 @@ describe('the shape of what a leaflet says', () => {
       .chain((sheet) =>
         fc.constantFrom(...pointersOf(sheet)).map((pointer) => ({ sheet, pointer })),
       );
-    let kept = 0;
+    let stored = 0;
     fc.assert(
       fc.property(place, place, junk, fc.boolean(), ({ sheet, pointer }, other, to, borrowed) => {
         // Half the time what stands at another place of a sheet: shaped, and out of place.
@@ -53,12 +53,12 @@ describe('the shape of what a leaflet says', () => {
         const act = deviation(points);
         const verdict = decideLayer(job.state, act, { pinned: sheet });
         if (!verdict.ok) return expect(verdict.refusal.code).toMatch(/^[a-z-]+$/);
-        kept += 1;
+        stored += 1;
         openEveryCard(sheetOfJob(sheet, evolve(job, { ...act, seq: 2, receivedAt: null }).state));
       }),
       { numRuns: Number(process.env.CARDINEX_MUTATIONS ?? 300) },
     );
-    expect(kept).toBeGreaterThan(0);
+    expect(stored).toBeGreaterThan(0);
   });
 });
 

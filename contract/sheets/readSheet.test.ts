@@ -59,9 +59,9 @@ describe('reading an engine sheet', () => {
       'liners.headGroups: Cylinder 4 is under none of these heads.',
       withValueAt(tolvane44, '/liners/headGroups', [[1, 2], [3]]),
     ],
-  ])('names %s that was forgotten', (_, says, sheet) => {
+  ])('names %s that was forgotten', (_, sentence, sheet) => {
     const { faults, sound } = readSheet(asSent(sheet));
-    expect(faults.map((fault) => `${fault.at}: ${fault.says}`)).toContain(says);
+    expect(faults.map((fault) => `${fault.at}: ${fault.says}`)).toContain(sentence);
     expect(sound).toBe(false);
   });
 
@@ -94,8 +94,8 @@ describe('reading an engine sheet', () => {
       { ...thin, liners: { low: 1 } },
       'liners.school: must have a school: none, dry, proud, on-shims, flush or recessed',
     ],
-  ])('names %s at its place', (_, document, said) => {
-    expect(readSheet(asSent(document)).faults.map((f) => `${f.at}: ${f.says}`)).toContain(said);
+  ])('names %s at its place', (_, document, text) => {
+    expect(readSheet(asSent(document)).faults.map((f) => `${f.at}: ${f.says}`)).toContain(text);
   });
 
   it('names what is wrong inside the shape that was meant, not that no shape fits', () => {
@@ -334,8 +334,8 @@ describe('a sheet still being entered', () => {
     const firing = { order: [1, 3, 4, 4], from: 'manual', source: 'p. 9' };
     const { sheet, faults } = readSheet(asSent({ layout, firing, fuel: 'peat' }));
     expect(sheet).toBeNull();
-    const said = faults.map((f) => `${f.at}: ${f.says}`);
-    expect(said).toEqual(
+    const sentences = faults.map((f) => `${f.at}: ${f.says}`);
+    expect(sentences).toEqual(
       expect.arrayContaining([
         'name: is missing',
         'fuel: must be one of: diesel, petrol, gas',

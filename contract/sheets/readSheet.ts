@@ -29,11 +29,11 @@ export function readSheet(document: unknown): SheetRead {
   if (!parsed.success) {
     const shape = faultsOfZod(parsed.error).map((fault) => ({ ...fault, bars: true }));
     const part = soundPart(document);
-    const rest = part ? part.ofWhole(checkSheet(part.sheet)).map(told) : [];
+    const rest = part ? part.ofWhole(checkSheet(part.sheet)).map(faultFrom) : [];
     return { sheet: null, faults: [...shape, ...rest], sound: false };
   }
   const sheet: EngineSheet = parsed.data;
-  const faults = [...checkSheet(sheet).map(told), ...variantFaults(sheet)];
+  const faults = [...checkSheet(sheet).map(faultFrom), ...variantFaults(sheet)];
   return { sheet, faults, sound: faults.every((fault) => !fault.bars) };
 }
 
@@ -53,7 +53,7 @@ function isDeeperThan(document: unknown, deepest: number): boolean {
   return false;
 }
 
-function told(finding: SheetFinding): DocumentFault {
+function faultFrom(finding: SheetFinding): DocumentFault {
   return { at: finding.at, bars: finding.bars, says: sheetFindingSentence(finding) };
 }
 

@@ -50,8 +50,8 @@ export function discriminatorOf(
   branches: readonly SchemaNode[],
 ): { readonly key: string; readonly values: readonly string[] } | null {
   const keys = Object.keys(branches[0]?.properties ?? {});
-  const key = keys.find((one) =>
-    branches.every((branch) => valuesOf(branch.properties?.[one]).length > 0),
+  const key = keys.find((item) =>
+    branches.every((branch) => valuesOf(branch.properties?.[item]).length > 0),
   );
   if (key === undefined || key === 'from') return null;
   return { key, values: branches.flatMap((branch) => valuesOf(branch.properties?.[key])) };

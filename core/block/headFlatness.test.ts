@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { headFlatness, STRAIGHTEDGE_LINES, type HeadFlatnessInput } from './headFlatness';
 
-const read = (long: number, cross: number, one: number, two: number) => [
+const read = (long: number, cross: number, value: number, two: number) => [
   { line: 'long' as const, gapMm: long },
   { line: 'cross' as const, gapMm: cross },
-  { line: 'diagonal-1' as const, gapMm: one },
+  { line: 'diagonal-1' as const, gapMm: value },
   { line: 'diagonal-2' as const, gapMm: two },
 ];
 const head = (over: Partial<HeadFlatnessInput> = {}): HeadFlatnessInput => ({
@@ -13,7 +13,7 @@ const head = (over: Partial<HeadFlatnessInput> = {}): HeadFlatnessInput => ({
   camInHead: false,
   ...over,
 });
-const said = (over: Partial<HeadFlatnessInput>) => {
+const sentenceOf = (over: Partial<HeadFlatnessInput>) => {
   const { verdict, because } = headFlatness(head(over));
   return [verdict, because];
 };
@@ -79,7 +79,7 @@ describe('a head under the straightedge', () => {
     ['a cam in a flat head', { readings: read(0, 0, 0, 0), camInHead: true }, ['reuse', 'flat']],
     ['no repair figure', { thicknessMm: 91.5 }, ['measure', 'thickness-unknown']],
   ])('%s', (_, over, verdict) => {
-    expect(said(over)).toEqual(verdict);
+    expect(sentenceOf(over)).toEqual(verdict);
   });
 
   it('says what comes off, what is left, and what came off before', () => {

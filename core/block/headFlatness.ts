@@ -81,8 +81,8 @@ export function headFlatness(input: HeadFlatnessInput): HeadFlatness {
   if (standardMm !== undefined && repairMm !== undefined && !atLeast(standardMm, repairMm)) {
     throw new ReckoningFault('standardMm', 'range-upside-down');
   }
-  const worst = readings.reduce((most, one) => (one.gapMm > most.gapMm ? one : most));
-  const missing = STRAIGHTEDGE_LINES.filter((line) => !readings.some((one) => one.line === line));
+  const worst = readings.reduce((most, entry) => (entry.gapMm > most.gapMm ? entry : most));
+  const missing = STRAIGHTEDGE_LINES.filter((line) => !readings.some((item) => item.line === line));
   const flat = atMost(worst.gapMm, limitMm);
   const cutMm = worst.gapMm + cutAllowanceMm;
   const known = thicknessMm !== undefined && repairMm !== undefined;

@@ -33,7 +33,9 @@ describe('liners metal to metal', () => {
 
   it('a liner for one bore only stays there, though another place would be better', () => {
     const free = proud(0.06, 0.1, 0.08, 0.11);
-    const liners = free.liners.map((one) => (one.id === '2' ? { ...one, onlyBore: '2' } : one));
+    const liners = free.liners.map((flange) =>
+      flange.id === '2' ? { ...flange, onlyBore: '2' } : flange,
+    );
     const found = linerArrange({ ...free, liners });
     expect(found.placement[1]?.liner).toBe('2');
     expect(found.feasible).toBe(false);
@@ -162,7 +164,7 @@ function everyPlacement(input: LinerArrangeInput): Placed[][] {
     const bore = input.bores[placed.length];
     if (!bore) return void all.push([...placed]);
     input.liners.forEach(({ flangeMm, onlyBore }, liner) => {
-      if (placed.some((one) => one.liner === liner)) return;
+      if (placed.some((entry) => entry.liner === liner)) return;
       if (onlyBore !== undefined && onlyBore !== bore.id) return;
       stacks.forEach(({ totalMm, shimsMm, uses: more }, stack) => {
         const uses = used.map((count, size) => count + (more[size] ?? 0));
@@ -212,8 +214,10 @@ function merit(input: LinerArrangeInput, placed: readonly Placed[]): number[] {
     excess += ways[rise];
   }
   for (const group of new Set(bores.map(({ headGroup }) => headGroup))) {
-    const of = placed.flatMap(({ height }, at) => (bores[at]?.headGroup === group ? [height] : []));
-    excess += over(Math.max(...of) - Math.min(...of), own.groupSpreadMm);
+    const members = placed.flatMap(({ height }, at) =>
+      bores[at]?.headGroup === group ? [height] : [],
+    );
+    excess += over(Math.max(...members) - Math.min(...members), own.groupSpreadMm);
   }
   const order = banks.flat().flatMap(({ liner, stack }) => [liner, stack]);
   return [excess, largest, offTarget, shims, moved, ...order];
@@ -310,7 +314,7 @@ const smallBlock = fc
 /** The cure done: counterbores cut, stacks changed, thicker flanges. */
 function cured({ placement, cure }: LinerArrange): number[] {
   return placement.map(({ bore, standOutMm }) => {
-    const done = cure.find((one) => one.bore === bore);
+    const done = cure.find((entry) => entry.bore === bore);
     if (!done) return standOutMm;
     if (done.do === 'shim') return standOutMm - done.insteadOfMm + done.mm;
     return done.do === 'cut' ? standOutMm - done.mm : standOutMm + done.mm;
@@ -355,8 +359,8 @@ describe('against every placement there is', () => {
 });
 
 it('tells how far it is, from nothing to all', () => {
-  const told: number[] = [];
-  linerArrange(proud(0.06, 0.1, 0.08, 0.11), (share) => told.push(share));
-  expect([...told].sort((a, b) => a - b)).toEqual(told);
-  expect(told.at(-1)).toBe(1);
+  const story: number[] = [];
+  linerArrange(proud(0.06, 0.1, 0.08, 0.11), (share) => story.push(share));
+  expect([...story].sort((a, b) => a - b)).toEqual(story);
+  expect(story.at(-1)).toBe(1);
 });

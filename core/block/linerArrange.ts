@@ -51,6 +51,9 @@ export const MOST_SHIMS = 4;
  * the order of heights, as in `linerCheck`.
  * @param onProgress told the share done, 0 to 1, as the search goes on
  * @throws ReckoningFault naming the field
+ * @example
+ * // Four liners in four bores, limits 0.05 to 0.12, neighbours within 0.04: 2 and 3 change places.
+ * linerArrange(input).moved // ['2', '3']
  */
 export function linerArrange(
   input: LinerArrangeInput,

@@ -147,15 +147,15 @@ describe('liners', () => {
     fc.assert(
       fc.property(fc.array(thou, { minLength: 1, maxLength: 6 }), (readings) => {
         const inThou = linerCheck({
-          bores: readings.map((of, place) => ({
+          bores: readings.map((atBore, place) => ({
             id: String(place),
-            readingsMm: of.map((t) => t * 0.1 * 0.0254),
+            readingsMm: atBore.map((t) => t * 0.1 * 0.0254),
           })),
           limits: { lowMm: 20 * 0.1 * 0.0254, highMm: 47 * 0.1 * 0.0254 },
           rise: 'none',
         });
-        readings.forEach((of, place) => {
-          const mean = of.reduce((sum, t) => sum + t, 0) / of.length;
+        readings.forEach((atBore, place) => {
+          const mean = atBore.reduce((sum, t) => sum + t, 0) / atBore.length;
           const expected = mean < 20 ? 'low' : mean > 47 ? 'high' : 'within';
           expect(inThou.bores[place]?.verdict).toBe(expected);
         });

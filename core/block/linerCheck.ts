@@ -104,6 +104,9 @@ export const EQUAL_HEIGHT_MM = 0.005;
  * or a rolled seal makes every other figure of that liner worthless), then height, neighbours,
  * head group, order; within one kind, the largest excess.
  * @throws ReckoningFault naming the field
+ * @example
+ * // Liner 3 read 0.07 and 0.11 with 0.03 of tilt allowed: its mean of 0.09 is within, its tilt of 0.04 is not.
+ * linerCheck(input).bores[2]?.tiltVerdict // 'over'
  */
 export function linerCheck(input: LinerCheckInput): LinerCheck {
   requireBores(input);
@@ -212,8 +215,8 @@ function groupFindings(
 ): GroupFinding[] {
   return inGroups(bores, (bore) => bore.headGroup ?? null).flatMap(([headGroup, ids]) => {
     if (headGroup === null) return [];
-    const of = ids.map((id) => height(heights, id));
-    const spreadMm = Math.max(...of) - Math.min(...of);
+    const members = ids.map((id) => height(heights, id));
+    const spreadMm = Math.max(...members) - Math.min(...members);
     return [{ headGroup, spreadMm, verdict: againstLimit(spreadMm, limitMm) }];
   });
 }
@@ -255,8 +258,8 @@ function firstToMend(findings: Findings, { bores, limits }: LinerCheckInput): Fi
   );
   const worstOf = [tilt, heights, adjacent, groups, rise].find((kind) => kind.length > 0) ?? [];
   return worstOf.reduce<FirstToMend | null>(
-    (worst, one) =>
-      worst === null || inMillionths(one.excessMm) > inMillionths(worst.excessMm) ? one : worst,
+    (worst, entry) =>
+      worst === null || inMillionths(entry.excessMm) > inMillionths(worst.excessMm) ? entry : worst,
     null,
   );
 }

@@ -84,7 +84,7 @@ describe('a journal', () => {
 describe('a bearing on its journal', () => {
   const limits = { lowMm: 0.05, highMm: 0.1 };
 
-  it('is judged by the least and the greatest room it can have, never by means', () => {
+  it('is judged by the least and the greatest clearance it can have, never by means', () => {
     const found = runningClearance({ boreMm: [80.06, 80.1], journalMm: [79.98, 80.02], limits });
     expect(found.smallestMm).toBeCloseTo(0.04, 9);
     expect(found.largestMm).toBeCloseTo(0.12, 9);

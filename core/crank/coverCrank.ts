@@ -37,7 +37,7 @@ export function coverCrank(
     const atDeg = onCircle(widest.top + widest.wide / 2);
     return { atDeg, cylinder: null, fromTopDeg: fromTop(atDeg) };
   }
-  const brought = firing.find((one) => one.cylinder === cylinder) ?? firing[0];
+  const brought = firing.find((entry) => entry.cylinder === cylinder) ?? firing[0];
   if (!brought) return null;
   const atDeg = onCircle(brought.atDeg);
   return { atDeg, cylinder: brought.cylinder, fromTopDeg: fromTop(atDeg) };

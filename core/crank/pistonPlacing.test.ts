@@ -26,7 +26,7 @@ it.each(demoSheets.map((sheet) => [sheet.id, sheet] as const))(
     top.forEach(({ atDeg, cylinder, together }, at) => {
       expect(Math.abs(atDeg - (bottom[at]?.atDeg ?? 0))).toBeCloseTo(180, 6);
       for (const other of together) {
-        expect(top.find((one) => one.cylinder === other)?.together).toContain(cylinder);
+        expect(top.find((placing) => placing.cylinder === other)?.together).toContain(cylinder);
       }
     });
   },

@@ -31,7 +31,7 @@ export interface RunningClearance {
 }
 
 /**
- * The least and the greatest room a journal can have in its bearing. Never means: a mean hides an oval
+ * The least and the greatest clearance a journal can have in its bearing. Never means: a mean hides an oval
  * bore on an oval journal.
  * @throws ReckoningFault on an empty list or a size that cannot be
  * @example runningClearance({ boreMm: [80.06, 80.07], journalMm: [79.99, 80], limits: { lowMm: 0.05, highMm: 0.1 } })

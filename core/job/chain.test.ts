@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import fc from 'fast-check';
 import type { JobEvent } from './act';
 import { FIRST_PREVIOUS_HASH, canonicalJson, chainText, verifyChain } from './chain';
-import { linersIn, logOf } from './tests/told';
+import { linersIn, logOf } from './tests/story';
 
 const sha256 = (text: string): string => createHash('sha256').update(text, 'utf8').digest('hex');
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Act, LoggedAct } from './act';
 import { evolve, evolveAll, fold } from './evolve';
 import { asSeenBy } from './seen';
-import { logOf, opened } from './tests/told';
+import { logOf, opened } from './tests/story';
 
 const OUT_MM = 0.4;
 const FAR = 'ffff0000-0000-7000-8000-000000000001';
@@ -51,7 +51,7 @@ const step: fc.Arbitrary<Step> = fc.oneof(
 /** Long enough for several checkpoints, each with much before and behind it. */
 const long = fc.array(step, { minLength: 560, maxLength: 600 });
 
-function told(steps: readonly Step[]): readonly LoggedAct[] {
+function storyOf(steps: readonly Step[]): readonly LoggedAct[] {
   const log: LoggedAct[] = [...opening];
   const pickOf = (isIt: (act: LoggedAct) => boolean, pick: number): LoggedAct | undefined => {
     const some = log.filter(isIt);
@@ -78,32 +78,32 @@ const reachesBack = (act: LoggedAct): boolean =>
   isStrike(act) || act.type === 'pending.decided' || act.reopens !== undefined;
 
 function actOf(
-  one: Step,
+  step: Step,
   pickOf: (isIt: (act: LoggedAct) => boolean, pick: number) => LoggedAct | undefined,
 ): Partial<Record<keyof LoggedAct, unknown>> | null {
   const printed = { text: '', unit: 'mm' };
   const waits = { pending: { why: { code: 'facts-unseen', count: 1 }, unseen: [] } };
-  switch (one.do) {
+  switch (step.do) {
     case 'read':
       return {
         type: 'liner.read',
-        data: { bore: String(one.bore), place: 0, mm: one.mm, printed },
+        data: { bore: String(step.bore), place: 0, mm: step.mm, printed },
       };
     case 'strike': {
-      const target = pickOf(one.pick % 2 === 0 ? isNotable : isReading, one.pick);
+      const target = pickOf(step.pick % 2 === 0 ? isNotable : isReading, step.pick);
       if (!target) return null;
-      return { type: 'struck', data: { target: target.id, words: 'x' }, ...(one.waits && waits) };
+      return { type: 'struck', data: { target: target.id, words: 'x' }, ...(step.waits && waits) };
     }
     case 'accept':
       return { type: 'liners.accepted', data: {} };
     case 'late': {
-      const decision = pickOf(isAcceptance, one.pick);
+      const decision = pickOf(isAcceptance, step.pick);
       const data = { bore: '1', place: 0, mm: 0.07, printed };
       return decision ? { type: 'liner.read', data, reopens: [decision.id] } : null;
     }
     case 'decide': {
-      const decision = pickOf(one.pick % 2 === 0 ? isStrike : isAcceptance, one.pick);
-      const { holds } = one;
+      const decision = pickOf(step.pick % 2 === 0 ? isStrike : isAcceptance, step.pick);
+      const { holds } = step;
       return decision ? { type: 'pending.decided', data: { decision: decision.id, holds } } : null;
     }
   }
@@ -113,7 +113,7 @@ describe('a long job with checkpoints', () => {
   it('is the same act by act, in any pieces, and all at once', () => {
     fc.assert(
       fc.property(long, fc.integer({ min: 1, max: 90 }), (steps, piece) => {
-        const log = told(steps);
+        const log = storyOf(steps);
         let stepwise = fold([]);
         for (const act of log) {
           stepwise = evolve(stepwise, act);
@@ -137,7 +137,7 @@ describe('a long job with checkpoints', () => {
     const devices = fc.array(fc.nat(30), { minLength: 700, maxLength: 700 });
     fc.assert(
       fc.property(long, devices, fc.nat(), (steps, chance, at) => {
-        const log = told(steps).map((act, place) =>
+        const log = storyOf(steps).map((act, place) =>
           chance[place] === 0 ? ({ ...act, device: FAR } as LoggedAct) : act,
         );
         const seenSeq = at % log.length;

@@ -5,7 +5,7 @@ import { LINERS_OUT, partedOf } from './cards/strip/view';
 import { runKey } from './run/runKey';
 import { runDone, runView } from './run/runView';
 import { seenOf } from './checks/state';
-import { thingName, thingsBarring, thingsIn } from './register';
+import { temporaryPartName, temporaryPartsBarring, temporaryPartsIn } from './register';
 import { cylindersInScope, hasWetLiners, takesPistonsOut, type JobSheet } from './scope';
 import { STRIP } from './slackening';
 import type { JobState } from './state';
@@ -19,9 +19,9 @@ export function crankHeldBy(sheet: JobSheet, state: JobState): readonly CrankHol
     ...(stillLive(sheet, state.checks).length > 0 ? [{ code: 'still-live' as const }] : []),
     ...(linersLoose(sheet, state) ? [{ code: 'liners-loose' as const }] : []),
     ...(throughBoltsSlack(sheet, state) ? [{ code: 'through-bolts-slack' as const }] : []),
-    ...thingsBarring(state.register, 'turning').map((thing) => ({
-      code: 'thing-in' as const,
-      what: thingName(thing),
+    ...temporaryPartsBarring(state.register, 'turning').map((part) => ({
+      code: 'temporary-part-in' as const,
+      what: temporaryPartName(part),
     })),
   ];
 }
@@ -64,7 +64,7 @@ function pistonsIn(sheet: JobSheet, { checks }: JobState): boolean {
 /** Is a head off, or loosened, with nothing holding the liners under it down? */
 export function linersLoose(sheet: JobSheet, state: JobState): boolean {
   if (!hasWetLiners(sheet)) return false;
-  if (thingsIn(state.register).some(({ kind }) => kind === 'liner-clamp')) return false;
+  if (temporaryPartsIn(state.register).some(({ kind }) => kind === 'liner-clamp')) return false;
   // Out of the block none is left to lift; once they are back in and accepted, they are loose again.
   const out = seenOf(state.checks, STRIP, LINERS_OUT)?.found === 'good';
   if (out && (!state.liners.accepted || !pistonsIn(sheet, state))) return false;

@@ -5,7 +5,7 @@ import { cribDoubts } from './crib';
 import { causeStanding } from './cards/cause/card';
 import { fold } from './evolve';
 import { decide } from './decide';
-import { after, linersIn, logOf, refusalOf, wren } from './tests/told';
+import { after, linersIn, logOf, refusalOf, wren } from './tests/story';
 
 const DISAGREES = { seq: 0, agrees: false };
 
@@ -31,7 +31,10 @@ describe('a wrench that is not in the crib as was said', () => {
   });
 
   it('holds up closing, also once the cause was answered', () => {
-    const card = { reason: { code: 'crib-disagrees', wrenches: ['Wrench 5'] }, trouble: true };
+    const card = {
+      reason: { code: 'crib-disagrees', wrenches: ['Wrench 5'] },
+      needsAttention: true,
+    };
     expect(causeStanding(true, state)).toMatchObject(card);
     const answered = { ...state, cause: { at: '', by: '' } as never };
     expect(causeStanding(true, answered)).toMatchObject(card);

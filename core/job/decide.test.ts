@@ -21,7 +21,7 @@ import {
   wren,
   jobOf,
   logOf,
-} from './tests/told';
+} from './tests/story';
 
 const reading = { bore: '1', place: 0, mm: 0.06, printed: { text: '0.06', unit: 'mm' as const } };
 const pullOf = (stage: string, bolt: string, pass = 1, nm = 45) => ({

@@ -61,7 +61,7 @@ function refusedBy({ card }: CardPlace, reason: Wait): Verdict {
     case 'crank-held':
       return refusedHold(reason.by);
     case 'card-first':
-    case 'things-in':
+    case 'temporary-parts-in':
       return refused('card-barred', { card });
   }
 }

@@ -52,7 +52,9 @@ function wrongPlace(
     const put = withValueAtPlace(base, place, to);
     if (valueAtPlace(put, place) !== to) return refused('place-nowhere', { place });
     if (places.indexOf(place) !== n) return refused('place-repeated', { place });
-    const other = [...places, ...others].find((one) => one !== place && placesOverlap(one, place));
+    const other = [...places, ...others].find(
+      (item) => item !== place && placesOverlap(item, place),
+    );
     if (other !== undefined) return refused('place-overlaps', { place, other });
   }
   return null;
@@ -68,7 +70,7 @@ export function decideDifference(
   const base = variantOf(pinned, state.variant);
   const { differences } = layeredOn(base, state.layers);
   for (const place of places) {
-    const difference = differences.find((one) => one.place === place);
+    const difference = differences.find((entry) => entry.place === place);
     if (!difference || difference.standing === 'nowhere' || difference.standing === 'agrees') {
       return refused('nobody-differs', { place });
     }

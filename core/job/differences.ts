@@ -2,7 +2,7 @@ import type { Decision, LayersState, Point } from './facts/layers';
 import { checkSheet } from '../sheet/checks/checkSheet';
 import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineSheet } from '../sheet/engineSheet';
-import { onceOfBoth } from '../sheet/once';
+import { memoizeByPair } from '../sheet/memoize';
 import { pointerTo, valueAtPlace, withValueAtPlace } from '../sheet/place';
 import { setOf } from '../sheet/programmeOf';
 import { pointerSteps } from '../sheet/pointer';
@@ -51,7 +51,7 @@ export interface Layered {
  * @param base the sheet with its variant laid over it
  * @returns the same object for the same sheet and layers: plans are worked out once for each sheet
  */
-export const layeredOn = onceOfBoth(layOver);
+export const layeredOn = memoizeByPair(layOver);
 
 function layOver(base: EngineSheet, state: LayersState): Layered {
   if (state.layers.length === 0) return { sheet: base, differences: [], objections: [] };
@@ -80,14 +80,14 @@ export function newFaults(base: EngineSheet, sheet: EngineSheet): readonly Sheet
 
 function differenceAt(base: EngineSheet, state: LayersState, place: string): Difference {
   const sheet: Claim = { by: THE_SHEET, value: valueAtPlace(base, place) };
-  const said = (kind: 'leaflet' | 'deviation'): Claim[] =>
+  const sentenceOf = (kind: 'leaflet' | 'deviation'): Claim[] =>
     state.layers
       .filter((layer) => layer.kind === kind)
       .flatMap(({ id, points }) =>
         points.filter(({ at }) => at === place).map(({ to }) => ({ by: id, value: to })),
       );
-  const deviations = said('deviation');
-  const leaflets = said('leaflet');
+  const deviations = sentenceOf('deviation');
+  const leaflets = sentenceOf('leaflet');
   const claims: Difference['claims'] = [sheet, ...deviations, ...leaflets];
   if (pointerTo(base, place) === null) return { place, claims, standing: 'nowhere', stands: sheet };
 

@@ -9,7 +9,7 @@ import { evolve, fold } from './evolve';
 import { EMPTY_JOB } from './emptyJob';
 import { replacementOf } from './subject';
 import { trayOf, currentCard, isFinished } from './tray';
-import { headDown, jobOf, linersIn, logOf, opened, stateOf, lastAt } from './tests/told';
+import { headDown, jobOf, linersIn, logOf, opened, stateOf, lastAt } from './tests/story';
 
 describe('folding a log', () => {
   const whole = logOf(
@@ -90,10 +90,10 @@ describe('the tray', () => {
     expect(at(opened().liner('1', 0.06, 0.06))[0]?.reason).toEqual({
       code: 'liners-to-read',
       read: 1,
-      of: 4,
+      total: 4,
     });
     const tilted = at(opened().liner('1', 0.05, 0.11))[0];
-    expect(tilted).toMatchObject({ trouble: true, reason: { code: 'liners-out' } });
+    expect(tilted).toMatchObject({ needsAttention: true, reason: { code: 'liners-out' } });
     const half = at(linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 4))[1];
     expect(half?.reason).toEqual({ code: 'bolt-next', bolt: '5', stage: 1 });
   });
@@ -130,7 +130,7 @@ describe('the tray', () => {
       .hot('E2', 0.4)
       .hot('I3', 0.3)
       .hot('I4', 0.3);
-    expect(at(hot)[3]).toMatchObject({ status: 'open', reason: { done: 7, of: 8 } });
+    expect(at(hot)[3]).toMatchObject({ status: 'open', reason: { done: 7, total: 8 } });
     expect(at(hot.hot('E4', 0.4))[3]?.status).toBe('done');
   });
 
@@ -138,8 +138,8 @@ describe('the tray', () => {
     const story = gapsSet(headDown()).act('recheck.begun', { words: 'under load' });
     for (const atDeg of [0, 360]) {
       story.act('crank.stood', { atDeg, seen: 'as it should be' });
-      const here = atDeg === 0 ? ['E1', 'I1', 'I2', 'E3'] : ['E2', 'I3', 'I4', 'E4'];
-      for (const valve of here) story.hot(valve, valve.startsWith('E') ? 0.4 : 0.3);
+      const fitted = atDeg === 0 ? ['E1', 'I1', 'I2', 'E3'] : ['E2', 'I3', 'I4', 'E4'];
+      for (const valve of fitted) story.hot(valve, valve.startsWith('E') ? 0.4 : 0.3);
     }
     expect(isFinished(whole(pulledAfterHeat(story, tolvane44)))).toBe(false);
     expect(isFinished(whole(story.act('cause.answered', { because: 'worn' })))).toBe(true);

@@ -54,7 +54,7 @@ export function reachesBackTo(log: JobLog, act: LoggedAct): number | null {
   if (ids.length === 0) return null;
   const places = ids.flatMap((id) =>
     // Without what is struck, a decision that it reopened was never reopened.
-    [id, ...(log.byId(id)?.reopens ?? [])].map((one) => log.placeOf(one)),
+    [id, ...(log.byId(id)?.reopens ?? [])].map((item) => log.placeOf(item)),
   );
   return Math.max(0, Math.min(...places));
 }
@@ -79,12 +79,12 @@ export function refolded(
   const struck = strikesIn(log.acts);
   const reopened = reopenedIn(log.acts, struck);
   let state: JobState = { ...from.state, struck };
-  let kept = checkpoints;
+  let stored = checkpoints;
   log.from(from.length).forEach((act, place) => {
     if (!struck[act.id]) state = take({ log, state, reopened }, act);
-    kept = withCheckpoint(kept, from.length + place + 1, state);
+    stored = withCheckpoint(stored, from.length + place + 1, state);
   });
-  return { log, state, checkpoints: kept };
+  return { log, state, checkpoints: stored };
 }
 
 const START: Checkpoint = { length: 0, state: EMPTY_STATE };

@@ -26,7 +26,7 @@ import {
   tobin,
   lastAt,
   jobOf,
-} from './tests/told';
+} from './tests/story';
 
 const TREATMENT = '/fastenedSets/id=head/groups/id=long/treatment';
 const LOW = '/liners/low';
@@ -40,7 +40,12 @@ const mm = (text: string, value: number) => ({
   from: 'leaflet',
   source: 'Leaflet L7',
 });
-const treated = (says: string, kind = 'paste') => ({ kind, says, from: 'leaflet', source: 'L7' });
+const treated = (sentence: string, kind = 'paste') => ({
+  kind,
+  says: sentence,
+  from: 'leaflet',
+  source: 'L7',
+});
 const demand = (about: string, does: 'do' | 'never') => ({
   about,
   demand: does,
@@ -71,7 +76,7 @@ function refusal<T extends ActType>(
 
 function card(story: Storyteller, name: string, sheet: EngineSheet = tolvane44) {
   const state = stateOf(story);
-  return trayOf(sheet, state, lastAt(story)).find((one) => one.card === name);
+  return trayOf(sheet, state, lastAt(story)).find((entry) => entry.card === name);
 }
 
 const differences = (story: Storyteller, sheet: EngineSheet = tolvane44) =>
@@ -103,7 +108,7 @@ describe('a leaflet that came with the parts', () => {
     expect(card(story, 'liners')?.status).toBe('open');
     expect(card(story, 'tighten')).toMatchObject({
       status: 'barred',
-      trouble: true,
+      needsAttention: true,
       reason: { code: 'differences-open', count: 1 },
     });
     expect(valueAtPlace(sheetNow(story), treatment)).toEqual(group?.treatment);

@@ -29,11 +29,11 @@ describe('a job’s log', () => {
 
   it('goes on in two ways, each with its own acts', () => {
     const three = upTo(3);
-    const here = three.with(act(4, 'here')).with(act(5, 'on'));
+    const current = three.with(act(4, 'here')).with(act(5, 'on'));
     const there = three.with(act(4, 'there'));
-    expect(idsOf(here)).toEqual(['a1', 'a2', 'a3', 'here', 'on']);
+    expect(idsOf(current)).toEqual(['a1', 'a2', 'a3', 'here', 'on']);
     expect(idsOf(there)).toEqual(['a1', 'a2', 'a3', 'there']);
-    expect([here.byId('there'), there.byId('here')]).toEqual([undefined, undefined]);
+    expect([current.byId('there'), there.byId('here')]).toEqual([undefined, undefined]);
     expect(idsOf(three)).toEqual(['a1', 'a2', 'a3']);
   });
 
@@ -74,7 +74,7 @@ describe('a job’s log', () => {
         });
         for (const { log, list } of made) {
           expect(log.acts).toEqual(list);
-          list.forEach((one, place) => expect(log.placeOf(one.id)).toBe(place));
+          list.forEach((entry, place) => expect(log.placeOf(entry.id)).toBe(place));
         }
       }),
     );

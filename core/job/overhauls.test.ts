@@ -1,6 +1,6 @@
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { gapTrends, overhaulOf, type Overhaul } from './overhauls';
-import { headDown, stateOf } from './tests/told';
+import { headDown, stateOf } from './tests/story';
 
 it('an overhaul is what was found cold and what was left cold', () => {
   const story = headDown()

@@ -15,7 +15,7 @@ import { isWithoutGround, waitingDecisions } from './pending';
 import { sheetOfJob } from './sheetOfJob';
 import { EMPTY_JOB } from './emptyJob';
 import type { Job } from './job';
-import { jobOf, jobSheet, linersIn, opened, refusalOf, tobin, wren } from './tests/told';
+import { jobOf, jobSheet, linersIn, opened, refusalOf, tobin, wren } from './tests/story';
 import { entryOf, trayOf } from './tray';
 
 const AT = '2026-03-02T12:00:00Z';
@@ -35,22 +35,22 @@ function act<T extends ActType>(
   return { ...envelope, type, data, ...more } as unknown as Act;
 }
 
-function decideOn(job: Job, one: Act, role: Role = 'lead'): Verdict {
-  const member = { id: one.by, role, fresh: true };
-  return decide(job, one, { now: one.at, sheet: tolvane44, member });
+function decideOn(job: Job, act: Act, role: Role = 'lead'): Verdict {
+  const member = { id: act.by, role, fresh: true };
+  return decide(job, act, { now: act.at, sheet: tolvane44, member });
 }
 
 /** The job once the act has joined the log, with what the log says of it besides. */
-function joined(job: Job, one: Act, role: Role = 'lead'): Job {
-  const verdict = decideOn(job, one, role);
-  if (!verdict.ok) throw new Error(`${one.type}: ${verdict.refusal.code}`);
-  const logged = { ...one, seq: job.log.headSeq + 1, receivedAt: AT, ...verdict.stamp };
+function joined(job: Job, act: Act, role: Role = 'lead'): Job {
+  const verdict = decideOn(job, act, role);
+  if (!verdict.ok) throw new Error(`${act.type}: ${verdict.refusal.code}`);
+  const logged = { ...act, seq: job.log.headSeq + 1, receivedAt: AT, ...verdict.stamp };
   return evolve(job, logged as LoggedAct);
 }
 
 const printed = { text: '0.06', unit: 'mm' as const };
 const reading = (bore: string, mm: number, place = 0) => ({ bore, place, mm, printed });
-const here = { device: lockside.device, by: tobin.id } as Partial<Act>;
+const current = { device: lockside.device, by: tobin.id } as Partial<Act>;
 const cardOf = ({ state }: Job, card: 'liners' | 'tighten') =>
   entryOf(trayOf(tolvane44, state, AT), { card });
 const allRead = (): Job =>
@@ -69,7 +69,7 @@ describe('a decision made without knowing all', () => {
     const before = allRead();
     const seen = before.log.headSeq;
     // Within as well, and so the decision could stand: but whoever made it had not seen it.
-    const read = joined(before, act('liner.read', reading('4', 0.1), seen, here));
+    const read = joined(before, act('liner.read', reading('4', 0.1), seen, current));
     const accepted = act(unread, {}, seen);
     const waits = joined(read, accepted);
     expect(waits.state.liners.accepted).toBeNull();
@@ -80,18 +80,18 @@ describe('a decision made without knowing all', () => {
       status: 'barred',
       reason: { code: 'decision-pending', decision: accepted.id },
     });
-    const aware = act('liner.read', reading('1', 0.06), waits.log.headSeq, here);
+    const aware = act('liner.read', reading('1', 0.06), waits.log.headSeq, current);
     expect(refusalOf(decideOn(waits, aware))).toBe('decision-pending');
 
     const holds = joined(
       waits,
-      act('pending.decided', { decision: accepted.id, holds: true }, waits.log.headSeq, here),
+      act('pending.decided', { decision: accepted.id, holds: true }, waits.log.headSeq, current),
     );
     expect(holds.state.liners.accepted).toMatchObject({ by: wren.id });
     expect(cardOf(holds, 'liners')?.status).toBe('done');
     const dropped = joined(
       waits,
-      act('pending.decided', { decision: accepted.id, holds: false }, waits.log.headSeq, here),
+      act('pending.decided', { decision: accepted.id, holds: false }, waits.log.headSeq, current),
     );
     expect(dropped.state.liners.accepted).toBeNull();
     expect(cardOf(dropped, 'liners')).toMatchObject({ status: 'open' });
@@ -100,7 +100,7 @@ describe('a decision made without knowing all', () => {
   it('that the log as it stands forbids waits too, and cannot be confirmed as long as it does', () => {
     const before = allRead();
     const seen = before.log.headSeq;
-    const out = joined(before, act('liner.read', reading('4', 0.4), seen, here));
+    const out = joined(before, act('liner.read', reading('4', 0.4), seen, current));
     const accepted = act(unread, {}, seen);
     const waits = joined(out, accepted, 'mechanic');
     expect(waitingDecisions(waits.state)[0]?.why.code).toBe('liners-out');
@@ -114,21 +114,21 @@ describe('a decision made without knowing all', () => {
 
   it('is refused as ever where its sender knew, or where it never made sense', () => {
     const before = allRead();
-    const out = joined(before, act('liner.read', reading('4', 0.4), before.log.headSeq, here));
+    const out = joined(before, act('liner.read', reading('4', 0.4), before.log.headSeq, current));
     const aware = act(unread, {}, out.log.headSeq);
     expect(refusalOf(decideOn(out, aware, 'mechanic'))).toBe('liners-out');
     const few = jobOf(opened().liner('1', 0.06));
-    const more = joined(few, act('liner.read', reading('2', 0.06), few.log.headSeq, here));
+    const more = joined(few, act('liner.read', reading('2', 0.06), few.log.headSeq, current));
     expect(refusalOf(decideOn(more, act(unread, {}, few.log.headSeq)))).toBe('liners-incomplete');
   });
 
   it('holds where what it had not seen is no ground of it', () => {
     const before = allRead();
     const seen = before.log.headSeq;
-    const put = { thing: '0190f111-0000-7000-8000-0000000000aa', kind: 'rag', what: 'a rag' };
+    const put = { part: '0190f111-0000-7000-8000-0000000000aa', kind: 'rag', what: 'a rag' };
     const elsewhere = joined(
       before,
-      act('thing.put-in', { ...put, where: 'port 2', bars: [] } as never, seen, here),
+      act('temporary-part.put-in', { ...put, where: 'port 2', bars: [] } as never, seen, current),
     );
     expect(joined(elsewhere, act(unread, {}, seen)).state.liners.accepted).not.toBeNull();
   });
@@ -148,33 +148,36 @@ describe('a decision made without knowing all', () => {
     const seen = before.log.headSeq;
     const accepted = act(unread, {}, seen);
     const stands = joined(before, accepted);
-    const late = joined(stands, act('liner.read', reading('4', 0.1), seen, here));
+    const late = joined(stands, act('liner.read', reading('4', 0.1), seen, current));
     expect(late.log.last).toMatchObject({ reopens: [accepted.id] });
     expect(late.state.liners.accepted).toBeNull();
     expect(late.state.liners.readings['4']?.[0]?.mm).toBe(0.1);
     expect(cardOf(late, 'liners')?.reason).toMatchObject({ code: 'decision-pending' });
     // A reading made knowing of it reopens nothing: the card itself sees to that.
-    const knowing = joined(stands, act('liner.read', reading('4', 0.1), stands.log.headSeq, here));
+    const knowing = joined(
+      stands,
+      act('liner.read', reading('4', 0.1), stands.log.headSeq, current),
+    );
     expect(waitingDecisions(knowing.state)).toEqual([]);
     // Struck, the fact reopened nothing.
     const target = late.log.last?.id ?? '';
-    const struck = joined(late, act('struck', { target }, late.log.headSeq, here));
+    const struck = joined(late, act('struck', { target }, late.log.headSeq, current));
     expect(struck.state.liners.accepted).not.toBeNull();
   });
 
   it('confirmed once waits again when yet another fact comes to light', () => {
     const before = allRead();
     const seen = before.log.headSeq;
-    const read = joined(before, act('liner.read', reading('4', 0.1), seen, here));
+    const read = joined(before, act('liner.read', reading('4', 0.1), seen, current));
     const accepted = act(unread, {}, seen);
     const waits = joined(read, accepted);
     const say = { decision: accepted.id, holds: true };
-    const holds = joined(waits, act('pending.decided', say, waits.log.headSeq, here));
+    const holds = joined(waits, act('pending.decided', say, waits.log.headSeq, current));
     const third = { device: 'ffff0000-0000-7000-8000-000000000003' };
     const late = joined(holds, act('liner.read', reading('1', 0.07), seen, third));
     expect(late.state.liners.accepted).toBeNull();
     expect(waitingDecisions(late.state)).toHaveLength(1);
-    const again = joined(late, act('pending.decided', say, late.log.headSeq, here));
+    const again = joined(late, act('pending.decided', say, late.log.headSeq, current));
     expect(again.state.liners.accepted).not.toBeNull();
     expect(fold(again.log.acts).state).toEqual(again.state);
     // While it waits, a fact reopens nothing: whoever confirms it sees that one too.
@@ -187,7 +190,7 @@ describe('a decision made without knowing all', () => {
     const seen = before.log.headSeq;
     const stands = joined(before, act(unread, {}, seen));
     const knew = stands.log.headSeq;
-    const late = joined(stands, act('liner.read', reading('4', 0.1), seen, here));
+    const late = joined(stands, act('liner.read', reading('4', 0.1), seen, current));
     const prepared = linersIn().prepare(DEMO_TOOL.wrench5).end().acts.at(-1);
     const blind = act('run.prepared', prepared?.data as never, knew);
     expect(joined(late, blind).log.last).toMatchObject({ ground: [stands.log.last?.id] });
@@ -196,12 +199,15 @@ describe('a decision made without knowing all', () => {
   it('said by two to hold, or not, is decided by the first', () => {
     const before = allRead();
     const seen = before.log.headSeq;
-    const read = joined(before, act('liner.read', reading('4', 0.1), seen, here));
+    const read = joined(before, act('liner.read', reading('4', 0.1), seen, current));
     const accepted = act(unread, {}, seen);
     const waits = joined(read, accepted);
-    const said = (holds: boolean): Act =>
-      act('pending.decided', { decision: accepted.id, holds }, waits.log.headSeq, here);
-    const both = joined(joined(waits, said(false)), { ...said(true), device: FAR } as Act);
+    const sentenceOf = (holds: boolean): Act =>
+      act('pending.decided', { decision: accepted.id, holds }, waits.log.headSeq, current);
+    const both = joined(joined(waits, sentenceOf(false)), {
+      ...sentenceOf(true),
+      device: FAR,
+    } as Act);
     expect(both.state.pending[accepted.id]?.decided?.holds).toBe(false);
     expect(both.state.liners.accepted).toBeNull();
   });
@@ -210,7 +216,7 @@ describe('a decision made without knowing all', () => {
     const before = jobOf(opened().liner('1', 0.06));
     const seen = before.log.headSeq;
     const target = before.log.last?.id ?? '';
-    const later = joined(before, act('liner.read', reading('1', 0.07, 1), seen, here));
+    const later = joined(before, act('liner.read', reading('1', 0.07, 1), seen, current));
     // One's own last act, as far as this device knew; by now one has done another.
     const strike = act('struck', { target }, seen, { by: tobin.id });
     const waits = joined(later, strike);
@@ -225,15 +231,19 @@ describe('what was done behind a decision that waits', () => {
   function offline(mm: number): { job: Job; accepted: Act; behind: readonly Act[] } {
     const before = allRead();
     const seen = before.log.headSeq;
-    const read = joined(before, act('liner.read', reading('4', mm), seen, here));
+    const read = joined(before, act('liner.read', reading('4', mm), seen, current));
     const accepted = act('liners.accepted', {}, seen);
-    const told = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10).pull('s2', 10).pull('s3', 10);
-    const behind = told
+    const story = linersIn()
+      .prepare(DEMO_TOOL.wrench5)
+      .pull('s1', 10)
+      .pull('s2', 10)
+      .pull('s3', 10);
+    const behind = story
       .end()
       .acts.filter(({ type }) => type === 'run.prepared' || type === 'bolt.pulled')
-      .map((one) => act(one.type, one.data as never, seen));
+      .map((entry) => act(entry.type, entry.data as never, seen));
     return {
-      job: [accepted, ...behind].reduce((now, one) => joined(now, one), read),
+      job: [accepted, ...behind].reduce((now, item) => joined(now, item), read),
       accepted,
       behind,
     };
@@ -244,10 +254,13 @@ describe('what was done behind a decision that waits', () => {
     expect(behind.filter(({ type }) => type === 'bolt.pulled')).toHaveLength(30);
     const own = job.log.acts.filter(({ device }) => device === FAR);
     expect(own.map(({ id }) => id)).toEqual([accepted, ...behind].map(({ id }) => id));
-    const ofOwn = ({ state }: Job) => own.slice(1).map((one) => isWithoutGround(state, one));
+    const ofOwn = ({ state }: Job) => own.slice(1).map((each) => isWithoutGround(state, each));
     expect(new Set(ofOwn(job))).toEqual(new Set([true]));
     const say = (holds: boolean): Job =>
-      joined(job, act('pending.decided', { decision: accepted.id, holds }, job.log.headSeq, here));
+      joined(
+        job,
+        act('pending.decided', { decision: accepted.id, holds }, job.log.headSeq, current),
+      );
     expect(new Set(ofOwn(say(true)))).toEqual(new Set([false]));
     expect(new Set(ofOwn(say(false)))).toEqual(new Set([true]));
   });
@@ -290,14 +303,14 @@ describe('every kind of act, sent by someone who had seen little', () => {
       const sheet = sheets.get(first.data.sheet.id);
       if (!sheet) continue;
       let job = EMPTY_JOB;
-      acts.forEach((one, place) => {
-        const logged = { ...one, seq: place + 1, receivedAt: one.at } as LoggedAct;
-        const stale = { ...one, id: FAR, device: FAR, seenSeq: Math.min(place, 1) } as Act;
-        const member = { id: one.by, role: 'lead' as const, fresh: true };
-        const context = { now: one.at, sheet, member };
+      acts.forEach((act, place) => {
+        const logged = { ...act, seq: place + 1, receivedAt: act.at } as LoggedAct;
+        const stale = { ...act, id: FAR, device: FAR, seenSeq: Math.min(place, 1) } as Act;
+        const member = { id: act.by, role: 'lead' as const, fresh: true };
+        const context = { now: act.at, sheet, member };
         const after = evolve(job, logged);
-        const times = met.get(one.type) ?? 0;
-        met.set(one.type, times + 1);
+        const times = met.get(act.type) ?? 0;
+        met.set(act.type, times + 1);
         if (times >= 3) {
           job = after;
           return;
@@ -310,19 +323,19 @@ describe('every kind of act, sent by someone who had seen little', () => {
         expect(refusalOf(opening)).toBe('already-open');
         const verdict = decide(job, stale, context);
         const stamp = verdict.ok ? (verdict.stamp ?? {}) : {};
-        if (RULES[one.type].nature === 'fact') expect(stamp.pending).toBeUndefined();
-        if (RULES[one.type].nature === 'decision' && verdict.ok) {
+        if (RULES[act.type].nature === 'fact') expect(stamp.pending).toBeUndefined();
+        if (RULES[act.type].nature === 'decision' && verdict.ok) {
           const figures = sheetOfJob(sheet, job.state);
           const rests = groundsOf(job, stale, figures).some(({ seq }) => seq > stale.seenSeq);
           expect(stamp.pending !== undefined).toBe(rests || !decideAware(job, stale, context).ok);
-          const kept = evolve(job, {
+          const stored = evolve(job, {
             ...stale,
             seq: place + 1,
-            receivedAt: one.at,
+            receivedAt: act.at,
             ...stamp,
           } as LoggedAct);
           if (stamp.pending) {
-            expect({ ...kept.state, pending: 0 }).toEqual({ ...job.state, pending: 0 });
+            expect({ ...stored.state, pending: 0 }).toEqual({ ...job.state, pending: 0 });
           }
         }
         job = after;
@@ -332,8 +345,8 @@ describe('every kind of act, sent by someone who had seen little', () => {
   });
 
   /** As if its sender had seen all. */
-  function decideAware(job: Job, one: Act, context: Parameters<typeof decide>[2]): Verdict {
-    return decide(job, { ...one, seenSeq: job.log.headSeq }, context);
+  function decideAware(job: Job, entry: Act, context: Parameters<typeof decide>[2]): Verdict {
+    return decide(job, { ...entry, seenSeq: job.log.headSeq }, context);
   }
 });
 
@@ -375,7 +388,7 @@ describe('every kind of decision', () => {
     const decision = act(type as ActType, data as never, 0);
     const facts = Object.values(GROUNDS).flatMap(([, one]) => one ?? []);
     if (fact) expect(restsOn(decision, fact, jobSheet)).toBe(true);
-    else expect(facts.some((one) => restsOn(decision, one, jobSheet))).toBe(false);
+    else expect(facts.some((entry) => restsOn(decision, entry, jobSheet))).toBe(false);
     // Never on another decision.
     expect(restsOn(decision, act('liners.accepted', {}, 0), jobSheet)).toBe(false);
   });

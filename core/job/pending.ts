@@ -19,7 +19,7 @@ export function waitingDecisions({ pending }: Pick<JobState, 'pending'>): readon
 /** The card that waits with a decision; null for one that is about the whole job. */
 export function cardOfDecision({ act, target }: Pending, sheet: JobSheet): CardPlace | null {
   const rule = ruleOf(act);
-  const own = (one: Act): CardPlace | null => cardOf(one, sheet);
+  const own = (entry: Act): CardPlace | null => cardOf(entry, sheet);
   if (rule.nature !== 'decision' || !rule.holdsUp) return own(act);
   return rule.holdsUp(act.data, target, own);
 }

@@ -1,13 +1,13 @@
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { MOST_PHOTOGRAPHS } from './photographs';
 import { openedFor, refusalIn } from './tests/intake';
-import { stateOf } from './tests/told';
+import { stateOf } from './tests/story';
 
-const taken = (n: number, of?: string) => ({
+const taken = (n: number, entry?: string) => ({
   photograph: `0190f000-0000-7000-8000-${String(n).padStart(12, '0')}`,
   says: `picture ${n}`,
   sha256: 'a'.repeat(64),
-  ...(of !== undefined && { of }),
+  ...(entry !== undefined && { of: entry }),
 });
 
 describe('photographs', () => {

@@ -16,8 +16,8 @@ interface ValueProposal {
 }
 
 /** Each stage before the last is proposed at its part of the whole, as stages usually rise. */
-function shareOf(stage: number, of: number): number {
-  return of <= 1 ? 1 : stage / of;
+function shareOf(stage: number, total: number): number {
+  return total <= 1 ? 1 : stage / total;
 }
 
 /**
@@ -31,8 +31,8 @@ export function proposalsFor(set: FastenedSet): readonly ValueProposal[] {
     );
     return torques.flatMap((stage, at) => {
       const inPlace = `/fastenedSets/id=${set.id}/programme/cycles/id=${cycle.id}/stages/id=${stage.id}`;
-      const of = { stage: at + 1, share: shareOf(at + 1, torques.length), inPlace };
-      return stage.values.flatMap((value, valueAt) => proposed(set, value, valueAt, of) ?? []);
+      const entry = { stage: at + 1, share: shareOf(at + 1, torques.length), inPlace };
+      return stage.values.flatMap((value, valueAt) => proposed(set, value, valueAt, entry) ?? []);
     });
   });
 }
@@ -51,7 +51,7 @@ function proposed(
   valueAt: number,
   { stage, share, inPlace }: OfStage,
 ): ValueProposal | null {
-  const group = id === undefined ? groups[0] : groups.find((one) => one.id === id);
+  const group = id === undefined ? groups[0] : groups.find((entry) => entry.id === id);
   const thread = group && readThread(group.thread);
   if (!('missing' in value) || !group?.grade || !thread) return null;
   const whole = torquePropose(thread, group.grade, group.treatment.kind);

@@ -62,7 +62,7 @@ export function readingTables(sheet: JobSheet, state: JobState): readonly Readin
     const read = items.flatMap((item) =>
       heights.places.flatMap((reading, place) => {
         const found = state.liners.readings[item]?.[place];
-        return found ? [{ card: 'liners' as const, item, reading, ...told(found) }] : [];
+        return found ? [{ card: 'liners' as const, item, reading, ...stamped(found) }] : [];
       }),
     );
     const reachMm = [-REACH_MM.standOut, REACH_MM.standOut] as const;
@@ -73,7 +73,7 @@ export function readingTables(sheet: JobSheet, state: JobState): readonly Readin
     const read = items.flatMap((item) =>
       GAP_READINGS.flatMap((reading) => {
         const found = state.valves.readings[item]?.[reading];
-        return found ? [{ card: 'valves' as const, item, reading, ...told(found) }] : [];
+        return found ? [{ card: 'valves' as const, item, reading, ...stamped(found) }] : [];
       }),
     );
     const reachMm = [0, REACH_MM.gap] as const;
@@ -91,7 +91,7 @@ function checkTables(sheet: JobSheet, { checks }: JobState): readonly ReadingTab
       const read = items.flatMap((item) =>
         places.flatMap((place) => {
           const found = readingOf(checks, card, item, place);
-          return found ? [{ card, item, reading: nameOf(place), ...told(found) }] : [];
+          return found ? [{ card, item, reading: nameOf(place), ...stamped(found) }] : [];
         }),
       );
       return { card, check, reachMm, items, readings: places.map(nameOf), read };
@@ -102,7 +102,7 @@ function nameOf(place: string): string {
   return place === '' ? ONLY_READING : place;
 }
 
-function told({ mm, printed, at, by }: Omit<JobReading, keyof ReadingSlot>) {
+function stamped({ mm, printed, at, by }: Omit<JobReading, keyof ReadingSlot>) {
   return { mm, printed, at, by };
 }
 
@@ -144,7 +144,7 @@ export function readingAct(
   mm: number,
   printed: Printed,
 ): ReadingAct | null {
-  const table = tables.find((one) => one.card === card);
+  const table = tables.find((entry) => entry.card === card);
   const place = table?.readings.indexOf(reading) ?? -1;
   if (!table?.items.includes(item) || place < 0) return null;
   if (table.check) {

@@ -3,7 +3,7 @@ import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { withValueAt } from '../sheet/pointer';
 import { redoOf, type Redo } from './redo';
 import { entryOf, trayOf } from './tray';
-import { jobSheet, lastAt, linersIn, stateOf } from './tests/told';
+import { jobSheet, lastAt, linersIn, stateOf } from './tests/story';
 
 const stage2 = '/fastenedSets/0/programme/cycles/0/stages/1/values/0/value/figure';
 const figure = (nm: number) => ({

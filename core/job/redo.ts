@@ -38,7 +38,7 @@ export function redoOf(before: JobSheet, after: JobSheet, state: JobState, now: 
   const bolts = setsInScope(before).flatMap(({ id, name }) => {
     const runsAfter = runsOf(after, state, id, now);
     return runsOf(before, state, id, now).flatMap((run) => {
-      const other = runsAfter.find((one) => one.name.instance === run.name.instance);
+      const other = runsAfter.find((entry) => entry.name.instance === run.name.instance);
       const standing = new Set(
         (other?.stages ?? []).flatMap((stage) =>
           stage.bolts.filter((bolt) => bolt.status === 'done').map((bolt) => bolt.act.key),
@@ -52,13 +52,13 @@ export function redoOf(before: JobSheet, after: JobSheet, state: JobState, now: 
     });
   });
   const treatments = setsInScope(before).flatMap((set) => {
-    const says = treatmentOf(setOf(after, set.id) ?? set);
-    if (says === treatmentOf(set)) return [];
+    const sentence = treatmentOf(setOf(after, set.id) ?? set);
+    if (sentence === treatmentOf(set)) return [];
     return runsOf(before, state, set.id, now).flatMap((run) => {
       const was = run.run.prepared?.treatment;
       const pulled = run.stages.some((stage) => stage.bolts.some((b) => b.status === 'done'));
-      return pulled && was !== undefined && was !== says
-        ? [{ set: set.name, instance: run.name.instance, was, now: says }]
+      return pulled && was !== undefined && was !== sentence
+        ? [{ set: set.name, instance: run.name.instance, was, now: sentence }]
         : [];
     });
   });

@@ -26,12 +26,12 @@ export interface RefusalFields {
   'lead-lets-stand': Nothing;
   'unknown-mark': Nothing;
   'unknown-bolts': Nothing;
-  'not-all-bolts': { readonly count: number; readonly of: number };
+  'not-all-bolts': { readonly count: number; readonly total: number };
   'uses-needed': Nothing;
-  'unknown-thing': Nothing;
+  'unknown-temporary-part': Nothing;
   'already-out': { readonly what: string };
   'unknown-part': Nothing;
-  'part-short': { readonly count: number; readonly of: number };
+  'part-short': { readonly count: number; readonly total: number };
   'unknown-work': Nothing;
   'too-many-photographs': { readonly most: number };
   'parts-missing': Nothing;
@@ -100,7 +100,7 @@ export interface RefusalFields {
   'look-first': Nothing;
   'crank-again': Nothing;
   'step-first': Nothing;
-  'things-in': { readonly things: readonly string[] };
+  'temporary-parts-in': { readonly parts: readonly string[] };
   'head-not-on': Nothing;
   'which-end': { readonly bolt: string };
   'still-to-wait': { readonly minutes: number };

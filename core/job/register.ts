@@ -1,18 +1,21 @@
-import type { ThingBars, Thing, RegisterState } from './facts/register';
+import type { TemporaryPartBars, TemporaryPart, RegisterState } from './facts/register';
 
 /** What is in the engine now. */
-export function thingsIn(state: RegisterState): readonly Thing[] {
-  return state.filter((thing) => thing.takenOut === null);
+export function temporaryPartsIn(state: RegisterState): readonly TemporaryPart[] {
+  return state.filter((part) => part.takenOut === null);
 }
 
 /** What it is and where it went in, as it is called everywhere: "barring pin, flywheel". */
-export function thingName({ what, where }: Pick<Thing, 'what' | 'where'>): string {
+export function temporaryPartName({ what, where }: Pick<TemporaryPart, 'what' | 'where'>): string {
   return `${what}, ${where}`;
 }
 
 /** Things in that bar something: what stops the crank stops the starter too. */
-export function thingsBarring(state: RegisterState, what: ThingBars): readonly Thing[] {
-  return thingsIn(state).filter(
+export function temporaryPartsBarring(
+  state: RegisterState,
+  what: TemporaryPartBars,
+): readonly TemporaryPart[] {
+  return temporaryPartsIn(state).filter(
     ({ bars }) => bars === what || (what === 'starting' && bars !== null),
   );
 }

@@ -4,7 +4,7 @@ import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { openedFor, refusalIn } from './tests/intake';
-import { stateOf } from './tests/told';
+import { stateOf } from './tests/story';
 import {
   cylindersInScope,
   scopeChoices,

@@ -1,6 +1,6 @@
 import { SCOPES, type ScopeKind, type Scope } from './facts/scope';
 import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
-import { once } from '../sheet/once';
+import { memoizeByObject } from '../sheet/memoize';
 import { heightsOf } from '../sheet/spec/block';
 import type { FastenedSet, SetKind } from '../sheet/spec/fastening';
 
@@ -127,7 +127,7 @@ function cylindersOfScope(sheet: EngineSheet, scope: Scope): readonly number[] {
 }
 
 /** The sets a job takes apart and puts together, in the order they go on. */
-export const setsInScope = once((sheet: JobSheet): readonly FastenedSet[] =>
+export const setsInScope = memoizeByObject((sheet: JobSheet): readonly FastenedSet[] =>
   SETS[sheet.scope.kind]
     .filter((kind) => kind !== TIMED || timesEngine(sheet))
     .flatMap((kind) => (sheet.fastenedSets ?? []).filter((set) => set.kind === kind)),
@@ -159,7 +159,7 @@ export function scopedSheet(sheet: EngineSheet, scope: Scope): JobSheet {
   return scoped;
 }
 
-const scopedKnown = once((_: EngineSheet) => new Map<string, JobSheet>());
+const scopedKnown = memoizeByObject((_: EngineSheet) => new Map<string, JobSheet>());
 
 function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
   const cylinders = cylindersOfScope(sheet, scope);

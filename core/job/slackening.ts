@@ -1,5 +1,5 @@
 import type { AngleFigure, PressureFigure } from '../quantity/figure';
-import { once } from '../sheet/once';
+import { memoizeByObject } from '../sheet/memoize';
 import { setOf } from '../sheet/programmeOf';
 import type { EngineSheet } from '../sheet/engineSheet';
 import {
@@ -19,7 +19,7 @@ export const STRIP = 'strip';
  * in steps, so that nothing that was clamped flat is let go at one end first. Studs that are stretched
  * by jacks are stretched again before their nuts are run back.
  */
-export const slackened = once((set: FastenedSet): FastenedSet => ({
+export const slackened = memoizeByObject((set: FastenedSet): FastenedSet => ({
   ...set,
   programme: slackening(set),
 }));
@@ -67,7 +67,7 @@ function highestPressure({ programme }: FastenedSet): PressureFigure | null {
     ),
   );
   return pressures.reduce<PressureFigure | null>(
-    (most, one) => (most === null || one.value > most.value ? one : most),
+    (most, figure) => (most === null || figure.value > most.value ? figure : most),
     null,
   );
 }

@@ -3,27 +3,31 @@ import type { CardName, CardStatus, TrayReason, Wait } from './trayReason';
 import type { FastenedSet } from '../sheet/spec/fastening';
 
 /** Nothing is left to do on a card. */
-export const DONE: Standing = { status: 'done', reason: { code: 'all-done' }, trouble: false };
+export const DONE: Standing = {
+  status: 'done',
+  reason: { code: 'all-done' },
+  needsAttention: false,
+};
 
 /** A card that can be worked on, and what is next on it. */
-export function openFor(reason: TrayReason, trouble = false): Standing {
-  return { status: 'open', reason, trouble };
+export function openFor(reason: TrayReason, needsAttention = false): Standing {
+  return { status: 'open', reason, needsAttention };
 }
 
 /** A card on which nothing can be done before something else has come about. */
-export function waitingFor(reason: TrayReason, trouble = false): Standing {
-  return { status: 'waiting', reason, trouble };
+export function waitingFor(reason: TrayReason, needsAttention = false): Standing {
+  return { status: 'waiting', reason, needsAttention };
 }
 
 /** A card whose sheet does not say what it cannot do without. */
 export function lackingStanding(lacks: readonly Lack[]): Standing {
-  return { status: 'barred', reason: { code: 'sheet-lacks', lacks }, trouble: false };
+  return { status: 'barred', reason: { code: 'sheet-lacks', lacks }, needsAttention: false };
 }
 
 /** How a card stands, and why. */
 export type Standing = {
   /** Something on it needs a person before anything else: out of limits, contested, to sweep. */
-  readonly trouble: boolean;
+  readonly needsAttention: boolean;
 } & (
   | { readonly status: 'barred'; readonly reason: Wait }
   | { readonly status: Exclude<CardStatus, 'barred'>; readonly reason: TrayReason }

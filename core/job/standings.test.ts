@@ -20,7 +20,7 @@ describe('where cards stand, after each act of every demo job', () => {
         job = evolve(job, { ...act, seq: place + 1, receivedAt: act.at } as LoggedAct);
         const { state } = job;
         const { id, revision } = state.opened?.sheet ?? {};
-        const sheet = shop.sheets.find((one) => one.id === id && one.revision === revision);
+        const sheet = shop.sheets.find((entry) => entry.id === id && entry.revision === revision);
         if (!sheet) throw new Error('no sheet');
         // At once, and now and then after so long a pause that a run is to be swept.
         for (const minutes of place % 8 === 0 ? [0, 30] : [0]) {

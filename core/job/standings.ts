@@ -1,7 +1,7 @@
 import isEqual from 'fast-deep-equal';
 import { CARDS } from './cards/index';
 import { cardsOfPlace } from './cardsOfPlace';
-import { once } from '../sheet/once';
+import { memoizeByObject } from '../sheet/memoize';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { variantOf } from '../sheet/variants';
 import { layeredOn, type Layered } from './differences';
@@ -45,7 +45,7 @@ export function standingAt(
 ): Standing | null {
   const { planned, of } = standingsOf(pinned, state, now);
   const entry = planned.find(
-    (one) => one.card === card && (set === undefined || one.set?.id === set),
+    (item) => item.card === card && (set === undefined || item.set?.id === set),
   );
   return entry ? of(entry) : null;
 }
@@ -67,7 +67,7 @@ interface KnownStanding extends Memo<Standing> {
 }
 
 /** By its opening, the one thing that all states of a job have in common and no two jobs do. */
-const lastKnownOf = once((_: NonNullable<OpenedState>): { known: Known | null } => ({
+const lastKnownOf = memoizeByObject((_: NonNullable<OpenedState>): { known: Known | null } => ({
   known: null,
 }));
 
@@ -118,13 +118,13 @@ class KnownStandings implements Standings {
   private worked(entry: Planned): Standing {
     const before = this.known.standings.get(entry)?.result;
     const others = new Map<Planned, Standing>();
-    const of = (other: Planned): Standing => {
+    const make = (other: Planned): Standing => {
       const stands = this.of(other);
       others.set(other, stands);
       return stands;
     };
     const { result, read } = memoOf(this.moment, (moment) =>
-      standingOf(this.jobAt(moment), entry, { planned: this.planned, of }),
+      standingOf(this.jobAt(moment), entry, { planned: this.planned, of: make }),
     );
     // The same object as long as it says the same: what waits for it need not be asked again.
     const standing = isEqual(before, result) && before ? before : result;
@@ -157,7 +157,11 @@ function standingOf(job: JobNow, entry: Planned, { planned, of }: Standings): St
   if (unsure) return barred({ code: 'decision-pending', decision: unsure.act.id }, true);
   const out = state.leftOut[entry.card as LeaveOut];
   if (out)
-    return { status: 'done', reason: { code: 'left-out', words: out.words }, trouble: false };
+    return {
+      status: 'done',
+      reason: { code: 'left-out', words: out.words },
+      needsAttention: false,
+    };
   const first = firstBefore(entry, of).find((before) => of(before).status !== 'done');
   if (first) {
     return barred({
@@ -174,14 +178,14 @@ function standingOf(job: JobNow, entry: Planned, { planned, of }: Standings): St
 }
 
 /** What is done before a card: where one of them is left out, what that one waited for. */
-function firstBefore({ after }: Planned, of: Standings['of']): readonly Planned[] {
+function firstBefore({ after }: Planned, make: Standings['of']): readonly Planned[] {
   return after.flatMap((before) =>
-    of(before).reason.code === 'left-out' ? firstBefore(before, of) : [before],
+    make(before).reason.code === 'left-out' ? firstBefore(before, make) : [before],
   );
 }
 
-function barred(reason: Wait, trouble = false): Standing {
-  return { status: 'barred', reason, trouble };
+function barred(reason: Wait, needsAttention = false): Standing {
+  return { status: 'barred', reason, needsAttention };
 }
 
 /** How many places a card works by at which its sources differ and nobody has decided. */
@@ -189,7 +193,7 @@ function undecidedFor({ differences, objections }: Layered, { card, set }: Entry
   const isOf = (place: CardPlace): boolean =>
     place.card === card && (place.set ?? null) === (set?.id ?? null);
   return differences.filter(({ place, standing }) => {
-    const asks = standing === 'open' || (objections.length > 0 && standing !== 'agrees');
-    return asks && cardsOfPlace(place).some(isOf);
+    const prompt = standing === 'open' || (objections.length > 0 && standing !== 'agrees');
+    return prompt && cardsOfPlace(place).some(isOf);
   }).length;
 }

@@ -3,7 +3,7 @@ import { planOf, setOf } from '../sheet/programmeOf';
 import type { TightenAct } from '../tightening/tightenPlan';
 import { crankHeldBy } from './crankHeld';
 import { madeDead, openedFor, sheetIn } from './tests/intake';
-import { stateOf } from './tests/told';
+import { stateOf } from './tests/story';
 
 const run = { set: 'cylinder-base', instance: '1', programme: 'main' };
 

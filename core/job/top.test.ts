@@ -1,7 +1,7 @@
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { madeDead, openedFor, refusalIn, sheetIn } from './tests/intake';
-import { stateOf } from './tests/told';
+import { stateOf } from './tests/story';
 import { stopIn, STOP, topFinding, topView } from './top';
 
 const ready = (sheet = tolvane44) =>
@@ -48,23 +48,23 @@ describe('the top by a stop', () => {
     const story = ready();
     const step = (readAgain = false) => topView(stateOf(story), readAgain).step;
     expect(step()).toBe('in');
-    story.act('thing.put-in', { thing: 'stop-1', ...STOP });
+    story.act('temporary-part.put-in', { part: 'stop-1', ...STOP });
     expect(step()).toBe('read');
     story.act('top.found', stops);
     expect(step()).toBe('mark');
     expect(step(true)).toBe('read');
     story.act('crank.marked', { words: 'punch dot' });
     expect(step()).toBe('out');
-    story.act('thing.taken-out', { thing: 'stop-1' });
+    story.act('temporary-part.taken-out', { part: 'stop-1' });
     expect(step()).toBe('done');
-    story.act('thing.put-in', { thing: 'stop-2', ...STOP });
+    story.act('temporary-part.put-in', { part: 'stop-2', ...STOP });
     expect(step()).toBe('read');
   });
 
   it('keeps the stop in the register until it is out', () => {
-    const story = ready().act('thing.put-in', { thing: 'stop-1', ...STOP });
+    const story = ready().act('temporary-part.put-in', { part: 'stop-1', ...STOP });
     expect(stopIn(stateOf(story))?.bars).toBe('starting');
-    story.act('thing.taken-out', { thing: 'stop-1' });
+    story.act('temporary-part.taken-out', { part: 'stop-1' });
     expect(stopIn(stateOf(story))).toBeNull();
   });
 });

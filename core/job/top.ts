@@ -1,7 +1,7 @@
 import type { EngineSheet } from '../sheet/engineSheet';
 import { ACCEPTED, refused, type Verdict } from './verdict';
 import type { TopState } from './facts/top';
-import type { Thing } from './facts/register';
+import type { TemporaryPart } from './facts/register';
 import { deadCentre, type DeadCentre } from '../crank/deadCentre';
 import { rim } from '../crank/rim';
 import { ReckoningFault } from '../quantity/reckoningFault';
@@ -12,7 +12,7 @@ import { refusedByCrank } from './crankHeld';
 import type { JobState } from './state';
 
 /** The stop as the register has it: the starter would drive the piston into it. */
-export const STOP: Pick<Thing, 'kind' | 'what' | 'where' | 'bars'> = {
+export const STOP: Pick<TemporaryPart, 'kind' | 'what' | 'where' | 'bars'> = {
   kind: 'other',
   what: 'Positive stop',
   where: 'cylinder 1',
@@ -20,7 +20,7 @@ export const STOP: Pick<Thing, 'kind' | 'what' | 'where' | 'bars'> = {
 };
 
 /** The stop that is in now; null when none is. */
-export function stopIn({ register }: Pick<JobState, 'register'>): Thing | null {
+export function stopIn({ register }: Pick<JobState, 'register'>): TemporaryPart | null {
   return (
     register.find(({ what, where, takenOut }) => {
       return what === STOP.what && where === STOP.where && takenOut === null;
@@ -35,7 +35,11 @@ type TopStep = 'in' | 'read' | 'mark' | 'out' | 'done';
 export function topView(
   state: Pick<JobState, 'register' | 'top'>,
   readAgain: boolean,
-): { readonly step: TopStep; readonly stop: Thing | null; readonly found: TopState['found'] } {
+): {
+  readonly step: TopStep;
+  readonly stop: TemporaryPart | null;
+  readonly found: TopState['found'];
+} {
   const stop = stopIn(state);
   const { found: last, mark } = state.top;
   // What was found before this stop went in is another day's.

@@ -37,7 +37,7 @@ export type Wait = Extract<
       | 'decision-pending'
       | 'parts-missing'
       | 'crank-held'
-      | 'things-in';
+      | 'temporary-parts-in';
   }
 >;
 
@@ -58,15 +58,15 @@ export type TrayReason =
   | { readonly code: 'heat-first' }
   | { readonly code: 'cooling'; readonly until: string }
   | { readonly code: 'to-make-dead'; readonly left: number }
-  | { readonly code: 'to-mark'; readonly made: number; readonly of: number }
+  | { readonly code: 'to-mark'; readonly made: number; readonly total: number }
   /** Parts marked under another variant say something else than they should. */
   | { readonly code: 'marks-translated'; readonly count: number }
   | { readonly code: 'to-slacken'; readonly set: string; readonly instance?: string }
   | { readonly code: 'to-take-off' }
   | { readonly code: 'to-count' }
-  | { readonly code: 'parts-to-come'; readonly here: number; readonly of: number }
+  | { readonly code: 'parts-to-come'; readonly here: number; readonly total: number }
   | { readonly code: 'parts-wrong'; readonly count: number }
-  | { readonly code: 'to-inspect'; readonly done: number; readonly of: number }
+  | { readonly code: 'to-inspect'; readonly done: number; readonly total: number }
   | { readonly code: 'inspected-out'; readonly count: number }
   | { readonly code: 'cause-last' }
   | { readonly code: 'cause-to-answer' }
@@ -74,8 +74,8 @@ export type TrayReason =
   | { readonly code: 'parts-missing'; readonly parts: readonly PartHold[] }
   | { readonly code: 'crank-held'; readonly by: CrankHold }
   /** Something put in for a while is still in. */
-  | { readonly code: 'things-in'; readonly things: readonly string[] }
-  | { readonly code: 'liners-to-read'; readonly read: number; readonly of: number }
+  | { readonly code: 'temporary-parts-in'; readonly parts: readonly string[] }
+  | { readonly code: 'liners-to-read'; readonly read: number; readonly total: number }
   | { readonly code: 'liners-out' }
   | { readonly code: 'liners-to-accept' }
   /** Liners that changed places and still carry the mark of the bore they came from. */
@@ -99,11 +99,11 @@ export type TrayReason =
       readonly code: 'timing-next';
       readonly step: 'line' | 'marks' | 'pin-in' | 'pin-out' | 'turn' | 'prove';
       readonly done: number;
-      readonly of: number;
+      readonly total: number;
     }
   /** All set: two turns by hand, then every gap once more. */
   | { readonly code: 'gaps-again' }
   | { readonly code: 'pump-next'; readonly step: 'stand' | 'meshed' | 'again' }
-  | { readonly code: 'valves-set'; readonly done: number; readonly of: number }
+  | { readonly code: 'valves-set'; readonly done: number; readonly total: number }
   | { readonly code: 'left-out'; readonly words: string }
   | { readonly code: 'all-done'; readonly provisional?: boolean };

@@ -1,8 +1,8 @@
 import { crankHeldBy } from './crankHeld';
 import { heldUpBy } from './cards/parts/view';
 import type { Holds } from './facts/parts';
-import type { ThingBars } from './facts/register';
-import { thingName, thingsBarring } from './register';
+import type { TemporaryPartBars } from './facts/register';
+import { temporaryPartName, temporaryPartsBarring } from './register';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
 import type { Wait } from './trayReason';
@@ -18,9 +18,9 @@ export function missingFor(sheet: JobSheet, state: JobState, holds: Holds): read
 }
 
 /** What is still in and must come out before this. */
-export function stillIn({ register }: JobState, bars: ThingBars): readonly Wait[] {
-  const things = thingsBarring(register, bars).map(thingName);
-  return things.length > 0 ? [{ code: 'things-in', things }] : [];
+export function stillIn({ register }: JobState, bars: TemporaryPartBars): readonly Wait[] {
+  const parts = temporaryPartsBarring(register, bars).map(temporaryPartName);
+  return parts.length > 0 ? [{ code: 'temporary-parts-in', parts: parts }] : [];
 }
 
 /** What holds the crank. */

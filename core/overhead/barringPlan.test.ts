@@ -277,9 +277,9 @@ describe('against every set of stops on small engines', () => {
           input.items.map((i) => i.id).sort(),
         );
         for (const position of plan.positions) {
-          const here = settable({ ...input, atDeg: position.atDeg });
+          const current = settable({ ...input, atDeg: position.atDeg });
           for (const { id, clearanceDeg } of position.set) {
-            const item = here.items.find((i) => i.id === id);
+            const item = current.items.find((i) => i.id === id);
             expect(item?.verdict).toBe('settable');
             expect(item?.clearanceDeg).toBeCloseTo(clearanceDeg, 9);
           }
@@ -296,16 +296,18 @@ describe('what may be set at an angle', () => {
     const firing = [0, 1, 2, 3, 4, 5, 6].map((nth) => ({ cylinder: nth + 1, atDeg: nth * third }));
     const items = engine([1, 3, 4, 2]).items.slice(0, 1);
     for (const { cylinder, atDeg } of firing) {
-      const here = settable({
+      const current = settable({
         strokes: 4,
         firing,
         items,
         marginDeg: 20,
         atDeg: atDeg + 180 + 1e-9,
       });
-      expect(here.cylinders.find((one) => one.cylinder === cylinder)?.stroke).toBe('power');
+      expect(current.cylinders.find((entry) => entry.cylinder === cylinder)?.stroke).toBe('power');
       const round = settable({ strokes: 4, firing, items, marginDeg: 20, atDeg: atDeg - 1e-10 });
-      expect(round.cylinders.find((one) => one.cylinder === cylinder)?.stroke).toBe('compression');
+      expect(round.cylinders.find((each) => each.cylinder === cylinder)?.stroke).toBe(
+        'compression',
+      );
       const after = settable({ strokes: 4, firing, items, marginDeg: 20, atDeg: atDeg + 1e-10 });
       expect(after.cylinders.find((one) => one.cylinder === cylinder)?.stroke).toBe('compression');
     }

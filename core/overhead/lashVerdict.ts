@@ -35,6 +35,9 @@ export interface LashVerdict {
  * as set, else as found. A hot reading without a hot limit is `no-limit`: a cold limit says nothing
  * about it.
  * @throws ReckoningFault `range-upside-down`, `missing-partner`
+ * @example
+ * lashVerdict({ lowMm: 0.3, highMm: 0.35, foundMm: 0.42, setMm: 0.32, lockedMm: 0.34 }).counts
+ * // { reading: 'locked', mm: 0.34, verdict: 'within' }
  */
 export function lashVerdict(input: LashVerdictInput): LashVerdict {
   for (const [field, value] of Object.entries(input)) {

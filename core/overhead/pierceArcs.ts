@@ -124,10 +124,10 @@ function runOf(row: Float64Array, least: number): Run | null {
   let end = -1;
   let before = (row[count - 1] ?? -Infinity) >= least;
   for (let stop = 0; stop < count; stop += 1) {
-    const here = (row[stop] ?? -Infinity) >= least;
-    if (here && !before) start = stop;
-    if (before && !here) end = (stop + count - 1) % count;
-    before = here;
+    const isHere = (row[stop] ?? -Infinity) >= least;
+    if (isHere && !before) start = stop;
+    if (before && !isHere) end = (stop + count - 1) % count;
+    before = isHere;
   }
   if (start < 0) return before ? { start: 0, end: count - 1 } : null;
   return { start, end };

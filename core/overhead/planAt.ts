@@ -39,14 +39,15 @@ export function planAt(
     const open = reached.filter(({ atDeg }) => atLeast(clearance(atDeg), marginDeg));
     const among = claims.length > 0 ? claims : open;
     const stop = among.reduce<(typeof reached)[number] | null>(
-      (best, one) => (best === null || clearance(one.atDeg) > clearance(best.atDeg) ? one : best),
+      (best, entry) =>
+        best === null || clearance(entry.atDeg) > clearance(best.atDeg) ? entry : best,
       null,
     );
     return { id: item.id, stop, clearanceDeg: stop ? clearance(stop.atDeg) : 0 };
   });
   let stoodAt = 0;
   const positions = reached.flatMap((stop): BarringPosition[] => {
-    const set = placed.filter((one) => one.stop === stop);
+    const set = placed.filter((each) => each.stop === stop);
     if (set.length === 0) return [];
     const barDeg = stop.forwardDeg - stoodAt;
     stoodAt = stop.forwardDeg;

@@ -97,10 +97,10 @@ it('an injector goes to another stop where its own is not its time', () => {
   const { overhead } = byName('dunmere-2s5');
   const plan = barringBySchool('firing-order', overhead);
   const own = (id: string): number | undefined =>
-    plan?.positions.find(({ set }) => set.some((one) => one.id === id))?.atDeg;
+    plan?.positions.find(({ set }) => set.some((entry) => entry.id === id))?.atDeg;
   expect(plan?.neverSettable).toEqual([]);
   const fires = (cylinder: number): number | undefined =>
-    overhead.firing.find((one) => one.cylinder === cylinder)?.atDeg;
+    overhead.firing.find((firing) => firing.cylinder === cylinder)?.atDeg;
   expect(own('injector-1')).not.toBe(fires(1));
 });
 

@@ -85,11 +85,11 @@ function openingClosing(
   const stops = firing.map(({ cylinder, atDeg }): readonly ChosenStop[] => {
     const [intake, exhaust] = [windowOf(cylinder, 'intake'), windowOf(cylinder, 'exhaust')];
     if (!intake || !exhaust) return [];
-    const of = (kind: string): readonly string[] =>
+    const members = (kind: string): readonly string[] =>
       items.filter((item) => item.cylinder === cylinder && item.kind === kind).map(({ id }) => id);
     return [
-      { atDeg: Math.round(atDeg + exhaust.active.fromDeg + SEEN_DEG), own: of('intake') },
-      { atDeg: Math.round(atDeg + intake.active.toDeg - SEEN_DEG), own: of('exhaust') },
+      { atDeg: Math.round(atDeg + exhaust.active.fromDeg + SEEN_DEG), own: members('intake') },
+      { atDeg: Math.round(atDeg + intake.active.toDeg - SEEN_DEG), own: members('exhaust') },
     ];
   });
   return stops.some((own) => own.length === 0) ? null : planAt(overhead, stops.flat(), start);

@@ -29,6 +29,9 @@ export interface SettableHere {
 /**
  * What every item and every cylinder is doing with the crank at one angle, and what may be set.
  * @throws ReckoningFault naming the field that cannot be worked with
+ * @example
+ * // Cylinder 1 at its firing top: its exhaust is 132 degrees from being lifted, 4's stands in the overlap.
+ * settable({ ...overhead, atDeg: 0 }).items[0] // { id: 'E1', clearanceDeg: 132, verdict: 'settable' }
  */
 export function settable(input: SettableInput): SettableHere {
   requireOverhead(input);

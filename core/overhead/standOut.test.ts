@@ -13,8 +13,8 @@ it('finds the adjuster of a push rod on the edge of its pocket', () => {
 
 it('holds each against its own kind', () => {
   const items = [
-    ...row(8, 8.1, 8.2, 8.1).map((one) => ({ ...one, kind: 'intake' })),
-    ...row(11, 11.1, 10.9, 11.2).map((one) => ({ ...one, id: `x${one.id}`, kind: 'exhaust' })),
+    ...row(8, 8.1, 8.2, 8.1).map((entry) => ({ ...entry, kind: 'intake' })),
+    ...row(11, 11.1, 10.9, 11.2).map((item) => ({ ...item, id: `x${item.id}`, kind: 'exhaust' })),
   ];
   expect(standOut({ items }).kinds.map(({ code }) => code)).toEqual(['alike', 'alike']);
   const mixed = items.map(({ id, mm }) => ({ id, mm }));
@@ -36,7 +36,7 @@ it('does not change when all stand further out by the same', () => {
       fc.integer({ min: -500, max: 500 }),
       (tenths, by) => {
         const verdicts = (add: number) =>
-          standOut({ items: row(...tenths.map((one) => (one + add) / 128)) }).items.map(
+          standOut({ items: row(...tenths.map((value) => (value + add) / 128)) }).items.map(
             ({ verdict }) => verdict,
           );
         expect(verdicts(by)).toEqual(verdicts(0));

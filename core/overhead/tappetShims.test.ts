@@ -84,7 +84,7 @@ it('uses no shim twice and no more than there are', () => {
       const out = shims.flatMap(({ from }) => from ?? []);
       expect(new Set(out).size).toBe(out.length);
       for (const { mm, count } of take)
-        expect(count).toBeLessThanOrEqual(input.stock.find((one) => one.mm === mm)?.count ?? 0);
+        expect(count).toBeLessThanOrEqual(input.stock.find((entry) => entry.mm === mm)?.count ?? 0);
     }),
   );
 });

@@ -63,6 +63,9 @@ const MOST_WIDE_MM = 10;
  * sum of |gap − target|; fewest that leave the valve they came out of. All four are put into one whole
  * number for each valve and shim, and the cheapest assignment found.
  * @throws ReckoningFault naming the field
+ * @example
+ * // E1 0.10 too tight and I1 0.10 too wide change shims; only E2 needs one from the stock.
+ * tappetShims(input).bought // 1
  */
 export function tappetShims(input: TappetShimsInput): TappetShims {
   requireShims(input);
@@ -106,7 +109,7 @@ export function tappetShims(input: TappetShimsInput): TappetShims {
     const shim = pool[chosen[valve] ?? -1];
     return shim ? [{ id, shimMm: shim.mm, gapMm: gapOf(valve, shim.mm), from: shim.from }] : [];
   });
-  const without = valves.filter(({ id }) => !served.some((one) => one.id === id));
+  const without = valves.filter(({ id }) => !served.some((choice) => choice.id === id));
   return {
     shims: served,
     unserved: without.map(({ id, measuredMm, fittedMm }) => ({

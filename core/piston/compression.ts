@@ -35,6 +35,9 @@ export interface Compression {
  * The compression ratio: all that is above the piston at the bottom over what is left at the top,
  * which is chamber + bowl + reliefs + gasket hole − the part of the crown that stands proud.
  * @throws ReckoningFault naming the field; `no-clearance-left` when nothing remains
+ * @example
+ * // Bore 105, stroke 127: 1099.7 cm³ swept over 65.3 cm³ left at the top.
+ * compression({ boreMm: 105, strokeMm: 127, chamberCc: 6, bowlCc: 52, gasketBoreMm: 107, gasketMm: 1.3, standOutMm: 0.51 }).ratio // 17.85
  */
 export function compression(input: CompressionInput): Compression {
   const { boreMm, strokeMm, chamberCc, bowlCc, gasketBoreMm, gasketMm, standOutMm } = input;

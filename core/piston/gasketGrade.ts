@@ -66,6 +66,9 @@ export interface GasketGrade {
  * Which grade of gasket a block takes by the stand-out of its pistons, and what is left between each
  * crown and the head.
  * @throws ReckoningFault naming the field
+ * @example
+ * // The highest piston stands 0.51 out; "two holes" takes 0.48 to 0.56 and is 1.3 thick: 0.79 is left over it.
+ * gasketGrade(input).mark // 'two holes'
  */
 export function gasketGrade(input: GasketGradeInput): GasketGrade {
   const { pistons, rule, stepUpOverMm = 0, minClearanceMm } = input;

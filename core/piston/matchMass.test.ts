@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { matchMass, type Piece } from './matchMass';
 
 const pieces = (...grams: number[]): Piece[] =>
-  grams.map((of, at) => ({ id: String(at + 1), grams: of }));
+  grams.map((weight, at) => ({ id: String(at + 1), grams: weight }));
 
 it('the spread is within up to its limit, and tells the heaviest and what it has too much', () => {
   expect(matchMass({ pieces: pieces(900, 908, 904), limitGrams: 8 })).toMatchObject({
@@ -49,7 +49,7 @@ it('against every pairing: none has a smaller largest difference, or the same an
       const { pairs = [] } = matchMass({ pieces: pieces(...grams), pairs: true });
       const worth = (differences: readonly number[]): readonly [number, number] => [
         Math.max(...differences),
-        differences.reduce((sum, of) => sum + of, 0),
+        differences.reduce((sum, difference) => sum + difference, 0),
       ];
       const own = worth(pairs.map(({ differenceGrams }) => differenceGrams));
       const better = pairings(grams)

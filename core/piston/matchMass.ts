@@ -48,6 +48,9 @@ export interface MatchMass {
  * other can be uncrossed so, and neither its largest difference nor the sum grows by it. Equal
  * masses stand in the order they were listed.
  * @throws ReckoningFault naming the field
+ * @example
+ * // 902, 911, 904 and 909 g: spread 9 g, but 1 with 3 and 4 with 2 differ by 2 g each.
+ * matchMass({ pieces, limitGrams: 4, pairs: true }).largestDifferenceGrams // 2
  */
 export function matchMass({ pieces, limitGrams, pairs = false }: MatchMassInput): MatchMass {
   requireSome('pieces', pieces);

@@ -9,7 +9,7 @@ import {
 export interface PinHeatInput {
   /** How much larger the pin is than its hole, both cold. */
   readonly interferenceMm: number;
-  /** Room wanted for it to slip in. */
+  /** Clearance wanted for it to slip in. */
   readonly wantedClearanceMm: number;
   readonly diaMm: number;
   /** Expansion of the part that is warmed: about 1.2e-5 for steel, 2.2e-5 for light alloy. */
@@ -23,7 +23,7 @@ export interface PinHeat {
   readonly tempC: number;
   readonly riseK: number;
   readonly verdict: LimitVerdict;
-  /** Room there is at the greatest warmth allowed; less than nothing: it will not go in. */
+  /** Clearance there is at the greatest warmth allowed; less than nothing: it will not go in. */
   readonly clearanceAtMaxMm?: number;
 }
 

@@ -84,8 +84,8 @@ describe('against every order and every turn', () => {
   const orders = (left: readonly number[]): number[][] =>
     left.length === 0
       ? [[]]
-      : left.flatMap((one) =>
-          orders(left.filter((two) => two !== one)).map((rest) => [one, ...rest]),
+      : left.flatMap((value) =>
+          orders(left.filter((two) => two !== value)).map((rest) => [value, ...rest]),
         );
 
   it('no order keeps neighbours further apart', () => {

@@ -57,6 +57,9 @@ export const MOST_RINGS = 6;
  * the least distance of a gap from pin ends and thrust side is greatest; of equals the smallest turn.
  * All orders and all turns are tried, so the answer is exact.
  * @throws ReckoningFault naming the field
+ * @example
+ * // Two compression rings, an oil ring and its expander, evenly, pin at 0 and thrust side at 90.
+ * ringClock(input).places.map(({ deg }) => deg) // [30, 150, 270, 90]
  */
 export function ringClock(input: RingClockInput): RingClock {
   const { rings, rule, pinDeg, thrustDeg, keepClearDeg } = input;

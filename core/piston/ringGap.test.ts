@@ -106,10 +106,10 @@ it('with one ring that has no limit nothing is said of the whole: it was not hel
   const limit = { lowMm: 0.3, highMm: 0.6 };
   const overall = (...limits: (typeof limit | undefined)[]) =>
     ringGap({
-      rings: limits.map((one, at) => ({
+      rings: limits.map((entry, at) => ({
         id: `r${at}`,
         measuredMm: 0.4,
-        ...(one && { limit: one }),
+        ...(entry && { limit: entry }),
       })),
       boreMm: 100,
       fileable: true,

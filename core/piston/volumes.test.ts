@@ -61,7 +61,7 @@ describe('the heat a pin needs', () => {
     expect(pinHeat(pressed).verdict).toBe('no-limit');
   });
 
-  it('held against what the part may be warmed to, and the room there would be then', () => {
+  it('held against what the part may be warmed to, and the clearance there would be then', () => {
     const found = pinHeat({ ...pressed, maxTempC: 150 });
     expect(found.verdict).toBe('over');
     expect(found.clearanceAtMaxMm).toBeCloseTo(130 * 30 * 1.2e-5 - 0.03, 9);

@@ -18,6 +18,6 @@ const PER_DEVIATION = 1.4826;
 export function farFromFellows(mm: number, fellows: readonly number[], floorMm: number): boolean {
   if (fellows.length < 3) return false;
   const middle = median(fellows);
-  const spread = PER_DEVIATION * median(fellows.map((one) => Math.abs(one - middle)));
+  const spread = PER_DEVIATION * median(fellows.map((value) => Math.abs(value - middle)));
   return Math.abs(mm - middle) > Math.max(floorMm, SPREADS * spread);
 }

@@ -25,7 +25,7 @@ type ReadingResult =
 export function parseReading(text: string, unit: LengthUnit, reachMm: number): ReadingResult {
   const read = readQuantity(text, unit);
   if (!read.ok) return { ok: false, fault: read.fault, text };
-  const typedIn = AS_PRINTED.find((one) => one === read.unit);
+  const typedIn = AS_PRINTED.find((entry) => entry === read.unit);
   const mm = lengthToMm(read.value, unit);
   if (Math.abs(mm) > reachMm) return { ok: false, fault: 'beyond-gauge', text };
   return {

@@ -80,7 +80,7 @@ export function readQuantity(text: string, unit: string): ReadQuantity {
   if (written === null)
     return { ok: false, fault: unit === '' || isWord(rest) ? 'letters' : 'other-unit' };
   if (written === unit) return { ok: true, value, digits, unit };
-  const kind = KINDS.find((one) => unit in one && written in one);
+  const kind = KINDS.find((entry) => unit in entry && written in entry);
   const [from, to] = [kind?.[written], kind?.[unit]];
   if (from === undefined || to === undefined) return { ok: false, fault: 'other-unit' };
   return { ok: true, value: (value * from) / to, digits, unit: written };

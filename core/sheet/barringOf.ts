@@ -3,7 +3,7 @@ import type { BarringPlan } from '../overhead/barringPlan';
 import { barringBySchool, SCHOOLS, type BarringSchool } from '../overhead/schools';
 import { cycleWindows } from './cycleWindows';
 import type { EngineSheet } from './engineSheet';
-import { once } from './once';
+import { memoizeByObject } from './memoize';
 import { overheadOf, type OverheadLack } from './overheadOf';
 import type { SettingItem } from './settingItems';
 
@@ -56,7 +56,7 @@ export function barringOf(
   return plan;
 }
 
-const plansOf = once((_: EngineSheet) => new Map<string, BarringPlan | null>());
+const plansOf = memoizeByObject((_: EngineSheet) => new Map<string, BarringPlan | null>());
 
 /** The schools that fit this engine, each with its plan, the usual one first. */
 export function schoolsFor(

@@ -12,7 +12,7 @@ import {
   USUAL_FRICTION,
   usualBearing,
 } from '../tightening/usualJoint';
-import { once } from './once';
+import { memoizeByObject } from './memoize';
 import { groupOf, planOf, stagesOf } from './programmeOf';
 import { isSheetPause, type FastenedSet, type FastenerGroup } from './spec/fastening';
 
@@ -34,14 +34,14 @@ const USUAL_LENGTHS = 8;
  * length at usual friction: an estimate for comparing, never for setting a wrench by.
  * @returns null where there is no programme, or its thread or treatment says nothing
  */
-export const clampPlanOf = once((set: FastenedSet): ClampPlan | null => {
+export const clampPlanOf = memoizeByObject((set: FastenedSet): ClampPlan | null => {
   const acts = planOf(set, set.instances[0] ?? '')?.acts ?? [];
   const placed = stagesOf(set);
   const whole = placed.find(
     ({ stage }) => !isSheetPause(stage) && stage.order.length === set.fasteners.length,
   )?.stage;
   const stages = placed.flatMap(({ cycle, stage }) => {
-    const pulls = acts.filter((one) => one.cycle === cycle && one.stage === stage.id);
+    const pulls = acts.filter((act) => act.cycle === cycle && act.stage === stage.id);
     return stageOf(set, pulls);
   });
   return whole && !isSheetPause(whole) && stages.length > 0 ? { stages, order: whole.order } : null;

@@ -14,8 +14,8 @@ const withOverhead = (change: Partial<OverheadSpec>): EngineSheet => ({
   overhead: { ...overhead, ...change },
 });
 const marginOf = (sheet: EngineSheet): number => {
-  const of = overheadOf(sheet);
-  return typeof of === 'string' ? NaN : of.marginDeg;
+  const entry = overheadOf(sheet);
+  return typeof entry === 'string' ? NaN : entry.marginDeg;
 };
 
 const withTable = (positions: BookTable['positions']): EngineSheet =>

@@ -5,7 +5,7 @@ import { cylindersOf } from './engineSheet';
 import { FAMILIES, banksFor, valvesFor, type Family } from './families';
 
 const sheetOf = (id: string) => {
-  const sheet = demoSheets.find((one) => one.id === id);
+  const sheet = demoSheets.find((entry) => entry.id === id);
   if (!sheet) throw new Error('no such sheet');
   return sheet;
 };

@@ -24,7 +24,7 @@ export function gapBand({ value, unit }: Pick<LengthFigure, 'value' | 'unit'>): 
 } {
   const { value: least, places } = LEAST[unit];
   const aside = Math.max(value * PART_OF_GAP, least);
-  const told = (bound: number): LengthFigure => {
+  const textOf = (bound: number): LengthFigure => {
     const rounded = Math.round(bound * 10 ** places) / 10 ** places;
     return {
       text: `${rounded} ${unit}`,
@@ -34,5 +34,5 @@ export function gapBand({ value, unit }: Pick<LengthFigure, 'value' | 'unit'>): 
       source: BAND_SOURCE,
     };
   };
-  return { low: told(Math.max(value - aside, least)), high: told(value + aside) };
+  return { low: textOf(Math.max(value - aside, least)), high: textOf(value + aside) };
 }

@@ -3,7 +3,7 @@ import { cycleDegrees } from '../overhead/cycle';
 import { valveWindows } from '../overhead/valveWindows';
 import { figureMm } from '../quantity/figureMm';
 import type { EngineSheet } from './engineSheet';
-import { once } from './once';
+import { memoizeByObject } from './memoize';
 import type { SettingItem } from './settingItems';
 import type { Clearance, OverheadSpec } from './spec/overhead';
 
@@ -33,7 +33,7 @@ export function firingOf({ firing, strokes }: EngineSheet): readonly Firing[] {
 export type OverheadLack = 'overhead' | 'firing' | 'camEvents';
 
 /** The sheet's gaps as items of a barring plan, or what it lacks for one. */
-export const overheadOf = once((sheet: EngineSheet): Overhead | OverheadLack => {
+export const overheadOf = memoizeByObject((sheet: EngineSheet): Overhead | OverheadLack => {
   const spec = sheet.overhead;
   if (!spec) return 'overhead';
   if (!sheet.firing) return 'firing';

@@ -94,6 +94,6 @@ function placeInList(list: readonly unknown[], step: string): string | null {
 }
 
 /** Are two named places the same, or one inside the other? One figure must not have two keepers. */
-export function placesOverlap(one: string, other: string): boolean {
-  return one === other || one.startsWith(`${other}/`) || other.startsWith(`${one}/`);
+export function placesOverlap(item: string, other: string): boolean {
+  return item === other || item.startsWith(`${other}/`) || other.startsWith(`${item}/`);
 }

@@ -11,7 +11,7 @@ import {
 import type { AngleValue, Fastener, Programme, Stage, TorqueValue } from '../tightening/programme';
 import { tightenPlan, type TightenPlan } from '../tightening/tightenPlan';
 import type { EngineSheet } from './engineSheet';
-import { once } from './once';
+import { memoizeByObject } from './memoize';
 import type {
   FastenedSet,
   FastenerGroup,
@@ -77,24 +77,24 @@ function orderedOf({ id, order, leaveOut, together, farSide }: Ordered): Ordered
 
 function torqueValue({ group, value }: StageValue<TorqueUnit>): TorqueValue[] {
   if ('missing' in value) return [];
-  const of = group === undefined ? {} : { group };
+  const entry = group === undefined ? {} : { group };
   if ('figure' in value) {
-    return [{ nm: torqueToNm(value.figure.value, value.figure.unit), ...of }];
+    return [{ nm: torqueToNm(value.figure.value, value.figure.unit), ...entry }];
   }
   return [
     {
       lowNm: torqueToNm(value.low.value, value.low.unit),
       highNm: torqueToNm(value.high.value, value.high.unit),
-      ...of,
+      ...entry,
     },
   ];
 }
 
 function angleValue({ group, value }: StageValue<'deg'>): AngleValue[] {
   if ('missing' in value) return [];
-  const of = group === undefined ? {} : { group };
-  if ('figure' in value) return [{ deg: value.figure.value, ...of }];
-  return [{ lowDeg: value.low.value, highDeg: value.high.value, ...of }];
+  const entry = group === undefined ? {} : { group };
+  if ('figure' in value) return [{ deg: value.figure.value, ...entry }];
+  return [{ lowDeg: value.low.value, highDeg: value.high.value, ...entry }];
 }
 
 /** What a stage prints for one fastener; null for what has no figure. */
@@ -126,7 +126,7 @@ export function groupOf(
 }
 
 /** A set's fasteners with what their groups say of them. */
-const fastenersOf = once((set: FastenedSet): readonly Fastener[] =>
+const fastenersOf = memoizeByObject((set: FastenedSet): readonly Fastener[] =>
   set.fasteners.map((fastener) => {
     const group = groupOf(set, fastener);
     const { id, number, xMm, yMm } = fastener;
@@ -154,7 +154,7 @@ export function planOf(set: FastenedSet, instance: string): TightenPlan | null {
   return plan;
 }
 
-const plansOf = once((_set: FastenedSet) => new Map<string, TightenPlan | null>());
+const plansOf = memoizeByObject((_set: FastenedSet) => new Map<string, TightenPlan | null>());
 
 function compiled(set: FastenedSet, programme: SheetProgramme, instance: string): TightenPlan {
   return tightenPlan({

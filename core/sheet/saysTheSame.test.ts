@@ -45,9 +45,9 @@ describe('two sources', () => {
       figure('0.301 mm', 0.301, 'mm'),
       false,
     ],
-  ])('%s', (_, one, other, same) => {
-    expect(saysTheSame(one, other)).toBe(same);
-    expect(saysTheSame(other, one)).toBe(same);
+  ])('%s', (_, entry, other, same) => {
+    expect(saysTheSame(entry, other)).toBe(same);
+    expect(saysTheSame(other, entry)).toBe(same);
   });
 
   it('differ where one says more, in another order, or another kind of thing', () => {

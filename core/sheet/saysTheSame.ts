@@ -8,15 +8,15 @@ const SCALES: readonly Readonly<Record<string, number>>[] = [MM_PER, NM_PER, BAR
  * unit and rounded as that one is printed, is the other: a leaflet's 81 lbf·ft is a manual's 110 N·m.
  * @example saysTheSame({ says: 'Oil', from: 'manual', … }, { says: 'oil', from: 'leaflet', … }) // true
  */
-export function saysTheSame(one: unknown, other: unknown): boolean {
-  if (typeof one === 'string' && typeof other === 'string') return plain(one) === plain(other);
-  if (!isObject(one) || !isObject(other)) return Object.is(one, other);
-  if (isFigure(one) && isFigure(other)) return sameFigure(one, other);
-  const [mine, theirs] = [contentOf(one), contentOf(other)];
+export function saysTheSame(entry: unknown, other: unknown): boolean {
+  if (typeof entry === 'string' && typeof other === 'string') return plain(entry) === plain(other);
+  if (!isObject(entry) || !isObject(other)) return Object.is(entry, other);
+  if (isFigure(entry) && isFigure(other)) return sameFigure(entry, other);
+  const [mine, theirs] = [contentOf(entry), contentOf(other)];
   return (
-    Array.isArray(one) === Array.isArray(other) &&
+    Array.isArray(entry) === Array.isArray(other) &&
     mine.length === theirs.length &&
-    mine.every((key) => Object.hasOwn(other, key) && saysTheSame(one[key], other[key]))
+    mine.every((key) => Object.hasOwn(other, key) && saysTheSame(entry[key], other[key]))
   );
 }
 
@@ -44,9 +44,9 @@ function plain(text: string): string {
   return text.trim().replaceAll(/\s+/g, ' ').toLowerCase().replace(/\.$/, '');
 }
 
-function sameFigure(one: FigureLike, other: FigureLike): boolean {
-  if (one.unit === other.unit) return one.value === other.value;
-  return isRounded(one, other) || isRounded(other, one);
+function sameFigure(like: FigureLike, other: FigureLike): boolean {
+  if (like.unit === other.unit) return like.value === other.value;
+  return isRounded(like, other) || isRounded(other, like);
 }
 
 /** Is `as` what one gets by putting `exact` in its unit and rounding as it is printed? */

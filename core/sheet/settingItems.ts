@@ -1,5 +1,5 @@
 import type { EngineSheet } from './engineSheet';
-import { once } from './once';
+import { memoizeByObject } from './memoize';
 import type { CycleWindow, ValveKind } from './spec/overhead';
 
 export type ItemKind = ValveKind | 'injector' | 'brake' | 'actuator';
@@ -26,7 +26,7 @@ export interface SettingItem {
  * Everything of the overhead that is set: valves, and the injectors, brake slaves and intake actuators for
  * which the sheet says how and in which part of the cycle. Cylinder by cylinder of the valves in hand.
  */
-export const settingItems = once(({ overhead }: EngineSheet): readonly SettingItem[] => {
+export const settingItems = memoizeByObject(({ overhead }: EngineSheet): readonly SettingItem[] => {
   if (!overhead) return [];
   const { valves, injectors, brakes, actuators } = overhead;
   const cylinders = [...new Set(valves.map(({ cylinder }) => cylinder))].sort((a, b) => a - b);

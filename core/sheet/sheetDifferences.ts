@@ -13,11 +13,11 @@ const MOST = 200;
  * one has (the other is undefined).
  */
 export function sheetDifferences(
-  one: EngineSheet,
+  sheet: EngineSheet,
   other: EngineSheet,
 ): readonly VariantDifference[] {
   const found: VariantDifference[] = [];
-  compare(one, other, '', found);
+  compare(sheet, other, '', found);
   return found.slice(0, MOST);
 }
 

@@ -1,5 +1,5 @@
 import type { EngineSheet } from './engineSheet';
-import { once } from './once';
+import { memoizeByObject } from './memoize';
 import { valueAt, withValueAt } from './pointer';
 import type { VariantOption, VariantQuestion } from './spec/variants';
 
@@ -50,7 +50,7 @@ export function variantOf(sheet: EngineSheet, choice: VariantChoice): EngineShee
 }
 
 // A sheet's plans are worked out once for each object, so a variant must stay the same object.
-const layered = once((_sheet: EngineSheet) => new Map<string, EngineSheet>());
+const layered = memoizeByObject((_sheet: EngineSheet) => new Map<string, EngineSheet>());
 
 /** Every figure in which an option differs from the sheet. */
 export function differencesOf(
@@ -87,9 +87,9 @@ function isWithin(
  * Serials in the order they were stamped: digits compare as numbers, the rest as text.
  * @example compareSerials('O6-900', 'O6-1200') // negative
  */
-export function compareSerials(one: string, other: string): number {
+export function compareSerials(item: string, other: string): number {
   const parts = (serial: string): readonly string[] => serial.toUpperCase().match(/\d+|\D+/g) ?? [];
-  const [a, b] = [parts(one), parts(other)];
+  const [a, b] = [parts(item), parts(other)];
   for (let place = 0; place < Math.max(a.length, b.length); place += 1) {
     const [x = '', y = ''] = [a[place], b[place]];
     const difference =

@@ -58,11 +58,11 @@ it('bolts meant to get another share get it, and are held against those meant al
       shares: short.map((id) => ({ id, share: 0 })),
     },
   ];
-  const told = simulate({ fasteners, stages, interaction: 0, trials: 2 }).stages;
-  expect(told[0]?.bolts.map(({ meanKn }) => meanKn)).toEqual([60, 60, 60, 60, 30, 30]);
+  const story = simulate({ fasteners, stages, interaction: 0, trials: 2 }).stages;
+  expect(story[0]?.bolts.map(({ meanKn }) => meanKn)).toEqual([60, 60, 60, 60, 30, 30]);
   // Left alone by the second: they stand as they stood.
-  expect(told[1]?.bolts.map(({ meanKn }) => meanKn)).toEqual([100, 100, 100, 100, 30, 30]);
-  expect(told.map(({ spreadKn }) => spreadKn)).toEqual([0, 0]);
+  expect(story[1]?.bolts.map(({ meanKn }) => meanKn)).toEqual([100, 100, 100, 100, 30, 30]);
+  expect(story.map(({ spreadKn }) => spreadKn)).toEqual([0, 0]);
   const wrong = (shares: { id: string; share: number }[]) => () =>
     simulate({ fasteners, stages: [{ ...load(60), shares } as ClampStage] });
   expect(wrong([{ id: 'x', share: 1 }])).toThrow('stages[0].shares[0].id: unknown-fastener');
@@ -78,13 +78,14 @@ it('bolts meant to get another share get it, and are held against those meant al
 /** What a bolt loses in all when each of the others gains a kilonewton. */
 const lostInAll = (count: number, interaction: number, decayMm: number): number => {
   const fasteners = deck(count);
-  const from = (one: { xMm: number; yMm: number }): number =>
+  const from = (entry: { xMm: number; yMm: number }): number =>
     fasteners.reduce(
       (sum, other) =>
-        other === one
+        other === entry
           ? sum
           : sum +
-            interaction * Math.exp(-Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm) / decayMm),
+            interaction *
+              Math.exp(-Math.hypot(entry.xMm - other.xMm, entry.yMm - other.yMm) / decayMm),
       0,
     );
   return Math.max(...fasteners.map(from));

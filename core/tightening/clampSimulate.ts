@@ -85,6 +85,9 @@ const MOST_PULLS = 20_000_000;
  * same answer. Of all trials the mean and the values at 5 and 95 % (nearest rank) are given.
  * @param onShare told now and then what share of the trials is done
  * @throws ReckoningFault naming the field
+ * @example
+ * // Ten bolts to 40 kN: the first pulled has lost the most by the end of the stage.
+ * clampSimulate(input).stages[0]?.bolts.find(({ id }) => id === 'b5')?.meanKn // less than the 40 it was pulled to
  */
 export function clampSimulate(
   input: ClampSimulateInput,
@@ -93,7 +96,7 @@ export function clampSimulate(
   requireSimulate(input);
   const { fasteners, stages, trials } = input;
   const bolts = fasteners.length;
-  const order = input.order.map((id) => fasteners.findIndex((one) => one.id === id));
+  const order = input.order.map((id) => fasteners.findIndex((fastener) => fastener.id === id));
   const loss = lossMatrix(input);
   const shares = stages.map((stage) => sharesOf(stage, fasteners));
   const alike = shares.map(meantAlike);
@@ -109,8 +112,8 @@ export function clampSimulate(
         for (const bolt of order)
           pull(load, bolt, stage, (shares[place]?.[bolt] ?? 1) * strength(stage, normal()), loss);
       for (let bolt = 0; bolt < bolts; bolt += 1) {
-        const kept = clamps[place]?.[bolt];
-        if (kept) kept[trial] = load[bolt] ?? 0;
+        const stored = clamps[place]?.[bolt];
+        if (stored) stored[trial] = load[bolt] ?? 0;
       }
       spreads[place] = (spreads[place] ?? 0) + widest(load, alike[place] ?? []);
     });
@@ -119,7 +122,7 @@ export function clampSimulate(
   return {
     stages: stages.map(({ kind }, place) => ({
       kind,
-      bolts: fasteners.map(({ id }, bolt) => ({ id, ...told(clamps[place]?.[bolt]) })),
+      bolts: fasteners.map(({ id }, bolt) => ({ id, ...spreadOf(clamps[place]?.[bolt]) })),
       spreadKn: (spreads[place] ?? 0) / trials,
     })),
   };
@@ -191,16 +194,17 @@ function lossMatrix({
   interaction,
   decayMm,
 }: ClampSimulateInput): readonly Float64Array[] {
-  return fasteners.map((one) =>
+  return fasteners.map((fastener) =>
     Float64Array.from(
       fasteners,
       (other) =>
-        interaction * Math.exp(-Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm) / decayMm),
+        interaction *
+        Math.exp(-Math.hypot(fastener.xMm - other.xMm, fastener.yMm - other.yMm) / decayMm),
     ),
   );
 }
 
-function told(clamps: Float64Array | undefined): Omit<BoltClamp, 'id'> {
+function spreadOf(clamps: Float64Array | undefined): Omit<BoltClamp, 'id'> {
   const sorted = Float64Array.from(clamps ?? []).sort();
   const rank = (share: number): number => sorted[Math.ceil(sorted.length * share) - 1] ?? 0;
   const sum = sorted.reduce((total, kn) => total + kn, 0);
@@ -247,7 +251,7 @@ function requireStage(
     shares.map(({ id }) => id),
   );
   shares.forEach(({ id, share }, at) => {
-    if (!fasteners.some((one) => one.id === id))
+    if (!fasteners.some((fastener) => fastener.id === id))
       throw new ReckoningFault(`${field}.shares[${at}].id`, 'unknown-fastener', { id });
     requireNotNegative(`${field}.shares[${at}].share`, share);
     requireAtMost(`${field}.shares[${at}].share`, share, MOST_SHARE);

@@ -127,9 +127,9 @@ function crossed<F extends Point>(
 
 function farthest(left: readonly Point[], from: Point): number {
   let best = 0;
-  left.forEach((one, place) => {
+  left.forEach((point, place) => {
     const than = left[best];
-    if (than && distance(one, from) > distance(than, from) + 1e-6) best = place;
+    if (than && distance(point, from) > distance(than, from) + 1e-6) best = place;
   });
   return best;
 }

@@ -118,6 +118,9 @@ export interface TightenPlan {
  * fasteners outside their own programme, and opposite demands are named with both sources for
  * someone to decide. A range is aimed at its middle.
  * @throws ReckoningFault on an unknown fastener, a repeated id, or a value that cannot be
+ * @example
+ * // Two bolts, 45 N·m and then 80 to 90: four pulls, the last two aimed at 85.
+ * tightenPlan(input).acts.map(({ nm }) => nm) // [45, 45, 85, 85]
  */
 export function tightenPlan(input: TightenPlanInput): TightenPlan {
   requirePlan(input);
@@ -129,12 +132,12 @@ export function tightenPlan(input: TightenPlanInput): TightenPlan {
     for (const stage of cycle.stages) {
       const key = (fastener: string): string =>
         [input.set, input.instance, input.programme.id, cycle.id, stage.id, fastener].join('/');
-      const of = { cycle: cycle.id, stage: stage.id, kind: stage.kind };
+      const entry = { cycle: cycle.id, stage: stage.id, kind: stage.kind };
       if (isPause(stage)) {
         const { minutes } = stage;
         acts.push({
           key: key(WHOLE_SET),
-          ...of,
+          ...entry,
           fastener: WHOLE_SET,
           ...(minutes !== undefined && { minutes }),
         });
@@ -145,7 +148,7 @@ export function tightenPlan(input: TightenPlanInput): TightenPlan {
       for (const fastener of stage.order) {
         acts.push({
           key: key(fastener),
-          ...of,
+          ...entry,
           fastener,
           ...aimOf(stage, groupOf.get(fastener) ?? null),
           ...(stage.together && { together: true as const }),
@@ -234,9 +237,9 @@ function valueFindings(
   const groups = [...new Set(stage.order.map((id) => groupOf.get(id) ?? null))];
   return groups.flatMap((group): TightenFinding[] => {
     const { nm, deg, bar } = aimOf(stage, group);
-    const of = { cycle, stage: stage.id };
+    const entry = { cycle, stage: stage.id };
     if (nm === undefined && deg === undefined && bar === undefined) {
-      return [{ code: 'no-value', ...of, group }];
+      return [{ code: 'no-value', ...entry, group }];
     }
     const findings: TightenFinding[] = [];
     if (nm !== undefined) {
@@ -244,18 +247,18 @@ function valueFindings(
       if (stage.kind === 'torque') {
         reached.nm.set(group, nm);
         if (inMillionths(nm) < inMillionths(beforeNm)) {
-          findings.push({ code: 'value-falls', ...of, group, nm, beforeNm });
+          findings.push({ code: 'value-falls', ...entry, group, nm, beforeNm });
         }
       }
       if (wrenches && !wrenches.some((w) => reaches(w, nm))) {
-        findings.push({ code: 'no-wrench', ...of, nm });
+        findings.push({ code: 'no-wrench', ...entry, nm });
       }
     }
     if (bar !== undefined && stage.kind === 'hydraulic') {
       const beforeBar = reached.bar.get(group) ?? 0;
       reached.bar.set(group, bar);
       if (inMillionths(bar) < inMillionths(beforeBar)) {
-        findings.push({ code: 'value-falls', ...of, group, bar, beforeBar });
+        findings.push({ code: 'value-falls', ...entry, group, bar, beforeBar });
       }
     }
     return findings;
@@ -303,13 +306,13 @@ function demandFindings({ fasteners, demands = [] }: TightenPlanInput): TightenF
   const stretch = fasteners.some((f) => f.oneUseStretch);
   const abouts = [...new Set(demands.map((d) => d.about))];
   return abouts.flatMap((about): TightenFinding[] => {
-    const asks = demands.find((d) => d.about === about && d.says === 'do');
+    const prompt = demands.find((d) => d.about === about && d.says === 'do');
     const forbids = demands.find((d) => d.about === about && d.says === 'never');
-    if (asks && forbids) {
+    if (prompt && forbids) {
       return [
-        { code: 'demands-contradict', about, doSource: asks.source, neverSource: forbids.source },
+        { code: 'demands-contradict', about, doSource: prompt.source, neverSource: forbids.source },
       ];
     }
-    return asks && stretch ? [{ code: 'stretch-disturbed', about, source: asks.source }] : [];
+    return prompt && stretch ? [{ code: 'stretch-disturbed', about, source: prompt.source }] : [];
   });
 }

@@ -125,7 +125,9 @@ it.each<[string, TraceVerdictInput]>([
   [
     'samples[40].deg',
     {
-      samples: trace(clamps(1), 90).map((one, at) => (at === 40 ? { ...one, deg: 12 } : one)),
+      samples: trace(clamps(1), 90).map((sample, at) =>
+        at === 40 ? { ...sample, deg: 12 } : sample,
+      ),
       plan: { snugNm: 10, finalNm: 80 },
     },
   ],

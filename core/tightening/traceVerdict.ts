@@ -82,6 +82,9 @@ export const MOST_SAMPLES = 20_000;
  * stretching for good where that is not meant, short, soft, over; else sound. Stretching is meant
  * where a turn is asked, and the torque at its end is within what was printed for it.
  * @throws ReckoningFault naming the field
+ * @example
+ * // Seats at 10 N·m, rises by 1 N·m a degree, and from 59 N·m on rises by less where no stretching is meant.
+ * traceVerdict(input).verdict // 'yielding'
  */
 export function traceVerdict({ samples, plan }: TraceVerdictInput): TraceVerdict {
   requireTrace(samples, plan);
@@ -177,12 +180,12 @@ function endsWithin({ plan: { lowNm, highNm }, past }: Facts): boolean {
 function seatOf(samples: readonly TraceSample[], snugNm: number): TraceSample | null {
   const lastLoose = samples.findLastIndex(({ nm }) => nm < snugNm / 2);
   const at = samples.findIndex(({ nm }, place) => place > lastLoose && nm >= snugNm);
-  const here = samples[at];
-  if (!here) return null;
+  const current = samples[at];
+  if (!current) return null;
   const before = samples[at - 1];
-  if (!before || before.nm >= snugNm) return here;
-  const share = (snugNm - before.nm) / (here.nm - before.nm);
-  return { deg: before.deg + share * (here.deg - before.deg), nm: snugNm };
+  if (!before || before.nm >= snugNm) return current;
+  const share = (snugNm - before.nm) / (current.nm - before.nm);
+  return { deg: before.deg + share * (current.deg - before.deg), nm: snugNm };
 }
 
 /** The highest torque so far at each place: letting go and taking up again is not part of the slope. */

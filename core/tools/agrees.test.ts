@@ -4,7 +4,7 @@ import { foldTool } from './foldTool';
 import type { ToolAct, ToolActData, ToolActType } from './tool';
 
 const day = (date: string): string => `${date}T09:00:00+00:00`;
-const at = (said: string, vouched = said): HandTime => ({ said: day(said), vouched: day(vouched) });
+const at = (text: string, vouched = text): HandTime => ({ said: day(text), vouched: day(vouched) });
 
 function act<T extends ToolActType>(type: T, data: ToolActData[T], on = '2026-01-05'): ToolAct {
   return { id: `${type}${on}`, v: 1, type, at: day(on), by: 'm', device: 'd', data } as ToolAct;

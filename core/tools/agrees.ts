@@ -34,7 +34,7 @@ export function agreesWithCrib(
   if (tool.retired && Date.parse(tool.retired.at) <= Date.parse(said)) return false;
   if (!shown) return true;
   const crib = wrenchShown(tool);
-  const isSame = PARTICULARS.every((one) => crib?.[one] === shown[one]);
+  const isSame = PARTICULARS.every((item) => crib?.[item] === shown[item]);
   const wasOff = tool.off !== null && Date.parse(tool.off.at) <= Date.parse(said);
   return (
     isSame &&

@@ -124,7 +124,7 @@ export function leavesLeft(tool: ToolState): readonly number[] {
   const lost = [...tool.lostMm];
   return tool.spec.leavesMm
     .filter((mm) => {
-      const at = lost.findIndex((one) => Math.abs(one - mm) < 1e-6);
+      const at = lost.findIndex((value) => Math.abs(value - mm) < 1e-6);
       if (at < 0) return true;
       lost.splice(at, 1);
       return false;

@@ -19,8 +19,8 @@ export class Book {
     return { from: this.from, source: `${this.title}, p. ${page}` };
   }
 
-  says(says: string, page: number): Statement {
-    return { says, ...this.on(page) };
+  says(sentence: string, page: number): Statement {
+    return { says: sentence, ...this.on(page) };
   }
 
   mm(value: number, page: number, digits = 2): Figure<'mm'> {

@@ -206,10 +206,10 @@ function overheads(): readonly Drawing[] {
   return demoSheets.flatMap((sheet) => {
     const overhead = overheadFor(sheet, settingItems(sheet));
     if (typeof overhead === 'string') return [];
-    const here = settable({ ...overhead, atDeg: 0 });
+    const current = settable({ ...overhead, atDeg: 0 });
     const windows = cycleWindows(sheet);
     return [
-      cylindersDrawing({ overhead, here, description: sheet.name }),
+      cylindersDrawing({ overhead, here: current, description: sheet.name }),
       valveWindowsDrawing({
         windows,
         cycleDeg: cycleDegrees(sheet.strokes),

@@ -17,10 +17,10 @@ export function markScale(
     (map.heightMm + 2 * EDGE_MM) / DRAWN_FOR.heightMm,
   );
   const nearest = Math.min(
-    ...fasteners.flatMap((one, place) =>
+    ...fasteners.flatMap((fastener, place) =>
       fasteners
         .slice(place + 1)
-        .map((other) => Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)),
+        .map((other) => Math.hypot(fastener.xMm - other.xMm, fastener.yMm - other.yMm)),
     ),
     Infinity,
   );

@@ -48,7 +48,7 @@ async function watch(page: Page): Promise<void> {
         kind,
         (event) => {
           const heading = [...document.querySelectorAll('h2, [role=heading]')]
-            .map((one) => one.textContent)
+            .map((entry) => entry.textContent)
             .find((text) => /^Stage \d of \d/.test(text));
           seen.push({
             t: Date.now(),
@@ -84,7 +84,8 @@ const LEADS_AWAY =
   /wrench|what would|turn card|read the sheet|spoken|light|clamp|take (it|one) out/i;
 
 async function doSomething(chance: Seeded, page: Page): Promise<void> {
-  const pick = <T>(of: readonly T[]): T => of[Math.floor(chance.even() * of.length)] as T;
+  const pick = <T>(members: readonly T[]): T =>
+    members[Math.floor(chance.even() * members.length)] as T;
   await hurry(page, pick([0, 0, 60, 260, 1600, 2000, 2000]));
   const roll = chance.even();
   const thumb = async (): Promise<void> => {
@@ -170,8 +171,8 @@ for (let seed = 1; seed <= SEEDS; seed += 1) {
     // An act's time is written to the second; its id bears the millisecond.
     const pressBefore = ({ id }: Logged): Press | undefined =>
       seen.filter(({ t }) => t <= parseInt(id.replace('-', '').slice(0, 12), 16) + 2).at(-1);
-    const told = new Set(job.acts.map(({ id }) => id));
-    const own = events.filter(({ id }) => !told.has(id));
+    const reported = new Set(job.acts.map(({ id }) => id));
+    const own = events.filter(({ id }) => !reported.has(id));
     const wrong = own.filter((event) => {
       const press = pressBefore(event);
       if (!press) return true;

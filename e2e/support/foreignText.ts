@@ -8,7 +8,7 @@ export function lookForForeignText(data: readonly string[]): readonly (readonly 
   const known = new Set(data.map((text) => text.trim().toLowerCase()));
   const long = [...known].filter((text) => text.length > 3).sort((a, b) => b.length - a.length);
   const withoutData = (text: string): string =>
-    long.reduce((rest, one) => rest.replaceAll(one, ''), text.toLowerCase());
+    long.reduce((rest, item) => rest.replaceAll(item, ''), text.toLowerCase());
   const isFigure = (text: string): boolean =>
     !/[A-Za-z]{3}/.test(
       text.replace(

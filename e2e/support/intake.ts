@@ -39,12 +39,13 @@ export async function pressThrough(page: Page, shows: string, most = 400): Promi
   const confirm = page.getByTestId('confirm');
   const act = page.getByTestId(shows);
   await act.waitFor();
-  const asks = async (): Promise<boolean> => (await confirm.isVisible()) && (await act.isVisible());
+  const prompt = async (): Promise<boolean> =>
+    (await confirm.isVisible()) && (await act.isVisible());
   for (let n = 0; n < most; n += 1) {
-    if (!(await asks())) {
+    if (!(await prompt())) {
       // Through only when nothing comes after a moment: a card takes one to turn to its next act.
       await page.waitForTimeout(300);
-      if (!(await asks())) return;
+      if (!(await prompt())) return;
     }
     const before = await page.getByRole('main').innerText();
     await confirm.click();

@@ -4,8 +4,8 @@ import type { EngineSheet } from '../../core/sheet/engineSheet';
  * Where two sheets differ, ids within them left aside: an author does not choose those. What names
  * a fastener, a group or a cover by its id must name the same one in both.
  */
-export function sameBesideIds(one: EngineSheet, other: EngineSheet): readonly string[] {
-  const [a, b] = [plain(one), plain(other)];
+export function sameBesideIds(sheet: EngineSheet, other: EngineSheet): readonly string[] {
+  const [a, b] = [plain(sheet), plain(other)];
   const found: string[] = [];
   compare(a, b, '', found);
   return found;
@@ -45,12 +45,12 @@ function plain(sheet: EngineSheet): unknown {
 /** Fields that hold ids of other things. */
 const NAMED = new Set(['order', 'leaveOut', 'group', 'before', 'wheel', 'meets']);
 
-function compare(one: unknown, other: unknown, at: string, found: string[]): void {
-  if (typeof one === 'object' && typeof other === 'object' && one !== null && other !== null) {
-    for (const key of new Set([...Object.keys(one), ...Object.keys(other)])) {
-      compare((one as never)[key], (other as never)[key], `${at}/${key}`, found);
+function compare(entry: unknown, other: unknown, at: string, found: string[]): void {
+  if (typeof entry === 'object' && typeof other === 'object' && entry !== null && other !== null) {
+    for (const key of new Set([...Object.keys(entry), ...Object.keys(other)])) {
+      compare((entry as never)[key], (other as never)[key], `${at}/${key}`, found);
     }
-  } else if (one !== other) {
-    found.push(`${at}: ${JSON.stringify(one)} for ${JSON.stringify(other)}`);
+  } else if (entry !== other) {
+    found.push(`${at}: ${JSON.stringify(entry)} for ${JSON.stringify(other)}`);
   }
 }

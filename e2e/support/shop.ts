@@ -11,7 +11,7 @@ import type { DemoJob } from '../../demo/storyteller';
 import { connect } from '../../server/database/connection';
 import { defineModels } from '../../server/database/models';
 import { JobCache } from '../../server/jobs/jobCache';
-import { tellJob } from '../../server/seed';
+import { appendStory } from '../../server/seed';
 import { giveSlowHands } from './slowHands';
 
 /** A running copy of Cardinex whose server can be killed and started again on the same port. */
@@ -48,7 +48,7 @@ export class ShopServer {
   async tell(job: DemoJob): Promise<void> {
     const sequelize = connect(this.env.DATABASE_URL ?? '');
     defineModels(sequelize);
-    await tellJob(new JobCache(), job);
+    await appendStory(new JobCache(), job);
     await sequelize.close();
   }
 

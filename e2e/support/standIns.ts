@@ -24,10 +24,10 @@ export async function handOn(
   const instruments = await serveInstruments({ port: 0, seed, sampleMs: 2 });
   const reached = { [kind]: `${instruments.address}/${kind}` };
   await page.addInitScript((addresses) => {
-    const kept = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as {
+    const stored = JSON.parse(localStorage.getItem('cardinex.preferences') ?? '{}') as {
       instruments?: object;
     };
-    const next = { ...kept, instruments: { ...kept.instruments, ...addresses } };
+    const next = { ...stored, instruments: { ...stored.instruments, ...addresses } };
     localStorage.setItem('cardinex.preferences', JSON.stringify(next));
   }, reached);
   const hand = new WebSocket(`ws://${instruments.address}/${kind}`);

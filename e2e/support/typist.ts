@@ -60,7 +60,7 @@ export class Typist {
     if (branches.some((branch) => branch.type === 'null')) {
       return value === null ? this.press(at, w.none) : this.type(at, value);
     }
-    const constants = branches.length > 0 && branches.every((one) => one.const !== undefined);
+    const constants = branches.length > 0 && branches.every((schema) => schema.const !== undefined);
     if (shape.enum || constants) return this.press(at, choiceLabel(value));
     if (branches.length > 0) return this.union(branches, value as Held, path);
     if (shape.type === 'object') return this.object(shape, value as Held, path, optional);
@@ -100,7 +100,10 @@ export class Typist {
   private async list(shape: SchemaNode, value: readonly unknown[], path: Path) {
     const item = resolved(shape.items ?? {});
     if (item.type === 'array') {
-      return this.type(this.at(path), value.map((one) => (one as number[]).join(' ')).join('\n'));
+      return this.type(
+        this.at(path),
+        value.map((entry) => (entry as number[]).join(' ')).join('\n'),
+      );
     }
     if (item.type !== 'object' && branchesOf(shape.items ?? {}).length === 0) {
       return this.type(this.at(path), value.join(item.type === 'string' ? '\n' : ' '));
@@ -124,7 +127,8 @@ export class Typist {
     }
     const range = 'low' in value;
     await this.press(at, range ? w.range : w.oneFigure);
-    const figure = resolved(node).anyOf?.find((one) => one.properties?.figure)?.properties?.figure;
+    const figure = resolved(node).anyOf?.find((each) => each.properties?.figure)?.properties
+      ?.figure;
     for (const key of range ? ['low', 'high'] : ['figure']) {
       await this.node(figure ?? {}, value[key], [...path, key]);
     }
@@ -139,9 +143,9 @@ export class Typist {
 
   /** Who says so, and where: already right when it stands where the one before it stood. */
   private async origin(at: Locator, { from, source }: Held): Promise<void> {
-    const says = `${w.source}: ${sheetsWords.origins[from as 'manual']}, ${String(source)}`;
+    const sentence = `${w.source}: ${sheetsWords.origins[from as 'manual']}, ${String(source)}`;
     const line = at.getByRole('button', { name: new RegExp(`^${w.source}`) }).last();
-    if ((await line.textContent()) === says) return;
+    if ((await line.textContent()) === sentence) return;
     if ((await line.getAttribute('aria-expanded')) !== 'true') await line.click();
     await this.press(at, sheetsWords.origins[from as 'manual']);
     await at.getByRole('textbox', { name: w.source, exact: true }).last().fill(String(source));

@@ -29,16 +29,16 @@ export class StandInEncoder {
     const steps = Math.max(1, Math.ceil(Math.abs(deg) / STEP_DEG));
     const from = this.standsAt;
     this.standsAt += deg;
-    const told = (n: number) => ({
+    const textOf = (n: number) => ({
       at: new Date(at.getTime() + n * 20).toISOString(),
       deg: from + (deg * n) / steps,
     });
     return [
       ...Array.from({ length: steps }, (_, n): InstrumentMessage => ({
         type: 'sample',
-        ...told(n + 1),
+        ...textOf(n + 1),
       })),
-      { type: 'reading', ...told(steps) },
+      { type: 'reading', ...textOf(steps) },
     ];
   }
 }

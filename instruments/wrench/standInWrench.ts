@@ -66,14 +66,14 @@ export class StandInWrench {
     const pulled = pullBolt(before.bolt, before.deg, until, chance);
     this.holes.set(of, { bolt: before.bolt, deg: pulled.deg });
     const every = Math.max(1, Math.ceil(pulled.samples.length / MOST_TOLD));
-    const told = pulled.samples.filter(
+    const reported = pulled.samples.filter(
       (_, n) => n % every === 0 || n === pulled.samples.length - 1,
     );
     const start = pulled.samples[0]?.deg ?? 0;
     const timeOf = (n: number): string => new Date(at.getTime() + n * 20).toISOString();
     const rounded = (value: number): number => Math.round(value * 100) / 100;
     return [
-      ...told.map(({ deg, nm }, n): InstrumentMessage => ({
+      ...reported.map(({ deg, nm }, n): InstrumentMessage => ({
         type: 'sample',
         at: timeOf(n),
         nm: rounded(nm),
@@ -81,7 +81,7 @@ export class StandInWrench {
       })),
       {
         type: 'reading',
-        at: timeOf(told.length),
+        at: timeOf(reported.length),
         nm: rounded(pulled.peakNm),
         deg: rounded(pulled.turnedDeg ?? pulled.deg - start),
       },
@@ -94,9 +94,9 @@ export class StandInWrench {
     return nm === undefined ? null : { nm: nm * share };
   }
 
-  private draw(of: string, trouble: BoltTrouble | undefined): Bolt {
+  private draw(name: string, trouble: BoltTrouble | undefined): Bolt {
     const kind = { ...USUAL, thread: this.target?.thread ?? USUAL.thread };
-    const chance = seeded(this.seed ^ hash(of));
+    const chance = seeded(this.seed ^ hash(name));
     // Drawn whether it is used or not: a bolt is itself whatever is the matter with it.
     const [drawn, which] = [chance.even(), chance.even()];
     const chosen = trouble ?? (drawn < this.troubled ? anyTrouble(which) : 'none');

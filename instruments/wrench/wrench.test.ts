@@ -77,7 +77,7 @@ it('names the fault in at least 95 of 100 faulty pulls', () => {
 
 it('calls at most 2 of 100 sound pulls faulty', () => {
   const wrong = SEEDS.map((seed) => traceVerdict(drawn(seed + 10_000, false).trace).verdict).filter(
-    (said) => said !== 'sound',
+    (text) => text !== 'sound',
   );
   expect(wrong.length).toBeLessThanOrEqual(SEEDS.length * 0.02);
 });

@@ -56,7 +56,7 @@ function circleAmong(graph: ReadonlyMap<string, readonly string[]>): readonly st
   };
   for (const file of graph.keys()) {
     const found = goOn(file);
-    if (found) return found.map((one) => path.relative(root, one));
+    if (found) return found.map((item) => path.relative(root, item));
   }
   return null;
 }
@@ -71,9 +71,9 @@ it('no file leads back to itself by what it imports, types included', () => {
 it('the ground floor of a job imports no rule of it', () => {
   const facts = path.join(root, 'core/job/facts');
   for (const file of sourcesIn(facts)) {
-    const above = importsOf(file).filter((one) => one.startsWith(path.join(root, 'core/job/')));
-    const rules = above.filter((one) => !one.startsWith(facts));
-    expect([path.relative(root, file), rules.map((one) => path.relative(root, one))]).toEqual([
+    const above = importsOf(file).filter((item) => item.startsWith(path.join(root, 'core/job/')));
+    const rules = above.filter((entry) => !entry.startsWith(facts));
+    expect([path.relative(root, file), rules.map((each) => path.relative(root, each))]).toEqual([
       path.relative(root, file),
       [],
     ]);

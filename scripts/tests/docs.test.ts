@@ -40,8 +40,8 @@ function patternOf(address: string): RegExp {
   return new RegExp(`^${open}$`);
 }
 
-function isAddress(said: string): boolean {
-  return addresses.some((one) => patternOf(one).test(said) || patternOf(said).test(one));
+function isAddress(text: string): boolean {
+  return addresses.some((item) => patternOf(item).test(text) || patternOf(text).test(item));
 }
 
 const TOP = new Set(tracked.flatMap((file) => (file.includes('/') ? [file.split('/')[0]] : [])));
@@ -75,7 +75,7 @@ function isThere(code: string): boolean {
     .replace(/\{([^}]*)\}/g, (_, names: string) => `(${names.split(',').join('|')})`)
     .replace(/<[^>]+>|\*/g, '[^/]+');
   const whole = new RegExp(`^${pattern}(\\.tsx?)?$`);
-  return tracked.some((file) => whole.test(file)) || [...folders].some((one) => whole.test(one));
+  return tracked.some((file) => whole.test(file)) || [...folders].some((item) => whole.test(item));
 }
 
 it('finds what is not there', () => {

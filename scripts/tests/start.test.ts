@@ -24,19 +24,19 @@ async function start(...args: string[]): Promise<Started> {
     env: { ...process.env, DATABASE_URL: '', PORT: String(port), CARDINEX_DATA: folder },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
-  let said = '';
-  child.stdout?.on('data', (chunk: Buffer) => (said += chunk.toString()));
-  child.stderr?.on('data', (chunk: Buffer) => (said += chunk.toString()));
+  let text = '';
+  child.stdout?.on('data', (chunk: Buffer) => (text += chunk.toString()));
+  child.stderr?.on('data', (chunk: Buffer) => (text += chunk.toString()));
   const ended = new Promise<number | null>((done) => child.once('exit', done));
   const address = `http://127.0.0.1:${port}`;
   const patience = Date.now() + 60_000;
-  while (!said.includes(`Cardinex is ready at ${address}`)) {
-    if (child.exitCode !== null || Date.now() > patience) throw new Error(`no start:\n${said}`);
+  while (!text.includes(`Cardinex is ready at ${address}`)) {
+    if (child.exitCode !== null || Date.now() > patience) throw new Error(`no start:\n${text}`);
     await new Promise((done) => setTimeout(done, 100));
   }
   return {
     address,
-    said: () => said,
+    said: () => text,
     stop: () => {
       child.kill('SIGINT');
       return ended;
@@ -57,7 +57,7 @@ async function openOneMore(address: string): Promise<void> {
   const { body } = await device.get('/api/sheets');
   const revision = (
     body as { sheets: { hash: string; sheet: { id: string; revision: number } }[] }
-  ).sheets.find((one) => one.sheet.id === 'tolvane-44');
+  ).sheets.find((entry) => entry.sheet.id === 'tolvane-44');
   const jobId = '0190cccc-0000-7000-8000-000000000001';
   const { sheet, hash } = revision ?? { sheet: { id: '', revision: 0 }, hash: '' };
   await device.send(
@@ -100,11 +100,11 @@ describe('npm start', () => {
 
   it('finds what it left, and seeds anew only when asked', async () => {
     const again = await start();
-    const kept = await engines(again.address);
+    const stored = await engines(again.address);
     await again.stop();
     const fresh = await start('--fresh');
     const seeded = await engines(fresh.address);
     await fresh.stop();
-    expect(kept).toBe(seeded + 1);
+    expect(stored).toBe(seeded + 1);
   }, 120_000);
 });

@@ -48,7 +48,9 @@ export class Notifications {
   async start(): Promise<void> {
     const client = new pg.Client({ connectionString: this.databaseUrl, ...DATABASE_LIMITS });
     client.on('notification', ({ channel, payload = '' }) =>
-      this.hearers.filter((one) => one.channel === channel).forEach(({ hear }) => hear(payload)),
+      this.hearers
+        .filter((entry) => entry.channel === channel)
+        .forEach(({ hear }) => hear(payload)),
     );
     client.on('error', (error) => this.lost(client, error));
     client.on('end', () => this.lost(client, null));

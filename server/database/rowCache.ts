@@ -3,7 +3,7 @@ import { readOnce } from '../readOnce';
 import type { Notifications } from './notifications';
 
 /** Tables that tell when a row of theirs has changed. */
-type ToldTable = 'members' | 'proofs' | 'http_sessions';
+type NotifiedTable = 'members' | 'proofs' | 'http_sessions';
 
 const MOST_KEPT = 2000;
 
@@ -28,7 +28,7 @@ export function hearChanges(notifications: Notifications): void {
 export class RowCache<Value> {
   private kept = this.empty();
 
-  constructor(readonly table: ToldTable) {
+  constructor(readonly table: NotifiedTable) {
     caches.push(this as RowCache<unknown>);
   }
 

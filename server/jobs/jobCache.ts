@@ -99,8 +99,8 @@ export class JobCache {
   }
 
   private held(shopId: string, id: string): Job | null {
-    const kept = this.kept.get(id);
-    return kept?.shopId === shopId ? kept.job : null;
+    const stored = this.kept.get(id);
+    return stored?.shopId === shopId ? stored.job : null;
   }
 
   /** The job with what was read of it; null when it does not end where its stream says. */

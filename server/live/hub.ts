@@ -59,7 +59,7 @@ export class LiveHub {
     this.telling = true;
     while (this.untold.size > 0) {
       await pause(TOLD_EVERY_MS);
-      const grown = [...this.untold.values()].map((one) => JSON.stringify(one));
+      const grown = [...this.untold.values()].map((entry) => JSON.stringify(entry));
       this.untold.clear();
       await this.pool
         .query(`SELECT pg_notify('stream_grew', told) FROM unnest($1::text[]) AS told`, [grown])

@@ -129,8 +129,8 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: ReckonInput<N>) => Answe
     const found = linerArrange(input);
     return {
       ...found,
-      placement: found.placement.map((one) => ({ ...one, reason: placedSentence(one) })),
-      cure: found.cure.map((one) => ({ ...one, reason: cureSentence(one) })),
+      placement: found.placement.map((liner) => ({ ...liner, reason: placedSentence(liner) })),
+      cure: found.cure.map((cure) => ({ ...cure, reason: cureSentence(cure) })),
       reason: arrangeSentence(found),
     };
   },
@@ -198,8 +198,8 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: ReckonInput<N>) => Answe
     const found = tappetShims(input);
     return {
       ...found,
-      shims: found.shims.map((one) => ({ ...one, reason: shimSentence(one) })),
-      unserved: found.unserved.map((one) => ({ ...one, reason: unservedSentence(one) })),
+      shims: found.shims.map((entry) => ({ ...entry, reason: shimSentence(entry) })),
+      unserved: found.unserved.map((item) => ({ ...item, reason: unservedSentence(item) })),
       reason: shimsSentence(found),
     };
   },
@@ -208,8 +208,8 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: ReckonInput<N>) => Answe
     return { ...plan, reason: barringSentence(plan) };
   },
   settable: (input) => {
-    const here = settable(input);
-    return { ...here, reason: settableSentence(here) };
+    const current = settable(input);
+    return { ...current, reason: settableSentence(current) };
   },
   'screw-turn': (input) => {
     const turn = screwTurn(input);

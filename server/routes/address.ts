@@ -11,5 +11,5 @@ export function partsOf(name: RouteName): {
 
 /** A path in which nothing is filled in is meant before one where something is. */
 export function exactFirst<Name extends RouteName>(names: readonly Name[]): readonly Name[] {
-  return [...names].sort((one, other) => Number(one.includes('{')) - Number(other.includes('{')));
+  return [...names].sort((name, other) => Number(name.includes('{')) - Number(other.includes('{')));
 }

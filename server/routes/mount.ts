@@ -24,13 +24,13 @@ export function mount(handlers: Handlers, mounting: Mounting): Router {
   const router = Router();
   const names = exactFirst(Object.keys(ROUTES) as KnownRoute[]);
   for (const path of new Set(names.map((name) => partsOf(name).path))) {
-    const here = names.filter((name) => partsOf(name).path === path);
+    const fitted = names.filter((name) => partsOf(name).path === path);
     const address = router.route(path.replace(/^\/api/, '').replace(/\{(\w+)\}/g, ':$1'));
-    for (const name of here) {
+    for (const name of fitted) {
       const { method } = partsOf(name);
       address[method](...before(ROUTES[name], mounting), answering(name, handlers, mounting));
     }
-    address.all(refusing(here.map((name) => partsOf(name).method.toUpperCase() as Method)));
+    address.all(refusing(fitted.map((name) => partsOf(name).method.toUpperCase() as Method)));
   }
   return router;
 }

@@ -53,28 +53,28 @@ export class Tries {
    * Lets one try be made, once it may, and counts what came of it: a problem is a wrong try.
    * @throws ProblemError 429 with when to try again, or whatever the try throws
    */
-  async watch<T>(one: Try, make: () => Promise<T>): Promise<T> {
-    await this.begin(one);
+  async watch<T>(entry: Try, make: () => Promise<T>): Promise<T> {
+    await this.begin(entry);
     try {
       const made = await make();
-      await this.tries.delete(`${one.member}:${one.address}`);
+      await this.tries.delete(`${entry.member}:${entry.address}`);
       return made;
     } catch (error) {
-      if (error instanceof ProblemError) await this.wrong.penalty(slowKey(one));
+      if (error instanceof ProblemError) await this.wrong.penalty(slowKey(entry));
       throw error;
     }
   }
 
-  private async begin(one: Try): Promise<void> {
+  private async begin(item: Try): Promise<void> {
     try {
-      await this.tries.consume(`${one.member}:${one.address}`);
+      await this.tries.consume(`${item.member}:${item.address}`);
     } catch (reason) {
       if (!(reason instanceof RateLimiterRes)) throw reason;
       const retryAfterS = Math.ceil(reason.msBeforeNext / 1000);
       throw new ProblemError(429, 'too-many-tries', undefined, undefined, retryAfterS);
     }
-    const delayMs = delayAfter((await this.wrong.get(slowKey(one)))?.consumedPoints ?? 0);
-    if (delayMs > 0) await this.inTurn(slowKey(one), delayMs);
+    const delayMs = delayAfter((await this.wrong.get(slowKey(item)))?.consumedPoints ?? 0);
+    if (delayMs > 0) await this.inTurn(slowKey(item), delayMs);
   }
 
   /** One after the other, each after its delay: ten at once are no faster than ten in turn. */

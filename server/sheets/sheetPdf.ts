@@ -59,8 +59,8 @@ const LINE = { width: WIDTH, lineGap: 1 } as const;
 function heightOf(document: PDFKit.PDFDocument, { drawing, lines }: Plate): number {
   const { frame } = drawing;
   document.font('text').fontSize(11);
-  const said = lines.reduce((sum, line) => sum + document.heightOfString(line, LINE), 0);
-  return mm(10) + Math.min(TALLEST, (WIDTH / frame.width) * frame.height) + mm(3) + said;
+  const described = lines.reduce((sum, line) => sum + document.heightOfString(line, LINE), 0);
+  return mm(10) + Math.min(TALLEST, (WIDTH / frame.width) * frame.height) + mm(3) + described;
 }
 
 /** @returns where it ends on the page */

@@ -5,7 +5,7 @@ import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { crewMember, lockside, weirStreet } from '@cardinex/demo/shops';
 import { stopServerProcess } from '../../scripts/serverProcess';
-import { linersIn } from '@cardinex/core/job/tests/told';
+import { linersIn } from '@cardinex/core/job/tests/story';
 import { Copy, DeviceAt } from './copy';
 import { OPENED, openedJob } from './ownCluster';
 
@@ -113,7 +113,7 @@ describe('acts sent to a job', () => {
     const good = phone.act(jobId, 'liner.read', reading('1', 0.06));
     const { status, outcomes } = await phone.send(jobId, ...odd, 'nothing', good);
     expect(status).toBe(200);
-    expect(outcomes.map((one) => one.status)).toEqual([
+    expect(outcomes.map((entry) => entry.status)).toEqual([
       ...Array.from({ length: 6 }, () => 'refused'),
       'accepted',
     ]);
@@ -269,9 +269,13 @@ describe('a decision by someone who had not seen the rest', () => {
     const jobId = await read(phone);
     const far = await copy.device('TR');
     const seenSeq = (await phone.events(jobId)).length;
-    const told = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 10).pull('s2', 10).pull('s3', 10);
+    const story = linersIn()
+      .prepare(DEMO_TOOL.wrench5)
+      .pull('s1', 10)
+      .pull('s2', 10)
+      .pull('s3', 10);
     const at = new Date().toISOString();
-    const behind = told
+    const behind = story
       .end()
       .acts.filter(({ type }) => type === 'run.prepared' || type === 'bolt.pulled')
       .map(({ type, data }) => far.act(jobId, type, data as never, { seenSeq, at }));
@@ -310,8 +314,8 @@ describe('a decision by someone who had not seen the rest', () => {
   it('refused, it does not take down with it what was done behind it', async () => {
     const jobId = await read(phone);
     const seenSeq = (await phone.events(jobId)).length;
-    const told = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 3).end().acts;
-    const pulls = told.filter(({ type }) => type === 'bolt.pulled');
+    const reported = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 3).end().acts;
+    const pulls = reported.filter(({ type }) => type === 'bolt.pulled');
     const bad = phone.act(jobId, 'card.left-out', { card: 'nowhere', words: 'so' } as never);
     const acts = pulls.map(({ type, data }) =>
       phone.act(jobId, type, data as never, { seenSeq, at: new Date().toISOString() }),
@@ -343,15 +347,15 @@ describe('leaflets sent to a job', () => {
 
   it('are kept, chained, and bar what they contradict until someone decides', async () => {
     const jobId = await openJob();
-    const said = leaflet([low(0.04)]);
+    const reported = leaflet([low(0.04)]);
     const { outcomes } = await phone.send(
       jobId,
-      phone.act(jobId, 'leaflet.entered', said),
+      phone.act(jobId, 'leaflet.entered', reported),
       phone.act(jobId, 'liner.read', reading('1', 0.06)),
       phone.act(jobId, 'difference.decided', {
         places: ['/liners/low'],
-        take: said.leaflet,
-        among: ['sheet', said.leaflet],
+        take: reported.leaflet,
+        among: ['sheet', reported.leaflet],
         words: 'New liners',
       }),
       phone.act(jobId, 'liner.read', reading('1', 0.06)),

@@ -1,7 +1,7 @@
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { scopedSheet } from '@cardinex/core/job/scope';
 import { openedFor } from '@cardinex/core/job/tests/intake';
-import { stateOf } from '@cardinex/core/job/tests/told';
+import { stateOf } from '@cardinex/core/job/tests/story';
 import { DEMO_JOB } from '@cardinex/demo/jobs';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { weirStreet } from '@cardinex/demo/shops';

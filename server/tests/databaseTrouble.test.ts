@@ -117,8 +117,8 @@ it('a frozen database: not ready within two seconds, acts are told to wait, and 
   await readyAgain();
   const { outcomes } = await phone.send(jobId, act);
   expect(['accepted', 'duplicate']).toContain(outcomes[0]?.status);
-  const kept = (await phone.events(jobId)).filter(({ id }) => id === act.id);
-  expect(kept).toHaveLength(1);
+  const stored = (await phone.events(jobId)).filter(({ id }) => id === act.id);
+  expect(stored).toHaveLength(1);
 }, 60_000);
 
 it('a disk without room: not ready, though the database answers', async () => {
@@ -142,12 +142,12 @@ it('a database that has died is started again, and what was confirmed is there',
     const { outcomes } = await phone.send(jobId, act);
     if (outcomes[0]?.status === 'accepted') confirmed.push(act.id);
   }
-  const said = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const reported = jest.spyOn(console, 'error').mockImplementation(() => undefined);
   signalDatabase(cluster.folder, 'SIGKILL');
   await new Promise((done) => setTimeout(done, 600));
   await readyAgain();
-  expect(said).toHaveBeenCalledWith('The database fell over and is started again.');
-  said.mockRestore();
+  expect(reported).toHaveBeenCalledWith('The database fell over and is started again.');
+  reported.mockRestore();
   const ids = (await phone.events(jobId)).map(({ id }) => id);
   expect(confirmed).toHaveLength(20);
   expect(ids.filter((id) => confirmed.includes(id))).toEqual(confirmed);
@@ -161,8 +161,8 @@ it('an act whose append was never answered is looked up by its id, and answered 
   const { outcomes } = await phone.send(jobId, act);
   expect(line.broken).toBe(1);
   expect(outcomes[0]).toMatchObject({ status: 'duplicate', event: { id: act.id } });
-  const kept = (await phone.events(jobId)).filter(({ id }) => id === act.id);
-  expect(kept).toHaveLength(1);
+  const stored = (await phone.events(jobId)).filter(({ id }) => id === act.id);
+  expect(stored).toHaveLength(1);
 }, 30_000);
 
 describe('what the database answers', () => {

@@ -106,7 +106,7 @@ function spoilt(value: unknown, to: unknown, pick: number): unknown {
   const key = keys[pick % Math.max(keys.length, 1)];
   if (key === undefined || pick % 7 === 0) return to;
   const inner = spoilt((value as never)[key], to, Math.floor(pick / keys.length));
-  if (Array.isArray(value)) return value.map((one, at) => (String(at) === key ? inner : one));
+  if (Array.isArray(value)) return value.map((entry, at) => (String(at) === key ? inner : entry));
   return { ...value, [key]: inner };
 }
 

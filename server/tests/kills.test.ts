@@ -51,8 +51,8 @@ async function keepSending(device: DeviceAt, jobId: string): Promise<string[]> {
 async function isAnswered(device: DeviceAt, jobId: string, act: object): Promise<boolean> {
   try {
     const { status, outcomes } = await device.send(jobId, act);
-    const said = outcomes[0]?.status;
-    if (status === 200 && said !== 'accepted' && said !== 'duplicate')
+    const text = outcomes[0]?.status;
+    if (status === 200 && text !== 'accepted' && text !== 'duplicate')
       throw new Error(`refused: ${JSON.stringify(outcomes[0])}`);
     return status === 200;
   } catch (error) {

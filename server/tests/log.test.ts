@@ -21,8 +21,8 @@ describe('the log of a server', () => {
       for (let n = 0; n < 60; n += 1) await phone.get(`/api/jobs?n=${n}`);
       const nowhere = (await phone.get('/api/nowhere')).body as { requestId: string };
       await stopServerProcess(server);
-      const told = lines.filter((line) => line.startsWith('{')).map((line) => JSON.parse(line));
-      const asked = (url: string) => told.filter((line) => line.req?.url?.startsWith(url));
+      const story = lines.filter((line) => line.startsWith('{')).map((line) => JSON.parse(line));
+      const asked = (url: string) => story.filter((line) => line.req?.url?.startsWith(url));
       expect(asked('/api/jobs?n=')).toHaveLength(60);
       expect(asked('/api/nowhere')).toMatchObject([
         { req: { id: nowhere.requestId, method: 'GET' }, res: { statusCode: 404 } },

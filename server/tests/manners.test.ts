@@ -63,7 +63,7 @@ describe('answers', () => {
 
   it('let a page speak to instruments of this machine only', async () => {
     const policy = (await ask('/health')).headers.get('content-security-policy') ?? '';
-    const connect = policy.split(';').find((one) => one.startsWith('connect-src'));
+    const connect = policy.split(';').find((item) => item.startsWith('connect-src'));
     expect(connect?.split(' ').slice(1)).toEqual([
       "'self'",
       'ws://127.0.0.1:*',

@@ -1,4 +1,4 @@
-import { opened } from '@cardinex/core/job/tests/told';
+import { opened } from '@cardinex/core/job/tests/story';
 import { randomUUID } from 'node:crypto';
 import path from 'node:path';
 import { lockside } from '@cardinex/demo/shops';

@@ -37,9 +37,9 @@ describe.each(RECKON_NAMES)('%s', (name) => {
       const { minimum = NaN, maximum = NaN } = node;
       for (const beyond of [minimum - 1e-7 - Math.abs(minimum) * 1e-6, maximum * 1.000001 + 1e-7]) {
         const held = read(input, withAt(example, path, beyond));
-        const said = held.error ? faultsOfZod(held.error) : [];
-        const here = said.find(({ at }) => at === placeOf(path))?.says ?? 'nothing';
-        expect([placeOf(path), beyond, here]).toEqual([
+        const reported = held.error ? faultsOfZod(held.error) : [];
+        const current = reported.find(({ at }) => at === placeOf(path))?.says ?? 'nothing';
+        expect([placeOf(path), beyond, current]).toEqual([
           placeOf(path),
           beyond,
           expect.stringContaining(`from ${minimum} to ${maximum}`),

@@ -24,15 +24,15 @@ class Said {
   }
 }
 
-const said = new Said();
-hearChanges(said as unknown as Notifications);
+const reported = new Said();
+hearChanges(reported as unknown as Notifications);
 
 let reads = 0;
 const read = (): Promise<number> => Promise.resolve((reads += 1));
 const cache = new RowCache<number>('proofs');
 
 beforeEach(() => {
-  said.areHeard = true;
+  reported.areHeard = true;
   cache.drop();
   reads = 0;
 });
@@ -40,26 +40,26 @@ beforeEach(() => {
 describe('what was read of a table', () => {
   it('serves until a row of that table has changed', async () => {
     expect([await cache.get('a', read), await cache.get('a', read)]).toEqual([1, 1]);
-    said.changed('members');
+    reported.changed('members');
     expect(await cache.get('a', read)).toBe(1);
-    said.changed('proofs');
+    reported.changed('proofs');
     expect(await cache.get('a', read)).toBe(2);
     expect(await cache.get('b', read)).toBe(3);
   });
 
   it('is read anew each time while nobody hears of changes, and after a gap', async () => {
     await cache.get('a', read);
-    said.areHeard = false;
+    reported.areHeard = false;
     expect([await cache.get('a', read), await cache.get('a', read)]).toEqual([2, 3]);
-    said.areHeard = true;
-    said.missed();
+    reported.areHeard = true;
+    reported.missed();
     expect(await cache.get('a', read)).toBe(4);
   });
 
   it('while it changed is given to whoever asked before, and to nobody after', async () => {
     let found: (value: number) => void = () => undefined;
     const before = cache.get('a', () => new Promise((done) => (found = done)));
-    said.changed('proofs');
+    reported.changed('proofs');
     const after = cache.get('a', read);
     found(99);
     expect([await before, await after, await cache.get('a', read)]).toEqual([99, 1, 1]);

@@ -72,7 +72,7 @@ describe('a device whose session has ended', () => {
     expect(device.cookie).not.toBe(before);
     const showing = async (cookie: string) => {
       const response = await fetch(`${copy.address}/api/shops/${lockside.slug}/crew`, {
-        headers: { cookie: cookie.split('; ').find((one) => one.includes('device')) ?? '' },
+        headers: { cookie: cookie.split('; ').find((item) => item.includes('device')) ?? '' },
       });
       return ((await response.json()) as { crew: unknown }).crew !== null;
     };
@@ -97,7 +97,7 @@ describe('a device whose session has ended', () => {
       "UPDATE device_secrets SET replaced_at = replaced_at - interval '61 s' WHERE device_id = $1",
       [device.session?.device],
     );
-    const cookie = lost.split('; ').find((one) => one.includes('device')) ?? '';
+    const cookie = lost.split('; ').find((entry) => entry.includes('device')) ?? '';
     const response = await fetch(`${copy.address}/api/shops/${lockside.slug}/crew`, {
       headers: { cookie },
     });
@@ -193,10 +193,10 @@ describe('signing out', () => {
   it('and forgetting the device leaves nothing the shop would know it by', async () => {
     const device = await copy.device('WH');
     const was = device.session?.device;
-    const kept = device.cookie;
+    const stored = device.cookie;
     expect((await device.delete('/api/session/device')).status).toBe(204);
     const crew = await fetch(`${copy.address}/api/shops/lockside/crew`, {
-      headers: { cookie: kept },
+      headers: { cookie: stored },
     });
     expect(await crew.json()).toEqual({ crew: null });
     await device.signIn(lockside, 'WH');

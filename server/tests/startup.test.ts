@@ -19,11 +19,11 @@ function refusedStart(env: Record<string, string>): Promise<Refused> {
   const child = spawn(process.execPath, ['--import', 'tsx', main], {
     env: { PATH: process.env.PATH, PORT: '0', LOG_LEVEL: 'error', ...env },
   });
-  let said = '';
+  let text = '';
   for (const stream of [child.stdout, child.stderr])
-    stream.on('data', (chunk: Buffer) => (said += chunk.toString()));
+    stream.on('data', (chunk: Buffer) => (text += chunk.toString()));
   return new Promise((done) => {
-    child.once('close', (code) => done({ said: said.trim(), code }));
+    child.once('close', (code) => done({ said: text.trim(), code }));
   });
 }
 
@@ -114,7 +114,7 @@ describe('a database of another build', () => {
     const ahead = await newDemoDatabase();
     await inDatabase(ahead, "INSERT INTO migrations (name) VALUES ('9999-from-tomorrow')");
     const streams = 'SELECT * FROM streams ORDER BY stream_id';
-    const before = await Promise.all([newer, ahead].map((one) => inDatabase(one, streams)));
+    const before = await Promise.all([newer, ahead].map((entry) => inDatabase(entry, streams)));
     const refusals = await Promise.all(
       [older, newer, ahead].map((addresses) => refusedStart({ ...addresses })),
     );
@@ -125,7 +125,7 @@ describe('a database of another build', () => {
     ]);
     expect(await inDatabase(older, TABLES)).toEqual([{ table_name: 'instance' }]);
     expect(await inDatabase(older, 'SELECT * FROM instance')).toEqual([{ id: 7 }]);
-    expect(await Promise.all([newer, ahead].map((one) => inDatabase(one, streams)))).toEqual(
+    expect(await Promise.all([newer, ahead].map((item) => inDatabase(item, streams)))).toEqual(
       before,
     );
   }, 60_000);

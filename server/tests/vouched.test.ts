@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { Act, JobEvent } from '@cardinex/core/job/act';
 import { cribDoubts } from '@cardinex/core/job/crib';
 import { fold } from '@cardinex/core/job/evolve';
-import { linersIn } from '@cardinex/core/job/tests/told';
+import { linersIn } from '@cardinex/core/job/tests/story';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import type { ToolState } from '@cardinex/core/tools/tool';
 import { crewMember, lockside } from '@cardinex/demo/shops';
@@ -35,8 +35,8 @@ const wrench5 = (): WrenchShown => {
 /** A job whose liners are in and accepted. */
 async function linersInJob(): Promise<string> {
   const jobId = randomUUID();
-  const told = linersIn().end().acts;
-  const acts = told.map(({ type, data }) => phone.act(jobId, type, data as never));
+  const story = linersIn().end().acts;
+  const acts = story.map(({ type, data }) => phone.act(jobId, type, data as never));
   const { outcomes } = await phone.send(jobId, ...acts);
   expect(new Set(outcomes.map(({ status }) => status))).toEqual(new Set(['accepted']));
   return jobId;

@@ -31,7 +31,7 @@ export function cureSentence(cure: Cure, units: ReaderUnits = METRIC): string {
 export function arrangeSentence(found: LinerArrange, units: ReaderUnits = METRIC): string {
   const { feasible, placement, moved, cure, totalExcessMm } = found;
   if (!feasible) {
-    const cures = listed(cure.map((one) => cureSentence(one, units)));
+    const cures = listed(cure.map((entry) => cureSentence(entry, units)));
     return `No placement keeps every limit: ${length(totalExcessMm, units)} over at best. To cure it, ${cures}.`;
   }
   const between = `Neighbours differ by ${length(found.largestAdjacentMm, units)} at most.`;

@@ -48,18 +48,22 @@ describe('every check of an engine put together', () => {
 
   it('a step says what to look for, and what the sheet says with its page', () => {
     const sheet = scopedSheet(tolvane44, { kind: 'everything' });
-    const says = (id: string, step: string): string => {
-      const check = allChecks(sheet).find((one) => one.id === id);
+    const sentenceOf = (id: string, step: string): string => {
+      const check = allChecks(sheet).find((entry) => entry.id === id);
       return check ? stepSays(sheet, check, step).join(' ') : '';
     };
-    expect(says('bore-work', 'washed')).toMatch(/Soap, warm water/);
-    expect(says('bore-work', 'honed')).toMatch(/Liners are renewed, not bored\. \(.*p\. 24\)/);
-    expect(says('on-rod', 'piston-way')).toMatch(/Arrow towards the fan end\..*Piston: Arrow/);
-    expect(says('on-rod', 'rod-way')).toMatch(/Number towards the thrust side/);
-    expect(says('rings-on', 'upper-face')).toBe(
+    expect(sentenceOf('bore-work', 'washed')).toMatch(/Soap, warm water/);
+    expect(sentenceOf('bore-work', 'honed')).toMatch(
+      /Liners are renewed, not bored\. \(.*p\. 24\)/,
+    );
+    expect(sentenceOf('on-rod', 'piston-way')).toMatch(
+      /Arrow towards the fan end\..*Piston: Arrow/,
+    );
+    expect(sentenceOf('on-rod', 'rod-way')).toMatch(/Number towards the thrust side/);
+    expect(sentenceOf('rings-on', 'upper-face')).toBe(
       'The marked face towards the crown. Top ring: Dot beside the gap. Second ring: Dot beside the gap.',
     );
-    expect(says('stand-outs', 'near')).toMatch(/pressed down over the pin/);
+    expect(sentenceOf('stand-outs', 'near')).toMatch(/pressed down over the pin/);
   });
 });
 
@@ -155,9 +159,9 @@ describe('the record', () => {
       'Pistons weighed, piston 2 | 902.5 g',
     ],
     ['gasket.chosen', { mark: 'one hole', by: 'stand-out' }, 'Gasket: one hole | by stand-out'],
-  ])('%s: %j', (type, data, said) => {
+  ])('%s: %j', (type, data, text) => {
     const sheet = scopedSheet(tolvane44, { kind: 'everything' });
-    expect(line(type, data, sheet)).toBe(said);
+    expect(line(type, data, sheet)).toBe(text);
   });
 });
 
@@ -168,8 +172,8 @@ it.each([
   [{ code: 'gasket-to-choose', mark: 'one hole' }, 'By stand-out: gasket one hole.'],
   [{ code: 'gasket-to-choose', mark: null }, 'No gasket of the table fits these pistons.'],
   [{ code: 'turn-crank', bolts: '5, 6' }, 'Turn the crank by hand: bolts 5, 6 are pulled.'],
-] as const)('the tray says what is next: %j', (reason, said) => {
-  expect(trayReasonSentence(reason, () => '')).toBe(said);
+] as const)('the tray says what is next: %j', (reason, text) => {
+  expect(trayReasonSentence(reason, () => '')).toBe(text);
 });
 
 it('a pressed pin says how warm its rod must be; shells in the frame are rolled in', () => {
@@ -180,7 +184,7 @@ it('a pressed pin says how warm its rod must be; shells in the frame are rolled 
     at: string,
   ) => {
     const scoped = scopedSheet(sheet, { kind });
-    const check = allChecks(scoped).find((one) => one.id === id);
+    const check = allChecks(scoped).find((entry) => entry.id === id);
     return check ? stepSays(scoped, check, at).join(' ') : '';
   };
   expect(step(castryV8, 'everything', 'on-rod', 'pin')).toMatch(

@@ -177,7 +177,7 @@ const TIMING_ITEMS: Readonly<Record<string, string>> = {
 /** Something a head hides, as the sheet says it. */
 function hiddenName(sheet: JobSheet, setId: string, item: string): string {
   const set = setOf(sheet, setId);
-  const hidden = set && hiddenUnder(sheet, set).find((one) => one.item === item);
+  const hidden = set && hiddenUnder(sheet, set).find((entry) => entry.item === item);
   const always: Readonly<Record<string, string>> = ALWAYS;
   return hidden?.says ?? always[item] ?? item;
 }

@@ -42,12 +42,12 @@ it('a torque as its clamp, the band of its friction, and how hard the bolt is wo
     muThreadRange: [0.1, 0.16],
     muHeadRange: [0.1, 0.16],
   });
-  const said = preloadSentence(found);
-  expect(said).toContain('85 N·m clamps with 43.0 kN.');
-  expect(said).toMatch(
+  const text = preloadSentence(found);
+  expect(text).toContain('85 N·m clamps with 43.0 kN.');
+  expect(text).toMatch(
     /Between the roughest and the slipperiest thread that is 3\d\.\d kN to 5\d\.\d kN\./,
   );
-  expect(said).toContain('69 % of its yield.');
+  expect(text).toContain('69 % of its yield.');
   expect(preloadSentence(found, FEET)).toContain('63 lbf·ft clamps');
 });
 
@@ -82,10 +82,10 @@ describe('a jack', () => {
   };
 
   it('in load, stretch and travel of the nut', () => {
-    const said = tensionerSentence(tensioner({ ...jack, holesPerTurn: 6 }));
-    expect(said).toContain('160 kN on each jack, 144 kN left in the stud.');
-    expect(said).toContain('0.9 holes from hand tight');
-    expect(said).toContain('First 500 bar, then 1000 bar');
+    const text = tensionerSentence(tensioner({ ...jack, holesPerTurn: 6 }));
+    expect(text).toContain('160 kN on each jack, 144 kN left in the stud.');
+    expect(text).toContain('0.9 holes from hand tight');
+    expect(text).toContain('First 500 bar, then 1000 bar');
   });
 
   it('warns beyond the yield of the stud', () => {
@@ -94,7 +94,7 @@ describe('a jack', () => {
 });
 
 describe('nuts', () => {
-  const said = (holes: number[], expectedHoles?: number) =>
+  const sentenceOf = (holes: number[], expectedHoles?: number) =>
     nutTravelSentence(
       nutTravel({
         nuts: holes.map((went, at) => ({ id: `${at + 1}`, holes: went })),
@@ -104,15 +104,15 @@ describe('nuts', () => {
     );
 
   it('the odd one by its number, and what to do', () => {
-    expect(said([2, 2, 3, 2])).toMatch(
+    expect(sentenceOf([2, 2, 3, 2])).toMatch(
       /^Nut 3 went 3 holes, the others 2 holes: let the pressure off/,
     );
   });
 
   it('all alike, too few, and all away from what is expected', () => {
-    expect(said([2, 2, 2])).toBe('All nuts went 2 holes, within what they may differ.');
-    expect(said([2, 2])).toContain('Under three nuts');
-    expect(said([1, 1, 1], 3)).toContain('1 hole is not what was expected');
+    expect(sentenceOf([2, 2, 2])).toBe('All nuts went 2 holes, within what they may differ.');
+    expect(sentenceOf([2, 2])).toContain('Under three nuts');
+    expect(sentenceOf([1, 1, 1], 3)).toContain('1 hole is not what was expected');
   });
 
   it('parts of a hole are told', () => {
@@ -155,8 +155,8 @@ describe('a trace', () => {
 
   it('each verdict has words of its own', () => {
     const verdicts = ['bottomed', 'soft', 'stick-slip', 'short', 'over'] as const;
-    const said = verdicts.map((verdict) => traceSentence(found({ verdict })));
-    expect(new Set(said).size).toBe(verdicts.length);
+    const sentences = verdicts.map((verdict) => traceSentence(found({ verdict })));
+    expect(new Set(sentences).size).toBe(verdicts.length);
   });
 
   it('one that never seated has no slope to tell of', () => {

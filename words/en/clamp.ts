@@ -51,13 +51,13 @@ export function tensionerSentence(found: Tensioner, units: ReaderUnits = METRIC)
 /** Whether all nuts went alike, and as far as they should. */
 export function nutTravelSentence({ nuts, medianHoles, findings }: NutTravel): string {
   const odd = nuts.filter(({ verdict }) => verdict === 'odd');
-  const said: Readonly<Record<NutTravel['findings'][number], string>> = {
+  const described: Readonly<Record<NutTravel['findings'][number], string>> = {
     alike: `All nuts went ${holesText(medianHoles)}, within what they may differ.`,
     odd: `${listed(odd.map(({ id, holes: went }) => `Nut ${id} went ${holesText(went)}`))}, the others ${holesText(medianHoles)}: let the pressure off, look at its seat and its jack, and tension it again.`,
     'too-few': `Under three nuts it cannot be told which is odd; the middle is ${holesText(medianHoles)}.`,
     'all-off': `${holesText(medianHoles)} is not what was expected: look at gauge, jack and stud before going on.`,
   };
-  return findings.map((finding) => said[finding]).join(' ');
+  return findings.map((finding) => described[finding]).join(' ');
 }
 
 /** By what rule an order was proposed. */
@@ -81,7 +81,7 @@ export function clampSentence({ stages }: ClampSimulate): string {
 /** What a trace says of its bolt, and what to do. */
 export function traceSentence(found: TraceVerdict, units: ReaderUnits = METRIC): string {
   const { verdict, seatedAt, turnedDeg, peakNm, slopeNmPerDeg, yieldedAt } = found;
-  const said: Readonly<Record<TraceVerdict['verdict'], string>> = {
+  const described: Readonly<Record<TraceVerdict['verdict'], string>> = {
     sound: 'Sound: it seated, and clamped evenly.',
     yielding: `It began to stretch for good${yieldedAt ? ` at ${torque(yieldedAt.nm, units)}` : ''}. Take it out, and do not use it again.`,
     bottomed:
@@ -95,5 +95,5 @@ export function traceSentence(found: TraceVerdict, units: ReaderUnits = METRIC):
   const facts = seatedAt
     ? ` Seated at ${torque(seatedAt.nm, units)}, turned ${degrees(turnedDeg)} from there, ${torque(peakNm, units)} at the most${slopeNmPerDeg === null ? '' : `, ${fixed(slopeNmPerDeg, 2)} N·m for each degree`}.`
     : ` It never seated; ${torque(peakNm, units)} at the most.`;
-  return `${said[verdict]}${facts}`;
+  return `${described[verdict]}${facts}`;
 }

@@ -50,7 +50,7 @@ export const clampBench = {
   finalTorque: 'Torque asked',
   low: 'Torque at the end, from',
   high: 'to',
-  trace: (said: string) => `Torque over turn. ${said}`,
+  trace: (text: string) => `Torque over turn. ${text}`,
   seat: 'seat',
   yields: 'yield',
   example: 'Show an example',

@@ -65,12 +65,14 @@ describe('what an inspection says', () => {
     expect(undersizeSentence(undersize({ ...journal, journalMm: [79.75, 79.7] }))).toBe(
       'Undersize 0.25 mm, 0.05 mm below it: no step is left. Replace it.',
     );
-    const room = runningClearance({
+    const clearance = runningClearance({
       boreMm: [80.1],
       journalMm: [80],
       limits: { lowMm: 0.05, highMm: 0.08 },
     });
-    expect(clearanceSentence(room)).toBe('Least 0.10 mm: within. Greatest 0.10 mm: too loose.');
+    expect(clearanceSentence(clearance)).toBe(
+      'Least 0.10 mm: within. Greatest 0.10 mm: too loose.',
+    );
     const ring = ringThickness({ readingsMm: [4.8, 4.9, 4.9, 4.9], limits: { minMm: 4.85 } });
     expect(ringSentence(ring)).toBe(
       'Thinnest 4.80 mm: too thin: renew it. Spread 0.10 mm: no limit given.',

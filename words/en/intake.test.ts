@@ -63,7 +63,7 @@ describe('from opening to inspection', () => {
   });
 
   it('every act of the demo’s jobs has its line in the record', () => {
-    const sheets = new Map([tolvane44, quillon5c, hesperM6Right].map((one) => [one.id, one]));
+    const sheets = new Map([tolvane44, quillon5c, hesperM6Right].map((entry) => [entry.id, entry]));
     for (const { id, acts } of demoJobs(new Date('2026-03-04T12:00:00Z'))) {
       const log = acts.map((act, place) => ({ ...act, seq: place + 1, receivedAt: act.at }));
       const { state } = fold(log);
@@ -90,7 +90,7 @@ describe('from opening to inspection', () => {
   });
 
   it('what holds the crank, and what a card waits for, is named', () => {
-    expect(crankHoldSentence({ code: 'thing-in', what: 'Camshaft pin, flange' })).toBe(
+    expect(crankHoldSentence({ code: 'temporary-part-in', what: 'Camshaft pin, flange' })).toBe(
       'The crank must not turn: still in is Camshaft pin, flange.',
     );
     expect(partHoldSentence({ what: 'Head gasket', code: 'wrong' })).toBe(

@@ -30,7 +30,7 @@ export function itemName({ overhead }: EngineSheet, item: SettingItem): string {
 
 /** The same by its id; the id itself for what the sheet does not know any more. */
 export function itemNamed(sheet: EngineSheet, id: string): string {
-  const item = settingItems(sheet).find((one) => one.id === id);
+  const item = settingItems(sheet).find((entry) => entry.id === id);
   return item ? itemName(sheet, item) : id;
 }
 

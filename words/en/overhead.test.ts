@@ -33,7 +33,7 @@ it('shims say where each comes from, and what to take from the stock', () => {
     highMm: 0.45,
     stock: [{ mm: 3.5, count: 1 }],
   });
-  expect(found.shims.map((one) => shimSentence(one))).toEqual([
+  expect(found.shims.map((choice) => shimSentence(choice))).toEqual([
     'E1: 3.00 mm, out of E2; leaves 0.40 mm.',
     'E2: 3.10 mm, out of E1; leaves 0.40 mm.',
     'I1: 3.20 mm, stays; leaves 0.40 mm.',

@@ -31,22 +31,22 @@ function plain(value: number): string {
 
 /** Which adjusters stand out of line, and what to look at. */
 export function standOutSentence({ items, kinds }: StandOut, units: ReaderUnits = METRIC): string {
-  const said = kinds.map(({ kind, medianMm, limitMm, code }) => {
-    const of = kind === null ? '' : `${atStart(kind)}: `;
+  const sentences = kinds.map(({ kind, medianMm, limitMm, code }) => {
+    const name = kind === null ? '' : `${atStart(kind)}: `;
     switch (code) {
       case 'too-few':
-        return `${of}under four, none can be told to be odd.`;
+        return `${name}under four, none can be told to be odd.`;
       case 'scattered':
-        return `${of}they stand too unevenly to tell an odd one: look at every push rod.`;
+        return `${name}they stand too unevenly to tell an odd one: look at every push rod.`;
       case 'alike':
-        return `${of}all within ${length(limitMm, units)} of ${length(medianMm, units)}.`;
+        return `${name}all within ${length(limitMm, units)} of ${length(medianMm, units)}.`;
       case 'odd': {
         const odd = items.filter((item) => item.kind === kind && item.verdict === 'odd');
-        return `${of}${listed(odd.map(({ id, offMm }) => `${id} stands ${length(Math.abs(offMm), units)} ${offMm > 0 ? 'further out' : 'further in'}`))} than its fellows. Back it off, lift its push rod, feel it into its pocket, set it again.`;
+        return `${name}${listed(odd.map(({ id, offMm }) => `${id} stands ${length(Math.abs(offMm), units)} ${offMm > 0 ? 'further out' : 'further in'}`))} than its fellows. Back it off, lift its push rod, feel it into its pocket, set it again.`;
       }
     }
   });
-  return said.join(' ');
+  return sentences.join(' ');
 }
 
 /** Which shim goes under one valve, and where it comes from. */
@@ -82,7 +82,9 @@ export function shimsSentence(
       : '',
   ].filter(Boolean);
   const served = parts.length > 0 ? `${atStart(parts.join('; '))}.` : '';
-  return [served, ...unserved.map((one) => unservedSentence(one, units))].filter(Boolean).join(' ');
+  return [served, ...unserved.map((entry) => unservedSentence(entry, units))]
+    .filter(Boolean)
+    .join(' ');
 }
 
 const hours = (value: number): string => `${Math.round(value)} h`;

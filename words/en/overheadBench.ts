@@ -26,7 +26,7 @@ export const overheadBench = {
   readingsHint: 'e.g. 4300 0.36 0.40: found 0.36, left at 0.40',
   badReadings: 'Hours, gap found and, where it was set, gap left, with spaces between.',
   closesAt: 'Least gap it may have',
-  trend: (said: string) => `Gap over the hours. ${said}`,
+  trend: (text: string) => `Gap over the hours. ${text}`,
   hours: 'h',
 } as const;
 

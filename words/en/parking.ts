@@ -29,5 +29,5 @@ export const parkingWords = {
   resume: 'Take it up again',
   resumeAsk: 'See to each before anything else',
   seenTo: (what: string) => `✓ ${what}`,
-  stillIn: (things: string) => `Still in the engine: ${things}.`,
+  stillIn: (parts: string) => `Still in the engine: ${parts}.`,
 } as const;

@@ -8,7 +8,7 @@ export const photographWords = {
   needSays: 'Say what is to be seen: a picture without a word helps nobody.',
   take: 'Photograph',
   takeHint: 'one or several',
-  making: (done: number, of: number) => `${done} of ${of} made small enough to keep`,
+  making: (done: number, total: number) => `${done} of ${total} made small enough to keep`,
   notAPicture: (name: string) => `${name} is not a picture this device can read.`,
   notSent: 'on this device',
   notSentCount: (count: number) =>
@@ -16,7 +16,7 @@ export const photographWords = {
       ? '1 photograph is on this device only. It goes out when the network is back.'
       : `${count} photographs are on this device only. They go out when the network is back.`,
   refused: 'the server would not take it',
-  larger: (says: string) => `Larger: ${says}`,
+  larger: (sentence: string) => `Larger: ${sentence}`,
   of: (count: number) => (count === 0 ? 'Photograph it' : `Photographs of it: ${count}`),
   all: 'All of the job',
   back: [

@@ -58,14 +58,14 @@ describe('where liners go', () => {
 
 describe('rings', () => {
   const limit = { lowMm: 0.35, highMm: 0.6 };
-  const said = (measuredMm: number, fileable = true) =>
+  const sentenceOf = (measuredMm: number, fileable = true) =>
     gapsSentence(ringGap({ rings: [{ id: 'Top', measuredMm, limit }], boreMm: 105, fileable }));
 
   it('a tight ring is filed by so much, one supplied gapped never, a wide one left out', () => {
-    expect(said(0.3)).toMatch(/file off 0\.05 mm at least and 0\.30 mm at most/);
-    expect(said(0.3, false)).toMatch(/come gapped and are not filed/);
-    expect(said(0.7)).toMatch(/over 0\.60 mm: do not fit it/);
-    expect(said(0.4)).toMatch(/within\.$/);
+    expect(sentenceOf(0.3)).toMatch(/file off 0\.05 mm at least and 0\.30 mm at most/);
+    expect(sentenceOf(0.3, false)).toMatch(/come gapped and are not filed/);
+    expect(sentenceOf(0.7)).toMatch(/over 0\.60 mm: do not fit it/);
+    expect(sentenceOf(0.4)).toMatch(/within\.$/);
   });
 
   it('the clock tells each gap and the one that comes too near', () => {
@@ -106,7 +106,7 @@ describe('the gasket', () => {
     { mark: 'one hole', overMm: 0.4, uptoMm: 0.48, thicknessMm: 1.2 },
     { mark: 'two holes', uptoMm: 0.56, thicknessMm: 1.3 },
   ];
-  const said = (mm: number, minClearanceMm?: number) =>
+  const sentenceOf = (mm: number, minClearanceMm?: number) =>
     gradeSentence(
       gasketGrade({
         pistons: [{ cylinder: 3, readingsMm: [mm] }],
@@ -117,11 +117,11 @@ describe('the gasket', () => {
     );
 
   it('by its mark and thickness, with the room that is left', () => {
-    expect(said(0.5, 0.7)).toBe(
+    expect(sentenceOf(0.5, 0.7)).toBe(
       'Gasket two holes, 1.30 mm: for 0.50 mm. Least room above a piston 0.80 mm: within.',
     );
-    expect(said(0.5, 0.9)).toMatch(/too close\.$/);
-    expect(said(0.7)).toMatch(/above every grade.*cylinder 3 with 0\.70 mm/);
+    expect(sentenceOf(0.5, 0.9)).toMatch(/too close\.$/);
+    expect(sentenceOf(0.7)).toMatch(/above every grade.*cylinder 3 with 0\.70 mm/);
   });
 
   it('with a step up that no grade has says so, and not that the mean is above the table', () => {

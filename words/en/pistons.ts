@@ -31,10 +31,10 @@ export function gapSentence(found: RingGapFinding, units: ReaderUnits = METRIC):
 /** All rings of a cylinder, those that are out first. */
 export function gapsSentence({ rings }: RingGap, units: ReaderUnits = METRIC): string {
   const out = rings.filter(({ verdict }) => verdict !== 'within' && verdict !== 'no-limit');
-  const said = (out.length > 0 ? out : rings).map(
+  const sentences = (out.length > 0 ? out : rings).map(
     (ring) => `${ring.id}: ${gapSentence(ring, units)}`,
   );
-  return said.join(' ');
+  return sentences.join(' ');
 }
 
 /** Where the gaps go, and whether any comes near pin or thrust side. */
@@ -55,8 +55,12 @@ export function massSentence(found: MatchMass): string {
     const paired = listed(
       pairs.map(({ ids, differenceGrams }) => `${ids.join(' with ')} (${mass(differenceGrams)})`),
     );
-    const said = { within: 'All within.', over: 'Too far apart.', 'no-limit': 'No limit given.' };
-    return `Opposite each other: ${paired}. ${said[verdict]}`;
+    const described = {
+      within: 'All within.',
+      over: 'Too far apart.',
+      'no-limit': 'No limit given.',
+    };
+    return `Opposite each other: ${paired}. ${described[verdict]}`;
   }
   const spread = `Spread ${mass(spreadGrams)}, ${lightest} lightest, ${heaviest} heaviest`;
   switch (verdict) {
@@ -101,12 +105,12 @@ export function gradeSentence(found: GasketGrade, units: ReaderUnits = METRIC): 
     ? `one grade up, because cylinder ${highestCylinder} stands ${mm(highestMm)}`
     : `for ${mm(byMm)}`;
   const least = Math.min(...found.pistons.map(({ clearanceMm = Infinity }) => clearanceMm));
-  const room = {
+  const clearance = {
     within: `Least room above a piston ${mm(least)}: within.`,
     'too-close': `Least room above a piston ${mm(least)}: too close.`,
     'no-limit': `Least room above a piston ${mm(least)}; no limit given.`,
   };
-  return `Gasket ${mark ?? ''}, ${mm(thicknessMm ?? 0)}: ${why}. ${room[found.clearance]}`;
+  return `Gasket ${mark ?? ''}, ${mm(thicknessMm ?? 0)}: ${why}. ${clearance[found.clearance]}`;
 }
 
 /** The side a piston is pressed to on its power stroke, or the other. */

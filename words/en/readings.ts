@@ -49,7 +49,7 @@ export const readingFaults = {
   unknown: (columns: readonly string[]) =>
     `is not known: ${listed(columns)}. Headings are card, item, reading, value and unit.`,
   twice: (column: string) => `holds ${column} twice.`,
-  cells: (count: number, of: number) => `holds ${count} cells; there are ${of} headings.`,
+  cells: (count: number, total: number) => `holds ${count} cells; there are ${total} headings.`,
   oneOf: (allowed: readonly string[]) => `must be one of ${allowed.join(', ')}`,
   again: (line: number) => `is read in line ${line} already`,
   number: 'must be a number, with a comma or a point for its decimals',

@@ -42,13 +42,14 @@ const SENTENCES: {
   'unknown-mark': () =>
     'That is not how this part is marked on this engine. Look at the card again.',
   'unknown-bolts': () => 'This engine has no such bolts in this job.',
-  'not-all-bolts': ({ count, of }) =>
+  'not-all-bolts': ({ count, total: of }) =>
     `${count} counted, ${of} there must be. One missing is in the engine or under the bench: find it.`,
   'uses-needed': () => 'Say how often they had been used before: these may be used only so often.',
-  'unknown-thing': () => 'There is no such thing in the register.',
+  'unknown-temporary-part': () => 'There is no such thing in the register.',
   'already-out': ({ what }) => `${what} is out already.`,
   'unknown-part': () => 'That part is not on the list of this job.',
-  'part-short': ({ count, of }) => `${count} came, ${of} are needed: say that not all of it came.`,
+  'part-short': ({ count, total: of }) =>
+    `${count} came, ${of} are needed: say that not all of it came.`,
   'unknown-work': () => 'That is not among what was sent out.',
   'too-many-photographs': ({ most }) => `A job holds ${most} photographs at most.`,
   'parts-missing': () => 'A part for this is not here, or not right. See Parts in.',
@@ -146,7 +147,8 @@ const SENTENCES: {
   'look-first': () => 'Look over all it hides first: afterwards nobody can.',
   'crank-again': () => 'The crank was left, or turned, since it was placed. Prove it again first.',
   'step-first': () => 'A step before this one is not taken yet.',
-  'things-in': ({ things }) => `Still in the engine: ${listed(things)}. Take it out first.`,
+  'temporary-parts-in': ({ parts: things }) =>
+    `Still in the engine: ${listed(things)}. Take it out first.`,
   'head-not-on': () => 'The head is not on and flush yet.',
   'which-end': ({ bolt }) => `Bolt ${bolt} is pulled by two together: say at which end.`,
   'still-to-wait': ({ minutes }) =>

@@ -1,8 +1,8 @@
 import { counted } from './kit';
 import type { CrankHold } from '@cardinex/core/job/facts/crank';
-import type { ThingBars, ThingKind } from '@cardinex/core/job/facts/register';
+import type { TemporaryPartBars, TemporaryPartKind } from '@cardinex/core/job/facts/register';
 
-const KINDS: Readonly<Record<ThingKind, string>> = {
+const KINDS: Readonly<Record<TemporaryPartKind, string>> = {
   'liner-clamp': 'Liner clamps',
   'guide-stud': 'Guide stud',
   plug: 'Plug',
@@ -14,7 +14,7 @@ const KINDS: Readonly<Record<ThingKind, string>> = {
 };
 
 /** What each kind must not be in for, by itself. */
-export const THING_BARS: Readonly<Record<ThingKind, ThingBars | null>> = {
+export const THING_BARS: Readonly<Record<TemporaryPartKind, TemporaryPartBars | null>> = {
   'liner-clamp': 'covering',
   'guide-stud': null,
   plug: 'covering',
@@ -25,18 +25,18 @@ export const THING_BARS: Readonly<Record<ThingKind, ThingBars | null>> = {
   other: 'starting',
 };
 
-const BARS: Readonly<Record<ThingBars, string>> = {
+const BARS: Readonly<Record<TemporaryPartBars, string>> = {
   turning: 'the crank must not turn',
   starting: 'it must not be started',
   covering: 'nothing may be closed over it',
 };
 
-export function thingKindName(kind: ThingKind): string {
+export function thingKindName(kind: TemporaryPartKind): string {
   return KINDS[kind];
 }
 
 /** What must not happen while a thing is in. */
-export function barsSentence(bars: ThingBars | null): string {
+export function barsSentence(bars: TemporaryPartBars | null): string {
   return bars === null ? 'Harms nothing while it is in.' : `While it is in, ${BARS[bars]}.`;
 }
 
@@ -49,7 +49,7 @@ export function crankHoldSentence({ code, what }: CrankHold): string {
       return 'The crank must not turn: the head is off and the liners are not clamped.';
     case 'through-bolts-slack':
       return 'The crank must not turn: through bolts are not all pulled down, and the case would work on its bearings.';
-    case 'thing-in':
+    case 'temporary-part-in':
       return `The crank must not turn: still in is ${what ?? 'something'}.`;
   }
 }
@@ -69,7 +69,7 @@ export const registerWords = {
   whereHint: 'e.g. oil way at cylinder 2',
   bars: 'What must not happen while it is in?',
   barsNothing: 'Harms nothing',
-  barsName: (bars: ThingBars) =>
+  barsName: (bars: TemporaryPartBars) =>
     ({ turning: 'Turning', starting: 'Starting', covering: 'Closing over it' })[bars],
   needWhat: 'Say what it is.',
   needWhere: 'Say where it is.',

@@ -133,12 +133,12 @@ describe('what is said of a wrench', () => {
     });
 
   it('gives the setting, the error left and what stands against it', () => {
-    const said = (more: object, nm?: number): string =>
+    const sentenceOf = (more: object, nm?: number): string =>
       choose(more, nm).wrenches.map((wrench) => wrenchSentence(wrench))[0] ?? '';
-    expect(said({})).toBe('Set w3 to 85 N·m.');
-    expect(said({ stepNm: 10 })).toBe('Set w3 to 80 N·m, which gives 5 N·m too little.');
-    expect(said({}, 25)).toBe('Set w3 to 25 N·m; low in its range.');
-    expect(said({ dueOn: '2026-06-14' })).toBe('Set w3 to 85 N·m; out of date.');
+    expect(sentenceOf({})).toBe('Set w3 to 85 N·m.');
+    expect(sentenceOf({ stepNm: 10 })).toBe('Set w3 to 80 N·m, which gives 5 N·m too little.');
+    expect(sentenceOf({}, 25)).toBe('Set w3 to 25 N·m; low in its range.');
+    expect(sentenceOf({ dueOn: '2026-06-14' })).toBe('Set w3 to 85 N·m; out of date.');
   });
 
   it('says why none will do', () => {

@@ -77,8 +77,8 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
         : `${reason.left} things still to make dead.`;
     case 'to-mark':
       return reason.made === 0
-        ? `${reason.of} parts to mark before they leave their places.`
-        : `${reason.made} of ${reason.of} parts marked.`;
+        ? `${reason.total} parts to mark before they leave their places.`
+        : `${reason.made} of ${reason.total} parts marked.`;
     case 'marks-translated':
       return markWords.translated(reason.count);
     case 'to-slacken':
@@ -90,13 +90,13 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
     case 'to-count':
       return 'Count the old bolts into their bags.';
     case 'parts-to-come':
-      return `${reason.here} of ${reason.of} parts here and right.`;
+      return `${reason.here} of ${reason.total} parts here and right.`;
     case 'parts-wrong':
       return reason.count === 1
         ? '1 part is wrong or missing.'
         : `${reason.count} parts are wrong or missing.`;
     case 'to-inspect':
-      return `${reason.done} of ${reason.of} checks done.`;
+      return `${reason.done} of ${reason.total} checks done.`;
     case 'inspected-out':
       return reason.count === 1
         ? '1 finding is out. Decide what is done about it.'
@@ -109,12 +109,12 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return reason.parts.map(partHoldSentence).join(' ');
     case 'crank-held':
       return crankHoldSentence(reason.by);
-    case 'things-in':
-      return `Still in the engine: ${listed(reason.things)}. Take it out first.`;
+    case 'temporary-parts-in':
+      return `Still in the engine: ${listed(reason.parts)}. Take it out first.`;
     case 'liners-to-read':
       return reason.read === 0
-        ? `${reason.of} liners to read.`
-        : `${reason.read} of ${reason.of} liners read.`;
+        ? `${reason.total} liners to read.`
+        : `${reason.read} of ${reason.total} liners read.`;
     case 'liners-out':
       return 'A liner is out. See what to put right first.';
     case 'liners-to-mark':
@@ -156,9 +156,9 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
     case 'contested':
       return `Bolt ${reason.bolt} was pulled twice. Someone must decide.`;
     case 'valves-set':
-      return `${reason.done} of ${reason.of} valves done.`;
+      return `${reason.done} of ${reason.total} valves done.`;
     case 'timing-next':
-      return `${reason.done} of ${reason.of} steps. Next: ${TIMING_NEXT[reason.step]}.`;
+      return `${reason.done} of ${reason.total} steps. Next: ${TIMING_NEXT[reason.step]}.`;
     case 'gaps-again':
       return 'All set. Two turns by hand, then every gap once more.';
     case 'pump-next':

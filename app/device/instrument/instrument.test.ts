@@ -20,7 +20,7 @@ class FakeSocket {
   }
 
   says(...messages: object[]): void {
-    const data = messages.map((one) => `${JSON.stringify(one)}\n`).join('');
+    const data = messages.map((entry) => `${JSON.stringify(entry)}\n`).join('');
     this.onmessage?.({ data });
   }
 

@@ -32,25 +32,25 @@ export function useWorked<Found>(
     readonly of: string;
     readonly what: Reached<Found>;
   } | null>(null);
-  const of = `${turn}/${asked ?? ''}`;
-  const cancelled = reached?.of === of && reached.what === 'cancelled';
+  const name = `${turn}/${asked ?? ''}`;
+  const cancelled = reached?.of === name && reached.what === 'cancelled';
   useEffect(() => {
     if (asked === null || cancelled) return undefined;
     const worker = startWorker();
-    const reach = (what: Reached<Found>): void => setReached({ of, what });
+    const reach = (what: Reached<Found>): void => setReached({ of: name, what });
     worker.onmessage = ({ data }: MessageEvent<WorkReply<Found>>) => {
       reach(data);
     };
     worker.onerror = () => reach('broke');
     worker.postMessage(JSON.parse(asked));
     return () => worker.terminate();
-  }, [asked, cancelled, of, startWorker]);
+  }, [asked, cancelled, name, startWorker]);
   if (asked === null) return null;
   const again = (): void => setTurn(turn + 1);
-  const what = reached?.of === of ? reached.what : { share: 0 };
+  const what = reached?.of === name ? reached.what : { share: 0 };
   if (what === 'cancelled' || what === 'broke') return { state: what, again };
   if ('fault' in what) return { state: 'fault', fault: what.fault };
   if ('found' in what) return { state: 'done', found: what.found };
-  const cancel = (): void => setReached({ of, what: 'cancelled' });
+  const cancel = (): void => setReached({ of: name, what: 'cancelled' });
   return { state: 'working', share: what.share, cancel };
 }

@@ -26,7 +26,7 @@ export function AfterHeatCard({ set: id }: { set: string | undefined }) {
   const { jobId, sheet, state, now, record } = useJob();
   const nameOf = useMemberName();
   const [asking, setAsking] = useState(false);
-  const { entry, instead } = useEntry({ card: 'after-heat', set: id });
+  const { entry, blockedScreen } = useEntry({ card: 'after-heat', set: id });
   const { frame } = useCard({
     card: 'after-heat',
     set: entry?.set?.id,
@@ -34,7 +34,7 @@ export function AfterHeatCard({ set: id }: { set: string | undefined }) {
     says: w.back,
     done: entry?.status === 'done',
   });
-  if (instead) return instead;
+  if (blockedScreen) return blockedScreen;
   const set = entry.set && setOf(sheet, entry.set.id);
   const asked = set && afterHeatOf(set);
   if (!set || !asked) return null;

@@ -7,7 +7,7 @@ export type Values = Readonly<Record<string, string>>;
 const KEY = 'cardinex.bench';
 const keptSchema = z.record(z.string(), z.record(z.string(), z.string())).catch({});
 
-function kept(): Readonly<Record<string, Values>> {
+function stored(): Readonly<Record<string, Values>> {
   try {
     return keptSchema.parse(JSON.parse(localStorage.getItem(KEY) ?? '{}'));
   } catch {
@@ -20,19 +20,19 @@ function kept(): Readonly<Record<string, Values>> {
  * @param starting what stands there the first time, and after clearing
  */
 export function useBenchValues(name: CalculatorName, starting: Values) {
-  const [values, setValues] = useState<Values>(() => ({ ...starting, ...kept()[name] }));
-  const keep = (next: Values): void => {
+  const [values, setValues] = useState<Values>(() => ({ ...starting, ...stored()[name] }));
+  const save = (next: Values): void => {
     setValues(next);
     try {
-      localStorage.setItem(KEY, JSON.stringify({ ...kept(), [name]: next }));
+      localStorage.setItem(KEY, JSON.stringify({ ...stored(), [name]: next }));
     } catch {
       // No room: it stands until the page is closed.
     }
   };
   return {
     values,
-    set: (key: string, text: string) => keep({ ...values, [key]: text }),
+    set: (key: string, text: string) => save({ ...values, [key]: text }),
     clear: () =>
-      keep(Object.fromEntries(Object.keys(values).map((key) => [key, starting[key] ?? '']))),
+      save(Object.fromEntries(Object.keys(values).map((key) => [key, starting[key] ?? '']))),
   };
 }

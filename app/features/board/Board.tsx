@@ -29,10 +29,10 @@ export function Board() {
   const { session } = useBench();
   const wide = useWide();
   const jobs = useJobs();
-  const kept = useKeptJobs();
+  const stored = useKeptJobs();
   const { refetch } = jobs;
   // Acts that have just gone out are not yet in the list that was asked for before.
-  useEffect(() => void refetch(), [kept, refetch]);
+  useEffect(() => void refetch(), [stored, refetch]);
   // Whoever looks at the board opens a card next.
   useEffect(() => void idle().then(fetchScreens), []);
   const today = new Date().toISOString().slice(0, 10);
@@ -41,7 +41,7 @@ export function Board() {
   ).length;
   const older = useOlderFinished(jobs.data?.moreFinished ?? null);
   const pages = older.data?.pages ?? [];
-  const all = merge([...(jobs.data?.jobs ?? []), ...pages.flatMap((page) => page.jobs)], kept);
+  const all = merge([...(jobs.data?.jobs ?? []), ...pages.flatMap((page) => page.jobs)], stored);
   const hasMore = pages.length === 0 ? jobs.data?.moreFinished != null : older.hasNextPage;
   const damaged = jobs.data?.damaged.length ?? 0;
   const rechecks = all.filter((job) =>
@@ -67,9 +67,9 @@ export function Board() {
             {wide ? null : <MemberButton />}
           </View>
           <View className="flex-row gap-2.5">
-            <Room href="/tools" label={toolsWords.open} icon={Wrench} />
-            <Room href="/sheets" label={sheetsWords.open} icon={BookOpen} />
-            <Room href="/bench" label={shared.bench} icon={Calculator} />
+            <WayTo href="/tools" label={toolsWords.open} icon={Wrench} />
+            <WayTo href="/sheets" label={sheetsWords.open} icon={BookOpen} />
+            <WayTo href="/bench" label={shared.bench} icon={Calculator} />
           </View>
           {wide ? <MemberButton /> : null}
         </View>
@@ -140,7 +140,7 @@ function MemberButton() {
 }
 
 /** A way from the board to another part of the shop. */
-function Room({ href, label, icon: Icon }: { href: string; label: string; icon: LucideIcon }) {
+function WayTo({ href, label, icon: Icon }: { href: string; label: string; icon: LucideIcon }) {
   const c = usePalette();
   return (
     <GoTo
@@ -154,11 +154,11 @@ function Room({ href, label, icon: Icon }: { href: string; label: string; icon: 
 }
 
 /** This device's own view of a job is newer than the server's while it keeps acts of it. */
-function merge(fromServer: readonly JobSummary[], kept: readonly JobSummary[]): JobSummary[] {
-  const own = new Map(kept.map((job) => [job.id, job]));
+function merge(fromServer: readonly JobSummary[], stored: readonly JobSummary[]): JobSummary[] {
+  const own = new Map(stored.map((job) => [job.id, job]));
   const known = new Set(fromServer.map((job) => job.id));
   const jobs = [
-    ...kept.filter((job) => !known.has(job.id)),
+    ...stored.filter((job) => !known.has(job.id)),
     ...fromServer.map((job) => own.get(job.id) ?? job),
   ];
   return jobs.sort((a, b) => Number(a.finished) - Number(b.finished));

@@ -11,15 +11,15 @@ export function useKeptJobs(): readonly JobSummary[] {
 }
 
 async function keptJobs(storage: LedgerStorage): Promise<JobSummary[]> {
-  const kept = (await storage.allKept()).filter((k) => !k.problem);
-  const ids = [...new Set(kept.map((k) => k.jobId))];
+  const stored = (await storage.allKept()).filter((k) => !k.problem);
+  const ids = [...new Set(stored.map((k) => k.jobId))];
   const now = new Date().toISOString();
   const found = await Promise.all(
     ids.map(async (id) => {
       const sheet = await storage.sheetOf(id);
       if (!sheet) return null;
       const events = await storage.eventsOf(id);
-      const job = kept
+      const job = stored
         .filter((k) => k.jobId === id)
         .reduce(
           (before, { act }) =>

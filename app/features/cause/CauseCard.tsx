@@ -28,17 +28,17 @@ export function CauseCard() {
   const [words, setWords] = useState('');
   const [tried, setTried] = useState(false);
   const { frame } = useCard({ card: 'cause', acts: OWN_ACTS, says: w.back, done: cause !== null });
-  const keep = useOnce(async () => {
+  const save = useOnce(async () => {
     setTried(true);
-    const said = words.trim();
-    if (because === null || (said === '' && needsWords(because))) return;
-    const answer = { because, ...(said !== '' && { words: said }) };
+    const text = words.trim();
+    if (because === null || (text === '' && needsWords(because))) return;
+    const answer = { because, ...(text !== '' && { words: text }) };
     if ((await record('cause.answered', answer)) !== null) return;
     setWords('');
     setTried(false);
   });
   return (
-    <CardFrame {...frame} actBar={<Button label={w.keep} kind="expected" tall onPress={keep} />}>
+    <CardFrame {...frame} actBar={<Button label={w.keep} kind="expected" tall onPress={save} />}>
       <View className="gap-4 p-3.5">
         <View>
           <Small>{w.asked}</Small>

@@ -53,13 +53,13 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
         read(item, `${height}-along`) ?? null,
         read(item, `${height}-across`) ?? null,
       ];
-      const finding = judged.find((one) => one.item === item)?.finding;
-      const said = finding ? findingSentence(finding, units) : '';
+      const finding = judged.find((entry) => entry.item === item)?.finding;
+      const text = finding ? findingSentence(finding, units) : '';
       return (
         <BoreDrawing
           readingsMm={{ top: pair('top'), middle: pair('middle'), bottom: pair('bottom') }}
           nominalMm={nominalMm}
-          label={`${itemName(sheet, check, item)}. ${said}`}
+          label={`${itemName(sheet, check, item)}. ${text}`}
         />
       );
     }
@@ -69,7 +69,7 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
           check={check}
           current={at?.item ?? null}
           standing={(item) => {
-            const verdict = judged.find((one) => one.item === item)?.verdict;
+            const verdict = judged.find((each) => each.item === item)?.verdict;
             return verdict === 'out' ? 'failed' : verdict === 'unread' ? 'open' : 'done';
           }}
           onPress={(item) => onChoose({ item, place: '' })}

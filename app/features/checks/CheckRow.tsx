@@ -23,7 +23,7 @@ export function CheckRow({ view }: { view: CheckView }) {
     >
       <View className="flex-1">
         <Body className="font-strong">{checkName(sheet, check)}</Body>
-        <Small>{w.readOf(view.read, view.of)}</Small>
+        <Small>{w.readOf(view.read, view.total)}</Small>
       </View>
       <Standing view={view} held={held} />
     </Pressable>

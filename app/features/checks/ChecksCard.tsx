@@ -31,10 +31,15 @@ interface Props {
 /** Everything a card measures, ticks and looks over, in a list; one of them in hand. */
 export function ChecksCard({ card, check: id, more }: Props) {
   const { sheet, state } = useJob();
-  const { entry, instead } = useEntry({ card });
-  const says = card === 'inspect' ? w.looksBack : cardBacks[card];
-  const { frame } = useCard({ card, acts: OWN_ACTS, says, done: entry?.status === 'done' });
-  if (instead) return instead;
+  const { entry, blockedScreen } = useEntry({ card });
+  const sentences = card === 'inspect' ? w.looksBack : cardBacks[card];
+  const { frame } = useCard({
+    card,
+    acts: OWN_ACTS,
+    says: sentences,
+    done: entry?.status === 'done',
+  });
+  if (blockedScreen) return blockedScreen;
   const views = viewsOn(sheet, state.checks, card);
   const open = views.find(({ check }) => check.id === id);
   if (open) return <OneCheck key={open.check.id} view={open} />;

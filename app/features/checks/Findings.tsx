@@ -15,8 +15,8 @@ import { WordsSlip } from '../job/WordsSlip';
 
 /** What the readings come to, item by item; whatever is out first, with what is done about it. */
 export function Findings({ view }: { view: CheckView }) {
-  const said = view.judged.filter(({ verdict, finding }) => verdict !== 'unread' || finding);
-  const sorted = [...said].sort(
+  const described = view.judged.filter(({ verdict, finding }) => verdict !== 'unread' || finding);
+  const sorted = [...described].sort(
     (a, b) => Number(b.verdict === 'out') - Number(a.verdict === 'out'),
   );
   if (sorted.length === 0) return null;

@@ -27,13 +27,13 @@ export function GaugeInHand({ gauge, gauges, choose }: Props) {
       </Pressable>
       {open ? (
         <View className="flex-row flex-wrap gap-3">
-          {[...gauges, null].map((one) => (
+          {[...gauges, null].map((entry) => (
             <Button
-              key={one?.id ?? ''}
-              label={one?.name ?? w.noGauge}
-              selected={one?.id === gauge?.id}
+              key={entry?.id ?? ''}
+              label={entry?.name ?? w.noGauge}
+              selected={entry?.id === gauge?.id}
               onPress={() => {
-                choose(one?.id ?? null);
+                choose(entry?.id ?? null);
                 setOpen(false);
               }}
             />

@@ -79,17 +79,17 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
   });
   const found = ({ item, place }: Slot) => seenOf(state.checks, check.id, item, place)?.found;
   const foundOf = (item: string): 'good' | 'not-good' | undefined => {
-    const of = check.places.map((place) => found({ item, place }));
-    if (of.includes('not-good')) return 'not-good';
-    return of.every((one) => one === 'good') ? 'good' : undefined;
+    const members = check.places.map((place) => found({ item, place }));
+    if (members.includes('not-good')) return 'not-good';
+    return members.every((entry) => entry === 'good') ? 'good' : undefined;
   };
   const step = at?.place ?? check.places.at(-1) ?? '';
-  const says = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
+  const sentences = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
   const { undo, frame } = useCard({
     card: check.card,
     set,
     acts: OWN_ACTS,
-    says: onMap ? [w.holesFirst, ...says] : says,
+    says: onMap ? [w.holesFirst, ...sentences] : sentences,
     done: view.done,
   });
   const nextName = ({ item, place }: Slot): string => {
@@ -104,7 +104,7 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
     <CardFrame
       {...frame}
       title={checkName(sheet, check)}
-      aside={w.readOf(view.read, view.of)}
+      aside={w.readOf(view.read, view.total)}
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       acts={
         at && !held

@@ -35,13 +35,13 @@ export function PlacesOfItem({ check, at, none = false, onChoose }: Props) {
     >
       {slots.map((slot) => {
         const reading = readingOf(state.checks, check.id, slot.item, slot.place);
-        const here = !none && slot.item === at.item && slot.place === at.place;
+        const isHere = !none && slot.item === at.item && slot.place === at.place;
         return (
           <ReadingTile
             key={`${slot.item}|${slot.place}`}
             figure={reading ? lengthFigure(reading.mm, units.length) : '–'}
             name={single ? itemName(sheet, check, slot.item) : placeName(sheet, check, slot.place)}
-            here={here}
+            here={isHere}
             onPress={() => onChoose(slot)}
             className="min-h-[60px] min-w-[29%] px-1"
           />

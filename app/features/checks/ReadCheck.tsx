@@ -48,7 +48,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
   const at = chosen ?? next ?? null;
   const [held] = check.turnsCrank ? crankHeldBy(sheet, state) : [];
 
-  const read = async (mm: number, printed: Printed, far: boolean): Promise<boolean> => {
+  const read = async (mm: number, printed: Printed, outlier: boolean): Promise<boolean> => {
     if (!at) return false;
     const problem = await record('check.read', {
       check: check.id,
@@ -57,18 +57,18 @@ export function ReadCheck({ view }: { view: CheckView }) {
       mm,
       printed,
       ...(gauge.gauge && { gauge: gauge.gauge }),
-      ...(far && { far: true as const }),
+      ...(outlier && { far: true as const }),
     });
     // What was chosen while this was being written stays chosen.
     if (problem === null) setChosen((now) => (now === chosen ? null : now));
     return problem === null;
   };
-  const says = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
+  const sentences = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
   const { undo, frame } = useCard({
     card: check.card,
     acts: OWN_ACTS,
     isHere: isOf(check.id),
-    says,
+    says: sentences,
     done: view.done,
   });
   const main = (): void => entry.handle.current?.keep();
@@ -80,7 +80,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
     <CardFrame
       {...frame}
       title={checkName(sheet, check)}
-      aside={w.readOf(view.read, view.of)}
+      aside={w.readOf(view.read, view.total)}
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       acts={
         at && !held

@@ -63,26 +63,26 @@ export function ReadingGrid({ view, at, onChoose }: Props) {
             </View>
             {check.places.map((place) => {
               const mm = readingOf(state.checks, check.id, item, place)?.mm;
-              const here = at?.item === item && at.place === place;
-              const far = mm !== undefined && isFar(state.checks, check, { item, place }, mm);
+              const isHere = at?.item === item && at.place === place;
+              const outlier = mm !== undefined && isFar(state.checks, check, { item, place }, mm);
               const figure = mm === undefined ? '–' : lengthFigure(mm, units.length);
               return (
                 <View key={place} role="cell" className="min-w-[92px] flex-1 p-0.5">
                   <Pressable
                     role="button"
-                    aria-pressed={here}
-                    aria-label={`${itemName(sheet, check, item)}${place === '' ? '' : `, ${placeName(sheet, check, place)}`}: ${figure}${far ? `, ${w.odd}` : ''}`}
+                    aria-pressed={isHere}
+                    aria-label={`${itemName(sheet, check, item)}${place === '' ? '' : `, ${placeName(sheet, check, place)}`}: ${figure}${outlier ? `, ${w.odd}` : ''}`}
                     onPress={() => onChoose({ item, place })}
                     className={cn(
                       'min-h-[56px] flex-row items-center justify-center gap-1 rounded-md border',
-                      here
+                      isHere
                         ? 'border-[3px] border-blue'
-                        : far
+                        : outlier
                           ? 'border-2 border-red'
                           : 'border-rule',
                     )}
                   >
-                    {far ? <Mark kind="out" size={12} /> : null}
+                    {outlier ? <Mark kind="out" size={12} /> : null}
                     <Text className="font-head text-[18px] text-ink">{figure}</Text>
                   </Pressable>
                 </View>

@@ -26,12 +26,12 @@ interface Props {
 export function StraightedgeDrawing({ onPress, ...facts }: Props) {
   const units = useUnits();
   const gaps = new Map(facts.readings.map(({ line, gapMm }) => [line, gapMm]));
-  const said = STRAIGHTEDGE_LINES.map((line) => {
+  const sentences = STRAIGHTEDGE_LINES.map((line) => {
     const gap = gaps.get(line);
     return lineRead(line, gap === undefined ? null : length(gap, units));
   });
   const choose = (target: string): void => {
-    const line = STRAIGHTEDGE_LINES.find((one) => one === target);
+    const line = STRAIGHTEDGE_LINES.find((item) => item === target);
     if (line) onPress?.(line);
   };
   return (
@@ -40,7 +40,7 @@ export function StraightedgeDrawing({ onPress, ...facts }: Props) {
       <DrawingView
         drawing={straightedgeDrawing({
           ...facts,
-          description: w.headDrawing(said.join(', ')),
+          description: w.headDrawing(sentences.join(', ')),
           figure: (mm) => lengthFigure(mm, units.length),
         })}
         height={150}

@@ -51,7 +51,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
     ask(null);
     setText('');
   };
-  const keep = useOnce(async (surely = false) => {
+  const save = useOnce(async (surely = false) => {
     if (at === null) return;
     // A balance that sends twice does not answer the question.
     if (question !== null && !surely) return signal('refused');
@@ -83,7 +83,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
           text: question,
           more: r.replaceAsk,
           kind: 'waiting',
-          yes: { label: r.replace, onPress: () => keep(true) },
+          yes: { label: r.replace, onPress: () => save(true) },
           no: { label: r.leave, onPress: forget },
           testID: 'stands',
         };
@@ -92,7 +92,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
     <CardFrame
       {...frame}
       title={checkName(sheet, check)}
-      aside={w.readOf(view.read, view.of)}
+      aside={w.readOf(view.read, view.total)}
       foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
       acts={
         at === null
@@ -100,7 +100,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
           : {
               undo,
               notSo: { label: w.toChecks, onPress: all },
-              confirm: { label: b.weigh, hint: itemName(sheet, check, at), onPress: () => keep() },
+              confirm: { label: b.weigh, hint: itemName(sheet, check, at), onPress: () => save() },
               asked,
               typing: text !== '',
             }
@@ -143,14 +143,14 @@ export function WeighCheck({ view }: { view: CheckView }) {
               refusal.clear();
               ask(null);
             }}
-            onSubmitEditing={() => keep()}
+            onSubmitEditing={() => save()}
             blurOnSubmit={false}
             faulty={faulty}
             testID="reading"
           />
         )}
-        {stepSays(sheet, check, '').map((says) => (
-          <Small key={says}>{says}</Small>
+        {stepSays(sheet, check, '').map((sentence) => (
+          <Small key={sentence}>{sentence}</Small>
         ))}
       </View>
       <Findings view={view} />

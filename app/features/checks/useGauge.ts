@@ -21,5 +21,5 @@ export function useGauge(): {
   const gauges = (useTools().data?.tools ?? [])
     .filter((tool) => MEASURES.includes(tool.kind))
     .map((tool) => ({ id: tool.id, name: tool.name }));
-  return { gauge: gauges.find((one) => one.id === id) ?? null, gauges, choose };
+  return { gauge: gauges.find((entry) => entry.id === id) ?? null, gauges, choose };
 }

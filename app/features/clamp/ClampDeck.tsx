@@ -17,9 +17,9 @@ interface Props {
 
 /** The deck from above: each bolt filled as far as it clamps, with its kilonewtons. */
 export function ClampDeck({ title, set, bolts, fullKn }: Props) {
-  const said = bolts.map(({ id, meanKn }) => `${id} ${clampForce(meanKn)}`).join(', ');
+  const text = bolts.map(({ id, meanKn }) => `${id} ${clampForce(meanKn)}`).join(', ');
   const figure = (kn: number): string => fixed(kn, 0);
-  const description = w.deck(title, said);
+  const description = w.deck(title, text);
   return (
     <DrawingView
       drawing={clampMapDrawing({ set, bolts, fullKn, description, figure })}

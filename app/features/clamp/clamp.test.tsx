@@ -28,7 +28,7 @@ function answering(): { asked: { a: ClampSimulateInput; b: ClampSimulateInput }[
       terminate: () => undefined,
       postMessage(input: { a: ClampSimulateInput; b: ClampSimulateInput }) {
         asked.push(input);
-        const few = (one: ClampSimulateInput) => clampSimulate({ ...one, trials: 20 });
+        const few = (entry: ClampSimulateInput) => clampSimulate({ ...entry, trials: 20 });
         const found = { a: few(input.a), b: few(input.b) };
         queueMicrotask(() => act(() => worker.onmessage?.({ data: { found } })));
       },

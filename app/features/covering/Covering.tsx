@@ -6,7 +6,7 @@ import {
   stepsBefore,
   type CoveringView,
 } from '@cardinex/core/job/cards/tighten/covering';
-import { thingName, thingsBarring } from '@cardinex/core/job/register';
+import { temporaryPartName, temporaryPartsBarring } from '@cardinex/core/job/register';
 import { coveringWords as w } from '@cardinex/words/cards/covering';
 import { registerWords } from '@cardinex/words/register';
 import { Button } from '../../ui/Button';
@@ -62,20 +62,20 @@ export function Covering({ view, set, instances }: Props) {
 /** What must come out before the head is let down, each taken out here. */
 function StillIn() {
   const { state } = useJob();
-  const things = thingsBarring(state.register, 'covering');
-  if (things.length === 0) return null;
+  const parts = temporaryPartsBarring(state.register, 'covering');
+  if (parts.length === 0) return null;
   return (
     <View className="gap-2 border-b border-rule bg-tab px-3.5 py-2.5" testID="still-in">
       <Body className="font-strong">{w.takeOut}</Body>
-      {things.map((thing) => (
-        <TakeOut key={thing.id} thing={thing.id} name={thingName(thing)} />
+      {parts.map((part) => (
+        <TakeOut key={part.id} part={part.id} name={temporaryPartName(part)} />
       ))}
     </View>
   );
 }
 
-function TakeOut({ thing, name }: { thing: string; name: string }) {
+function TakeOut({ part, name }: { part: string; name: string }) {
   const { record } = useJob();
-  const take = useOnce(() => record('thing.taken-out', { thing }));
+  const take = useOnce(() => record('temporary-part.taken-out', { part: part }));
   return <Button label={registerWords.takeOutOf(name)} onPress={take} />;
 }

@@ -29,7 +29,7 @@ export function CheckForm({ tool, onKeep, onClose }: Props) {
   const [tried, setTried] = useState(false);
   const points = readPoints(pairs);
   const dated = isDay(on) && isDay(dueOn);
-  const keep = (): void => {
+  const save = (): void => {
     setTried(true);
     if (!dated || points === null) return;
     void onKeep({
@@ -37,7 +37,7 @@ export function CheckForm({ tool, onKeep, onClose }: Props) {
       dueOn,
       points,
       ...(certificate.trim() !== '' && { certificate: certificate.trim() }),
-    }).then((kept) => kept && onClose());
+    }).then((stored) => stored && onClose());
   };
   return (
     <View className="mb-3.5 gap-3 rounded-lg border-2 border-blue bg-card p-3.5">
@@ -69,7 +69,7 @@ export function CheckForm({ tool, onKeep, onClose }: Props) {
       ) : null}
       <View className="flex-row gap-3">
         <Button label={shared.cancel} onPress={onClose} className="flex-1" />
-        <Button label={w.keepCheck} kind="expected" onPress={keep} className="flex-1" />
+        <Button label={w.keepCheck} kind="expected" onPress={save} className="flex-1" />
       </View>
     </View>
   );

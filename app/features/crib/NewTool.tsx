@@ -26,7 +26,7 @@ export function NewTool() {
   const refusal = useRefusal();
   const fields = kind ? TOOL_FIELDS[kind] : [];
   const read = kind ? readTool(kind, entered) : null;
-  const keep = (): void => {
+  const save = (): void => {
     setTried(true);
     if (!read) return refusal.say(shared.lookAbove(w.kind));
     if (name.trim() === '') return refusal.say(shared.lookAbove(w.name));
@@ -35,7 +35,7 @@ export function NewTool() {
       return refusal.say(shared.lookAbove(first?.label ?? w.kind));
     }
     const data = { ...(read as ToolIs), name: name.trim() };
-    void record('tool.entered', data).then((kept) => kept && router.replace(`/tools/${id}`));
+    void record('tool.entered', data).then((stored) => stored && router.replace(`/tools/${id}`));
   };
   const wrong = tried && read && 'wrong' in read ? read.wrong : [];
   return (
@@ -44,7 +44,7 @@ export function NewTool() {
       actBar={
         <PageBar
           onBack={() => router.replace('/tools')}
-          confirm={{ label: w.keep, onPress: keep }}
+          confirm={{ label: w.keep, onPress: save }}
         />
       }
     >

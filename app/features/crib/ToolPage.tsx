@@ -28,7 +28,7 @@ import { useToolAct } from './useToolAct';
 export function ToolPage({ id }: { id: string }) {
   const { date } = useShopTime();
   const tools = useTools();
-  const tool = tools.data?.tools.find((one) => one.id === id);
+  const tool = tools.data?.tools.find((entry) => entry.id === id);
   const log = useQuery({ queryKey: ['tool', id], queryFn: () => client.tool(id) });
   const nameOf = useMemberName();
   const { record, problem } = useToolAct(id);
@@ -99,9 +99,9 @@ export function ToolPage({ id }: { id: string }) {
           keep={w.retire}
           onClose={() => setDoing(null)}
           onKeep={async (words) => {
-            const kept = await record('tool.retired', { words });
-            if (kept) router.replace('/tools');
-            return kept;
+            const stored = await record('tool.retired', { words });
+            if (stored) router.replace('/tools');
+            return stored;
           }}
         />
       ) : null}

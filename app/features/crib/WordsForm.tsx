@@ -20,7 +20,7 @@ export function WordsForm({ label, hint, keep, onKeep, onClose }: Props) {
   const submit = (): void => {
     setTried(true);
     if (words.trim() === '') return;
-    void onKeep(words.trim()).then((kept) => kept && onClose());
+    void onKeep(words.trim()).then((stored) => stored && onClose());
   };
   return (
     <View className="mb-3.5 gap-3 rounded-lg border-2 border-blue bg-card p-3.5">

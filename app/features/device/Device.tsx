@@ -26,10 +26,10 @@ export function Device() {
   const { session, member } = useBench();
   const { theme, speech } = usePreferences();
   const units = useUnits();
-  const kept = useKeptActs();
+  const stored = useKeptActs();
   const [held, setHeld] = useState(false);
   const signOut = (): void => {
-    if (kept.length > 0) return setHeld(true);
+    if (stored.length > 0) return setHeld(true);
     void client.signOut().finally(() => {
       setPreferences({ member: null });
       queryClient.setQueryData(['session'], null);
@@ -89,12 +89,12 @@ export function Device() {
           onChange={(value) => setPreferences({ speech: value === 'on' })}
         />
         <InstrumentFields />
-        <KeptActs kept={kept} />
+        <KeptActs kept={stored} />
         <RoomLeft />
         <View className="gap-2 border-t border-rule pt-3">
-          {held && kept.length > 0 ? <Body className="text-red">{w.signOutKept}</Body> : null}
+          {held && stored.length > 0 ? <Body className="text-red">{w.signOutKept}</Body> : null}
           <Button label={w.signOut} kind="stop" onPress={signOut} />
-          <ForgetDevice kept={kept.length} />
+          <ForgetDevice kept={stored.length} />
         </View>
       </View>
     </Screen>

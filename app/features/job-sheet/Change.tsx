@@ -31,7 +31,7 @@ export function Change({ title, hint, label, after, onChange }: ChangeProps) {
   const differences = sheetDifferences(sheet, after);
   const redo = redoOf(sheet, after, state, now);
   const several = (set: string): boolean =>
-    (sheet.fastenedSets?.find((one) => one.name === set)?.instances.length ?? 0) > 1;
+    (sheet.fastenedSets?.find((fastened) => fastened.name === set)?.instances.length ?? 0) > 1;
   const lines = redoLines(redo, several);
   const change = useOnce(async () => {
     setTried(true);

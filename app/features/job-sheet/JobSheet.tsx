@@ -16,7 +16,7 @@ import { VariantChange } from './VariantChange';
 /** The figures this job runs on: revision, variant, leaflets and deviations, and what would change them. */
 export function JobSheet() {
   const { sheet, pinned, state, record, takeSheet } = useJob();
-  const newest = useSheets().data?.sheets.find((one) => one.sheet.id === sheet.id);
+  const newest = useSheets().data?.sheets.find((entry) => entry.sheet.id === sheet.id);
   const newer = newest && newest.sheet.revision > sheet.revision ? newest : undefined;
   return (
     <CardFrame

@@ -94,7 +94,7 @@ function Entry({ kind, draft, change }: EntryProps) {
       change((before) => {
         const changed = withValue(laidOver(base, places, before), path, to);
         const given = ({ at }: LayerDraft['points'][number]): unknown => {
-          const place = places.find((one) => one.place === at);
+          const place = places.find((entry) => entry.place === at);
           return place && valueAt(changed, place.path);
         };
         return { points: before.points.map((point) => ({ at: point.at, to: given(point) })) };
@@ -102,7 +102,7 @@ function Entry({ kind, draft, change }: EntryProps) {
     [base, places, change],
   );
   const complete = title !== '' && (!isLeaflet || (draft.cameWith !== null && points.length > 0));
-  const keep = useOnce(async () => {
+  const save = useOnce(async () => {
     setTried(true);
     const [fault] = complete ? findFaults() : [w.layerIncomplete];
     if (fault !== undefined) return refused.say(fault);
@@ -125,7 +125,7 @@ function Entry({ kind, draft, change }: EntryProps) {
         <PageBar
           onBack={cancel}
           onCard
-          confirm={{ label: isLeaflet ? w.keepLeaflet : w.keepDeviation, onPress: keep }}
+          confirm={{ label: isLeaflet ? w.keepLeaflet : w.keepDeviation, onPress: save }}
         />
       }
     >
@@ -234,7 +234,7 @@ function laidOver(
   draft: LayerDraft,
 ): Readonly<Record<string, unknown>> {
   return draft.points.reduce<unknown>((document, { at, to }) => {
-    const place = places.find((one) => one.place === at);
+    const place = places.find((entry) => entry.place === at);
     return place ? withValue(document, place.path, to) : document;
   }, base) as Readonly<Record<string, unknown>>;
 }

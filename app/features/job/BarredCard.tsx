@@ -27,7 +27,7 @@ const WHERE: Readonly<
     href: `/jobs/${job}/parts`,
   }),
   'crank-held': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
-  'things-in': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
+  'temporary-parts-in': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
 };
 
 /** A card that must wait for another: why, and the way to that other. */

@@ -66,7 +66,7 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
   const [unkept, setUnkept] = useState<Unkept | null>(null);
   const units = useUnits();
   /** Says what came of it, for eyes and hands. */
-  const told = useCallback(
+  const textOf = useCallback(
     (verdict: Recorded): string | null => {
       if (verdict.ok) {
         signal('confirmed');
@@ -86,17 +86,17 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
   );
   const record = useCallback(
     async <T extends ActType>(type: T, data: ActData[T]) =>
-      told(await ledger.record(type, data, actor)),
-    [ledger, actor, told],
+      textOf(await ledger.record(type, data, actor)),
+    [ledger, actor, textOf],
   );
   const recordAll = useCallback(
-    async (acts: readonly NewAct[]) => told(await ledger.recordAll(acts, actor)),
-    [ledger, actor, told],
+    async (acts: readonly NewAct[]) => textOf(await ledger.recordAll(acts, actor)),
+    [ledger, actor, textOf],
   );
   const takeSheet = useCallback(
     async (revision: SheetRevision, words: string) =>
-      told(await ledger.takeSheet(revision, words, actor)),
-    [ledger, actor, told],
+      textOf(await ledger.takeSheet(revision, words, actor)),
+    [ledger, actor, textOf],
   );
   const { refused, waiting } = view;
   const { log, state } = view.job;

@@ -45,7 +45,7 @@ export function TrayList({ card, set, narrow = false }: Props) {
 }
 
 function markOf(entry: TrayCard): Verdict {
-  if (entry.trouble) return 'out';
+  if (entry.needsAttention) return 'out';
   return ({ done: 'within', open: 'now', waiting: 'waiting', barred: 'barred' } as const)[
     entry.status
   ];

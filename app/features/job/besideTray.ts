@@ -1,4 +1,4 @@
-import { thingsIn } from '@cardinex/core/job/register';
+import { temporaryPartsIn } from '@cardinex/core/job/register';
 import { photographWords } from '@cardinex/words/photographs';
 import { registerWords } from '@cardinex/words/register';
 import { trayWords } from '@cardinex/words/screens';
@@ -21,7 +21,7 @@ export function besideTray({
   sheet,
   state,
 }: Pick<OpenJob, 'jobId' | 'sheet' | 'state'>): readonly BesideTray[] {
-  const inside = thingsIn(state.register).length;
+  const inside = temporaryPartsIn(state.register).length;
   const taken = state.photographs.length;
   const at = (card: BesideTray['card'], label: string): BesideTray => ({
     card,

@@ -12,20 +12,20 @@ interface Asked {
 }
 
 type Found =
-  | { readonly entry: TrayCard; readonly instead: null }
-  | { readonly entry: null; readonly instead: ReactElement };
+  | { readonly entry: TrayCard; readonly blockedScreen: null }
+  | { readonly entry: null; readonly blockedScreen: ReactElement };
 
 /**
  * A card as it stands in the tray; or what is shown in its place, because this job has no such card
  * or it has to wait.
  * @param more shown below why it waits
- * @example const { entry, instead } = useEntry({ card: 'strip' }); if (instead) return instead;
+ * @example const { entry, blockedScreen } = useEntry({ card: 'strip' }); if (blockedScreen) return blockedScreen;
  */
 export function useEntry(asked: Asked, more?: (entry: TrayCard) => ReactNode): Found {
   const { tray } = useJob();
   const entry = entryOf(tray, asked);
-  if (!entry) return { entry: null, instead: <NoSuchCard card={asked.card} /> };
+  if (!entry) return { entry: null, blockedScreen: <NoSuchCard card={asked.card} /> };
   if (entry.status === 'barred')
-    return { entry: null, instead: <BarredCard entry={entry} more={more?.(entry)} /> };
-  return { entry, instead: null };
+    return { entry: null, blockedScreen: <BarredCard entry={entry} more={more?.(entry)} /> };
+  return { entry, blockedScreen: null };
 }

@@ -16,7 +16,7 @@ interface Props {
 export function BlockPlan({ onPress, ...facts }: Props) {
   const units = useUnits();
   const heights = new Map(facts.check?.bores.map(({ id, meanMm }) => [id, meanMm]));
-  const said = facts.bores.map((id) => {
+  const sentences = facts.bores.map((id) => {
     const mm = heights.get(id);
     return w.linerHeight(id, mm === undefined ? w.unread : length(mm, units));
   });
@@ -24,7 +24,7 @@ export function BlockPlan({ onPress, ...facts }: Props) {
     <DrawingView
       drawing={linerPlanDrawing({
         ...facts,
-        description: w.planLabel(said.join('. ')),
+        description: w.planLabel(sentences.join('. ')),
         figure: (mm) => lengthFigure(mm, units.length),
         unread: '–',
       })}

@@ -44,8 +44,8 @@ import { LINERS_ACTS } from './ownActs';
 /** Stand-out of every liner: read, seen from above and in profile, checked, accepted. */
 export function LinersCard() {
   const { sheet } = useJob();
-  const { instead } = useEntry({ card: 'liners' });
-  if (instead) return instead;
+  const { blockedScreen } = useEntry({ card: 'liners' });
+  if (blockedScreen) return blockedScreen;
   const heights = heightsOf(sheet.liners);
   const limits = heights && linerLimitsMm(heights);
   if (!heights || !limits) return null;
@@ -111,7 +111,7 @@ function StandOut({ heights, limits }: Props) {
   const accepted = state.liners.accepted;
   const typing = entry.text !== '';
 
-  const keep = async (mm: number, printed: Printed): Promise<boolean> => {
+  const save = async (mm: number, printed: Printed): Promise<boolean> => {
     if (!at) return false;
     const problem = await record('liner.read', { bore: at.bore, place: at.place, mm, printed });
     // What was chosen while this was being written stays chosen.
@@ -173,7 +173,7 @@ function StandOut({ heights, limits }: Props) {
               beyond={w.beyond}
               isFar={(mm) => farFromFellows(mm, fellowsOf(state.liners, at), FLOOR_MM)}
               standsMm={state.liners.readings[at.bore]?.[at.place]?.mm}
-              onRead={keep}
+              onRead={save}
               entry={entry}
             />
           </>

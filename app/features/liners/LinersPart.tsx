@@ -14,8 +14,8 @@ interface Props {
 /** What goes before the heights of liners that were out: measured and placed, then sealed. */
 export function LinersPart({ part, check: id }: Props) {
   const { sheet, state } = useJob();
-  const { instead } = useEntry({ card: 'liners' });
-  if (instead) return instead;
+  const { blockedScreen } = useEntry({ card: 'liners' });
+  if (blockedScreen) return blockedScreen;
   const view = viewsOn(sheet, state.checks, 'liners').find(({ check }) => check.id === id);
   if (view) return <OneCheck key={view.check.id} view={view} />;
   return part === 'seals' ? <SealLiners /> : <PlaceLiners />;

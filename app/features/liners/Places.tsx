@@ -22,14 +22,14 @@ export function Places({ names, bore, place: current, onChoose }: Props) {
     <View className="flex-row gap-2" role="group" aria-label={w.liner(bore)}>
       {names.map((name, place) => {
         const reading = state.liners.readings[bore]?.[place];
-        const here = place === current;
+        const isHere = place === current;
         const figure = reading ? lengthFigure(reading.mm, units.length) : '–';
         return (
           <ReadingTile
             key={name}
             figure={figure}
             name={name}
-            here={here}
+            here={isHere}
             onPress={() => onChoose({ bore, place })}
             lines={2}
             className="min-h-[64px] px-0.5"

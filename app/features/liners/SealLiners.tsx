@@ -45,14 +45,14 @@ function Count({ seals }: { seals: LinerSeals }) {
     setChosen(to);
     setCounted({ out: each, in: each });
   };
-  const keep = useOnce(async () => {
+  const save = useOnce(async () => {
     if (bore === null) return;
     const problem = await record('liner.sealed', { bore, ...counted });
     if (problem === null) choose(null);
   });
   const back = (): void => router.push(`/jobs/${jobId}/liners`);
   const lubricants = (sheet.lubricants ?? []).filter(({ contact }) => /seal/i.test(contact));
-  const standing = (of: string) => sealStanding(each, state.liners.seals[of]);
+  const standing = (name: string) => sealStanding(each, state.liners.seals[name]);
   return (
     <CardFrame
       {...frame}
@@ -65,7 +65,7 @@ function Count({ seals }: { seals: LinerSeals }) {
               confirm: {
                 label: w.counted,
                 hint: w.keep(counted.out, counted.in),
-                onPress: keep,
+                onPress: save,
               },
             }
           : null
@@ -98,14 +98,14 @@ function Count({ seals }: { seals: LinerSeals }) {
           <Body>{w.readAgain}</Body>
         </View>
       )}
-      {boreIds(sheet).map((of) => (
+      {boreIds(sheet).map((id) => (
         <SeenRow
-          key={of}
-          name={w.liner(of, standingIn(state.liners, of).liner)}
-          words={w.standing[standing(of)]}
-          found={FOUND[standing(of)]}
-          here={of === bore}
-          onPress={() => choose(of)}
+          key={id}
+          name={w.liner(id, standingIn(state.liners, id).liner)}
+          words={w.standing[standing(id)]}
+          found={FOUND[standing(id)]}
+          here={id === bore}
+          onPress={() => choose(id)}
         />
       ))}
       {next === undefined ? (

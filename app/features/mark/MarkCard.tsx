@@ -31,7 +31,7 @@ const OWN_ACTS = actsOf('marks');
 export function MarkCard({ part }: { part: string | undefined }) {
   const { sheet, state, record } = useJob();
   const [chosen, setChosen] = useState<string | null>(part ?? null);
-  const { instead } = useEntry({ card: 'mark' });
+  const { blockedScreen } = useEntry({ card: 'mark' });
   const views = markViews(sheet, state.marks);
   // What says something wrong is put right before anything else is marked.
   const left = [...views.filter((view) => view.translated), ...views.filter((view) => !view.made)];
@@ -43,7 +43,7 @@ export function MarkCard({ part }: { part: string | undefined }) {
     const { id, kind, code, place } = at.mark;
     if ((await record('mark.made', { mark: id, kind, code, place })) === null) setChosen(null);
   });
-  if (instead) return instead;
+  if (blockedScreen) return blockedScreen;
   const kinds = [...new Set(views.map(({ mark }) => mark.kind))];
   const next = left.find((view) => view !== at);
   return (

@@ -252,8 +252,8 @@ function variantFor(
 ): Readonly<Record<string, string>> {
   return Object.fromEntries(
     (sheet.variants ?? []).flatMap((question) => {
-      const told = answers[question.id] ?? optionForSerial(question, serial.trim())?.id;
-      return told === undefined ? [] : [[question.id, told]];
+      const text = answers[question.id] ?? optionForSerial(question, serial.trim())?.id;
+      return text === undefined ? [] : [[question.id, text]];
     }),
   );
 }

@@ -2,7 +2,7 @@ import { PARKED_WITH, type ParkedWith } from '@cardinex/core/job/facts/parked';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { thingName, thingsIn } from '@cardinex/core/job/register';
+import { temporaryPartName, temporaryPartsIn } from '@cardinex/core/job/register';
 import { parkedWithName, parkingWords as w } from '@cardinex/words/parking';
 import { listed } from '@cardinex/words/quantity';
 import { Button } from '../../ui/Button';
@@ -15,13 +15,13 @@ import { useOnce } from '../job/useOnce';
 /** An engine left for weeks: what was done to it, and what whoever comes back sees to first. */
 export function ParkScreen() {
   const { jobId, state, record } = useJob();
-  const inside = thingsIn(state.register).map(thingName);
+  const inside = temporaryPartsIn(state.register).map(temporaryPartName);
   const [done, setDone] = useState<readonly ParkedWith[]>([]);
   const [words, setWords] = useState('');
   const [resumeBy, setResumeBy] = useState('');
   const [tried, setTried] = useState(false);
-  const toggle = (one: ParkedWith): void =>
-    setDone(done.includes(one) ? done.filter((other) => other !== one) : [...done, one]);
+  const toggle = (item: ParkedWith): void =>
+    setDone(done.includes(item) ? done.filter((other) => other !== item) : [...done, item]);
   const park = useOnce(async () => {
     setTried(true);
     if (words.trim() === '') return;
@@ -42,14 +42,14 @@ export function ParkScreen() {
         <Body>{w.ask}</Body>
         <View role="group" aria-label={w.done} className="gap-2">
           <Small>{w.done}</Small>
-          {PARKED_WITH.map((one) => {
-            const is = done.includes(one);
+          {PARKED_WITH.map((entry) => {
+            const is = done.includes(entry);
             return (
               <Button
-                key={one}
-                label={is ? w.seenTo(parkedWithName(one)) : parkedWithName(one)}
+                key={entry}
+                label={is ? w.seenTo(parkedWithName(entry)) : parkedWithName(entry)}
                 selected={is}
-                onPress={() => toggle(one)}
+                onPress={() => toggle(entry)}
               />
             );
           })}

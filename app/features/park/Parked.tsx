@@ -1,7 +1,7 @@
 import { PARKED_WITH, type Parking } from '@cardinex/core/job/facts/parked';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { thingName, thingsIn } from '@cardinex/core/job/register';
+import { temporaryPartName, temporaryPartsIn } from '@cardinex/core/job/register';
 import { parkedWithName, parkingWords as w } from '@cardinex/words/parking';
 import { listed } from '@cardinex/words/quantity';
 import { useMemberName } from '../../session/SessionProvider';
@@ -17,15 +17,15 @@ export function Parked({ parking }: { parking: Parking }) {
   const { state, record } = useJob();
   const nameOf = useMemberName();
   const [seen, setSeen] = useState<readonly string[]>([]);
-  const notDone = PARKED_WITH.filter((one) => !parking.done.includes(one)).map(parkedWithName);
-  const inside = thingsIn(state.register).map(thingName);
+  const notDone = PARKED_WITH.filter((item) => !parking.done.includes(item)).map(parkedWithName);
+  const inside = temporaryPartsIn(state.register).map(temporaryPartName);
   const resume = useOnce(() => record('job.resumed', {}));
   return (
     <View className="gap-3 rounded-lg border-2 border-brass bg-card p-3.5" testID="parked">
       <Mark kind="waiting" word={w.parkedSince(ago(parking.at), nameOf(parking.by))} />
       <Body>{parking.words}</Body>
-      {parking.done.map((one) => (
-        <Mark key={one} kind="within" word={parkedWithName(one)} />
+      {parking.done.map((entry) => (
+        <Mark key={entry} kind="within" word={parkedWithName(entry)} />
       ))}
       {notDone.length > 0 ? <Small>{w.notDone(listed(notDone))}</Small> : null}
       {inside.length > 0 ? <Small>{w.stillIn(listed(inside))}</Small> : null}
@@ -36,7 +36,7 @@ export function Parked({ parking }: { parking: Parking }) {
           label={seen.includes(line) ? w.seenTo(line) : line}
           selected={seen.includes(line)}
           onPress={() =>
-            setSeen(seen.includes(line) ? seen.filter((one) => one !== line) : [...seen, line])
+            setSeen(seen.includes(line) ? seen.filter((each) => each !== line) : [...seen, line])
           }
         />
       ))}

@@ -28,10 +28,10 @@ export function Arrived({
   const [tried, setTried] = useState(false);
   const refusal = useRefusal();
   const name = kitName(item, sheet);
-  const kept = state.oldBolts[item.id.replace(/^bolts\//, '')];
+  const stored = state.oldBolts[item.id.replace(/^bolts\//, '')];
   const counted = /^\d+$/.test(count.trim());
   const silent = verdict !== 'right' && words.trim() === '';
-  const keep = useOnce(async () => {
+  const save = useOnce(async () => {
     setTried(true);
     if (!counted) return refusal.say(w.needCount);
     if (silent) return refusal.say(w.needWords);
@@ -47,10 +47,10 @@ export function Arrived({
     <Slip
       title={name}
       onClose={onClose}
-      foot={<SlipButtons confirm={w.keep} onConfirm={keep} onClose={onClose} />}
+      foot={<SlipButtons confirm={w.keep} onConfirm={save} onClose={onClose} />}
     >
       <Body>{w.lay}</Body>
-      {kept ? <Small>{w.oldKept(kept.count)}</Small> : null}
+      {stored ? <Small>{w.oldKept(stored.count)}</Small> : null}
       <Small>{item.source}</Small>
       <Field
         label={item.count === undefined ? w.came : `${w.came} ${w.needs(item.count)}.`}

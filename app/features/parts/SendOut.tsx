@@ -32,8 +32,13 @@ export function SendOut({ onClose }: { onClose: () => void }) {
     if (what.trim() === '') return refusal.say(w.needWhat);
     if (to.trim() === '') return refusal.say(w.needTo);
     const held = cards.find(({ key }) => key === holds)?.holds;
-    const said = { work: uuidv7(), what: what.trim(), to: to.trim(), ...(held && { holds: held }) };
-    if ((await record('work.sent', said)) === null) onClose();
+    const described = {
+      work: uuidv7(),
+      what: what.trim(),
+      to: to.trim(),
+      ...(held && { holds: held }),
+    };
+    if ((await record('work.sent', described)) === null) onClose();
   });
   return (
     <Slip

@@ -6,7 +6,7 @@ import { useJob } from '../job/JobProvider';
 /** The way to the photographs of one part or check, and how many there are. */
 export function PhotographIt({ of }: { of: string }) {
   const { jobId, state } = useJob();
-  const count = state.photographs.filter((one) => one.of === of).length;
+  const count = state.photographs.filter((photograph) => photograph.of === of).length;
   return (
     <Button
       label={w.of(count)}

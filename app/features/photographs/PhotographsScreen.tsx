@@ -24,15 +24,15 @@ import { useKeptPhotographs } from './useKeptPhotographs';
 export function PhotographsScreen({ of }: { of: string | undefined }) {
   const { jobId, state, record } = useJob();
   const { ledgers } = useBench();
-  const kept = useKeptPhotographs(jobId);
+  const stored = useKeptPhotographs(jobId);
   const files = useRef<HTMLInputElement>(null);
   const [says, setSays] = useState('');
   const [tried, setTried] = useState(false);
   const [making, setMaking] = useState<{ done: number; of: number } | null>(null);
   const [larger, setLarger] = useState<Photograph | null>(null);
   const [unread, setUnread] = useState<string | null>(null);
-  const shown = state.photographs.filter((one) => of === undefined || one.of === of);
-  const here = [...(kept?.values() ?? [])].filter(({ picture }) => picture).length;
+  const shown = state.photographs.filter((entry) => of === undefined || entry.of === of);
+  const currentPlace = [...(stored?.values() ?? [])].filter(({ picture }) => picture).length;
 
   const take = async (chosen: readonly File[]): Promise<void> => {
     setUnread(null);
@@ -44,8 +44,13 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
         // First the picture, then the word of it: no log tells of a picture that nobody has.
         await ledgers.storage.keepPhotograph({ id, jobId, picture, small });
         const numbered = chosen.length > 1 ? `${says.trim()} (${place + 1})` : says.trim();
-        const told = { photograph: id, says: numbered, sha256, ...(of !== undefined && { of }) };
-        if ((await record('photograph.taken', told)) !== null) break;
+        const reported = {
+          photograph: id,
+          says: numbered,
+          sha256,
+          ...(of !== undefined && { of }),
+        };
+        if ((await record('photograph.taken', reported)) !== null) break;
       } catch {
         setUnread(file.name);
       }
@@ -64,7 +69,9 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
       title={w.title}
       aside={shown.length > 0 ? w.count(shown.length) : ''}
       back={<BackOfCard says={w.back} />}
-      foot={here > 0 ? <FootMark kind="waiting" word={w.notSentCount(here)} /> : null}
+      foot={
+        currentPlace > 0 ? <FootMark kind="waiting" word={w.notSentCount(currentPlace)} /> : null
+      }
       slip={
         larger ? (
           <Slip title={larger.says} onClose={() => setLarger(null)}>
@@ -73,7 +80,7 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
               id={larger.id}
               says={larger.says}
               size="full"
-              blob={kept?.get(larger.id)?.picture}
+              blob={stored?.get(larger.id)?.picture}
             />
             <Button label={shared.close} onPress={() => setLarger(null)} />
           </Slip>
@@ -111,13 +118,13 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
         {shown.length === 0 ? <Body>{w.none}</Body> : null}
         <View className="flex-row flex-wrap gap-3">
           {/* Not before it is known which of them are on this device only. */}
-          {kept
+          {stored
             ? shown.map((photograph) => (
                 <Taken
                   key={photograph.id}
                   jobId={jobId}
                   photograph={photograph}
-                  kept={kept.get(photograph.id)}
+                  kept={stored.get(photograph.id)}
                   onLarger={() => setLarger(photograph)}
                 />
               ))

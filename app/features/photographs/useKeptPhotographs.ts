@@ -6,9 +6,9 @@ import { useKept } from '../device/useKept';
 /** Photographs of a job that were taken on this device, by id; null until they were read. */
 export function useKeptPhotographs(jobId: string): ReadonlyMap<string, KeptPhotograph> | null {
   const ofJob = useCallback((storage: LedgerStorage) => storage.photographsOf(jobId), [jobId]);
-  const kept = useKept(ofJob);
+  const stored = useKept(ofJob);
   return useMemo(
-    () => kept && new Map(kept.map((photograph) => [photograph.id, photograph])),
-    [kept],
+    () => stored && new Map(stored.map((photograph) => [photograph.id, photograph])),
+    [stored],
   );
 }

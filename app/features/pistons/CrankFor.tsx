@@ -10,7 +10,7 @@ import { RimDistance } from '../crank/RimDistance';
 export function CrankFor({ sheet, cylinder }: { sheet: EngineSheet; cylinder: number }) {
   const over = sheet.pistons?.route === 'cylinder-over-piston';
   const placing = pistonPlacings(firingOf(sheet), over ? 'top' : 'bottom').find(
-    (one) => one.cylinder === cylinder,
+    (entry) => entry.cylinder === cylinder,
   );
   if (!placing) return null;
   const { atDeg, together } = placing;

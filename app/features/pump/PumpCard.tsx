@@ -30,8 +30,8 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen', 'crank.st
 /** Pump or ignition to cylinder 1's firing stroke, told from its exhaust stroke. */
 export function PumpCard() {
   const { sheet, state } = useJob();
-  const { instead } = useEntry({ card: 'pump' });
-  if (instead) return instead;
+  const { blockedScreen } = useEntry({ card: 'pump' });
+  if (blockedScreen) return blockedScreen;
   const view = pumpView(sheet, state);
   if (!view) return null;
   if (!state.cautions.barring)
@@ -66,7 +66,7 @@ function Steps({ view }: { view: PumpView }) {
   );
   const { timing, rotation } = sheet;
   const firing = firingOf(sheet);
-  const companion = firing.find((one) => areCompanions(one.atDeg, 0))?.cylinder;
+  const companion = firing.find((entry) => areCompanions(entry.atDeg, 0))?.cylinder;
   const isOther = barDeg !== null && Math.round(barDeg) === 360;
   return (
     <CardFrame

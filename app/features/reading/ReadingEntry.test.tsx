@@ -14,7 +14,7 @@ function Entry({
   isFar,
   standsMm,
 }: {
-  onRead: (...kept: Kept) => Promise<boolean>;
+  onRead: (...stored: Kept) => Promise<boolean>;
   signed?: boolean;
   isFar?: (mm: number) => boolean;
   standsMm?: number;
@@ -46,14 +46,18 @@ function open(
     writing?: Promise<boolean>;
   } = {},
 ) {
-  const kept: Kept[] = [];
-  const onRead = async (...one: Kept): Promise<boolean> => {
-    kept.push(one);
+  const stored: Kept[] = [];
+  const onRead = async (...list: Kept): Promise<boolean> => {
+    stored.push(list);
     return options.writing ?? options.accept ?? true;
   };
   const { accept: _, writing: __, ...given } = options;
   render(<Entry onRead={onRead} {...given} />, { wrapper: RefusalProvider });
-  return { kept, field: screen.getByTestId<HTMLInputElement>('reading'), user: userEvent.setup() };
+  return {
+    kept: stored,
+    field: screen.getByTestId<HTMLInputElement>('reading'),
+    user: userEvent.setup(),
+  };
 }
 
 beforeEach(() => {
@@ -72,23 +76,23 @@ describe('a reading', () => {
   });
 
   it('sent while the last is still being written is the next one, none lost and none run together', async () => {
-    const kept: Kept[] = [];
+    const stored: Kept[] = [];
     const written: (() => void)[] = [];
-    const onRead = (...one: Kept): Promise<boolean> => {
-      kept.push(one);
+    const onRead = (...list: Kept): Promise<boolean> => {
+      stored.push(list);
       return new Promise((done) => written.push(() => done(true)));
     };
     render(<Entry onRead={onRead} />, { wrapper: RefusalProvider });
     const field = screen.getByTestId<HTMLInputElement>('reading');
     const user = userEvent.setup();
     await user.keyboard('0.08{Enter}0.11{Enter}');
-    expect(kept.map(([mm]) => mm)).toEqual([0.08]);
+    expect(stored.map(([mm]) => mm)).toEqual([0.08]);
     expect(field.value).toBe('0.11');
     await act(async () => {
       written[0]?.();
       await new Promise((done) => setTimeout(done, 5));
     });
-    expect(kept.map(([mm]) => mm)).toEqual([0.08, 0.11]);
+    expect(stored.map(([mm]) => mm)).toEqual([0.08, 0.11]);
     await act(async () => written[1]?.());
     expect(field.value).toBe('');
   });
@@ -106,11 +110,11 @@ describe('a reading', () => {
     ['1.234,5', 'one decimal mark only'],
     ['40', '40 mm is beyond 2.00 mm'],
     ['', 'Type the reading first'],
-  ])('of %p is not kept, and what would be right is said above the button', async (typed, said) => {
+  ])('of %p is not kept, and what would be right is said above the button', async (typed, text) => {
     const { kept, field, user } = open();
     await user.type(field, `${typed}{Enter}`);
     expect(kept).toEqual([]);
-    expect(screen.getByRole('alert').textContent).toContain(said);
+    expect(screen.getByRole('alert').textContent).toContain(text);
     expect(field.value).toBe(typed);
   });
 
@@ -148,7 +152,7 @@ describe('a reading far from its fellows', () => {
   });
 
   it('is asked about until it is written down, so that nobody leaves before it is', async () => {
-    let written: (kept: boolean) => void = () => undefined;
+    let written: (stored: boolean) => void = () => undefined;
     const writing = new Promise<boolean>((resolve) => {
       written = resolve;
     });

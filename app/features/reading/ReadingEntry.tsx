@@ -25,7 +25,7 @@ interface Props {
   /** What was read there before, in millimetres: replaced only once that is said to be meant. */
   readonly standsMm?: number | undefined;
   /** Keeps the reading; resolves to false when it was not accepted and should stay in the field. */
-  readonly onRead: (mm: number, printed: Printed, far: boolean) => Promise<boolean>;
+  readonly onRead: (mm: number, printed: Printed, outlier: boolean) => Promise<boolean>;
   readonly entry: ReadingField;
 }
 
@@ -125,7 +125,7 @@ export function ReadingEntry({
     }
     busy.current = true;
     since.current = { typed: false, entered: false };
-    const kept = await onRead(
+    const stored = await onRead(
       result.mm,
       { text: result.text, unit: result.unit },
       answered.far === true,
@@ -133,7 +133,7 @@ export function ReadingEntry({
     busy.current = false;
     // What was asked stands until the answer is written: who leaves sooner has seen that it was not.
     ask(null);
-    if (kept && !since.current.typed) setText('');
+    if (stored && !since.current.typed) setText('');
     // By then the card asks for the next.
     if (since.current.entered) setTimeout(() => handle.current?.keep());
   };

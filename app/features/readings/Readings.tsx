@@ -175,7 +175,7 @@ function Table({ table }: { table: ReadingTable }) {
   const { sheet } = useJob();
   const { card, check, items, readings, read } = table;
   const cell = (item: string, reading: string): string => {
-    const found = read.find((one) => one.item === item && one.reading === reading);
+    const found = read.find((entry) => entry.item === item && entry.reading === reading);
     return found ? length(found.mm, units) : '–';
   };
   const heading = (reading: string): string => {

@@ -9,8 +9,8 @@ import { BeginRecheck } from './BeginRecheck';
 /** The gaps again, hot: because the sheet has only a hot figure, the cold setting was provisional. */
 export function RecheckCard() {
   const { sheet, state } = useJob();
-  const { entry, instead } = useEntry({ card: 'recheck' });
-  if (instead) return instead;
+  const { entry, blockedScreen } = useEntry({ card: 'recheck' });
+  if (blockedScreen) return blockedScreen;
   const view = overheadView(sheet, state.valves, state.crank, 'hot');
   if (!view) return null;
   if (entry.status === 'waiting') return <BeginRecheck view={view} />;

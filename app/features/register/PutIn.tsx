@@ -1,4 +1,8 @@
-import { THING_KINDS, type ThingBars, type ThingKind } from '@cardinex/core/job/facts/register';
+import {
+  TEMPORARY_PART_KINDS,
+  type TemporaryPartBars,
+  type TemporaryPartKind,
+} from '@cardinex/core/job/facts/register';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
@@ -18,18 +22,23 @@ import { Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 
-const BARS: readonly (ThingBars | 'nothing')[] = ['turning', 'starting', 'covering', 'nothing'];
+const BARS: readonly (TemporaryPartBars | 'nothing')[] = [
+  'turning',
+  'starting',
+  'covering',
+  'nothing',
+];
 
 /** One more thing put in: what, where, and what it would harm. */
 export function PutIn({ onClose }: { onClose: () => void }) {
   const { sheet, record } = useJob();
-  const [kind, setKind] = useState<ThingKind>('rag');
+  const [kind, setKind] = useState<TemporaryPartKind>('rag');
   const [what, setWhat] = useState(thingKindName('rag'));
   const [where, setWhere] = useState('');
-  const [bars, setBars] = useState<ThingBars | null>(THING_BARS.rag);
+  const [bars, setBars] = useState<TemporaryPartBars | null>(THING_BARS.rag);
   const [tried, setTried] = useState(false);
   const refusal = useRefusal();
-  const choose = (next: ThingKind): void => {
+  const choose = (next: TemporaryPartKind): void => {
     setKind(next);
     setBars(THING_BARS[next]);
     setWhat(next === 'other' ? '' : thingKindName(next));
@@ -38,8 +47,9 @@ export function PutIn({ onClose }: { onClose: () => void }) {
     setTried(true);
     if (what.trim() === '') return refusal.say(w.needWhat);
     if (where.trim() === '') return refusal.say(w.needWhere);
-    const said = { kind, what: what.trim(), where: where.trim(), bars };
-    if ((await record('thing.put-in', { thing: uuidv7(), ...said })) === null) onClose();
+    const described = { kind, what: what.trim(), where: where.trim(), bars };
+    if ((await record('temporary-part.put-in', { part: uuidv7(), ...described })) === null)
+      onClose();
   });
   return (
     <Slip
@@ -69,7 +79,7 @@ export function PutIn({ onClose }: { onClose: () => void }) {
       <Choice
         label={w.kind}
         value={kind}
-        options={THING_KINDS.map((value) => ({ value, label: thingKindName(value) }))}
+        options={TEMPORARY_PART_KINDS.map((value) => ({ value, label: thingKindName(value) }))}
         onChange={choose}
       />
       <Field

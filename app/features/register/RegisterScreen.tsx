@@ -1,10 +1,10 @@
 import { useShopTime } from '../../session/useShopTime';
-import type { Thing } from '@cardinex/core/job/facts/register';
+import type { TemporaryPart } from '@cardinex/core/job/facts/register';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { crankHeldBy } from '@cardinex/core/job/crankHeld';
-import { thingName, thingsIn } from '@cardinex/core/job/register';
+import { temporaryPartName, temporaryPartsIn } from '@cardinex/core/job/register';
 import { barsSentence, crankHoldSentence, registerWords as w } from '@cardinex/words/register';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
@@ -16,14 +16,17 @@ import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { PutIn } from './PutIn';
 
-const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['thing.put-in', 'thing.taken-out']);
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
+  'temporary-part.put-in',
+  'temporary-part.taken-out',
+]);
 
 /** What is in the engine and must come out again, and what it bars meanwhile. */
 export function RegisterScreen() {
   const { sheet, state } = useJob();
   const [putting, setPutting] = useState(false);
-  const inside = thingsIn(state.register);
-  const out = state.register.filter((thing) => thing.takenOut);
+  const inside = temporaryPartsIn(state.register);
+  const out = state.register.filter((part) => part.takenOut);
   return (
     <CardFrame
       card="register"
@@ -44,39 +47,44 @@ export function RegisterScreen() {
       ))}
       <View className="gap-3 p-3.5">
         {inside.length === 0 ? <Mark kind="within" word={w.none} /> : null}
-        {inside.map((thing) => (
-          <Inside key={thing.id} thing={thing} />
+        {inside.map((temporaryPart) => (
+          <Inside key={temporaryPart.id} part={temporaryPart} />
         ))}
         {out.length > 0 ? <Heading level={3}>{w.out}</Heading> : null}
-        {out.map((thing) => (
-          <Gone key={thing.id} thing={thing} />
+        {out.map((part) => (
+          <Gone key={part.id} part={part} />
         ))}
       </View>
     </CardFrame>
   );
 }
 
-function Inside({ thing }: { thing: Thing }) {
+function Inside({ part }: { part: TemporaryPart }) {
   const { moment } = useShopTime();
   const { record } = useJob();
   const nameOf = useMemberName();
-  const take = useOnce(() => record('thing.taken-out', { thing: thing.id }));
+  const take = useOnce(() => record('temporary-part.taken-out', { part: part.id }));
   return (
-    <View className="flex-row items-center gap-3 border-b border-rule pb-3" testID="thing-in">
+    <View
+      className="flex-row items-center gap-3 border-b border-rule pb-3"
+      testID="temporary-part-in"
+    >
       <View className="flex-1 gap-0.5">
-        <Body className="font-strong">{thingName(thing)}</Body>
-        <Small>{barsSentence(thing.bars)}</Small>
-        <Small>{w.inSince(moment(thing.putIn.at), nameOf(thing.putIn.by))}</Small>
+        <Body className="font-strong">{temporaryPartName(part)}</Body>
+        <Small>{barsSentence(part.bars)}</Small>
+        <Small>{w.inSince(moment(part.putIn.at), nameOf(part.putIn.by))}</Small>
       </View>
-      <Button label={w.takeOut} name={`${thing.what}: ${w.takeOut}`} onPress={take} />
+      <Button label={w.takeOut} name={`${part.what}: ${w.takeOut}`} onPress={take} />
     </View>
   );
 }
 
-function Gone({ thing }: { thing: Thing }) {
+function Gone({ part }: { part: TemporaryPart }) {
   const { moment } = useShopTime();
   const nameOf = useMemberName();
-  const { takenOut } = thing;
+  const { takenOut } = part;
   const when = takenOut ? moment(takenOut.at) : '';
-  return <Small>{`${thingName(thing)}: ${w.outSince(when, nameOf(takenOut?.by ?? ''))}`}</Small>;
+  return (
+    <Small>{`${temporaryPartName(part)}: ${w.outSince(when, nameOf(takenOut?.by ?? ''))}`}</Small>
+  );
 }

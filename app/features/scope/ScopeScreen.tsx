@@ -20,7 +20,9 @@ export function ScopeScreen() {
   const [words, setWords] = useState('');
   const [tried, setTried] = useState(false);
   const now = sheet.scope;
-  const offered = scopesFor(pinned).filter((one) => SCOPES.indexOf(one) > SCOPES.indexOf(now.kind));
+  const offered = scopesFor(pinned).filter(
+    (item) => SCOPES.indexOf(item) > SCOPES.indexOf(now.kind),
+  );
   const widen = useOnce(async () => {
     setTried(true);
     if (!kind || words.trim() === '' || (asksWhich(kind) && only === '')) return;

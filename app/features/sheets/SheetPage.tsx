@@ -39,7 +39,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
   const sheets = useSheets();
   const wide = useWide();
   const [busy, setBusy] = useState(false);
-  const newest = sheets.data?.sheets.find((one) => one.sheet.id === id);
+  const newest = sheets.data?.sheets.find((entry) => entry.sheet.id === id);
   const wanted = revision !== undefined && revision !== newest?.sheet.revision;
   const older = useQuery({
     queryKey: ['sheet', id, revision],

@@ -27,8 +27,8 @@ export function dropDraft(id: string): Promise<void> {
 
 /** Newest first. */
 export async function allDrafts(): Promise<readonly Draft[]> {
-  const kept = await entries<string, Draft>(store);
-  return kept.map(([, draft]) => draft).sort((a, b) => b.changedAt.localeCompare(a.changedAt));
+  const stored = await entries<string, Draft>(store);
+  return stored.map(([, draft]) => draft).sort((a, b) => b.changedAt.localeCompare(a.changedAt));
 }
 
 /** Begins the next revision of a sheet, or a sheet of its own that starts as a copy. */

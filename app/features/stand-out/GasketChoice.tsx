@@ -84,10 +84,10 @@ export function GasketChoice() {
 
 function optionSays(
   { mark, leastMm, ratio: compression }: GasketOption,
-  said: (mm: number) => string,
+  sentenceOf: (mm: number) => string,
 ): string {
   if (leastMm === null) return mark;
   return compression === null
-    ? w.roomWith(mark, said(leastMm))
-    : w.ratioWith(mark, ratio(compression), said(leastMm));
+    ? w.roomWith(mark, sentenceOf(leastMm))
+    : w.ratioWith(mark, ratio(compression), sentenceOf(leastMm));
 }

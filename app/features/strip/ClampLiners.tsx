@@ -13,20 +13,20 @@ import { useOnce } from '../job/useOnce';
 export function ClampLiners() {
   const { sheet, record } = useJob();
   const clamp = useOnce(() =>
-    record('thing.put-in', {
-      thing: uuidv7(),
+    record('temporary-part.put-in', {
+      part: uuidv7(),
       kind: 'liner-clamp',
       what: sheet.temporary?.find((known) => known.holdsLiners)?.what ?? w.clampWhat,
       where: w.clampWhere,
       bars: THING_BARS['liner-clamp'],
     }),
   );
-  const says = heightsOf(sheet.liners)?.clamp?.says;
+  const sentence = heightsOf(sheet.liners)?.clamp?.says;
   return (
     <View className="gap-2 rounded-lg border-2 border-red p-3" role="alert">
       <Mark kind="out" word={w.clamp} />
       <Body>{w.clampWhy}</Body>
-      {says === undefined ? null : <Small>{says}</Small>}
+      {sentence === undefined ? null : <Small>{sentence}</Small>}
       <Button label={w.clamped} kind="expected" onPress={clamp} />
     </View>
   );

@@ -29,7 +29,7 @@ function Group({ old }: { old: Old }) {
   const counted = state.oldBolts[old.key];
   const { set, group } = old;
   const limited = typeof group.uses === 'object';
-  const keep = useOnce(async () => {
+  const save = useOnce(async () => {
     const problem = await record('bolts.counted', {
       set: set.id,
       group: group.id,
@@ -62,7 +62,7 @@ function Group({ old }: { old: Old }) {
             label={w.keep}
             name={`${name}: ${w.keep}`}
             disabled={!/^\d+$/.test(count.trim()) || !/^\d*$/.test(uses.trim())}
-            onPress={keep}
+            onPress={save}
           />
         </>
       )}

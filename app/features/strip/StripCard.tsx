@@ -25,10 +25,10 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
 export function StripCard() {
   const { sheet, state, now } = useJob();
   const [instance, setInstance] = useState<string | null>(null);
-  const { entry, instead } = useEntry({ card: 'strip' });
+  const { entry, blockedScreen } = useEntry({ card: 'strip' });
   const done = entry?.status === 'done';
   const { frame } = useCard({ card: 'strip', acts: OWN_ACTS, says: w.back, done });
-  if (instead) return instead;
+  if (blockedScreen) return blockedScreen;
   const runs = stripRuns(sheet, state, now);
   const first = runs.find((run) => !runDone(run));
   if (first) {

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { LINERS_OUT, type Parted } from '@cardinex/core/job/cards/strip/view';
 import { linersLoose } from '@cardinex/core/job/crankHeld';
-import { thingsIn } from '@cardinex/core/job/register';
+import { temporaryPartsIn } from '@cardinex/core/job/register';
 import { hasWetLiners } from '@cardinex/core/job/scope';
 import { STRIP } from '@cardinex/core/job/slackening';
 import { partedName, stripWords as w } from '@cardinex/words/cards/strip';
@@ -16,7 +16,7 @@ import { ClampLiners } from './ClampLiners';
 export function TakenOff({ parts }: { parts: readonly Parted[] }) {
   const { sheet, state } = useJob();
   const heads = parts.filter(({ item }) => item !== LINERS_OUT);
-  const clamped = thingsIn(state.register).some(({ kind }) => kind === 'liner-clamp');
+  const clamped = temporaryPartsIn(state.register).some(({ kind }) => kind === 'liner-clamp');
   return (
     <View className="gap-3 p-3.5">
       <Heading level={3}>{w.off}</Heading>

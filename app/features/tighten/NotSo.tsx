@@ -35,7 +35,7 @@ export function NotSo({ view, bolt, number, known, onSeveral, onClose }: Props) 
   const { record } = useJob();
   const [fault, setFault] = useState<BoltFault | null>(known?.fault ?? null);
   const { key, kind } = bolt.act;
-  const keep = async (words: string): Promise<string | null> =>
+  const save = async (words: string): Promise<string | null> =>
     fault && record('bolt.failed', { key, pass: bolt.nextPass, fault, words });
   return (
     <WordsSlip
@@ -45,17 +45,17 @@ export function NotSo({ view, bolt, number, known, onSeveral, onClose }: Props) 
       starting={known?.says ?? ''}
       confirm={w.keepFault}
       disabled={fault === null}
-      onWords={keep}
+      onWords={save}
       onClose={onClose}
     >
       {known?.trace ? <TraceDrawing {...known.trace} /> : null}
-      {faultsOf(kind).map((one) => (
+      {faultsOf(kind).map((entry) => (
         <Button
-          key={one}
-          label={faultName(one)}
-          hint={FAULT_HINTS[one]}
-          selected={fault === one}
-          onPress={() => setFault(one)}
+          key={entry}
+          label={faultName(entry)}
+          hint={FAULT_HINTS[entry]}
+          selected={fault === entry}
+          onPress={() => setFault(entry)}
         />
       ))}
       {onSeveral ? (
@@ -72,8 +72,8 @@ export function adviceOf(view: RunView, { act }: BoltView, fault: BoltFault): st
   const group = fastener && groupOf(view.set, fastener);
   const turned = view.stages.some(({ bolts }) =>
     bolts.some(
-      (one) =>
-        one.act.fastener === act.fastener && one.act.kind === 'angle' && one.attempts.length > 0,
+      (bolt) =>
+        bolt.act.fastener === act.fastener && bolt.act.kind === 'angle' && bolt.attempts.length > 0,
     ),
   );
   return adviceSentence(adviceFor(fault, group, { kind: act.kind, turned }));

@@ -31,7 +31,7 @@ export function Results({ view, results }: { view: RunView; results: RunResults 
           {odd.map((bolt) => (
             <Body
               key={bolt.fastener}
-            >{`${bolt.number}: ${bolt.odd.map((one) => w.odd[one]).join(', ')}.`}</Body>
+            >{`${bolt.number}: ${bolt.odd.map((item) => w.odd[item]).join(', ')}.`}</Body>
           ))}
         </View>
       ) : (
@@ -56,7 +56,7 @@ function GotMap({
   units: ReaderUnits;
 }) {
   const values = new Map(bolts.map((bolt) => [bolt.fastener, shortOf(bolt, units)]));
-  const said = bolts.map((bolt) => `${bolt.number}: ${reachedText(bolt, units) || w.notRead}`);
+  const sentences = bolts.map((bolt) => `${bolt.number}: ${reachedText(bolt, units) || w.notRead}`);
   return (
     <HeadMap
       set={view.set}
@@ -67,7 +67,7 @@ function GotMap({
       }))}
       currentId={null}
       nextId={null}
-      label={w.gotMap(said.join(', '))}
+      label={w.gotMap(sentences.join(', '))}
     />
   );
 }

@@ -51,18 +51,18 @@ export function TightenBack({ view }: { view: RunView }) {
 
 /** What a stage asks, as printed, group by group where they differ. */
 function stageText({ set }: RunView, { stage, bolts }: StageView): string {
-  const told = new Map<string, { text: string; source: string }>();
+  const reported = new Map<string, { text: string; source: string }>();
   for (const { act } of bolts) {
     const printed = printedFor(set, stage, act.fastener);
     if (!printed) continue;
     const fastener = set.fasteners.find((f) => f.id === act.fastener);
     const group = set.groups.length > 1 && fastener ? groupOf(set, fastener)?.name : undefined;
     const text = printedText(printed);
-    const key = [...told.values()].some((t) => t.text === text) ? null : (group ?? '');
-    if (key !== null) told.set(key, { text, source: printedSource(printed) });
+    const key = [...reported.values()].some((t) => t.text === text) ? null : (group ?? '');
+    if (key !== null) reported.set(key, { text, source: printedSource(printed) });
   }
-  const several = told.size > 1;
-  const figures = [...told].map(([group, { text }]) => (several ? `${group}: ${text}` : text));
-  const source = [...told.values()][0]?.source ?? '';
+  const several = reported.size > 1;
+  const figures = [...reported].map(([group, { text }]) => (several ? `${group}: ${text}` : text));
+  const source = [...reported.values()][0]?.source ?? '';
   return [`${w.ask[stage.kind]} ${figures.join('; ')}`.trim(), source].filter(Boolean).join(' · ');
 }

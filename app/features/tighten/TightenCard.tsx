@@ -7,10 +7,10 @@ import { RunInHand } from './RunInHand';
 /** One set's tightening. */
 export function TightenCard({ set }: { set: string | undefined }) {
   const { sheet, state, now } = useJob();
-  const { entry, instead } = useEntry({ card: 'tighten', set }, (barred) => (
+  const { entry, blockedScreen } = useEntry({ card: 'tighten', set }, (barred) => (
     <ProposeValue entry={barred} />
   ));
-  if (instead) return instead;
+  if (blockedScreen) return blockedScreen;
   if (!entry.set) return null;
   return <RunInHand runs={runsOf(sheet, state, entry.set.id, now)} />;
 }

@@ -108,7 +108,7 @@ function Adapter({
           { value: 'fitted', label: adapters.length > 0 ? w.otherAdapter : w.adapterFitted },
         ]}
         onChange={(value) => {
-          const tool = adapters.find((one) => one.id === value);
+          const tool = adapters.find((entry) => entry.id === value);
           setTyping(value === 'fitted');
           onChange({
             ...hand,

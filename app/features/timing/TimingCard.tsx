@@ -9,7 +9,7 @@ import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import {
   MARKS_SET,
   TWO_TURNS,
-  pinAsThing,
+  pinAsTemporaryPart,
   timingView,
   type TimingStep,
   type TimingView,
@@ -47,18 +47,18 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'check.read',
   'check.seen',
   'check.decided',
-  'thing.put-in',
-  'thing.taken-out',
+  'temporary-part.put-in',
+  'temporary-part.taken-out',
 ]);
 
 /** The timing, step by step: marks, pins in, wheels pulled, pins out, two turns and the marks again. */
 export function TimingCard({ check }: { check: string | undefined }) {
   const { sheet, state } = useJob();
-  const { instead } = useEntry({ card: 'timing' });
-  if (instead) return instead;
+  const { blockedScreen } = useEntry({ card: 'timing' });
+  if (blockedScreen) return blockedScreen;
   const view = timingView(sheet, state);
   if (!view) return null;
-  const read = viewsOn(sheet, state.checks, 'timing').find((one) => one.check.id === check);
+  const read = viewsOn(sheet, state.checks, 'timing').find((entry) => entry.check.id === check);
   if (read?.check.way === 'read') return <ReadCheck key={read.check.id} view={read} />;
   if (!state.cautions.barring)
     return <BarringCaution card="timing" back={<BackOfCard says={w.back} />} />;
@@ -89,10 +89,13 @@ function Steps({ view }: { view: TimingView }) {
         return record('check.seen', { check: step.check.id, item: step.item, found: 'good' });
       case 'pin-in':
       case 'tensioner-in':
-        return record('thing.put-in', { thing: uuidv7(), ...pinAsThing(step.what, step.kind) });
+        return record('temporary-part.put-in', {
+          part: uuidv7(),
+          ...pinAsTemporaryPart(step.what, step.kind),
+        });
       case 'pin-out':
       case 'tensioner-out':
-        return step.thing && record('thing.taken-out', { thing: step.thing.id });
+        return step.part && record('temporary-part.taken-out', { part: step.part.id });
     }
   };
   const confirm = useOnce(async () => {
@@ -195,6 +198,6 @@ function failedName(
   item: string,
   sheet: Parameters<typeof timingAct>[0],
 ): string {
-  const step = steps.findLast((one) => one.kind === 'look' && one.item === item);
+  const step = steps.findLast((entry) => entry.kind === 'look' && entry.item === item);
   return step ? timingAct(sheet, step) : item;
 }

@@ -26,8 +26,8 @@ import { StopsDrawing } from './StopsDrawing';
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'top.found',
   'crank.marked',
-  'thing.put-in',
-  'thing.taken-out',
+  'temporary-part.put-in',
+  'temporary-part.taken-out',
 ]);
 
 /** Top dead centre of cylinder 1 by a stop from both sides; a mark made where there was none. */
@@ -64,13 +64,13 @@ function Steps() {
   const confirm = useOnce(async () => {
     switch (step) {
       case 'in':
-        return record('thing.put-in', { thing: uuidv7(), ...STOP });
+        return record('temporary-part.put-in', { part: uuidv7(), ...STOP });
       case 'read':
         return read();
       case 'mark':
         return mark();
       case 'out':
-        return stop && record('thing.taken-out', { thing: stop.id });
+        return stop && record('temporary-part.taken-out', { part: stop.id });
       case 'done':
         return router.back();
     }

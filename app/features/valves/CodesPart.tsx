@@ -33,7 +33,7 @@ export function CodesPart() {
     setText('');
     setChosen(null);
   });
-  const keep = (): void => keepCode(text);
+  const save = (): void => keepCode(text);
   useInstrument('scanner', null, ({ code }) => {
     if (code === undefined) return;
     setText(code);
@@ -65,11 +65,11 @@ export function CodesPart() {
               setText(typed);
               setFaulty(false);
             }}
-            onSubmitEditing={keep}
+            onSubmitEditing={save}
             blurOnSubmit={false}
             faulty={faulty}
           />
-          <Button label={w.keepCode} onPress={keep} />
+          <Button label={w.keepCode} onPress={save} />
         </View>
       )}
       {cylinders.map((cylinder) => (

@@ -34,8 +34,8 @@ export function CoverBetween({
     >
       <View className="gap-2 p-3.5">
         <Mark kind="now" word={w.coverWhy} />
-        {spec?.hides.map((one) => (
-          <Body key={one}>· {one}</Body>
+        {spec?.hides.map((entry) => (
+          <Body key={entry}>· {entry}</Body>
         ))}
         {spec?.gasket ? <Body className="font-strong">{spec.gasket}</Body> : null}
         <Body>{w.afterCover(listed(then.map(({ item }) => itemName(sheet, item))))}</Body>

@@ -23,7 +23,7 @@ export function SettingTop({ view, place, current, children }: PropsWithChildren
   const { sheet } = useJob();
   const { item } = current;
   const [asked, setAsked] = useState<string | null>(null);
-  const askedItem = view.items.find((one) => one.item.id === asked)?.item;
+  const askedItem = view.items.find((entry) => entry.item.id === asked)?.item;
   const left = askedItem && !place.may.has(askedItem.id) ? notHere(view, askedItem.id) : null;
   return (
     <>

@@ -41,13 +41,13 @@ export function ValveRow({ view, sheet, settable, current, onPress, onAsk }: Pro
         <View key={items[0]?.item.id}>
           {bank === undefined ? null : <Small className="px-1">{atStart(bank)}</Small>}
           <View className="flex-row">
-            {items.map((one) => (
+            {items.map((item) => (
               <OneItem
-                key={one.item.id}
-                view={one}
-                may={settable.has(one.item.id)}
-                current={one.item.id === current}
-                onPress={settable.has(one.item.id) ? onPress : onAsk}
+                key={item.item.id}
+                view={item}
+                may={settable.has(item.item.id)}
+                current={item.item.id === current}
+                onPress={settable.has(item.item.id) ? onPress : onAsk}
               />
             ))}
           </View>

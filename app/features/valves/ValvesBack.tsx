@@ -73,15 +73,15 @@ function Leaves({ view }: { view: OverheadView }) {
   const { spec, items } = view;
   const gaps = items.filter(({ setBy }) => setBy === 'gap').map(({ item }) => item.kind);
   const kinds = [...new Set(gaps.map((kind) => (kind === 'intake' ? 'exhaust' : kind)))];
-  const said = kinds.flatMap((kind) => {
+  const described = kinds.flatMap((kind) => {
     const between = leafFor(spec, kind);
     return between === undefined ? [] : [{ kind, between }];
   });
-  if (said.length === 0) return null;
+  if (described.length === 0) return null;
   return (
     <View className="gap-2 border-t border-rule pt-2">
       <Heading level={3}>{w.leafGoes}</Heading>
-      {said.map(({ kind, between }) => (
+      {described.map(({ kind, between }) => (
         <View key={kind} className="flex-row flex-wrap items-center gap-3">
           <LeafDrawing spec={spec} kind={kind} between={between} />
           <Body className="min-w-[120px] flex-1">{w.leafBetween(between)}</Body>
@@ -113,8 +113,8 @@ function BookTable({ plan }: { plan: BarringPlan }) {
       ))}
       {compared.missing.length > 0 ? <Body>{w.bookMissing(compared.missing)}</Body> : null}
       {elsewhere.length > 0 ? <Small>{w.bookElsewhere}</Small> : null}
-      {elsewhere.map((one) => (
-        <Body key={one.valve}>{bookDifferenceSentence(one)}</Body>
+      {elsewhere.map((difference) => (
+        <Body key={difference.valve}>{bookDifferenceSentence(difference)}</Body>
       ))}
       {compared.agrees ? null : <Body className="font-strong">{w.bookWins}</Body>}
     </View>

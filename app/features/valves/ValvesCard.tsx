@@ -11,8 +11,8 @@ import { ValvesDone } from './ValvesDone';
 /** All of the overhead, cold: bar to a position, prove it, set what may be set there, go on. */
 export function ValvesCard() {
   const { sheet, state } = useJob();
-  const { instead } = useEntry({ card: 'valves' });
-  if (instead) return instead;
+  const { blockedScreen } = useEntry({ card: 'valves' });
+  if (blockedScreen) return blockedScreen;
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
   if (!view) return null;
   if (view.coverNext) return <CoverBetween card="valves" view={view} cover={view.coverNext} />;

@@ -24,7 +24,7 @@ import { ValvesBack } from './ValvesBack';
 export function ValvesDone({ card, view }: { card: CardName; view: OverheadView }) {
   const { jobId, sheet } = useJob();
   const units = useUnits();
-  const said =
+  const text =
     card === 'recheck' ? w.allChecked : view.provisional ? w.allSetProvisional : w.allSet;
   const { shifts, found } = hotShifts(view);
   const odd = card === 'recheck' && found ? hotOddSentence(found, units) : null;
@@ -55,7 +55,7 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
         {left.length > 0 ? (
           <Mark kind="out" word={w.neverSettable(listed(left))} />
         ) : (
-          <Mark kind={card !== 'recheck' && view.provisional ? 'waiting' : 'within'} word={said} />
+          <Mark kind={card !== 'recheck' && view.provisional ? 'waiting' : 'within'} word={text} />
         )}
         {odd === null ? null : (
           <Marked kind="out" testID="odd-hot">
@@ -63,15 +63,15 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
           </Marked>
         )}
         <ValveRow view={view} sheet={sheet} settable={new Set()} current={null} />
-        {view.items.map((one) => (
+        {view.items.map((entry) => (
           <View
-            key={one.item.id}
+            key={entry.item.id}
             className="flex-row justify-between gap-3 border-t border-rule pt-1.5"
           >
             <Body>
-              {itemShort(one.item)} · {w.kind(one.item.kind)}
+              {itemShort(entry.item)} · {w.kind(entry.item.kind)}
             </Body>
-            <Body className="shrink text-right font-strong">{leftAt(one)}</Body>
+            <Body className="shrink text-right font-strong">{leftAt(entry)}</Body>
           </View>
         ))}
         {card === 'recheck' ? null : (

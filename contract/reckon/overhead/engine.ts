@@ -38,9 +38,9 @@ export const FOUR_CYLINDERS = {
     { cylinder: 4, atDeg: 360 },
     { cylinder: 2, atDeg: 540 },
   ],
-  items: [1, 2, 3, 4].flatMap((of) => [
-    { id: `E${of}`, cylinder: of, kind: 'exhaust', active: { fromDeg: 132, toDeg: 374 } },
-    { id: `I${of}`, cylinder: of, kind: 'intake', active: { fromDeg: 348, toDeg: 584 } },
+  items: [1, 2, 3, 4].flatMap((cylinder) => [
+    { id: `E${cylinder}`, cylinder, kind: 'exhaust', active: { fromDeg: 132, toDeg: 374 } },
+    { id: `I${cylinder}`, cylinder, kind: 'intake', active: { fromDeg: 348, toDeg: 584 } },
   ]),
   marginDeg: 20,
 };

@@ -47,7 +47,7 @@ export const gasketGrade = reckoning({
       )
       .exactOptional(),
     minClearanceMm: mm
-      .fromZero('Least room between crown and head, inclusive; not checked where absent')
+      .fromZero('Least clearance between crown and head, inclusive; not checked where absent')
       .exactOptional(),
   }) satisfies z.ZodType<GasketGradeInput>,
   answer: z.strictObject({

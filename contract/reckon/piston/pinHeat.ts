@@ -10,7 +10,7 @@ export const pinHeat = reckoning({
   summary: 'How warm a part has to be for a pin to slip in',
   input: z.strictObject({
     interferenceMm: mm.fromZero('How much larger the pin is than its hole, both cold'),
-    wantedClearanceMm: mm.fromZero('Room wanted for it to slip in'),
+    wantedClearanceMm: mm.fromZero('Clearance wanted for it to slip in'),
     diaMm: mm.positive('Diameter of the pin'),
     alphaPerK: number(
       EXPANSION.low,
@@ -29,7 +29,7 @@ export const pinHeat = reckoning({
     riseK: figure('How much warmer than now'),
     verdict: limitVerdict('That warmth'),
     clearanceAtMaxMm: figure(
-      'Room there is at the warmest allowed; negative: it will not go in',
+      'Clearance there is at the warmest allowed; negative: it will not go in',
     ).exactOptional(),
     reason,
   }),

@@ -110,7 +110,9 @@ function spanOf(
   const bore = bores[at];
   const { adjacentMm = Infinity, groupSpreadMm = Infinity } = limits;
   let [low, high] = [limits.lowMm, limits.highMm];
-  const inBank = bores.flatMap((one, place) => (one.bank === bore?.bank ? [place] : []));
+  const inBank = bores.flatMap((counterbore, place) =>
+    counterbore.bank === bore?.bank ? [place] : [],
+  );
   const nth = inBank.indexOf(at);
   const neighbour = (place: number | undefined, way: number): void => {
     if (place === undefined || !counts(place)) return;

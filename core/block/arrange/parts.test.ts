@@ -91,7 +91,7 @@ describe('what would cure it', () => {
   });
 
   it('a stack thinner by what it stands too high, before anything is cut', () => {
-    const shimmed = placed(0.08, 0.14, 0.1).map((one) => ({ ...one, shimsMm: [0.2] }));
+    const shimmed = placed(0.08, 0.14, 0.1).map((liner) => ({ ...liner, shimsMm: [0.2] }));
     const shims = [{ mm: 0.2, count: 9 }];
     expect(cureOf(input({ shims, maxShims: 1 }), shimmed)).toEqual([
       { do: 'shim', bore: '2', mm: expect.closeTo(0.17, 9), insteadOfMm: 0.2 },
@@ -99,7 +99,7 @@ describe('what would cure it', () => {
   });
 
   it('no more is lowered by shims than lies there: then the ledge is cut', () => {
-    const thin = placed(0.08, 0.14, 0.1).map((one) => ({ ...one, shimsMm: [0.02] }));
+    const thin = placed(0.08, 0.14, 0.1).map((entry) => ({ ...entry, shimsMm: [0.02] }));
     const shims = [{ mm: 0.02, count: 9 }];
     expect(cureOf(input({ shims, maxShims: 1, shimRequired: true }), thin)).toEqual([
       { do: 'cut', bore: '2', mm: expect.closeTo(0.03, 9) },
@@ -123,7 +123,7 @@ describe('as they are', () => {
     expect(
       asTheyAre(input({ liners: [...liners.slice(1), { id: 'x', flangeMm: 8.06 }] })),
     ).toBeNull();
-    const bound = liners.map((one) => (one.id === '1' ? { ...one, onlyBore: '2' } : one));
+    const bound = liners.map((entry) => (entry.id === '1' ? { ...entry, onlyBore: '2' } : entry));
     expect(asTheyAre(input({ liners: bound }))).toBeNull();
   });
 });

@@ -101,7 +101,7 @@ export function best(
     directions.reduce<Filled | null>((found, signs, at) => {
       const counted = stock.some(Number.isFinite);
       const problem = { bores, options, stacks, signs, stock, counted, ...limits };
-      const share = (of: number): void => onProgress((at + of) / directions.length);
+      const share = (done: number): void => onProgress((at + done) / directions.length);
       return better(found, solved(problem, found?.cost ?? FREE, share), byAll);
     }, null);
   // Most shops have shims enough: only when the best of all would need more are they counted.
@@ -212,7 +212,7 @@ function filled(
   // Fillings side by side that begin with the same liner on the same stack.
   let layer: readonly Alike[] | null = null;
   for (let at = bores.length - 1; at >= 0; at -= 1) {
-    const here: Alike[] = [];
+    const fitted: Alike[] = [];
     for (const option of options[at] ?? []) {
       if (option.excess > bounds.excess) continue;
       const states = new Map<string | number, Filled>();
@@ -227,14 +227,14 @@ function filled(
           if (!known || isBetter(one, known, weigh)) states.set(key, one);
         }
       }
-      here.push({ option, fillings: [...states.values()] });
+      fitted.push({ option, fillings: [...states.values()] });
     }
-    layer = bestOf(here, width, weigh);
+    layer = bestOf(fitted, width, weigh);
     onProgress((bores.length - at) / bores.length);
   }
   return (layer ?? [])
     .flatMap(({ fillings }) => fillings)
-    .reduce<Filled | null>((found, one) => better(found, one, weigh), null);
+    .reduce<Filled | null>((found, entry) => better(found, entry, weigh), null);
 }
 
 interface Alike {
@@ -247,12 +247,12 @@ const ALONE = { option: null, fillings: [null] } as const;
 
 /** The best of a bore's states where there are more than are kept. */
 function bestOf(layer: readonly Alike[], width: number, weigh: Weigh): readonly Alike[] {
-  const all = layer.flatMap(({ fillings }) => fillings).filter((one) => one !== null);
+  const all = layer.flatMap(({ fillings }) => fillings).filter((entry) => entry !== null);
   if (all.length <= width) return layer;
-  const kept = new Set(all.sort((a, b) => weigh(a.cost, b.cost)).slice(0, width));
+  const stored = new Set(all.sort((a, b) => weigh(a.cost, b.cost)).slice(0, width));
   return layer.map(({ option, fillings }) => ({
     option,
-    fillings: fillings.filter((one) => one !== null && kept.has(one)),
+    fillings: fillings.filter((item) => item !== null && stored.has(item)),
   }));
 }
 
@@ -348,13 +348,13 @@ function better(a: Filled | null, b: Filled | null, weigh: Weigh): Filled | null
 }
 
 /** Lighter, or as light and earlier in the lists. */
-function isBetter(one: Filled, other: Filled, weigh: Weigh): boolean {
-  const difference = weigh(one.cost, other.cost);
-  return difference < 0 || (difference === 0 && isEarlier(one, other));
+function isBetter(filled: Filled, other: Filled, weigh: Weigh): boolean {
+  const difference = weigh(filled.cost, other.cost);
+  return difference < 0 || (difference === 0 && isEarlier(filled, other));
 }
 
-function isEarlier(one: Filled, other: Filled): boolean {
-  let [a, b]: [Filled | null, Filled | null] = [one, other];
+function isEarlier(filled: Filled, other: Filled): boolean {
+  let [a, b]: [Filled | null, Filled | null] = [filled, other];
   while (a && b && a !== b) {
     const first = a.option.liner - b.option.liner || a.option.stack - b.option.stack;
     if (first !== 0) return first < 0;

@@ -28,12 +28,12 @@ export function stacksOf(
 ): readonly Stack[] {
   const stacks: Stack[] = [];
   const lay = (size: number, uses: readonly number[], left: number): void => {
-    const here = sizes[size];
-    if (!here) {
+    const current = sizes[size];
+    if (!current) {
       stacks.push(stackOf(sizes, uses));
       return;
     }
-    for (let count = 0; count <= Math.min(left, here.count); count += 1) {
+    for (let count = 0; count <= Math.min(left, current.count); count += 1) {
       lay(size + 1, [...uses, count], left - count);
     }
   };

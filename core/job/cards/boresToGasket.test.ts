@@ -22,7 +22,7 @@ import {
   refusalIn,
   sheetIn,
 } from '../tests/intake';
-import { stateOf, lastAt } from '../tests/told';
+import { stateOf, lastAt } from '../tests/story';
 import { readingTables } from '../readings';
 import { trayOf } from '../tray';
 
@@ -127,7 +127,10 @@ describe('bores', () => {
       found: 'not-good',
       words: 'grey',
     });
-    expect(cardIn(story, tolvane44, 'bores')).toMatchObject({ status: 'open', trouble: true });
+    expect(cardIn(story, tolvane44, 'bores')).toMatchObject({
+      status: 'open',
+      needsAttention: true,
+    });
     story.act('check.decided', { check: 'bore-work', item, decision: 'rework', words: 'again' });
     expect(cardIn(story, tolvane44, 'bores').status).toBe('open');
   });
@@ -170,7 +173,7 @@ describe('liners that were out', () => {
     for (const bore of ['2', '3']) story.act('liner.sealed', { bore, out: 2, in: 2 });
     story.liner('2', 0.08, 0.08).liner('3', 0.1, 0.1);
     expect(refusalIn(story, tolvane44, 'liners.accepted', {})).toBe('liners-to-mark');
-    const place = { bank: 'a', end: 'fan' as const, of: 4, part: 'liner' };
+    const place = { bank: 'a', end: 'fan' as const, total: 4, part: 'liner' };
     for (const nth of [2, 3]) {
       story.act('mark.made', {
         mark: `liner/${nth}`,
@@ -247,12 +250,12 @@ describe('pistons', () => {
   it('masses are held against the spread, or each against the one opposite', () => {
     const weighed = (sheet: EngineSheet, ...grams: number[]) => {
       const story = openedFor(sheet, EVERYTHING, {});
-      grams.forEach((of, at) =>
+      grams.forEach((weight, at) =>
         story.act('piece.weighed', {
           check: 'masses',
           item: String(at + 1),
-          grams: of,
-          text: String(of),
+          grams: weight,
+          text: String(weight),
         }),
       );
       return viewOf(story, sheet, 'masses').judged[0];
@@ -280,7 +283,7 @@ describe('stand-out and gasket', () => {
       story,
       tolvane44,
       'stand-outs',
-      Object.fromEntries(mm.map((one, at) => [String(at + 1), [one - 0.01, one + 0.01]])),
+      Object.fromEntries(mm.map((value, at) => [String(at + 1), [value - 0.01, value + 0.01]])),
     );
   /** A gasket job whose cards up to the stand-out are left out or done. */
   const standing = (kind: 'gasket' | 'everything'): Storyteller => {
@@ -291,7 +294,7 @@ describe('stand-out and gasket', () => {
     return story;
   };
 
-  it('every piston read gives the grade, the room and what each grade would do', () => {
+  it('every piston read gives the grade, the clearance and what each grade would do', () => {
     const story = read(standing('everything'), 0.5, 0.5, 0.54);
     const found = () => gasketFinding(sheetIn(story, tolvane44), stateOf(story).checks);
     expect(found()).toBeNull();
@@ -318,8 +321,8 @@ describe('stand-out and gasket', () => {
     story.act('gasket.chosen', choice);
     expect(cardIn(story, tolvane44, 'stand-out').status).toBe('done');
     // A piston measured after all asks for the gasket again.
-    story.act('thing.put-in', {
-      thing: 'clamps',
+    story.act('temporary-part.put-in', {
+      part: 'clamps',
       kind: 'liner-clamp',
       what: 'clamps',
       where: 'all',

@@ -5,7 +5,7 @@ import { scopesFor } from '../scope';
 import { standingAt } from '../standings';
 import { entryOf, trayOf } from '../tray';
 import { openedFor } from '../tests/intake';
-import { stateOf } from '../tests/told';
+import { stateOf } from '../tests/story';
 import { CARDS } from './index';
 
 const NOW = '2026-03-02T12:00:00Z';
@@ -43,9 +43,9 @@ describe('the cards', () => {
 
   it('stand alike asked one by one and all together', () => {
     for (const { sheet, state, tray } of trays) {
-      for (const { card, set, status, reason, trouble } of tray) {
+      for (const { card, set, status, reason, needsAttention } of tray) {
         const place = { card, ...(set && { set: set.id }) };
-        expect(standingAt(sheet, state, NOW, place)).toEqual({ status, reason, trouble });
+        expect(standingAt(sheet, state, NOW, place)).toEqual({ status, reason, needsAttention });
       }
     }
   });

@@ -4,7 +4,7 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { isolationOf, stillLive } from './dead/checks';
 import { causeStanding } from './cause/card';
 import { cardIn, madeDead, openedFor, refusalIn } from '../tests/intake';
-import { opened, stateOf, lastAt } from '../tests/told';
+import { opened, stateOf, lastAt } from '../tests/story';
 import { currentCard, trayOf } from '../tray';
 
 const TOP_END = { kind: 'top-end' } as const;
@@ -15,15 +15,15 @@ const trayIn = (story: ReturnType<typeof opened>, sheet = tolvane44) => {
 
 describe('making it dead', () => {
   it('asks for what this kind of engine can come to life by', () => {
-    const of = (id: string) => {
-      const sheet = demoSheets.find((one) => one.id === id);
+    const members = (id: string) => {
+      const sheet = demoSheets.find((entry) => entry.id === id);
       if (!sheet) throw new Error(id);
       return isolationOf(sheet);
     };
-    expect(of('tolvane-44')).not.toContain('starting-air-vented');
-    expect(of('hesper-m6-r')).toContain('starting-air-vented');
-    expect(of('castry-v8m')).toContain('ignition-earthed');
-    expect(of('averil-q4')).toContain('propeller-clear');
+    expect(members('tolvane-44')).not.toContain('starting-air-vented');
+    expect(members('hesper-m6-r')).toContain('starting-air-vented');
+    expect(members('castry-v8m')).toContain('ignition-earthed');
+    expect(members('averil-q4')).toContain('propeller-clear');
   });
 
   it.each(demoSheets.map((sheet) => [sheet.id, sheet] as const))(
@@ -63,21 +63,21 @@ describe('the cause', () => {
 
 describe('a job with all its cards done', () => {
   it('does not close while something is still in the engine', () => {
-    const told = openedFor(tolvane44, TOP_END)
+    const story = openedFor(tolvane44, TOP_END)
       .act('cause.answered', { because: 'worn', words: 'old' })
-      .act('thing.put-in', {
-        thing: 's',
+      .act('temporary-part.put-in', {
+        part: 's',
         kind: 'guide-stud',
         what: 'Stud',
         where: 'deck',
         bars: null,
       });
-    expect(causeStanding(true, stateOf(told))).toMatchObject({
+    expect(causeStanding(true, stateOf(story))).toMatchObject({
       status: 'waiting',
-      reason: { code: 'things-in', things: ['Stud, deck'] },
+      reason: { code: 'temporary-parts-in', parts: ['Stud, deck'] },
     });
-    told.act('thing.taken-out', { thing: 's' });
-    expect(causeStanding(true, stateOf(told)).status).toBe('done');
+    story.act('temporary-part.taken-out', { part: 's' });
+    expect(causeStanding(true, stateOf(story)).status).toBe('done');
   });
 });
 
@@ -110,8 +110,8 @@ describe('a parked job', () => {
 
 describe('what is left in', () => {
   const withRag = (story: ReturnType<typeof opened>) =>
-    story.act('thing.put-in', {
-      thing: 'r',
+    story.act('temporary-part.put-in', {
+      part: 'r',
       kind: 'rag',
       what: 'Rag',
       where: 'port 2',
@@ -121,8 +121,8 @@ describe('what is left in', () => {
   it('bars the head until it is out', () => {
     const story = openedFor(castryV8, TOP_END);
     // Everything before the head is another matter: look only at why the head itself would wait.
-    const reason = (told: ReturnType<typeof opened>) =>
-      cardIn(told, castryV8, 'tighten').reason.code;
+    const reason = (reported: ReturnType<typeof opened>) =>
+      cardIn(reported, castryV8, 'tighten').reason.code;
     expect(reason(withRag(story))).toBe('card-first');
     const old = withRag(opened());
     expect(cardIn(old, tolvane44, 'tighten').reason.code).toBe('card-first');

@@ -1,4 +1,4 @@
-import { once } from '../../sheet/once';
+import { memoizeByObject } from '../../sheet/memoize';
 import { boreChecks } from '../cards/bores/checks';
 import { allCoveringChecks } from '../cards/tighten/covering';
 import { crankChecks } from '../cards/crank/checks';
@@ -14,7 +14,7 @@ import type { JobSheet } from '../scope';
 import type { Check, CheckCard } from './check';
 
 /** Everything that is measured, weighed, ticked or looked over on a job, in the order it is done. */
-export const allChecks = once((sheet: JobSheet): readonly Check[] => [
+export const allChecks = memoizeByObject((sheet: JobSheet): readonly Check[] => [
   ...checksOf(sheet),
   ...boreChecks(sheet),
   ...linerChecks(sheet),

@@ -15,7 +15,7 @@ export function checkedStanding(
   const out = views.reduce((count, { undecided }) => count + undecided.length, 0);
   if (out > 0) return openFor({ code: 'inspected-out', count: out }, true);
   const done = views.filter((view) => view.done).length;
-  return done === views.length ? DONE : openFor({ code: 'to-inspect', done, of: views.length });
+  return done === views.length ? DONE : openFor({ code: 'to-inspect', done, total: views.length });
 }
 
 /** Has this job anything to do on a card of checks? */

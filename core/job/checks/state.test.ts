@@ -7,14 +7,14 @@ import type { Act, LoggedAct } from '../act';
 
 let count = 0;
 /** One act of a log that is only about checks. */
-function told(type: string, data: object): LoggedAct {
+function storyOf(type: string, data: object): LoggedAct {
   count += 1;
   const act = { id: `act-${count}`, type, at: '2026-03-02T08:00:00Z', by: 'someone', data };
   return { ...(act as unknown as Act), seq: count, receivedAt: null };
 }
 
 const read = (item: string, mm: number, place?: string) =>
-  told('check.read', {
+  storyOf('check.read', {
     check: 'bores',
     item,
     ...(place !== undefined && { place }),
@@ -22,7 +22,7 @@ const read = (item: string, mm: number, place?: string) =>
     printed: { text: String(mm), unit: 'mm' },
   });
 const decide = (item: string) =>
-  told('check.decided', { check: 'bores', item, decision: 'replace', words: 'worn' });
+  storyOf('check.decided', { check: 'bores', item, decision: 'replace', words: 'worn' });
 const evolveChecks = (state: ChecksState, act: LoggedAct) => evolveSlice(checksSlice, state, act);
 const after = (...acts: readonly LoggedAct[]) => acts.reduce(evolveChecks, NO_CHECKS);
 
@@ -40,7 +40,7 @@ describe('checks', () => {
 
   it('remember what each reading was taken with', () => {
     const gauge = { id: 'm1', name: 'Micrometer 2' };
-    const act = told('check.read', {
+    const act = storyOf('check.read', {
       check: 'rings',
       item: '1',
       mm: 4,
@@ -64,7 +64,7 @@ describe('checks', () => {
 
   it('keep what was seen at each step of an item apart', () => {
     const seen = (step: string, found: 'good' | 'not-good') =>
-      told('check.seen', { check: 'holes', item: 'h1', step, found, words: 'thread pulled' });
+      storyOf('check.seen', { check: 'holes', item: 'h1', step, found, words: 'thread pulled' });
     const state = after(seen('chased', 'good'), seen('dry', 'not-good'));
     expect(seenOf(state, 'holes', 'h1', 'chased')?.found).toBe('good');
     expect(seenOf(state, 'holes', 'h1', 'dry')).toMatchObject({
@@ -76,7 +76,7 @@ describe('checks', () => {
 
   it('are the same object after an act that is about something else', () => {
     const state = after(read('1', 105));
-    expect(evolveChecks(state, told('crank.doubted', { words: 'bumped' }))).toBe(state);
+    expect(evolveChecks(state, storyOf('crank.doubted', { words: 'bumped' }))).toBe(state);
   });
 
   it('never lose a reading of one place to one of another', () => {

@@ -92,6 +92,6 @@ function taken(
   return { ...state, [check]: { ...own, ...move(own), decided } };
 }
 
-function placed<Of>(all: ByPlace<Of>, item: string, place: string, one: Of): ByPlace<Of> {
-  return { ...all, [item]: { ...all[item], [place]: one } };
+function placed<Of>(all: ByPlace<Of>, item: string, place: string, entry: Of): ByPlace<Of> {
+  return { ...all, [item]: { ...all[item], [place]: entry } };
 }

@@ -1,5 +1,5 @@
 import { UNREAD, type CheckState, type ChecksState, type Decided } from '../facts/checks';
-import { once } from '../../sheet/once';
+import { memoizeByObject } from '../../sheet/memoize';
 import { holdsFor, memoOf, type Memo } from '../kit/memo';
 import { worstOf } from '../../quantity/limitVerdict';
 import { farFromFellows } from '../../quantity/farFromFellows';
@@ -26,7 +26,7 @@ export interface CheckView {
   readonly check: Check;
   /** Places read or ticked, and how many there are. */
   readonly read: number;
-  readonly of: number;
+  readonly total: number;
   /** The check as a whole first where it is judged as one, else each item. */
   readonly judged: readonly ItemView[];
   /** Judged out, and nobody has decided what is done about it. */
@@ -51,7 +51,7 @@ export function checkView(sheet: JobSheet, state: ChecksState, check: Check): Ch
 }
 
 /** By how a check itself stands: jobs on the same sheet have it in common. */
-const viewsOf = once((_: Check) => new WeakMap<CheckState, Memo<CheckView>>());
+const viewsOf = memoizeByObject((_: Check) => new WeakMap<CheckState, Memo<CheckView>>());
 
 function viewOf(sheet: JobSheet, state: ChecksState, check: Check): CheckView {
   const slots = check.items.flatMap((item) => check.places.map((place) => ({ item, place })));
@@ -75,7 +75,7 @@ function viewOf(sheet: JobSheet, state: ChecksState, check: Check): CheckView {
   return {
     check,
     read,
-    of: slots.length,
+    total: slots.length,
     judged,
     undecided,
     done: read === slots.length && undecided.length === 0,
@@ -102,8 +102,8 @@ function verdictOf(
 ): ItemVerdict {
   if (check.way === 'seen') {
     const seen = check.places.map((place) => seenOf(state, check.id, item, place));
-    if (seen.some((one) => one?.found === 'not-good')) return 'out';
-    return seen.every((one) => one !== undefined) ? 'within' : 'unread';
+    if (seen.some((entry) => entry?.found === 'not-good')) return 'out';
+    return seen.every((each) => each !== undefined) ? 'within' : 'unread';
   }
   if (!finding) {
     const all = check.places.every((place) => isTaken(state, check, item, place));
@@ -130,7 +130,7 @@ function ofFinding(finding: CheckFinding): ItemVerdict {
       const both = [smallest, largest];
       return outIf(
         both.includes('tight') || both.includes('loose'),
-        both.every((one) => one === 'no-limit'),
+        both.every((entry) => entry === 'no-limit'),
       );
     }
     case 'end-float': {

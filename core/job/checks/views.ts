@@ -1,5 +1,5 @@
 import { checkView, type CheckView } from './view';
-import { onceOfBoth } from '../../sheet/once';
+import { memoizeByPair } from '../../sheet/memoize';
 import type { JobSheet } from '../scope';
 import type { ChecksState } from '../facts/checks';
 import { allChecks } from './allChecks';
@@ -9,8 +9,9 @@ import type { CheckCard } from './check';
  * Where every check of a job stands, in the order they are done. Asked for by the inspection and by
  * every card that may wait for a part it found wanting, at every act.
  */
-export const checkViews = onceOfBoth((sheet: JobSheet, state: ChecksState): readonly CheckView[] =>
-  allChecks(sheet).map((check) => checkView(sheet, state, check)),
+export const checkViews = memoizeByPair(
+  (sheet: JobSheet, state: ChecksState): readonly CheckView[] =>
+    allChecks(sheet).map((check) => checkView(sheet, state, check)),
 );
 
 /** Those of one card. */

@@ -12,13 +12,13 @@ export interface LinerReading {
 /** A liner in a bore, on its shims. */
 export type LinerPlace = Pick<PlacedLiner, 'bore' | 'liner' | 'shimsMm'>;
 
-interface Told {
+interface Reported {
   readonly at: string;
   readonly by: string;
 }
 
 /** Seals of one liner, counted out and in. */
-export interface Sealed extends Told {
+export interface Sealed extends Reported {
   readonly out: number;
   readonly in: number;
 }
@@ -28,7 +28,7 @@ export interface LinersState {
   readonly readings: Readonly<Record<string, Readonly<Record<number, LinerReading>>>>;
   readonly accepted: { readonly by: string; readonly at: string; readonly words?: string } | null;
   /** Where each liner goes by now; null while nobody has placed them. */
-  readonly placed: (Told & { readonly placement: readonly LinerPlace[] }) | null;
+  readonly placed: (Reported & { readonly placement: readonly LinerPlace[] }) | null;
   /** The bore each liner that was marked anew says it belongs to; its own where it was not. */
   readonly marked: Readonly<Record<string, string>>;
   readonly seals: Readonly<Record<string, Sealed>>;

@@ -24,7 +24,7 @@ export interface MarkPlace {
   /** Counted from that end, 1 the nearest; 0 for what belongs to no cylinder. */
   readonly nth: number;
   /** How many there are in that row. */
-  readonly of: number;
+  readonly total: number;
   /** Which of the parts there: "exhaust", "upper", a set of bolts. */
   readonly part: string;
 }

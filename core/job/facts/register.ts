@@ -1,5 +1,5 @@
 /** What is put into an engine for a while and must come out again. */
-export const THING_KINDS = [
+export const TEMPORARY_PART_KINDS = [
   'liner-clamp',
   'guide-stud',
   'plug',
@@ -10,26 +10,28 @@ export const THING_KINDS = [
   'other',
 ] as const;
 
-export type ThingKind = (typeof THING_KINDS)[number];
+export type TemporaryPartKind = (typeof TEMPORARY_PART_KINDS)[number];
 
 /** What must not happen while it is in; null for what harms nothing by itself. */
-export type ThingBars = 'turning' | 'starting' | 'covering';
+export type TemporaryPartBars = 'turning' | 'starting' | 'covering';
 
-export interface Thing {
+export interface TemporaryPart {
   readonly id: string;
-  readonly kind: ThingKind;
+  readonly kind: TemporaryPartKind;
   /** "Rag", "Tensioner pin". */
   readonly what: string;
   readonly where: string;
-  readonly bars: ThingBars | null;
+  readonly bars: TemporaryPartBars | null;
   readonly putIn: { readonly at: string; readonly by: string; readonly seq: number };
   readonly takenOut: { readonly at: string; readonly by: string } | null;
 }
 
 /** Everything that went in, in the order it did. */
-export type RegisterState = readonly Thing[];
+export type RegisterState = readonly TemporaryPart[];
 
 export interface RegisterActs {
-  'thing.put-in': Pick<Thing, 'kind' | 'what' | 'where' | 'bars'> & { readonly thing: string };
-  'thing.taken-out': { readonly thing: string };
+  'temporary-part.put-in': Pick<TemporaryPart, 'kind' | 'what' | 'where' | 'bars'> & {
+    readonly part: string;
+  };
+  'temporary-part.taken-out': { readonly part: string };
 }

@@ -83,8 +83,8 @@ export function usualOrder(job: JobNow): readonly Planned[] {
 }
 
 /** Are these the same cards in the same order, each after the same ones? */
-export function samePlan(one: readonly Planned[], other: readonly Planned[]): boolean {
-  return shapeOf(one) === shapeOf(other);
+export function samePlan(list: readonly Planned[], other: readonly Planned[]): boolean {
+  return shapeOf(list) === shapeOf(other);
 }
 
 function shapeOf(planned: readonly Planned[]): string {

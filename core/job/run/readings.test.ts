@@ -11,7 +11,7 @@ import type { EngineSheet } from '../../sheet/engineSheet';
 import { groupOf, setOf } from '../../sheet/programmeOf';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActData, ActType, LoggedAct } from '../act';
-import { added, after, decided, headDown, linersIn, refusalOf, jobOf } from '../tests/told';
+import { added, after, decided, headDown, linersIn, refusalOf, jobOf } from '../tests/story';
 import { adviceFor, faultsOf } from './advice';
 import { nutsOf } from './nuts';
 import { bandOf, reachedVerdict } from './reached';
@@ -72,7 +72,7 @@ describe('a reading against what was asked', () => {
 });
 
 /** Acts of a run alone, told one after the other. */
-class Told {
+class Reported {
   runs: RunsState = {};
   private seq = 0;
   private clock = Date.parse('2026-03-02T08:00:00Z');
@@ -86,8 +86,8 @@ class Told {
     this.clock += minutes * 60_000;
     this.seq += 1;
     const at = new Date(this.clock).toISOString();
-    const told = { id: `a${this.seq}`, seq: this.seq, at, by: 'tobin', device: 'd', type, data };
-    this.runs = evolveSlice(runsSlice, this.runs, told as unknown as LoggedAct);
+    const story = { id: `a${this.seq}`, seq: this.seq, at, by: 'tobin', device: 'd', type, data };
+    this.runs = evolveSlice(runsSlice, this.runs, story as unknown as LoggedAct);
     return this;
   }
 
@@ -101,31 +101,31 @@ class Told {
 
 describe('a wait', () => {
   const run = { set: 'head', instance: 'port', programme: 'main' };
-  const castry = (): Told => {
-    const told = new Told(castryV8, run);
+  const castry = (): Reported => {
+    const story = new Reported(castryV8, run);
     for (let n = 0; n < 200; n += 1) {
-      const { next } = told.view();
-      if (!next || next.act.kind === 'wait') return told;
-      told.act(
+      const { next } = story.view();
+      if (!next || next.act.kind === 'wait') return story;
+      story.act(
         'bolt.pulled',
         { key: next.act.key, pass: 1, nm: next.act.nm ?? 0, setNm: 0, wrench: 'w' },
         0.1,
       );
     }
-    return told;
+    return story;
   };
 
   it('is over so many minutes after the last pull, whatever happened to the device meanwhile', () => {
-    const told = castry();
-    const { waitUntil, stages } = told.view();
+    const reported = castry();
+    const { waitUntil, stages } = reported.view();
     const last = Math.max(...stages.flatMap(({ lastAt }) => (lastAt ? [Date.parse(lastAt)] : [])));
     const minutes = stages.find(({ stage }) => stage.kind === 'wait')?.bolts[0]?.act.minutes;
     expect(Date.parse(waitUntil ?? '') - last).toBe((minutes ?? NaN) * 60_000);
-    expect(told.view(500).waitUntil).toBe(waitUntil);
+    expect(reported.view(500).waitUntil).toBe(waitUntil);
   });
 
   it('nothing is waited for before it is reached', () => {
-    expect(new Told(castryV8, run).view().waitUntil).toBeNull();
+    expect(new Reported(castryV8, run).view().waitUntil).toBeNull();
   });
 });
 
@@ -148,12 +148,12 @@ describe('one fastener out again', () => {
   });
 
   it('pulled again hours later it asks nobody to sweep the rest', () => {
-    const told = new Told(tolvane44, head);
+    const reported = new Reported(tolvane44, head);
     const all = (): void => {
       for (let n = 0; n < 60; n += 1) {
-        const { next } = told.view();
+        const { next } = reported.view();
         if (!next) return;
-        told.act(
+        reported.act(
           'bolt.pulled',
           { key: next.act.key, pass: next.nextPass, nm: next.act.nm ?? 0, setNm: 0, wrench: 'w' },
           0.1,
@@ -161,14 +161,14 @@ describe('one fastener out again', () => {
       }
     };
     all();
-    told.act('bolt.taken-out', out, 600);
-    const before = Object.keys(told.view().run.attempts).length;
+    reported.act('bolt.taken-out', out, 600);
+    const before = Object.keys(reported.view().run.attempts).length;
     all();
-    expect(told.view().current).toBeNull();
-    expect(Object.keys(told.view().run.attempts)).toHaveLength(before + 3);
-    expect(runResults(told.view()).bolts.find(({ fastener }) => fastener === 'h3')?.odd).toContain(
-      'redone',
-    );
+    expect(reported.view().current).toBeNull();
+    expect(Object.keys(reported.view().run.attempts)).toHaveLength(before + 3);
+    expect(
+      runResults(reported.view()).bolts.find(({ fastener }) => fastener === 'h3')?.odd,
+    ).toContain('redone');
   });
 
   it('only what was pulled can come out', () => {
@@ -179,8 +179,8 @@ describe('one fastener out again', () => {
 
 describe('two at one fastener', () => {
   const run = { set: 'cylinder-base', instance: '1', programme: 'main' };
-  const told = (): Told => {
-    const one = new Told(averilQ4, run);
+  const storyOf = (): Reported => {
+    const one = new Reported(averilQ4, run);
     for (let n = 0; n < 60; n += 1) {
       const { next } = one.view();
       if (!next || next.act.together) return one;
@@ -192,11 +192,11 @@ describe('two at one fastener', () => {
     }
     return one;
   };
-  const end = (one: Told, side: 'near' | 'far'): Told => {
-    const { next } = one.view();
+  const end = (entry: Reported, side: 'near' | 'far'): Reported => {
+    const { next } = entry.view();
     if (!next) throw new Error('nothing next');
     const { act, nextPass: pass } = next;
-    return one.act('bolt.pulled', {
+    return entry.act('bolt.pulled', {
       key: act.key,
       pass,
       nm: act.nm ?? 0,
@@ -207,7 +207,7 @@ describe('two at one fastener', () => {
   };
 
   it('is done when both ends are, in whatever order', () => {
-    const one = end(told(), 'far');
+    const one = end(storyOf(), 'far');
     const first = one.view().next;
     expect(first).toMatchObject({ status: 'half', sides: ['far'], nextPass: 1 });
     end(one, 'near');
@@ -216,7 +216,7 @@ describe('two at one fastener', () => {
   });
 
   it('the same end twice on one pass is contested, both ends are not', () => {
-    const one = told();
+    const one = storyOf();
     const { act } = one.view().next ?? {};
     if (!act) throw new Error('nothing next');
     const data = { key: act.key, pass: 1, nm: act.nm ?? 0, setNm: 0, wrench: 'w' };
@@ -228,17 +228,17 @@ describe('two at one fastener', () => {
 
 describe('a stage shared out between two sides', () => {
   const run = { set: 'manifold', instance: '1', programme: 'main' };
-  const asked = (told: Told, side: 'near' | 'far' | 'both'): string | undefined =>
-    nextOf(onSide(told.view().current?.bolts ?? [], side))?.act.fastener;
-  const pull = (told: Told, side: 'near' | 'far' | 'both'): void => {
-    const bolt = nextOf(onSide(told.view().current?.bolts ?? [], side));
+  const asked = (story: Reported, side: 'near' | 'far' | 'both'): string | undefined =>
+    nextOf(onSide(story.view().current?.bolts ?? [], side))?.act.fastener;
+  const pull = (reported: Reported, side: 'near' | 'far' | 'both'): void => {
+    const bolt = nextOf(onSide(reported.view().current?.bolts ?? [], side));
     if (!bolt) throw new Error('nothing left on this side');
     const { key, nm = 0 } = bolt.act;
-    told.act('bolt.pulled', { key, pass: 1, nm, setNm: 0, wrench: 'w' }, 0.1);
+    reported.act('bolt.pulled', { key, pass: 1, nm, setNm: 0, wrench: 'w' }, 0.1);
   };
 
   it('asks each side for its own in their order, and closes only when both are through', () => {
-    const told = new Told(castryV8, run);
+    const told = new Reported(castryV8, run);
     const [stage] = told.view().stages;
     const order = stage?.bolts.map(({ act }) => act.fastener) ?? [];
     const far = stage?.bolts.filter(({ act }) => act.from === 'far').length ?? 0;
@@ -256,18 +256,18 @@ describe('a stage shared out between two sides', () => {
 
 describe('nuts counted', () => {
   const run = { set: 'head', instance: '1', programme: 'main' };
-  const counted = (holes: readonly number[]): Told => {
-    const told = new Told(hesperM6Right, run);
-    const stages = told.view().stages.filter(({ stage }) => stage.kind === 'hydraulic');
+  const counted = (holes: readonly number[]): Reported => {
+    const story = new Reported(hesperM6Right, run);
+    const stages = story.view().stages.filter(({ stage }) => stage.kind === 'hydraulic');
     for (const stage of stages)
       stage.bolts.forEach(({ act: { key, bar = 0 } }, at) =>
-        told.act('stud.tensioned', { key, pass: 1, bar, holes: holes[at % holes.length] ?? 0 }),
+        story.act('stud.tensioned', { key, pass: 1, bar, holes: holes[at % holes.length] ?? 0 }),
       );
-    return told;
+    return story;
   };
-  const last = (told: Told) => {
-    const view = told.view();
-    const stage = view.stages.findLast((one) => one.stage.kind === 'hydraulic');
+  const last = (reported: Reported) => {
+    const view = reported.view();
+    const stage = view.stages.findLast((entry) => entry.stage.kind === 'hydraulic');
     return stage ? nutsOf(view, stage) : null;
   };
 
@@ -285,7 +285,7 @@ describe('nuts counted', () => {
   });
 
   it('nothing is judged before all are counted', () => {
-    const told = new Told(hesperM6Right, run);
+    const told = new Reported(hesperM6Right, run);
     expect(last(told)).toBeNull();
   });
 });
@@ -330,21 +330,21 @@ describe('what to do with one that did not come out as asked', () => {
 
 it('results tell who, when and with what, and call out the one far from its fellows', () => {
   const run = { set: 'head', instance: '1', programme: 'main' };
-  const told = new Told(tolvane44, run);
+  const story = new Reported(tolvane44, run);
   for (let n = 0; n < 60; n += 1) {
-    const { next } = told.view();
+    const { next } = story.view();
     if (!next) break;
     const { key, nm = 0, fastener } = next.act;
     const reachedNm = fastener === 'h7' ? nm + 25 : nm + 0.3 * (n % 3);
-    told.act('bolt.pulled', { key, pass: 1, nm, setNm: nm, wrench: 'w5', reachedNm }, 0.2);
+    story.act('bolt.pulled', { key, pass: 1, nm, setNm: nm, wrench: 'w5', reachedNm }, 0.2);
   }
-  const results = runResults(told.view());
+  const results = runResults(story.view());
   expect(results.bolts.filter(({ odd }) => odd.length > 0).map(({ fastener }) => fastener)).toEqual(
     ['h7'],
   );
   expect(results).toMatchObject({ people: ['tobin'], wrenches: ['w5'] });
   expect(Date.parse(results.to ?? '')).toBeGreaterThan(Date.parse(results.from ?? ''));
-  const nothing = new Told(tolvane44, run);
+  const nothing = new Reported(tolvane44, run);
   nothing.runs = { [runKey(run)]: NO_RUN };
   expect(runResults(nothing.view())).toMatchObject({ from: null, to: null, people: [] });
 });

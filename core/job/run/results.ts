@@ -52,7 +52,7 @@ export function runResults(view: RunView): RunResults {
     bolts: rows.map(({ id, number, group, own, reachedNm, reachedDeg, holes }): BoltResult => {
       const faults = own.flatMap(({ fault }) => (fault ? [fault.kind] : []));
       const fellows = rows.filter((row) => row.id !== id && row.group === group);
-      const far =
+      const outlier =
         isFar(
           reachedNm,
           fellows.map((row) => row.reachedNm),
@@ -72,7 +72,7 @@ export function runResults(view: RunView): RunResults {
         faults,
         odd: [
           ...(faults.length > 0 ? (['faulted'] as const) : []),
-          ...(far ? (['far'] as const) : []),
+          ...(outlier ? (['far'] as const) : []),
           ...(oddTravel.has(id) ? (['travel'] as const) : []),
           ...(view.run.takenOut[id] ? (['redone'] as const) : []),
         ],
@@ -102,6 +102,6 @@ function isFar(
   fellows: readonly (number | undefined)[],
   floor: number,
 ): boolean {
-  const known = fellows.filter((one): one is number => one !== undefined);
+  const known = fellows.filter((entry): entry is number => entry !== undefined);
   return value !== undefined && farFromFellows(value, known, floor);
 }

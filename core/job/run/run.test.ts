@@ -11,7 +11,7 @@ import {
   decided,
   wren,
   jobOf,
-} from '../tests/told';
+} from '../tests/story';
 import type { Job } from '../job';
 import { wrenchSettingNm } from './wrenchSetting';
 

@@ -64,7 +64,7 @@ function stillCooling(
 
 /** The number printed beside a fastener of a run. */
 function numberIn({ set }: RunView, id: string): string {
-  return set.fasteners.find((one) => one.id === id)?.number ?? id;
+  return set.fasteners.find((fastener) => fastener.id === id)?.number ?? id;
 }
 
 /** The crank is turned after the cap that is due, and only when nothing holds it. */
@@ -192,8 +192,8 @@ function decideFigures(
   }
 }
 
-function same(one: number, other: number): boolean {
-  return inMillionths(one) === inMillionths(other);
+function same(value: number, other: number): boolean {
+  return inMillionths(value) === inMillionths(other);
 }
 
 function decidePull(

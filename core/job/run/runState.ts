@@ -156,8 +156,8 @@ function tookOut(run: RunState, { data, at, by }: LoggedActOf<'bolt.taken-out'>)
   };
 }
 
-function later(one: string | undefined, other: string): string {
-  return one !== undefined && Date.parse(one) > Date.parse(other) ? one : other;
+function later(entry: string | undefined, other: string): string {
+  return entry !== undefined && Date.parse(entry) > Date.parse(other) ? entry : other;
 }
 
 /** Is this long enough for doubt about which bolt was last? */

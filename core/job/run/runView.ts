@@ -4,7 +4,7 @@ import { NO_RUN, type Attempt, type RunsState, type RunState } from '../facts/ru
 import { inMillionths } from '../../quantity/withinLimits';
 import { planOf, stagesOf } from '../../sheet/programmeOf';
 import type { TightenAct } from '../../tightening/tightenPlan';
-import { once } from '../../sheet/once';
+import { memoizeByObject } from '../../sheet/memoize';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import type { FastenedSet } from '../../sheet/spec/fastening';
 import { setForRun } from '../slackening';
@@ -47,7 +47,9 @@ interface BothViews {
 }
 
 /** By the set, what was done to it, and the key of the run. */
-const viewsOf = once((_: FastenedSet) => once((_run: RunState): Record<string, BothViews> => ({})));
+const viewsOf = memoizeByObject((_: FastenedSet) =>
+  memoizeByObject((_run: RunState): Record<string, BothViews> => ({})),
+);
 
 /** @returns the view while nobody wonders which bolt was last */
 function restingView(set: FastenedSet, name: RunName, run: RunState): RunView {
@@ -132,7 +134,9 @@ function lastPassOf(attempts: readonly Attempt[]): number {
 /** The ends pulled on the last pass, which need not be the last that was told of. */
 function sidesOf(attempts: readonly Attempt[]): readonly Side[] {
   const pass = lastPassOf(attempts);
-  const sides = attempts.filter((one) => one.pass === pass).flatMap(({ side }) => side ?? []);
+  const sides = attempts
+    .filter((attempt) => attempt.pass === pass)
+    .flatMap(({ side }) => side ?? []);
   return [...new Set(sides)];
 }
 

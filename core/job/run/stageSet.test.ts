@@ -5,7 +5,7 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { currentRun, runsOf } from '../run/runsOf';
-import { added, after, decided, linersIn, refusalOf, stateOf, lastAt, jobOf } from '../tests/told';
+import { added, after, decided, linersIn, refusalOf, stateOf, lastAt, jobOf } from '../tests/story';
 import { EMPTY_STATE } from '../emptyJob';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import { setOf } from '../../sheet/programmeOf';
@@ -51,15 +51,15 @@ describe('between two stages', () => {
   it('only the figures that sheet and wrench give may be said to be set', () => {
     const story = ready().pull('s1', 10);
     const { stage = '', values = [], settingsNm = [] } = stageToSet(viewOf(story), DEVICE) ?? {};
-    const said = (data: object) =>
+    const sentenceOf = (data: object) =>
       decided(
         story,
         after(story, 'stage.set', { run: head, stage, values, settingsNm, ...data } as never),
       );
-    expect(said({}).ok).toBe(true);
-    expect(refusalOf(said({ settingsNm: [45] }))).toBe('setting-not-shown');
-    expect(refusalOf(said({ values: [115] }))).toBe('setting-not-shown');
-    expect(refusalOf(said({ stage: '1/s9' }))).toBe('unknown-run');
+    expect(sentenceOf({}).ok).toBe(true);
+    expect(refusalOf(sentenceOf({ settingsNm: [45] }))).toBe('setting-not-shown');
+    expect(refusalOf(sentenceOf({ values: [115] }))).toBe('setting-not-shown');
+    expect(refusalOf(sentenceOf({ stage: '1/s9' }))).toBe('unknown-run');
     const bare = linersIn();
     expect(
       refusalOf(decided(bare, after(bare, 'stage.set', { run: head, stage, values, settingsNm }))),
@@ -84,14 +84,14 @@ function stopsOf(sheet: EngineSheet, set: string, programme: string): string[] {
     const view = runView(sheet, run, runs, at);
     if (!view?.current || !view.next) return stops;
     const asked = stageToSet(view, DEVICE);
-    const told = asked
+    const story = asked
       ? { type: 'stage.set', data: { run, ...asked } }
       : {
           type: view.next.act.kind === 'slacken' ? 'bolt.eased' : 'bolt.turned',
           data: { key: view.next.act.key, pass: view.next.nextPass, deg: 1 },
         };
     if (asked) stops.push([asked.kind, ...asked.values].join(' '));
-    const logged = { id: `act-${step}`, at, by: 'x', device: DEVICE, seq: step, ...told };
+    const logged = { id: `act-${step}`, at, by: 'x', device: DEVICE, seq: step, ...story };
     runs = evolveSlice(runsSlice, runs, logged as unknown as LoggedAct);
   }
   throw new Error('it never ended');
@@ -134,8 +134,8 @@ describe('several pulled before anybody could tap', () => {
     expect(decided(story, act).ok).toBe(true);
     const view = runView(tolvane44, head, added(jobOf(story), act).state.runs, act.at);
     expect(view?.next?.act.fastener).toBe('h6');
-    const said = view?.current?.bolts.filter(({ attempts }) => attempts[0]?.afterwards);
-    expect(said?.map((bolt) => bolt.act.fastener)).toEqual(['h3', 'h4', 'h5']);
+    const answers = view?.current?.bolts.filter(({ attempts }) => attempts[0]?.afterwards);
+    expect(answers?.map((bolt) => bolt.act.fastener)).toEqual(['h3', 'h4', 'h5']);
     story.act('bolts.reported', saying(story, ['h3', 'h4', 'h5'])).strikeLast();
     expect(viewOf(story).next?.act.fastener).toBe('h3');
   });

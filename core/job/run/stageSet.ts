@@ -40,8 +40,8 @@ function easesOne({ stage, bolts }: StageView): boolean {
 }
 
 /** Is the same done with the same hand, set the same? */
-function isAlike(one: StageSetting, other: StageSetting): boolean {
-  return one.kind === other.kind && same(one.values, other.values);
+function isAlike(setting: StageSetting, other: StageSetting): boolean {
+  return setting.kind === other.kind && same(setting.values, other.values);
 }
 
 /**
@@ -80,6 +80,6 @@ export function decideStageSet(
     : refused('setting-not-shown');
 }
 
-function same(one: readonly number[], other: readonly number[]): boolean {
-  return one.map(inMillionths).join() === other.map(inMillionths).join();
+function same(list: readonly number[], other: readonly number[]): boolean {
+  return list.map(inMillionths).join() === other.map(inMillionths).join();
 }

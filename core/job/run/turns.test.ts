@@ -8,7 +8,7 @@ import { planOf, setOf, stagesOf } from '../../sheet/programmeOf';
 import { wrenchShown } from '../../tools/wrench';
 import { scopedSheet } from '../scope';
 import { madeDead, openedFor, refusalIn, sheetIn } from '../tests/intake';
-import { stateOf, lastAt } from '../tests/told';
+import { stateOf, lastAt } from '../tests/story';
 import { runDone, runView } from './runView';
 import { capsOf } from './turns';
 
@@ -80,7 +80,7 @@ function viewOf(story: Storyteller): RunView {
 function pull(story: Storyteller, ...bolts: string[]): Storyteller {
   for (const bolt of bolts) {
     const acts = viewOf(story).current?.bolts ?? [];
-    const act = acts.find((one) => one.act.fastener === bolt);
+    const act = acts.find((entry) => entry.act.fastener === bolt);
     if (!act) throw new Error(`${bolt} is not open`);
     const { key, nm = 0 } = act.act;
     story.act('bolt.pulled', { key, pass: act.nextPass, nm, setNm: nm, wrench: 'w' });

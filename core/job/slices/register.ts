@@ -12,8 +12,8 @@ export const registerSlice: Slice<'register', keyof RegisterActs> = {
   name: 'register',
   empty: [],
   acts: {
-    'thing.put-in': { nature: 'fact', roles: ANY_HAND, card: () => null },
-    'thing.taken-out': {
+    'temporary-part.put-in': { nature: 'fact', roles: ANY_HAND, card: () => null },
+    'temporary-part.taken-out': {
       nature: 'fact',
       roles: ANY_HAND,
       card: () => null,
@@ -21,13 +21,13 @@ export const registerSlice: Slice<'register', keyof RegisterActs> = {
     },
   },
   evolve: {
-    'thing.put-in': (things, { data: { thing: id, ...said }, at, by, seq }) => [
-      ...things,
+    'temporary-part.put-in': (parts, { data: { part: id, ...said }, at, by, seq }) => [
+      ...parts,
       { id, ...said, putIn: { at, by, seq }, takenOut: null },
     ],
-    'thing.taken-out': (things, { data, at, by }) =>
-      things.map((thing) =>
-        thing.id === data.thing && !thing.takenOut ? { ...thing, takenOut: { at, by } } : thing,
+    'temporary-part.taken-out': (temporaryParts, { data, at, by }) =>
+      temporaryParts.map((part) =>
+        part.id === data.part && !part.takenOut ? { ...part, takenOut: { at, by } } : part,
       ),
   },
 };
@@ -35,11 +35,11 @@ export const registerSlice: Slice<'register', keyof RegisterActs> = {
 /** It is in; the tensioner's pin comes out last. */
 function decideTakenOut(
   state: JobState,
-  act: ActOf<'thing.taken-out'>,
+  act: ActOf<'temporary-part.taken-out'>,
   context: DecideContext,
 ): Verdict {
-  const thing = state.register.find(({ id }) => id === act.data.thing);
-  if (!thing) return refused('unknown-thing');
-  if (thing.takenOut) return refused('already-out', { what: thing.what });
+  const part = state.register.find(({ id }) => id === act.data.part);
+  if (!part) return refused('unknown-temporary-part');
+  if (part.takenOut) return refused('already-out', { what: part.what });
   return decideTimingPinOut(state, act, context);
 }

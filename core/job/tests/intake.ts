@@ -10,7 +10,7 @@ import type { Act, ActData, ActType } from '../act';
 import { decide } from '../decide';
 import type { DecideInput } from '../decideContext';
 import { trayOf } from '../tray';
-import { after, jobOf, lastAt, stateOf, STARTS, tobin } from './told';
+import { after, jobOf, lastAt, stateOf, STARTS, tobin } from './story';
 
 export { allGood, madeDead, marked, measured, sheetIn, stripped } from '@cardinex/demo/intakeStory';
 
@@ -41,7 +41,7 @@ export function apart(sheet: EngineSheet, scope: Scope): Storyteller {
 
 /** A card of a story's tray. */
 export function cardIn(story: Storyteller, sheet: EngineSheet, card: CardName): TrayCard {
-  const found = trayOf(sheet, stateOf(story), lastAt(story)).find((one) => one.card === card);
+  const found = trayOf(sheet, stateOf(story), lastAt(story)).find((entry) => entry.card === card);
   if (!found) throw new Error(`no card ${card}`);
   return found;
 }

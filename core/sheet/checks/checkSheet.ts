@@ -1,5 +1,5 @@
 import type { EngineSheet } from '../engineSheet';
-import { once } from '../once';
+import { memoizeByObject } from '../memoize';
 import { checkBlock } from './block';
 import { checkFastening } from './fastening';
 import { checkFigures } from './figures';
@@ -15,7 +15,7 @@ import { checkVariants } from './variants';
  * see, because it takes two places to tell. A sheet with a barring finding may be kept as a draft
  * and not published; the rest are worth a look.
  */
-export const checkSheet = once((sheet: EngineSheet): readonly SheetFinding[] => [
+export const checkSheet = memoizeByObject((sheet: EngineSheet): readonly SheetFinding[] => [
   ...checkIdentity(sheet),
   ...checkCrank(sheet),
   ...checkBlock(sheet),

@@ -163,7 +163,7 @@ function farSideFindings(
       fault(`${at}[${place}]`, 'repeated', { id: value }),
     ),
     ...farSide.flatMap((id, place) => {
-      const fastener = set.fasteners.find((one) => one.id === id)?.number ?? id;
+      const fastener = set.fasteners.find((entry) => entry.id === id)?.number ?? id;
       return order.includes(id)
         ? []
         : [fault(`${at}[${place}]`, 'far-side-not-ordered', { fastener })];
@@ -235,7 +235,7 @@ function placeOf(
   { cycle, stage }: { readonly cycle: string; readonly stage: string },
   at: string,
 ): string {
-  const c = programme.cycles.findIndex((one) => one.id === cycle);
-  const s = programme.cycles[c]?.stages.findIndex((one) => one.id === stage) ?? 0;
+  const c = programme.cycles.findIndex((entry) => entry.id === cycle);
+  const s = programme.cycles[c]?.stages.findIndex((item) => item.id === stage) ?? 0;
   return `${at}.programme.cycles[${c}].stages[${s}]`;
 }

@@ -42,8 +42,9 @@ function isFigure(value: object): value is AnyFigure {
 }
 
 function figureFindings({ text, value }: AnyFigure, at: string): SheetFinding[] {
-  const said = numberIn(text);
-  if (said === null || Math.abs(said - value) < 1e-6 * Math.max(1, Math.abs(value))) return [];
+  const described = numberIn(text);
+  if (described === null || Math.abs(described - value) < 1e-6 * Math.max(1, Math.abs(value)))
+    return [];
   return [fault(`${at}.value`, 'text-differs', { text, value })];
 }
 

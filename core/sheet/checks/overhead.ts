@@ -182,14 +182,14 @@ function extraFindings(sheet: EngineSheet, spec: OverheadSpec): SheetFinding[] {
   const covers = new Set((sheet.covers ?? []).map((cover) => cover.id));
   const before = (at: string, cover: string | undefined): SheetFinding[] =>
     cover === undefined || covers.has(cover) ? [] : [fault(at, 'unknown-cover', { cover })];
-  const window = (at: string, of: CycleWindow | undefined): SheetFinding[] => {
-    if (!of) return [];
-    if ('as' in of) {
-      return sheet.strokes === 2 && of.as === 'intake'
+  const window = (at: string, entry: CycleWindow | undefined): SheetFinding[] => {
+    if (!entry) return [];
+    if ('as' in entry) {
+      return sheet.strokes === 2 && entry.as === 'intake'
         ? [fault(`${at}.window.as`, 'two-stroke-intake')]
         : [];
     }
-    const length = of.toDeg - of.fromDeg;
+    const length = entry.toDeg - entry.fromDeg;
     return length > 0 && length < cycleDegrees(sheet.strokes)
       ? []
       : [fault(`${at}.window.toDeg`, 'window-impossible')];

@@ -24,16 +24,16 @@ export function buildFindingSentence(finding: BuildFinding, units: ReaderUnits =
         loose: 'rod or crank cheeks are worn',
       });
     case 'stand-outs': {
-      const said = measured('Stand-out', finding.found, units, {
+      const text = measured('Stand-out', finding.found, units, {
         tight: 'look at the rod and its shells, then at the deck',
         loose: 'look for a rod or piston of another engine, or a deck cut before',
       });
-      return `${said} It rocks by ${length(finding.found.rockMm, units)}.`;
+      return `${text} It rocks by ${length(finding.found.rockMm, units)}.`;
     }
     case 'masses': {
       const { found, opposed } = finding;
-      const said = massSentence(named(found));
-      if (opposed.length === 0) return said;
+      const sentence = massSentence(named(found));
+      if (opposed.length === 0) return sentence;
       const out = opposed.filter(({ verdict }) => verdict === 'over');
       const pairs = (out.length > 0 ? out : opposed).map(
         ({ cylinders, differenceGrams }) =>
@@ -41,7 +41,7 @@ export function buildFindingSentence(finding: BuildFinding, units: ReaderUnits =
       );
       return out.length === 0
         ? `Opposite pistons: ${listed(pairs)}. Within.`
-        : `Opposite pistons: ${listed(pairs)}: too much. ${said}`;
+        : `Opposite pistons: ${listed(pairs)}: too much. ${sentence}`;
     }
   }
 }
@@ -68,8 +68,8 @@ function measured(
   units: ReaderUnits,
   cure: { readonly tight: string; readonly loose: string },
 ): string {
-  const said = `${what} ${length(mm, units)}`;
-  if (verdict === 'tight') return `${said}, under ${length(lowMm ?? 0, units)}: ${cure.tight}.`;
-  if (verdict === 'loose') return `${said}, over ${length(highMm ?? 0, units)}: ${cure.loose}.`;
-  return `${said}: ${againstWords[verdict]}.`;
+  const text = `${what} ${length(mm, units)}`;
+  if (verdict === 'tight') return `${text}, under ${length(lowMm ?? 0, units)}: ${cure.tight}.`;
+  if (verdict === 'loose') return `${text}, over ${length(highMm ?? 0, units)}: ${cure.loose}.`;
+  return `${text}: ${againstWords[verdict]}.`;
 }

@@ -113,15 +113,15 @@ function headGroups(sheet: JobSheet): readonly FastenerGroup[] {
 /** What the sheet says at a step, with where. */
 function sheetSays(sheet: JobSheet, kind: Check['kind'], place: string): readonly string[] {
   const { pistons, bores, facings = [], lubricants = [] } = sheet;
-  const stated = (one: { says: string; source: string } | undefined): readonly string[] =>
-    one ? [`${one.says} (${one.source})`] : [];
+  const stated = (entry: { says: string; source: string } | undefined): readonly string[] =>
+    entry ? [`${entry.says} (${entry.source})`] : [];
   const facing = (part: RegExp): readonly string[] =>
     facings
-      .filter((one) => part.test(one.part))
-      .map((one) => `${one.part}: ${one.faces} (${one.source})`);
+      .filter((spec) => part.test(spec.part))
+      .map((item) => `${item.part}: ${item.faces} (${item.source})`);
   const lubricant = (contact: RegExp): readonly string[] =>
     lubricants
-      .filter((one) => contact.test(one.contact))
+      .filter((each) => contact.test(each.contact))
       .map((one) => `${one.contact}: ${one.lubricant ?? 'nothing, on purpose'} (${one.source})`);
   const heat = pinHeatOf(sheet);
   const { crown, rod, pinOffset } = pistons?.orientation ?? {};
@@ -238,7 +238,7 @@ export const buildWords = {
   orOld: 'Pistons are not disturbed: it may go by the mark of the gasket that came off.',
   other: 'Another than the stand-out asks for. Why?',
   otherHint: 'The lead’s to allow, with the reason.',
-  roomOf: (cylinder: number, room: string) => `Cylinder ${cylinder}: ${room}`,
+  roomOf: (cylinder: number, clearance: string) => `Cylinder ${cylinder}: ${clearance}`,
   ratioWith: (mark: string, ratio: string, room: string) =>
     `${mark}: compression ${ratio}, ${room} above the highest piston`,
   roomWith: (mark: string, room: string) => `${mark}: ${room} above the highest piston`,

@@ -18,7 +18,7 @@ export function isolationSentence(item: Isolation): string {
 }
 
 export const deadWords = {
-  counts: (done: number, of: number) => `${done} of ${of}`,
+  counts: (done: number, total: number) => `${done} of ${total}`,
   caution: 'A turned engine can fire. Hands go in only when everything here is so, and stays so.',
   confirm: 'It is so',
   done: 'Dead. Nothing turns it but you.',

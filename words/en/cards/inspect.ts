@@ -28,10 +28,10 @@ export function findingSentence(finding: CheckFinding, units: ReaderUnits = METR
       return ringSentence(finding.found, units);
     case 'lengths': {
       const { mm, limitMm, verdict } = finding.found;
-      const said = length(mm, units);
+      const text = length(mm, units);
       return verdict === 'over'
-        ? `${said} long, over its limit of ${length(limitMm, units)}: it has stretched. Replace it.`
-        : `${said} long, within ${length(limitMm, units)}.`;
+        ? `${text} long, over its limit of ${length(limitMm, units)}: it has stretched. Replace it.`
+        : `${text} long, within ${length(limitMm, units)}.`;
     }
     case 'masses':
     case 'ring-gaps':
@@ -49,9 +49,9 @@ export const afterCut =
 
 export const inspectWords = {
   title: 'Inspect',
-  counts: (done: number, of: number) => `${done} of ${of} done`,
+  counts: (done: number, total: number) => `${done} of ${total} done`,
   tapToReadAgain: 'All read. Tap one to read it again.',
-  readOf: (read: number, of: number) => `${read} of ${of}`,
+  readOf: (read: number, total: number) => `${read} of ${total}`,
   out: (count: number) => `${count} out`,
   within: 'Within',
   readThrough: 'Read',

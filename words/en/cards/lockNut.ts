@@ -4,7 +4,7 @@ import { METRIC, setting, torque, type ReaderUnits } from '../quantity';
 /** The lock nut of a valve's screw, as it stands on the card. */
 export const lockNutWords = {
   nut: (value: string) => `Lock nut ${value}`,
-  notPrinted: (says: string) => `Lock nut: ${says}`,
+  notPrinted: (sentence: string) => `Lock nut: ${sentence}`,
   setTo: (wrench: string, nm: number, through: boolean, units: ReaderUnits) =>
     `${wrench}${through ? ' with its adapter' : ''} set to ${setting(nm, units)}`,
   byHand: 'By hand; no wrench is written down',

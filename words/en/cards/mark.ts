@@ -81,7 +81,7 @@ export function markNotOn(kind: MarkKind): string {
 }
 
 /** Where it sat, from a named end: "2nd of 4 from the fan end". */
-export function markPlace({ nth, of, end }: MarkPlace): string {
+export function markPlace({ nth, total: of, end }: MarkPlace): string {
   return nth === 0 ? '' : `${ordinal(nth, ENDINGS)} of ${of} from ${endName(end)}`;
 }
 
@@ -89,7 +89,7 @@ const ENDINGS = { one: 'st', two: 'nd', few: 'rd', other: 'th' };
 
 export const markWords = {
   title: 'Mark before parting',
-  counts: (made: number, of: number) => `${made} of ${of}`,
+  counts: (made: number, total: number) => `${made} of ${total}`,
   writes: 'Write on it',
   next: 'Next',
   made: 'Marked and bagged',

@@ -74,7 +74,7 @@ export const verdictNames: Readonly<Record<PartVerdict, string>> = {
 };
 
 export const partsWords = {
-  counts: (here: number, of: number) => `${here} of ${of} here`,
+  counts: (here: number, total: number) => `${here} of ${total} here`,
   kit: 'What is needed',
   none: 'The sheet lists nothing to renew.',
   lay: 'Lay it beside the old one: same count, same shape, same end. Measure what matters.',

@@ -94,7 +94,7 @@ export const liesWell: Readonly<Record<SetKind, { text: string; confirm: string 
 };
 
 export const tightenScreen = {
-  stageOf: (stage: number, of: number) => `Stage ${stage} of ${of}`,
+  stageOf: (stage: number, total: number) => `Stage ${stage} of ${total}`,
   counts: (done: number, left: number) => `${done} done, ${left} to go`,
   sweepCounts: (sweep: number, left: number) => `${sweep} to sweep, ${left} to go`,
   bolt: 'Bolt',
@@ -198,7 +198,8 @@ export const tightenScreen = {
     `Marks gone? Try each at ${nm}, below where the turn began, and stop if one moves.`,
   results: 'What each got',
   notRead: 'not read',
-  gotMap: (said: string) => `What each got, head from above, cylinder 1 at the left. ${said}.`,
+  gotMap: (sentence: string) =>
+    `What each got, head from above, cylinder 1 at the left. ${sentence}.`,
   resultOf: (number: string) => `Bolt ${number}`,
   took: (from: string, to: string) => `${from} to ${to}`,
   by: (who: string) => `Pulled by ${who}`,
@@ -279,7 +280,7 @@ export const tightenScreen = {
     'A wrench that clicks says nothing here. Mark head and socket, or set the gauge to nought at each.',
   nowSlacken: 'Now let go again, in the same order',
   atTheBolt: (value: string) => `gives ${value} at the bolt`,
-  stageBegins: (stage: number, of: number) => `Stage ${stage} of ${of} begins`,
+  stageBegins: (stage: number, total: number) => `Stage ${stage} of ${total} begins`,
   sentBehind:
     'The wrench sent a pull while you looked back. It is not written down: if this bolt was pulled, type what it showed.',
   setFirst: 'That was quick. Do what stands here first, then press.',

@@ -129,11 +129,11 @@ export function hotShiftSentence(
 export function hotOddSentence(found: StandOut, units: ReaderUnits = METRIC): string | null {
   const odd = found.items.filter(({ verdict }) => verdict === 'odd');
   if (odd.length === 0) return null;
-  const said = odd.map(
+  const sentences = odd.map(
     ({ id, offMm }) =>
       `${id} ${offMm < 0 ? 'closed' : 'opened'} ${length(Math.abs(offMm), units)} more`,
   );
-  return `${listed(said)} than its fellows as it warmed. Feel it again; then look at its seat, guide and push rod.`;
+  return `${listed(sentences)} than its fellows as it warmed. Feel it again; then look at its seat, guide and push rod.`;
 }
 
 /** Why one thing may be set where the crank stands, or may not. */
@@ -183,9 +183,9 @@ export function rockingSays(cylinders: readonly number[]): string {
 }
 
 export const valvesScreen = {
-  barTo: (position: number, of: number) => `Bar to position ${position} of ${of}`,
-  standingAt: (position: number, of: number) => `Position ${position} of ${of}`,
-  countSet: (done: number, of: number) => `${done} of ${of} set`,
+  barTo: (position: number, total: number) => `Bar to position ${position} of ${total}`,
+  standingAt: (position: number, total: number) => `Position ${position} of ${total}`,
+  countSet: (done: number, owner: number) => `${done} of ${owner} set`,
   countChecked: (done: number, of: number) => `${done} of ${of} checked`,
   seenFrom: (end: string) => `seen from ${end}`,
   fires: (order: readonly number[]) => `fires ${order.join('-')}`,

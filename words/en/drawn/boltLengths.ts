@@ -8,7 +8,7 @@ import { treatmentsSaid } from '../treatments';
 
 /** Which bolt goes into which hole. */
 export function boltLengths(set: FastenedSet): Drawing {
-  const said = set.groups.map((group) => {
+  const sentences = set.groups.map((group) => {
     const own = set.fasteners.filter((fastener) => groupOf(set, fastener) === group);
     return coveringWords.lengthIn(
       groupMark(set, group),
@@ -16,6 +16,7 @@ export function boltLengths(set: FastenedSet): Drawing {
       own.map(({ number }) => number).join(', '),
     );
   });
-  const description = `${coveringWords.groupMap(said.join(' '))} ${treatmentsSaid(set)}`.trim();
+  const description =
+    `${coveringWords.groupMap(sentences.join(' '))} ${treatmentsSaid(set)}`.trim();
   return boltLengthsDrawing({ set, description });
 }

@@ -8,8 +8,8 @@ export function cylinderLayout(
   { layout }: Pick<EngineSheet, 'layout'>,
   marked: readonly number[] = [],
 ): Drawing {
-  const said = layout.banks
+  const text = layout.banks
     .map(({ name, cylinders }) => sheetsWords.bankLabel(name, cylinders.join(', ')))
     .join(' ');
-  return cylinderLayoutDrawing({ layout, marked, description: sheetsWords.layoutLabel(said) });
+  return cylinderLayoutDrawing({ layout, marked, description: sheetsWords.layoutLabel(text) });
 }

@@ -31,12 +31,12 @@ interface ClockFacts {
 /** The crown as a clock, with where every gap stands. */
 export function ringClockDrawn(facts: ClockFacts): Drawing {
   const { rings, found, thrustDeg, towards } = facts;
-  const said = found.places
+  const text = found.places
     .map(({ deg }, at) => clockWords.gapAt(rings[at]?.name ?? '', degrees(deg)))
     .join(', ');
   return ringClockDrawing({
     ...facts,
-    description: clockWords.drawing(towards, thrustDeg === 90, said),
+    description: clockWords.drawing(towards, thrustDeg === 90, text),
     pin: clockWords.pin,
     thrust: clockWords.thrust,
   });

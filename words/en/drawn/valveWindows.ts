@@ -11,7 +11,7 @@ export function valveWindows(sheet: EngineSheet): Drawing | null {
   const windows = cycleWindows(sheet);
   if (windows.length === 0) return null;
   const { windowName, lifted, windowsLabel, strokes4, strokes2 } = sheetsWords;
-  const said = windows.map((window) =>
+  const sentences = windows.map((window) =>
     lifted(windowName(window), degrees(window.fromDeg), degrees(window.toDeg)),
   );
   return valveWindowsDrawing({
@@ -20,6 +20,6 @@ export function valveWindows(sheet: EngineSheet): Drawing | null {
     strokes: sheet.strokes === 4 ? strokes4 : strokes2,
     nameOf: windowName,
     degrees,
-    description: windowsLabel(said.join(' ')),
+    description: windowsLabel(sentences.join(' ')),
   });
 }

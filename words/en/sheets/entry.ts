@@ -15,7 +15,7 @@ export const entryWords = {
   needFamily: 'Choose the kind nearest to it; everything can be changed.',
   needCylinders: 'A whole number of cylinders, 1 to 24.',
   unnamed: 'Unnamed sheet',
-  step: (done: number, of: number) => `${done} of ${of} parts begun`,
+  step: (done: number, total: number) => `${done} of ${total} parts begun`,
   draft: 'draft',
   needed: 'still to be given',
   parts: 'All parts',

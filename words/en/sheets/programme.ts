@@ -19,9 +19,9 @@ export function programmeLines(set: FastenedSet): readonly StageLine[] {
   const stages = stagesOf(set);
   let before: readonly string[] | null = null;
   return stages.map(({ stage }, place) => {
-    const says = stageSentence(set, stage, before);
+    const sentence = stageSentence(set, stage, before);
     if (!isSheetPause(stage)) before = stage.order;
-    return { number: String(place + 1), says };
+    return { number: String(place + 1), says: sentence };
   });
 }
 
@@ -82,8 +82,8 @@ function valuesText(set: FastenedSet, values: readonly StageValue<string>[]): st
   return values.map(({ group, value }) => `${printedText(value)} (${name(group)})`).join(', ');
 }
 
-function same(one: readonly string[], other: readonly string[]): boolean {
-  return one.length === other.length && one.every((id, place) => id === other[place]);
+function same(list: readonly string[], other: readonly string[]): boolean {
+  return list.length === other.length && list.every((id, place) => id === other[place]);
 }
 
 /** What a group of fasteners is: thread, length, spanner, uses, treatment. */

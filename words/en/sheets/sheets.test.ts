@@ -5,12 +5,12 @@ import { demoSheets } from '@cardinex/demo/sheets/all';
 import { engineSheetSchema } from '@cardinex/contract/sheets/engineSheet';
 
 const sheetOf = (id: string) => {
-  const sheet = demoSheets.find((one) => one.id === id);
+  const sheet = demoSheets.find((entry) => entry.id === id);
   if (!sheet) throw new Error('no such sheet');
   return sheet;
 };
 const setOf = (id: string, set: string) => {
-  const found = sheetOf(id).fastenedSets?.find((one) => one.id === set);
+  const found = sheetOf(id).fastenedSets?.find((fastened) => fastened.id === set);
   if (!found) throw new Error('no such set');
   return found;
 };

@@ -32,6 +32,6 @@ function placedLine({ placement }: LinersActs['liners.placed'], { units }: Aroun
       ({ bore, shimsMm }) =>
         `bore ${bore} on ${shimsMm.map((mm) => length(mm, units)).join(' + ')}`,
     );
-  const said = [moves.length > 0 ? `liner ${listed(moves)}` : '', listed(shims)];
-  return { what: 'Liners placed', words: said.filter(Boolean).join('; ') || 'all stay' };
+  const sentences = [moves.length > 0 ? `liner ${listed(moves)}` : '', listed(shims)];
+  return { what: 'Liners placed', words: sentences.filter(Boolean).join('; ') || 'all stay' };
 }

@@ -14,8 +14,8 @@ export const runsActWords: SliceWords<RunsActs> = {
   'run.prepared': {
     line: ({ wrench, adapter, treatment, override }) => {
       const reach = adapter ? `, adapter ${adapter.mm} mm at ${degrees(adapter.deg)}` : '';
-      const said = [treatment, override && `Used all the same: ${override}`].filter(Boolean);
-      return { what: `${wrench?.name ?? 'Jacks'} in hand${reach}`, words: said.join('. ') };
+      const described = [treatment, override && `Used all the same: ${override}`].filter(Boolean);
+      return { what: `${wrench?.name ?? 'Jacks'} in hand${reach}`, words: described.join('. ') };
     },
   },
   'wrench.let-back': { line: () => ({ what: 'Wrench let back to the bottom of its scale' }) },
@@ -152,12 +152,12 @@ function tensionedWords(
   { reachedBar, read, holes }: RunsActs['stud.tensioned'],
   units: ReaderUnits,
 ): { words?: string } {
-  const said = [
+  const described = [
     reachedBar !== undefined &&
       `pumped to ${pressure(reachedBar, units)}${read === 'instrument' ? ', read by the gauge' : ''}`,
     holes !== undefined && `nut went ${holesText(holes)}`,
   ].filter(Boolean);
-  return said.length > 0 ? { words: said.join('; ') } : {};
+  return described.length > 0 ? { words: described.join('; ') } : {};
 }
 
 /** What the wrench showed, at which end, and what swung it. */
@@ -178,10 +178,10 @@ function reachedWords(
       : reachedDeg !== undefined
         ? `reached ${degrees(reachedDeg)}`
         : '';
-  const said = [
+  const described = [
     side && `${side} end`,
     reached && (read === 'instrument' ? `${reached}, read by the wrench` : reached),
     by && 'by power tool',
   ].filter(Boolean);
-  return said.length > 0 ? { words: said.join(', ') } : {};
+  return described.length > 0 ? { words: described.join(', ') } : {};
 }

@@ -51,11 +51,11 @@ export const valvesActWords: SliceWords<ValvesActs> = {
   },
   'shims.chosen': {
     line: ({ shims }, { units }) => {
-      const said = shims.map(({ valve, mm, from }) => {
+      const sentences = shims.map(({ valve, mm, from }) => {
         const where = from === undefined ? 'stock' : from === valve ? 'stays' : `out of ${from}`;
         return `${valve} ${length(mm, units)} (${where})`;
       });
-      return { what: 'Shims in', words: said.join(', ') };
+      return { what: 'Shims in', words: sentences.join(', ') };
     },
   },
   'cover.on': { line: ({ cover }, { sheet }) => ({ what: `${coverNamed(sheet, cover)} on` }) },

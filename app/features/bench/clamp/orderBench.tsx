@@ -35,18 +35,20 @@ interface OrderedProps {
 
 /** Every fastener with its place in the order. */
 function Ordered({ map, fasteners, order }: OrderedProps) {
-  const numbered = fasteners.map((one) => ({
-    ...one,
-    number: String(order.indexOf(one.id) + 1),
+  const numbered = fasteners.map((fastener) => ({
+    ...fastener,
+    number: String(order.indexOf(fastener.id) + 1),
   }));
-  const said = order.map((id) => fasteners.find((one) => one.id === id)?.number ?? id).join(', ');
+  const text = order
+    .map((id) => fasteners.find((entry) => entry.id === id)?.number ?? id)
+    .join(', ');
   return (
     <HeadMap
       set={typedSet({ map, fasteners: numbered })}
       bolts={[]}
       currentId={order[0] ?? null}
       nextId={order[1] ?? null}
-      label={w.orderMap(said)}
+      label={w.orderMap(text)}
     />
   );
 }

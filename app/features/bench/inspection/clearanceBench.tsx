@@ -21,7 +21,7 @@ export function limitsOf({ figures: { lowMm, highMm } }: ReadFigures): Clearance
   return { ...(lowMm !== undefined && { lowMm }), ...(highMm !== undefined && { highMm }) };
 }
 
-/** The least and the greatest room of a journal in its bearing. */
+/** The least and the greatest clearance of a journal in its bearing. */
 export const clearanceBench: CalculatorBench = {
   fields: FIELDS,
   answer: inSentence((read, units) => {

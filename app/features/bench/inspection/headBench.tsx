@@ -53,7 +53,7 @@ export const headBench: CalculatorBench = {
   below: ({ cam }, set) => (
     <Choice
       label={w.camInHead}
-      value={CAMS.find((one) => one === cam) ?? 'block'}
+      value={CAMS.find((item) => item === cam) ?? 'block'}
       options={CAMS.map((value) => ({ value, label: w.cams[value] }))}
       onChange={(value) => set('cam', value)}
     />

@@ -72,7 +72,7 @@ export const linersBench: CalculatorBench = {
 
 /** Which way heights may go along the block, as it was chosen. */
 export function riseOf({ rise }: Values): Rise {
-  return RISES.find((one) => one === rise) ?? 'none';
+  return RISES.find((entry) => entry === rise) ?? 'none';
 }
 
 function Checks({ check, limits }: { check: LinerCheck; limits: LinerLimits }) {

@@ -39,7 +39,9 @@ export const shimsBench: CalculatorBench = {
     return {
       sentence: shimsSentence(found, units),
       good: found.unserved.length === 0,
-      drawing: found.shims.map((one) => <Body key={one.id}>{shimSentence(one, units)}</Body>),
+      drawing: found.shims.map((choice) => (
+        <Body key={choice.id}>{shimSentence(choice, units)}</Body>
+      )),
     };
   }),
 };

@@ -20,7 +20,7 @@ export const trendBench: CalculatorBench = {
     const { readings, fault } = readingsOf(values, units);
     if (fault !== undefined || readings.length === 0) return null;
     const found = lashTrend({ readings, closesAtMm });
-    return <Told found={found} readings={readings} closesAtMm={closesAtMm} />;
+    return <Reported found={found} readings={readings} closesAtMm={closesAtMm} />;
   },
   above: (values, set, units) => (
     <Field
@@ -52,7 +52,7 @@ function readingsOf(
   };
 }
 
-function Told({
+function Reported({
   found,
   readings,
   closesAtMm,

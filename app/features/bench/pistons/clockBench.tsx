@@ -52,7 +52,7 @@ export const clockBench: CalculatorBench = {
     <>
       <Choice
         label={w.rings}
-        value={COUNTS.find((one) => one === values.rings) ?? '3'}
+        value={COUNTS.find((item) => item === values.rings) ?? '3'}
         options={COUNTS.map((value) => ({ value, label: value }))}
         onChange={(value) => set('rings', value)}
       />

@@ -17,13 +17,13 @@ export function MovesDrawing(props: Props) {
   const { standing, best } = props;
   const { length: unit } = useUnits();
   const figure = (mm: number): string => lengthFigure(mm, unit);
-  const said = ({ placement }: LinerArrange): string =>
+  const sentenceOf = ({ placement }: LinerArrange): string =>
     placement.map((p) => w.inBore(p.bore, p.liner, figure(p.standOutMm))).join(', ');
   return (
     <DrawingView
       drawing={linerMovesDrawing({
         ...props,
-        description: w.drawing(standing ? said(standing) : w.none, said(best)),
+        description: w.drawing(standing ? sentenceOf(standing) : w.none, sentenceOf(best)),
         figure,
         asTheyAre: w.asTheyAreRow,
         asTheyGo: w.bestRow(unit),

@@ -22,7 +22,7 @@ const document = {
 
 it('a gap printed without least and most is offered ours, and can be published with them', async () => {
   jest.mocked(getDraft).mockResolvedValue({ id: 'one', document, changedAt: '' });
-  const keep = jest.mocked(keepDraft).mockResolvedValue();
+  const save = jest.mocked(keepDraft).mockResolvedValue();
   render(
     <DraftProvider id="one">
       <BandOffer path={at} />
@@ -31,9 +31,9 @@ it('a gap printed without least and most is offered ours, and can be published w
   await act(() => Promise.resolve());
   expect(engineSheetSchema.safeParse(document).success).toBe(false);
   await userEvent.setup().click(screen.getByRole('button', { name: /^Not printed: take/ }));
-  const kept = keep.mock.lastCall?.[1];
-  expect(engineSheetSchema.safeParse(kept).success).toBe(true);
-  expect(kept).toMatchObject({
+  const stored = save.mock.lastCall?.[1];
+  expect(engineSheetSchema.safeParse(stored).success).toBe(true);
+  expect(stored).toMatchObject({
     overhead: {
       clearances: { exhaust: { hot: { low: { from: 'assumed' }, high: { from: 'assumed' } } } },
     },

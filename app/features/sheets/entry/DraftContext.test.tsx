@@ -12,16 +12,16 @@ function Name() {
   );
 }
 
-const keep = jest.mocked(keepDraft);
+const save = jest.mocked(keepDraft);
 
 beforeEach(() => {
   jest.mocked(getDraft).mockResolvedValue({ id: 'one', document: {}, changedAt: '' });
-  keep.mockReset().mockResolvedValue();
+  save.mockReset().mockResolvedValue();
 });
 
 describe('a sheet typed on a device that cannot write it down', () => {
   it('says so, keeps what was typed on the screen, and stops saying so once it is written', async () => {
-    keep.mockRejectedValueOnce(new DOMException('no room', 'QuotaExceededError'));
+    save.mockRejectedValueOnce(new DOMException('no room', 'QuotaExceededError'));
     render(
       <DraftProvider id="one">
         <Name />
@@ -35,6 +35,6 @@ describe('a sheet typed on a device that cannot write it down', () => {
     expect(field.value).toBe('M');
     await user.type(field, '3');
     expect(screen.queryByTestId('unwritten')).toBeNull();
-    expect(keep.mock.lastCall?.[1]).toMatchObject({ name: 'M3' });
+    expect(save.mock.lastCall?.[1]).toMatchObject({ name: 'M3' });
   });
 });

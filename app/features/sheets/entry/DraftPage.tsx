@@ -25,7 +25,7 @@ import { sheetSchema } from '@cardinex/contract/sheets/schemaNodes';
 
 /** A sheet being entered: its parts, each begun or not and with what is wrong in it, and the way to publish. */
 export function DraftPage({ step, at }: { step: string | undefined; at: string | undefined }) {
-  const found = entrySteps.find((one) => one.id === step);
+  const found = entrySteps.find((entry) => entry.id === step);
   return found ? <Step step={found} at={at} /> : <Parts />;
 }
 
@@ -51,7 +51,9 @@ function Parts() {
       setRefused(faults ?? [{ at: field, says: detail, bars: true }]);
     }
   });
-  const begun = entrySteps.filter((one) => one.fields.some((field) => field in document)).length;
+  const begun = entrySteps.filter((entry) =>
+    entry.fields.some((field) => field in document),
+  ).length;
   return (
     <Screen
       header={
@@ -79,14 +81,14 @@ function Parts() {
       ) : null}
       <FaultList title={sheetsWords.notPublished} faults={refused} />
       <View className="gap-3">
-        {entrySteps.map((one) => {
-          const faults = read.faults.filter((fault) => belongsTo(fault.at, one.fields));
+        {entrySteps.map((item) => {
+          const faults = read.faults.filter((fault) => belongsTo(fault.at, item.fields));
           const wrong = faults.filter((fault) => fault.bars).length;
-          const started = one.fields.some((field) => field in document);
+          const started = item.fields.some((field) => field in document);
           return (
             <Button
-              key={one.id}
-              label={one.title}
+              key={item.id}
+              label={item.title}
               hint={
                 wrong > 0
                   ? w.cannotPublish(wrong)
@@ -97,7 +99,7 @@ function Parts() {
                       : w.notBegun
               }
               tall
-              onPress={() => router.push(`/sheets/draft/${id}?step=${one.id}`)}
+              onPress={() => router.push(`/sheets/draft/${id}?step=${item.id}`)}
             />
           );
         })}
@@ -106,7 +108,7 @@ function Parts() {
         <TabbedCard tab={w.all}>
           {read.faults.length === 0 ? <Mark kind="within" word={w.nothing} /> : null}
           {read.faults.map(({ at, says, bars: barring }) => {
-            const where = entrySteps.find((one) => belongsTo(at, one.fields));
+            const where = entrySteps.find((each) => belongsTo(at, each.fields));
             return (
               <Pressable
                 key={at + says}

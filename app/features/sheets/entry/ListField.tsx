@@ -31,16 +31,16 @@ export function ListField({ node, path, label }: FieldProps & { node: SchemaNode
     <View className="gap-3">
       <Heading level={path.length > 1 ? 3 : 2}>{label}</Heading>
       <Faults faults={faults} />
-      {list.map((one, place) => (
+      {list.map((entry, place) => (
         <View key={place} className="gap-3 rounded-lg border border-rule p-2.5">
           <InnerField
             node={node.items ?? {}}
             path={[...path, place]}
-            label={entryName(one) ?? `${oneName(key)} ${place + 1}`}
+            label={entryName(entry) ?? `${oneName(key)} ${place + 1}`}
           />
           <Button
             label={w.remove}
-            hint={entryName(one) ?? `${oneName(key)} ${place + 1}`}
+            hint={entryName(entry) ?? `${oneName(key)} ${place + 1}`}
             onPress={() => {
               const left = list.filter((_, other) => other !== place);
               change(left.length === 0 ? undefined : left);
@@ -61,7 +61,7 @@ function entryName(entry: unknown): string | undefined {
 
 /** A short name no other entry of the list has. */
 function freeId(list: readonly unknown[]): string {
-  const taken = new Set(list.map((one) => (one as { id?: unknown } | null)?.id));
+  const taken = new Set(list.map((entry) => (entry as { id?: unknown } | null)?.id));
   for (let count = list.length + 1; ; count += 1) {
     if (!taken.has(String(count))) return String(count);
   }

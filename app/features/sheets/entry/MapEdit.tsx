@@ -27,14 +27,14 @@ export function MapEdit({ path, drawn }: { path: Path; drawn: DrawableSet }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const groups = groupsOf(valueAt(document, [...path, 'groups']));
   const [group, setGroup] = useState<string | null>(null);
-  const keep = (fasteners: readonly SheetFastener[]): void =>
+  const save = (fasteners: readonly SheetFastener[]): void =>
     set([...path, 'fasteners'], fasteners);
   const number = (ids: readonly string[]): void => {
     setTapped(ids);
-    keep(numberedByTaps(drawn.fasteners, ids));
+    save(numberedByTaps(drawn.fasteners, ids));
   };
   const move = (x: number, y: number): void =>
-    keep(
+    save(
       drawn.fasteners.map((f) =>
         f.id === chosen
           ? { ...f, xMm: Math.max(0, f.xMm + x * NUDGE_MM), yMm: Math.max(0, f.yMm + y * NUDGE_MM) }
@@ -45,7 +45,7 @@ export function MapEdit({ path, drawn }: { path: Path; drawn: DrawableSet }) {
     if (taps === 'number' && !tapped.includes(id)) number([...tapped, id]);
     if (taps === 'nudge') setChosen(id);
     if (taps === 'group' && group !== null) {
-      keep(drawn.fasteners.map((f) => (f.id === id ? { ...f, group } : f)));
+      save(drawn.fasteners.map((f) => (f.id === id ? { ...f, group } : f)));
     }
   };
   const marked =
@@ -57,7 +57,7 @@ export function MapEdit({ path, drawn }: { path: Path; drawn: DrawableSet }) {
   const picked = drawn.fasteners.find((f) => f.id === chosen);
   const add = (): void => {
     const { fasteners, added } = withAnother(drawn.fasteners, chosen);
-    keep(fasteners);
+    save(fasteners);
     setChosen(added);
   };
   return (
@@ -111,7 +111,7 @@ export function MapEdit({ path, drawn }: { path: Path; drawn: DrawableSet }) {
             <Button
               label={w.takeOut}
               onPress={() => {
-                keep(drawn.fasteners.filter((f) => f.id !== chosen));
+                save(drawn.fasteners.filter((f) => f.id !== chosen));
                 setChosen(null);
               }}
               className="min-w-[45%] flex-1"
@@ -165,8 +165,8 @@ function Exactly({ path }: { path: Path }) {
 
 function groupsOf(value: unknown): readonly { readonly id: string; readonly name: string }[] {
   if (!Array.isArray(value)) return [];
-  return value.flatMap((one: unknown) => {
-    const { id, name } = (one ?? {}) as { id?: unknown; name?: unknown };
+  return value.flatMap((entry: unknown) => {
+    const { id, name } = (entry ?? {}) as { id?: unknown; name?: unknown };
     return typeof id === 'string' ? [{ id, name: typeof name === 'string' ? name : id }] : [];
   });
 }

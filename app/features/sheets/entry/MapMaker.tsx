@@ -30,7 +30,7 @@ export function MapMaker({ set: path, node }: { set: Path; node: SchemaNode }) {
     ({ at }) =>
       at.startsWith(`${placeText(path)}.map`) || at.startsWith(`${placeText(path)}.fasteners`),
   );
-  const keep = ({ map, fasteners }: MadeMap, bores: readonly MapBore[]): void => {
+  const save = ({ map, fasteners }: MadeMap, bores: readonly MapBore[]): void => {
     const seenFrom = drawn?.map.seenFrom || 'from above';
     set(path, {
       ...value,
@@ -57,7 +57,7 @@ export function MapMaker({ set: path, node }: { set: Path; node: SchemaNode }) {
           <Button label={w.remake} hint={w.remakeHint} onPress={() => setMaking(true)} />
         </>
       ) : (
-        <MakeMap cylinders={draftCylinders(document)} onMade={keep} />
+        <MakeMap cylinders={draftCylinders(document)} onMade={save} />
       )}
     </View>
   );

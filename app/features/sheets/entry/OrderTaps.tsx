@@ -24,7 +24,7 @@ export function OrderTaps({ path, kind }: Props) {
   const set = drawable(valueAt(document, path.slice(0, 2)));
   const order = Array.isArray(value) ? value.map(String) : [];
   if (!set) return null;
-  const keep = (ids: readonly string[]): void => change(ids.length === 0 ? undefined : ids);
+  const save = (ids: readonly string[]): void => change(ids.length === 0 ? undefined : ids);
   const before = stageBefore(document, path);
   const numberOf = (id: string): string => set.fasteners.find((f) => f.id === id)?.number ?? id;
   const left = set.fasteners.map((f) => f.id).filter((id) => !order.includes(id));
@@ -39,8 +39,8 @@ export function OrderTaps({ path, kind }: Props) {
         nextId={null}
         label={w.order(order.map(numberOf).join(', '))}
         onPress={(id) => {
-          if (!order.includes(id)) keep([...order, id]);
-          else if (!inOrder) keep(order.filter((one) => one !== id));
+          if (!order.includes(id)) save([...order, id]);
+          else if (!inOrder) save(order.filter((item) => item !== id));
         }}
       />
       <Field
@@ -49,34 +49,34 @@ export function OrderTaps({ path, kind }: Props) {
         value={order.map(numberOf).join(' ')}
         onChangeText={(text) => {
           const numbers = text.split(/[\s,;]+/).filter(Boolean);
-          keep(numbers.map((n) => set.fasteners.find((f) => f.number === n)?.id ?? n));
+          save(numbers.map((n) => set.fasteners.find((f) => f.number === n)?.id ?? n));
         }}
       />
       <View className="flex-row flex-wrap gap-3">
         <Button
           label={w.undoTap}
-          onPress={() => keep(order.slice(0, -1))}
+          onPress={() => save(order.slice(0, -1))}
           className="min-w-[45%] flex-1"
         />
-        <Button label={w.clearTaps} onPress={() => keep([])} className="min-w-[45%] flex-1" />
+        <Button label={w.clearTaps} onPress={() => save([])} className="min-w-[45%] flex-1" />
         {inOrder ? (
           <>
             <Button
               label={w.outwards}
               hint={w.outwardsHint}
-              onPress={() => keep(orderPropose({ fasteners: set.fasteners, pattern: 'spiral' }))}
+              onPress={() => save(orderPropose({ fasteners: set.fasteners, pattern: 'spiral' }))}
               className="min-w-[45%] flex-1"
             />
             {before ? (
               <>
                 <Button
                   label={w.asBefore}
-                  onPress={() => keep(before)}
+                  onPress={() => save(before)}
                   className="min-w-[45%] flex-1"
                 />
                 <Button
                   label={w.backwards}
-                  onPress={() => keep([...before].reverse())}
+                  onPress={() => save([...before].reverse())}
                   className="min-w-[45%] flex-1"
                 />
               </>
@@ -85,7 +85,7 @@ export function OrderTaps({ path, kind }: Props) {
               <Button
                 label={w.allLeft}
                 hint={left.map(numberOf).join(', ')}
-                onPress={() => keep([...order, ...left])}
+                onPress={() => save([...order, ...left])}
                 className="min-w-[45%] flex-1"
               />
             ) : null}

@@ -41,9 +41,9 @@ export function OverridesField({ path }: { path: Path }) {
         source={source}
       >
         {overrides.map((override, n) => {
-          const place = places.find((one) => pointerOf(one.path) === override.at);
+          const place = places.find((entry) => pointerOf(entry.path) === override.at);
           const label = placeLabel(document, override.at);
-          const here = placeText([...path, n]);
+          const current = placeText([...path, n]);
           return (
             <View key={override.at} className="gap-2 rounded-lg border border-rule p-2.5">
               <View className="flex-row items-center justify-between gap-2">
@@ -60,7 +60,7 @@ export function OverridesField({ path }: { path: Path }) {
                 {lw.sheetSays}: {saidShort(valueAtPointer(document, override.at))}
               </Small>
               {place ? <InnerField node={place.node} path={place.path} /> : null}
-              <Faults faults={read.faults.filter(({ at }) => at.startsWith(here))} />
+              <Faults faults={read.faults.filter(({ at }) => at.startsWith(current))} />
             </View>
           );
         })}
@@ -68,7 +68,7 @@ export function OverridesField({ path }: { path: Path }) {
       <PlacePicker
         places={places}
         taken={overrides.flatMap(
-          ({ at }) => places.find((one) => pointerOf(one.path) === at)?.place ?? [],
+          ({ at }) => places.find((item) => pointerOf(item.path) === at)?.place ?? [],
         )}
         likely={() => false}
         onPick={(picked) =>

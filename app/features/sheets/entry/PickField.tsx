@@ -20,8 +20,8 @@ export function PickField({ path, among, others = [], needed = false }: Props) {
   const { document } = useDraft();
   const { value, change, faults } = useDraftValue<string>(path);
   const list = valueAt(document, among);
-  const named = (Array.isArray(list) ? list : []).flatMap((one: unknown) => {
-    const { id, name } = (one ?? {}) as { id?: unknown; name?: unknown };
+  const named = (Array.isArray(list) ? list : []).flatMap((entry: unknown) => {
+    const { id, name } = (entry ?? {}) as { id?: unknown; name?: unknown };
     return typeof id === 'string'
       ? [{ value: id, label: typeof name === 'string' ? name : id }]
       : [];

@@ -25,26 +25,26 @@ interface Props {
 export function PlacePicker({ places, taken, likely, onPick }: Props) {
   const [words, setWords] = useState('');
   const [part, setPart] = useState<string | null>(null);
-  const free = places.filter(({ place }) => !taken.some((one) => placesOverlap(one, place)));
+  const free = places.filter(({ place }) => !taken.some((item) => placesOverlap(item, place)));
   const looked = words.trim().toLowerCase().split(/\s+/).filter(Boolean);
-  const found = free.filter((one) =>
+  const found = free.filter((entry) =>
     looked.length > 0
-      ? looked.every((word) => one.label.toLowerCase().includes(word))
+      ? looked.every((word) => entry.label.toLowerCase().includes(word))
       : part === null
-        ? likely(one)
-        : one.part === part,
+        ? likely(entry)
+        : entry.part === part,
   );
   const shown = found.slice(0, MOST_SHOWN);
   return (
     <View className="gap-2" testID="places">
       <Field label={w.search} hint={w.searchHint} value={words} onChangeText={setWords} />
       {looked.length > 0 && found.length === 0 ? <Small>{w.noMatch}</Small> : null}
-      {shown.map((one) => (
+      {shown.map((each) => (
         <Button
-          key={one.place}
-          label={one.label}
-          hint={one.value === undefined ? w.silent : saidShort(one.value)}
-          onPress={() => onPick(one)}
+          key={each.place}
+          label={each.label}
+          hint={each.value === undefined ? w.silent : saidShort(each.value)}
+          onPress={() => onPick(each)}
         />
       ))}
       {found.length > shown.length ? (

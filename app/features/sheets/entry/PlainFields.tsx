@@ -54,9 +54,9 @@ export function OneOfValues({ values, path, label }: FieldProps & { values: read
       <Choice
         label={label}
         value={value === undefined ? null : String(value)}
-        options={values.map((one) => ({ value: String(one), label: choiceLabel(one) }))}
+        options={values.map((entry) => ({ value: String(entry), label: choiceLabel(entry) }))}
         onChange={(chosen) => {
-          const picked = values.find((one) => String(one) === chosen);
+          const picked = values.find((item) => String(item) === chosen);
           change(picked === value ? undefined : picked);
         }}
       />

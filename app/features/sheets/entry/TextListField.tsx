@@ -45,7 +45,7 @@ export function TextListField({ path, label, numbers, nested = false }: Props) {
 
 function textOf(list: readonly unknown[], numbers: boolean, nested: boolean): string {
   if (nested)
-    return list.map((one) => (Array.isArray(one) ? one.join(' ') : String(one))).join('\n');
+    return list.map((entry) => (Array.isArray(entry) ? entry.join(' ') : String(entry))).join('\n');
   return list.map(String).join(numbers ? ' ' : '\n');
 }
 

@@ -27,26 +27,26 @@ export function UnionField({
         <Choice
           label={fieldLabel(by.key)}
           value={object[by.key] === undefined ? null : String(object[by.key])}
-          options={by.values.map((one) => ({ value: one, label: choiceLabel(one) }))}
+          options={by.values.map((item) => ({ value: item, label: choiceLabel(item) }))}
           onChange={(chosen) => {
-            const to = branches.find((one) => branchFor([one], { [by.key]: chosen }));
-            const kept = Object.entries(object).filter(([key]) => key in (to?.properties ?? {}));
+            const to = branches.find((schema) => branchFor([schema], { [by.key]: chosen }));
+            const stored = Object.entries(object).filter(([key]) => key in (to?.properties ?? {}));
             const lists = to?.required?.includes('values') ? { values: [] } : {};
-            change({ ...lists, ...Object.fromEntries(kept), [by.key]: chosen });
+            change({ ...lists, ...Object.fromEntries(stored), [by.key]: chosen });
           }}
         />
       ) : (
         <Choice
           label={label}
           value={branch ? String(branches.indexOf(branch)) : null}
-          options={branches.map((one, place) => ({
+          options={branches.map((entry, place) => ({
             value: String(place),
-            label: one.properties
-              ? Object.keys(one.properties)
+            label: entry.properties
+              ? Object.keys(entry.properties)
                   .filter((key) => key !== 'from' && key !== 'source')
                   .map((key) => fieldLabel(key))
                   .join(', ')
-              : (one.enum ?? []).map(choiceLabel).join(', '),
+              : (entry.enum ?? []).map(choiceLabel).join(', '),
           }))}
           onChange={(chosen) => {
             setPicked(Number(chosen));

@@ -69,20 +69,21 @@ interface Walk {
   readonly found: SheetPlace[];
 }
 
-function walk(of: Walk, node: SchemaNode, value: unknown, path: Path): void {
+function walk(subject: Walk, node: SchemaNode, value: unknown, path: Path): void {
   const pointer = pointerOf(path);
   if (isFixed(pointer)) return;
   const whole = isSaidWhole(node) || path.at(-1) === 'uses';
-  if (whole || path.at(-1) === 'programme') add(of, placeAt(of.sheet, pointer), node, value, path);
+  if (whole || path.at(-1) === 'programme')
+    add(subject, placeAt(subject.sheet, pointer), node, value, path);
   if (whole || value === undefined || value === null) return;
-  if (Array.isArray(value)) return walkList(of, node, value as readonly unknown[], path);
+  if (Array.isArray(value)) return walkList(subject, node, value as readonly unknown[], path);
   const shape = branchFor(branchesOf(node), value) ?? resolved(node);
   for (const [key, inner] of Object.entries(shape.properties ?? {})) {
     if (NOT_SAID.has(key) || isDiscriminator(node, key)) continue;
     const next = [...path, key];
     const held = (value as Readonly<Record<string, unknown>>)[key];
-    if (key === 'afterwards') walkAfterwards(of, inner, held, next);
-    else walk(of, inner, held, next);
+    if (key === 'afterwards') walkAfterwards(subject, inner, held, next);
+    else walk(subject, inner, held, next);
   }
 }
 
@@ -91,27 +92,27 @@ function isDiscriminator(node: SchemaNode, key: string): boolean {
   return branchesOf(node).length > 0 && branchesOf(node).every((b) => b.properties?.[key]?.const);
 }
 
-function walkList(of: Walk, node: SchemaNode, list: readonly unknown[], path: Path): void {
+function walkList(subject: Walk, node: SchemaNode, list: readonly unknown[], path: Path): void {
   const { items = {} } = resolved(node);
-  list.forEach((item, place) => walk(of, items, item, [...path, place]));
+  list.forEach((item, place) => walk(subject, items, item, [...path, place]));
 }
 
 /** Each that is not there yet has an index of its own, so that two can be entered side by side. */
-function walkAfterwards(of: Walk, node: SchemaNode, value: unknown, path: Path): void {
+function walkAfterwards(walk: Walk, node: SchemaNode, value: unknown, path: Path): void {
   const list = (Array.isArray(value) ? value : []) as readonly { readonly about?: string }[];
   const { items = {} } = resolved(node);
   let next = list.length;
   for (const about of ABOUTS) {
-    const place = list.findIndex((one) => one.about === about);
+    const place = list.findIndex((entry) => entry.about === about);
     const at = [...path, place < 0 ? next++ : place];
-    const named = `${placeAt(of.sheet, pointerOf(path))}/about=${about}`;
-    add(of, named, items, place < 0 ? undefined : list[place], at);
+    const named = `${placeAt(walk.sheet, pointerOf(path))}/about=${about}`;
+    add(walk, named, items, place < 0 ? undefined : list[place], at);
   }
 }
 
-function add(of: Walk, place: string, node: SchemaNode, value: unknown, path: Path): void {
-  const label = namedPlaceLabel(of.sheet, place);
-  of.found.push({ place, path, node, label, value, part: of.part });
+function add(walk: Walk, place: string, node: SchemaNode, value: unknown, path: Path): void {
+  const label = namedPlaceLabel(walk.sheet, place);
+  walk.found.push({ place, path, node, label, value, part: walk.part });
 }
 
 /** Figures, statements, words, choices and lists of words change as a whole. */

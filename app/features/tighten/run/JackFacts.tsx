@@ -49,12 +49,12 @@ export function JackFacts({ view, bar }: { view: RunView; bar: number }) {
 
 /** The nuts of a pressure that has just been closed: the odd one is called out, and tensioned again. */
 export function NutTravel({ view }: { view: RunView }) {
-  const stage = view.stages.findLast((one) => one.closed && one.stage.kind === 'hydraulic');
+  const stage = view.stages.findLast((entry) => entry.closed && entry.stage.kind === 'hydraulic');
   const found = stage && nutsOf(view, stage);
   if (!found || found.findings.join() === 'alike') return null;
   const odd = found.nuts.filter(({ verdict }) => verdict === 'odd');
   const numberOf = (id: string): string =>
-    view.set.fasteners.find((one) => one.id === id)?.number ?? id;
+    view.set.fasteners.find((fastener) => fastener.id === id)?.number ?? id;
   const named = { ...found, nuts: found.nuts.map((nut) => ({ ...nut, id: numberOf(nut.id) })) };
   return (
     <View className="gap-2 border-b border-rule bg-tab px-3.5 py-2.5" testID="nuts">

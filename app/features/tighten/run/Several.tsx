@@ -53,7 +53,7 @@ export function Several({ view, bolt, prepared, onClose }: Props) {
   const [last, setLast] = useState<string | null>(null);
   const pulled = bolts.slice(0, bolts.findIndex(({ act }) => act.key === last) + 1);
   const nm = bolt.act.nm ?? 0;
-  const keep = useOnce(async () => {
+  const save = useOnce(async () => {
     const problem = await record('bolts.reported', {
       pulls: pulled.map(({ act, nextPass }) => ({
         key: act.key,
@@ -75,26 +75,26 @@ export function Several({ view, bolt, prepared, onClose }: Props) {
         <SlipButtons
           confirm={w.severalKeep}
           disabled={pulled.length === 0}
-          onConfirm={keep}
+          onConfirm={save}
           onClose={onClose}
         />
       }
     >
       <Body>{w.severalSays}</Body>
       <View className="flex-row flex-wrap gap-3" role="group" aria-label={w.severalTitle}>
-        {bolts.map((one) => (
+        {bolts.map((entry) => (
           <Button
-            key={one.act.key}
-            label={numberOf(view, one)}
-            selected={pulled.includes(one)}
-            onPress={() => setLast(one.act.key)}
+            key={entry.act.key}
+            label={numberOf(view, entry)}
+            selected={pulled.includes(entry)}
+            onPress={() => setLast(entry.act.key)}
             className="min-w-[64px]"
           />
         ))}
       </View>
       {pulled.length > 0 ? (
         <Body className="font-strong" aria-live="polite">
-          {w.severalAre(listed(pulled.map((one) => numberOf(view, one))), torque(nm, units))}
+          {w.severalAre(listed(pulled.map((item) => numberOf(view, item))), torque(nm, units))}
         </Body>
       ) : null}
     </Slip>

@@ -19,14 +19,14 @@ export function useWait(until: string | null, speech: boolean): number | null {
     };
   }, [until]);
   const leftMs = until === null ? null : Math.max(0, Date.parse(until) - now);
-  const told = useRef(leftMs === 0);
+  const reported = useRef(leftMs === 0);
   useEffect(() => {
     if (leftMs !== 0) {
-      told.current = false;
+      reported.current = false;
       return;
     }
-    if (told.current) return;
-    told.current = true;
+    if (reported.current) return;
+    reported.current = true;
     signal('confirmed');
     if (speech) speak(w.waitOver);
   }, [leftMs, speech]);

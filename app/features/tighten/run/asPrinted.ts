@@ -18,9 +18,9 @@ export function otherUnit(
 
 /** As the book prints it, with its page; a step's own words where it has no figure. */
 export function asPrinted(printed: ReturnType<typeof printedFor>, stage: SheetStage): string {
-  const says = 'says' in stage ? stage.says : '';
-  if (!printed) return says;
-  return [says, w.asPrinted(printedText(printed), pageOf(printedSource(printed)))]
+  const sentence = 'says' in stage ? stage.says : '';
+  if (!printed) return sentence;
+  return [sentence, w.asPrinted(printedText(printed), pageOf(printedSource(printed)))]
     .filter(Boolean)
     .join(' ');
 }

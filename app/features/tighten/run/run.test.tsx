@@ -93,8 +93,8 @@ it.each([
   [61_000, '1:01'],
   [500, '0:01'],
   [0, '0:00'],
-])('%s ms are %s', (ms, said) => {
-  expect(clock(ms)).toBe(said);
+])('%s ms are %s', (ms, text) => {
+  expect(clock(ms)).toBe(text);
 });
 
 it('lengths are told on the map by letter and by number, and what goes on their threads', () => {

@@ -37,12 +37,12 @@ export function judged(
   const verdict = reachedVerdict(act, value);
   if (verdict === 'within')
     return kind === 'torque' ? { ok: true, nm: value } : { ok: true, deg: value };
-  const says = kind === 'torque' ? reachedNmWords(value, units) : w.reachedDeg(degrees(value));
-  return missed(verdict, says);
+  const sentence = kind === 'torque' ? reachedNmWords(value, units) : w.reachedDeg(degrees(value));
+  return missed(verdict, sentence);
 }
 
-function missed(verdict: 'short' | 'over', says: string): Reached & { ok: false } {
-  return { ok: false, fault: verdict === 'short' ? 'did-not-reach' : 'over', says };
+function missed(verdict: 'short' | 'over', sentence: string): Reached & { ok: false } {
+  return { ok: false, fault: verdict === 'short' ? 'did-not-reach' : 'over', says: sentence };
 }
 
 /** Holds where a pump was stopped against the pressure that was asked; null where it is as asked. */

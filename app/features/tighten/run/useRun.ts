@@ -142,7 +142,7 @@ export function useRun({ view, prepared, onChangeWrench }: Asked): RunInHandNow 
     signal('refused');
     setSlip({ kind: 'not-so', known: missed });
   };
-  const keep = useOnce(async (got: Reached | null, read: HowRead, surely = false) => {
+  const save = useOnce(async (got: Reached | null, read: HowRead, surely = false) => {
     if (!bolt) return;
     if (end === null) return refusal.say(bolt.act.together ? w.otherEnd : w.otherSide);
     if (got?.ok === false) {
@@ -192,12 +192,12 @@ export function useRun({ view, prepared, onChangeWrench }: Asked): RunInHandNow 
       }
       const missed = traceFault(bolt.act, samples);
       if (missed) return refuse(missed);
-      void keep(judged(bolt.act, kind, value, units), 'instrument');
+      void save(judged(bolt.act, kind, value, units), 'instrument');
     },
   );
   if (!current || !bolt || !face) return null;
 
-  const pull = (): void => void keep(reached.read(), 'typed');
+  const pull = (): void => void save(reached.read(), 'typed');
   const waits = leftMs !== null && leftMs > 0;
   // A value the wrench cannot give is not pulled with it: another wrench first.
   const confirm = waits
@@ -271,7 +271,7 @@ export function useRun({ view, prepared, onChangeWrench }: Asked): RunInHandNow 
               text: w.tooSoon(number),
               more: w.tooSoonWhy,
               kind: 'waiting',
-              yes: { label: w.tooSoonYes, onPress: () => keep(null, 'typed', true) },
+              yes: { label: w.tooSoonYes, onPress: () => save(null, 'typed', true) },
               no: { label: w.tooSoonNo, onPress: () => setTooSoon(null) },
               ...(tellSeveral && { else: { label: w.severalPulled, onPress: tellSeveral } }),
               testID: 'too-soon',

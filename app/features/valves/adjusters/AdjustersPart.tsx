@@ -32,7 +32,7 @@ export function AdjustersPart({ view }: { view: OverheadView }) {
   if (items.length === 0) return null;
   const next =
     items.find(({ id }) => id === again) ?? items.find(({ id }) => !state.valves.adjusters[id]);
-  const keep = async (mm: number, printed: Printed): Promise<boolean> => {
+  const save = async (mm: number, printed: Printed): Promise<boolean> => {
     if (!next) return false;
     setAgain(null);
     return (await record('adjuster.read', { item: next.id, mm, printed })) === null;
@@ -57,7 +57,7 @@ export function AdjustersPart({ view }: { view: OverheadView }) {
           label={w.adjusterOf(itemShort(next))}
           reachMm={ADJUSTER_REACH_MM}
           beyond={linersWords.beyondGap}
-          onRead={keep}
+          onRead={save}
           entry={entry}
         />
       ) : next ? (

@@ -159,8 +159,8 @@ function whatIsSeen(
   atDeg: number,
   rocking: readonly number[],
 ): string {
-  const here = settable({ ...overhead, atDeg });
-  const verdictOf = new Map(here.items.map((item) => [item.id, item.verdict]));
+  const current = settable({ ...overhead, atDeg });
+  const verdictOf = new Map(current.items.map((item) => [item.id, item.verdict]));
   const cylinders = overhead.firing.map(({ cylinder }) => cylinder).sort((a, b) => a - b);
   const valvesOf = (cylinder: number) =>
     spec.valves.filter((valve) => valve.cylinder === cylinder && verdictOf.has(valve.id));

@@ -14,7 +14,7 @@ import { useOnce } from '../../job/useOnce';
 export function Schools({ view, onClose }: { view: OverheadView; onClose: () => void }) {
   const { sheet, state, record } = useJob();
   const startDeg = state.crank.atDeg ?? 0;
-  const done = new Set(view.items.filter((one) => one.done).map(({ item }) => item.id));
+  const done = new Set(view.items.filter((entry) => entry.done).map(({ item }) => item.id));
   const items = view.planned.filter(({ id }) => !done.has(id));
   const choose = useOnce(async (school: BarringSchool) => {
     if ((await record('barring.chosen', { school, startDeg })) === null) onClose();

@@ -31,8 +31,8 @@ export function TurnAndSee({ sheet, overhead, rotation, startDeg = 0 }: Props) {
   const [atDeg, setAtDeg] = useState(startDeg);
   const cycle = cycleDegrees(overhead.strokes);
   useEncoder((byDeg) => setAtDeg((before) => wrap(before + byDeg, cycle)));
-  const here = settable({ ...overhead, atDeg });
-  const inOrder = [...here.cylinders].sort((a, b) => a.cylinder - b.cylinder);
+  const current = settable({ ...overhead, atDeg });
+  const inOrder = [...current.cylinders].sort((a, b) => a.cylinder - b.cylinder);
   return (
     <View className="gap-2" testID="turn-and-see">
       <Small>{`${w.seenFrom(endName(rotation.seenFrom))}, ${w.fires(overhead.firing.map((f) => f.cylinder))}`}</Small>
@@ -64,7 +64,7 @@ export function TurnAndSee({ sheet, overhead, rotation, startDeg = 0 }: Props) {
           />
         ))}
       </View>
-      <CylindersDrawing overhead={overhead} here={here} />
+      <CylindersDrawing overhead={overhead} here={current} />
       {inOrder.map(({ cylinder, stroke, localDeg, companions }) => (
         <View key={cylinder} className="gap-0.5 border-t border-rule pt-1.5">
           <Body className="font-strong">
@@ -74,7 +74,7 @@ export function TurnAndSee({ sheet, overhead, rotation, startDeg = 0 }: Props) {
           {overhead.items
             .filter((item) => item.cylinder === cylinder)
             .map(({ id }) => {
-              const found = here.items.find((one) => one.id === id);
+              const found = current.items.find((entry) => entry.id === id);
               return found ? (
                 <Marked
                   key={id}

@@ -24,18 +24,18 @@ export function GapReadings({ view, kinds, reading, onChoose }: Props) {
       {kinds.map((kind) => {
         const read = view.readings[kind];
         const verdict = view.verdict[kind];
-        const here = kind === reading;
+        const isHere = kind === reading;
         const figure = read ? lengthFigure(read.mm, units.length) : '–';
         return (
           <Pressable
             key={kind}
             role="button"
-            aria-pressed={here}
+            aria-pressed={isHere}
             disabled={kinds.includes('hot') && kind !== 'hot'}
             onPress={() => onChoose(kind)}
             className={cn(
               'min-h-[76px] flex-1 items-center justify-center rounded-lg border px-1',
-              here ? 'border-[3px] border-blue' : 'border-soft',
+              isHere ? 'border-[3px] border-blue' : 'border-soft',
             )}
           >
             <Text className="font-text text-[14px] text-soft">{readingName(kind)}</Text>

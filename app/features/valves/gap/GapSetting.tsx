@@ -66,7 +66,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
   const locks = reading === 'locked' && current.readings.set !== undefined ? nut : null;
   useSpoken(`${itemName(sheet, item)}. ${readingName(reading)}.`);
 
-  const keep = async (
+  const save = async (
     mm: number,
     printed: Printed,
     felt?: { goMm: number; noGoMm: number },
@@ -97,8 +97,8 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
   const byFeel = byPair && entry.text === '' && still === null ? pair : null;
   /** What stands in the field; with nothing in it, what the card offers. */
   const keepOffered = (): void => {
-    if (still) void keep(still.mm, still.printed);
-    else if (byFeel) void keep(byFeel.mm, byFeel.printed, byFeel.felt);
+    if (still) void save(still.mm, still.printed);
+    else if (byFeel) void save(byFeel.mm, byFeel.printed, byFeel.felt);
     else entry.handle.current?.keep();
   };
   // The same reading of the other valves of its kind.
@@ -160,7 +160,7 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
           isFar={(mm) => farFromFellows(mm, fellows, FLOOR_MM)}
           // As found cannot be read again once it is set; a gap is set as often as it takes.
           standsMm={reading === 'found' ? current.readings.found?.mm : undefined}
-          onRead={(mm, printed) => keep(mm, printed)}
+          onRead={(mm, printed) => save(mm, printed)}
           entry={entry}
         />
       </View>

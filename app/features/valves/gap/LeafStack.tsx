@@ -28,7 +28,7 @@ export function LeafStack({ limits }: Props) {
     toleranceMm: Math.max(toleranceMm, 0.001),
   });
   const [best] = stacks;
-  const said = best
+  const text = best
     ? w.stack(
         w.stackOf(
           best.leavesMm.map((mm) => leafName(mm, set.spec.unit)),
@@ -44,7 +44,7 @@ export function LeafStack({ limits }: Props) {
         onPress={() => setAt(at + 1)}
         className="min-h-[56px] justify-center"
       >
-        <Text className="font-text text-[16px] text-ink">{said}</Text>
+        <Text className="font-text text-[16px] text-ink">{text}</Text>
       </Pressable>
     </View>
   );

@@ -65,7 +65,7 @@ function ByTurn({ card, view, place, current }: Props) {
         })
       : null;
   const nut = useLockNut(item);
-  const keep = useOnce(async () => {
+  const save = useOnce(async () => {
     const data = { item: item.id, turns, ...(nut?.pulled && { nut: nut.pulled }) };
     const problem = await record('screw.set', data);
     if (problem === null) place.goOn();
@@ -77,7 +77,7 @@ function ByTurn({ card, view, place, current }: Props) {
     <SettingFrame
       card={card}
       view={view}
-      confirm={{ label: w.turned, hint: degrees(setting.deg), onPress: keep }}
+      confirm={{ label: w.turned, hint: degrees(setting.deg), onPress: save }}
       slip={nut?.choosing ? <LockNutSlip nut={nut} /> : null}
     >
       <SettingTop view={view} place={place} current={current}>
@@ -126,7 +126,7 @@ function ByHeight({ card, view, place, current }: Props) {
       ? injectorSetting({ method: 'height', gaugeMm, measuredMm, pitchMm })
       : null;
   const refusal = useRefusal();
-  const keep = useOnce(async () => {
+  const save = useOnce(async () => {
     if (text !== '' && measuredMm === null) return refusal.say(benchWords.notNumber);
     if (advice) return refusal.say(w.notAtGauge(injectorSentence(advice)));
     const data = {
@@ -149,7 +149,7 @@ function ByHeight({ card, view, place, current }: Props) {
       confirm={{
         label: w.gaugeFits,
         hint: measuredMm === null ? '' : length(measuredMm, units),
-        onPress: keep,
+        onPress: save,
         plain: advice !== null,
       }}
     >
@@ -172,7 +172,7 @@ function ByHeight({ card, view, place, current }: Props) {
             setTyped({ item: item.id, text: next });
             refusal.clear();
           }}
-          onSubmitEditing={keep}
+          onSubmitEditing={save}
           faulty={text !== '' && measuredMm === null}
           testID="height"
         />

@@ -13,7 +13,7 @@ const STEPS_DEG = [60, 90] as const;
  */
 export function TurnCount({ deg }: { deg: number }) {
   const [count, setCount] = useState(0);
-  const step = STEPS_DEG.find((one) => deg > one && Math.abs(deg % one) < 1e-6);
+  const step = STEPS_DEG.find((entry) => deg > entry && Math.abs(deg % entry) < 1e-6);
   if (step === undefined) return <Protractor deg={deg} turned={null} />;
   const steps = Math.round(deg / step);
   return (

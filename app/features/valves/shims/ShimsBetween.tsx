@@ -29,7 +29,7 @@ export function ShimsBetween({ card, view, shims: { unmeasured, input } }: Props
   const entry = useReadingField();
   const [next] = unmeasured;
   const found = input ? tappetShims(input) : null;
-  const keep = async (mm: number, printed: Printed): Promise<boolean> =>
+  const save = async (mm: number, printed: Printed): Promise<boolean> =>
     next !== undefined && (await record('shim.read', { valve: next, mm, printed })) === null;
   const take = useOnce(async () => {
     if (!found || found.shims.length === 0) return;
@@ -68,16 +68,16 @@ export function ShimsBetween({ card, view, shims: { unmeasured, input } }: Props
               label={w.shimOut(next)}
               reachMm={REACH_MM.size}
               beyond={linersWords.beyondGap}
-              onRead={keep}
+              onRead={save}
               entry={entry}
             />
           </>
         ) : null}
         {found ? (
           <>
-            {found.shims.map((one) => (
-              <Body key={one.id} className="border-t border-rule pt-1.5">
-                {shimSentence(one, units)}
+            {found.shims.map((choice) => (
+              <Body key={choice.id} className="border-t border-rule pt-1.5">
+                {shimSentence(choice, units)}
               </Body>
             ))}
             <Marked

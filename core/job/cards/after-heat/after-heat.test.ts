@@ -16,7 +16,7 @@ import { proposalsFor } from '../../proposeValue';
 import { wrenchSettingNm } from '../../run/wrenchSetting';
 import { runView } from '../../run/runView';
 import { apart, cardIn, refusalIn, sheetIn } from '../../tests/intake';
-import { stateOf, lastAt } from '../../tests/told';
+import { stateOf, lastAt } from '../../tests/story';
 
 const head = (sheet: EngineSheet): FastenedSet => {
   const set = setOf(sheet, 'head');
@@ -132,8 +132,8 @@ describe('a value the manual does not print', () => {
     const changed = { ...set, programme: { ...set.programme, cycles } } as FastenedSet;
     return {
       ...tolvane44,
-      fastenedSets: (tolvane44.fastenedSets ?? []).map((one) =>
-        one.id === 'head' ? changed : one,
+      fastenedSets: (tolvane44.fastenedSets ?? []).map((fastened) =>
+        fastened.id === 'head' ? changed : fastened,
       ),
     };
   };

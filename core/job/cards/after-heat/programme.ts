@@ -1,7 +1,7 @@
 import type { Heat } from '../../facts/heat';
 import type { AngleFigure } from '../../../quantity/figure';
 import { MINUTES_PER } from '../../../quantity/units';
-import { once } from '../../../sheet/once';
+import { memoizeByObject } from '../../../sheet/memoize';
 import {
   isSheetPause,
   type Afterwards,
@@ -44,7 +44,7 @@ function lastTorque(programme: SheetProgramme | undefined): SheetTorqueStage | n
 }
 
 /** A set with the programme by which it is pulled again after heat; as it is where nothing is asked. */
-export const heated = once((set: FastenedSet): FastenedSet => {
+export const heated = memoizeByObject((set: FastenedSet): FastenedSet => {
   const asked = afterHeatOf(set);
   const last = lastTorque(set.programme);
   if (!asked || !last) return set;

@@ -1,6 +1,6 @@
 import { cribDoubts } from '../../crib';
 import { oneEntry, type Card } from '../../kit/card';
-import { thingName, thingsIn } from '../../register';
+import { temporaryPartName, temporaryPartsIn } from '../../register';
 import { DONE, openFor, waitingFor, type Standing } from '../../standing';
 import type { JobState } from '../../state';
 
@@ -24,9 +24,9 @@ export function causeStanding(
   rest: boolean,
   { cause, register, crib }: Pick<JobState, 'cause' | 'register' | 'crib'>,
 ): Standing {
-  const inside = thingsIn(register).map(thingName);
+  const inside = temporaryPartsIn(register).map(temporaryPartName);
   if (rest && inside.length > 0) {
-    return waitingFor({ code: 'things-in', things: inside }, true);
+    return waitingFor({ code: 'temporary-parts-in', parts: inside }, true);
   }
   const wrenches = cribDoubts({ crib });
   if (rest && wrenches.length > 0) {

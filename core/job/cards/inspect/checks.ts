@@ -3,7 +3,7 @@ import { STRAIGHTEDGE_LINES } from '../../../block/headFlatness';
 import { RING_PLACES } from '../../../block/ringThickness';
 import { ifAny, readCheck, seenCheck, type Check } from '../../checks/check';
 import { figureMm } from '../../../quantity/figureMm';
-import { once } from '../../../sheet/once';
+import { memoizeByObject } from '../../../sheet/memoize';
 import { groupOf } from '../../../sheet/programmeOf';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import {
@@ -34,7 +34,7 @@ const RING_PLACE_NAMES = Array.from({ length: RING_PLACES }, (_, place) => Strin
  * What has to be inspected on a job: what its scope lays bare, and its sheet has figures or parts for.
  * In the order it is done: holes before anything is clean enough to be spoilt by them.
  */
-export const checksOf = once((sheet: JobSheet): readonly Check[] => [
+export const checksOf = memoizeByObject((sheet: JobSheet): readonly Check[] => [
   ...headChecks(sheet),
   ...setsInScope(sheet).flatMap((set) => setChecks(set)),
   ...boreChecks(sheet),
@@ -71,17 +71,18 @@ function setChecks(set: FastenedSet): readonly Check[] {
     const group = groupOf(set, fastener);
     return group?.stretchLimit !== undefined && group.uses !== 'one';
   });
-  const idsOf = (some: FastenedSet['fasteners']): readonly string[] => some.map((one) => one.id);
+  const idsOf = (some: FastenedSet['fasteners']): readonly string[] =>
+    some.map((entry) => entry.id);
   return instances.flatMap((instance): readonly Check[] => {
-    const of = { set: id, instance };
+    const subject = { set: id, instance };
     const holes = seenCheck(
       { id: `holes/${id}/${instance}`, card, kind: 'holes', items: idsOf(fasteners) },
-      { places: HOLE_STEPS, ...of },
+      { places: HOLE_STEPS, ...subject },
     );
     const lengths = readCheck(
       { id: `lengths/${id}/${instance}`, card, kind: 'lengths', items: idsOf(limited) },
       { floorMm: 0.3, reachMm: [5, 3000] },
-      of,
+      subject,
     );
     return [...(WITH_HOLES.includes(kind) ? [holes] : []), ...ifAny(lengths)];
   });
@@ -109,16 +110,16 @@ function journalChecks(sheet: JobSheet): readonly Check[] {
     if (!standard) return [];
     const items = Array.from({ length: journal.count }, (_, place) => String(place + 1));
     const scale = { floorMm: 0.03, reachMm: around(figureMm(standard)) };
-    const of = { places: JOURNAL_PLACES, journal: journal.id };
+    const entry = { places: JOURNAL_PLACES, journal: journal.id };
     const sizes = readCheck(
       { id: `journals/${journal.id}`, card, kind: 'journals', items },
       scale,
-      { ...of, turnsCrank: !takesCrankOut(scope) },
+      { ...entry, turnsCrank: !takesCrankOut(scope) },
     );
     const clearances = readCheck(
       { id: `clearances/${journal.id}`, card, kind: 'clearances', items },
       scale,
-      of,
+      entry,
     );
     // End float is read on the card of the crank, the caps being down.
     return [sizes, ...(journal.clearance ? [clearances] : [])];

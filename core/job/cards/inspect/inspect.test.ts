@@ -16,7 +16,7 @@ import {
   sheetIn,
   stripped,
 } from '../../tests/intake';
-import { stateOf } from '../../tests/told';
+import { stateOf } from '../../tests/story';
 import { checksOf, THICKNESS } from './checks';
 import { checkOf } from '../../checks/allChecks';
 import { checkView, isFar } from '../../checks/view';
@@ -107,8 +107,8 @@ describe('what is inspected', () => {
       printed: { text: '105', unit: 'mm' as const },
     };
     expect(refusalIn(story, tolvane44, 'check.read', read)).toBe('crank-held');
-    story.act('thing.put-in', {
-      thing: 'c',
+    story.act('temporary-part.put-in', {
+      part: 'c',
       kind: 'liner-clamp',
       what: 'Liner clamps',
       where: 'deck',
@@ -194,7 +194,7 @@ describe('a bolt past its stretch limit', () => {
   );
 
   it('is found among its fellows, and is replaced or let stand, never worked on', () => {
-    const { undecided, read, of } = viewOf(story, tolvane44, 'lengths/head/1');
+    const { undecided, read, total: of } = viewOf(story, tolvane44, 'lengths/head/1');
     expect(undecided.map(({ item }) => item)).toEqual(['h7']);
     expect([read, of]).toEqual([10, 10]);
     const about = { check: 'lengths/head/1', item: 'h7' };

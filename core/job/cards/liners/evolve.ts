@@ -48,13 +48,13 @@ export function linerMarked(state: LinersState, { data }: LoggedActOf<'mark.made
   return { ...state, marked: { ...state.marked, [liner]: bore } };
 }
 
-function isSamePlace(one: LinerPlace, other: LinerPlace): boolean {
-  return one.liner === other.liner && one.shimsMm.join() === other.shimsMm.join();
+function isSamePlace(place: LinerPlace, other: LinerPlace): boolean {
+  return place.liner === other.liner && place.shimsMm.join() === other.shimsMm.join();
 }
 
 function without<T>(
-  of: Readonly<Record<string, T>>,
+  entry: Readonly<Record<string, T>>,
   bores: readonly string[],
 ): Readonly<Record<string, T>> {
-  return Object.fromEntries(Object.entries(of).filter(([bore]) => !bores.includes(bore)));
+  return Object.fromEntries(Object.entries(entry).filter(([bore]) => !bores.includes(bore)));
 }

@@ -15,7 +15,7 @@ export function linersStanding(sheet: JobSheet, { liners }: Pick<JobState, 'line
   if (linersFinding(sheet, liners)?.overall === 'out') return openFor({ code: 'liners-out' }, true);
   const reason: TrayReason =
     read < bores.length
-      ? { code: 'liners-to-read', read, of: bores.length }
+      ? { code: 'liners-to-read', read, total: bores.length }
       : unsealed.length > 0
         ? { code: 'liners-to-seal', left: unsealed.length }
         : { code: 'liners-to-accept' };

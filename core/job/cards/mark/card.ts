@@ -13,6 +13,6 @@ export const markCard: Card<'mark'> = {
     const translated = views.filter((view) => view.translated).length;
     if (translated > 0) return openFor({ code: 'marks-translated', count: translated }, true);
     const made = views.filter((view) => view.made).length;
-    return made === views.length ? DONE : openFor({ code: 'to-mark', made, of: views.length });
+    return made === views.length ? DONE : openFor({ code: 'to-mark', made, total: views.length });
   },
 };

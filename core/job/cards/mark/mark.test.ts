@@ -9,7 +9,7 @@ import { variantOf } from '../../../sheet/variants';
 import { redoOf } from '../../redo';
 import { scopedSheet } from '../../scope';
 import { cardIn, madeDead, marked, openedFor, refusalIn, sheetIn } from '../../tests/intake';
-import { stateOf } from '../../tests/told';
+import { stateOf } from '../../tests/story';
 import { isSamePart, marksOf, markViews, strayMarks } from './view';
 
 const kindsOf = (sheet: EngineSheet, scope: Scope): readonly string[] => [
@@ -58,30 +58,30 @@ describe('what is marked', () => {
 });
 
 describe('a place', () => {
-  const place = fc.record({ of: fc.integer({ min: 1, max: 12 }) }).chain(({ of }) =>
+  const place = fc.record({ total: fc.integer({ min: 1, max: 12 }) }).chain(({ total }) =>
     fc.record({
-      of: fc.constant(of),
-      nth: fc.integer({ min: 1, max: of }),
+      total: fc.constant(total),
+      nth: fc.integer({ min: 1, max: total }),
       end: fc.constantFrom('fan' as const, 'flywheel' as const),
       bank: fc.constant('a'),
       part: fc.constant('rod'),
     }),
   );
-  const turned = (one: MarkPlace): MarkPlace => ({
-    ...one,
-    end: one.end === 'fan' ? 'flywheel' : 'fan',
-    nth: one.of + 1 - one.nth,
+  const turned = (entry: MarkPlace): MarkPlace => ({
+    ...entry,
+    end: entry.end === 'fan' ? 'flywheel' : 'fan',
+    nth: entry.total + 1 - entry.nth,
   });
-  const same = (one: MarkPlace, other: MarkPlace): boolean =>
-    isSamePart({ kind: 'rod', place: one }, { kind: 'rod', place: other });
+  const same = (item: MarkPlace, other: MarkPlace): boolean =>
+    isSamePart({ kind: 'rod', place: item }, { kind: 'rod', place: other });
 
   it('counted from the other end is the same place, and no other is', () => {
     fc.assert(
-      fc.property(place, (one) => {
-        expect(same(one, turned(one))).toBe(true);
-        expect(same(turned(one), one)).toBe(true);
-        for (let nth = 1; nth <= one.of; nth += 1) {
-          expect(same(one, { ...one, nth })).toBe(nth === one.nth);
+      fc.property(place, (each) => {
+        expect(same(each, turned(each))).toBe(true);
+        expect(same(turned(each), each)).toBe(true);
+        for (let nth = 1; nth <= each.total; nth += 1) {
+          expect(same(each, { ...each, nth })).toBe(nth === each.nth);
         }
       }),
     );
@@ -103,16 +103,16 @@ describe('a variant found out half-way', () => {
     });
 
   it('translates each mark to the same part’s own number', () => {
-    const told = changed();
-    const views = markViews(sheetIn(told, quillon5c), stateOf(told).marks);
-    const said = (id: string) => {
+    const reported = changed();
+    const views = markViews(sheetIn(reported, quillon5c), stateOf(reported).marks);
+    const sentenceOf = (id: string) => {
       const view = views.find(({ mark }) => mark.id === id);
       return [view?.made?.code, view?.mark.code, view?.translated];
     };
-    expect(said('rod/1')).toEqual(['R 1', 'R 1', false]);
-    expect(said('tappet/E2')).toEqual(['T E2 (3)', 'T E2 (8)', true]);
-    expect(said('tappet-shim/I5')).toEqual(['S I5 (10)', 'S I5 (1)', true]);
-    expect(strayMarks(sheetIn(told, quillon5c), stateOf(told).marks)).toEqual([]);
+    expect(sentenceOf('rod/1')).toEqual(['R 1', 'R 1', false]);
+    expect(sentenceOf('tappet/E2')).toEqual(['T E2 (3)', 'T E2 (8)', true]);
+    expect(sentenceOf('tappet-shim/I5')).toEqual(['S I5 (10)', 'S I5 (1)', true]);
+    expect(strayMarks(sheetIn(reported, quillon5c), stateOf(reported).marks)).toEqual([]);
   });
 
   it('opens the card again until every such part is marked anew', () => {

@@ -1,6 +1,6 @@
 import type { MarkKind, MarkPlace, MadeMark, MarksState } from '../../facts/marks';
 import { cylindersOf } from '../../../sheet/engineSheet';
-import { once, onceOfBoth } from '../../../sheet/once';
+import { memoizeByObject, memoizeByPair } from '../../../sheet/memoize';
 import type { EngineEnd } from '../../../sheet/spec/layout';
 import type { Valve } from '../../../sheet/spec/overhead';
 import {
@@ -37,7 +37,7 @@ const LETTER: Readonly<Record<MarkKind, string>> = {
 };
 
 /** Everything to be marked on a job before it leaves its place, in the order it comes away. */
-export const marksOf = once((sheet: JobSheet): readonly Mark[] => [
+export const marksOf = memoizeByObject((sheet: JobSheet): readonly Mark[] => [
   ...boltMarks(sheet),
   ...valveMarks(sheet),
   ...cylinderMarks(sheet),
@@ -101,14 +101,14 @@ function shellMarks(sheet: JobSheet): Mark[] {
         id: `shells/${journal.id}/${nth}/${half}`,
         kind: 'shells' as const,
         code: `${LETTER.shells} ${journal.name} ${nth} ${half}`,
-        place: { bank: '', end, nth, of: journal.count, part: `${journal.id}/${half}` },
+        place: { bank: '', end, nth, total: journal.count, part: `${journal.id}/${half}` },
       })),
     ),
   );
 }
 
 function nowhere({ cylinder1End: end }: JobSheet): Omit<MarkPlace, 'part'> {
-  return { bank: '', end, nth: 0, of: 0 };
+  return { bank: '', end, nth: 0, total: 0 };
 }
 
 /** A cylinder's place in its row, counted from the end cylinder 1 is at. */
@@ -119,23 +119,23 @@ function placeOf(sheet: JobSheet, cylinder: number): Omit<MarkPlace, 'part'> {
     bank: bank?.id ?? '',
     end: sheet.cylinder1End,
     nth: row.indexOf(cylinder) + 1,
-    of: row.length,
+    total: row.length,
   };
 }
 
 type Placed = Pick<Mark, 'kind' | 'place'>;
 
 /** Are these marks of one and the same part, whatever its cylinder was called when each was made? */
-export function isSamePart(one: Placed, other: Placed): boolean {
-  if (one.kind !== other.kind) return false;
-  const [a, b] = [one.place, other.place];
+export function isSamePart(placed: Placed, other: Placed): boolean {
+  if (placed.kind !== other.kind) return false;
+  const [a, b] = [placed.place, other.place];
   if (a.part !== b.part || a.bank !== b.bank) return false;
   return nthFrom(a, b.end) === b.nth;
 }
 
 /** A place counted from a given end of its row. */
-function nthFrom({ end, nth, of }: MarkPlace, from: EngineEnd): number {
-  return end === from || nth === 0 ? nth : of + 1 - nth;
+function nthFrom({ end, nth, total }: MarkPlace, from: EngineEnd): number {
+  return end === from || nth === 0 ? nth : total + 1 - nth;
 }
 
 export interface MarkView {
@@ -147,9 +147,9 @@ export interface MarkView {
 }
 
 /** What is to be marked and what is, and what of it says something else by now. */
-export const markViews = onceOfBoth((sheet: JobSheet, marks: MarksState): readonly MarkView[] =>
+export const markViews = memoizeByPair((sheet: JobSheet, marks: MarksState): readonly MarkView[] =>
   marksOf(sheet).map((mark) => {
-    const made = marks.find((one) => isSamePart(one, mark));
+    const made = marks.find((entry) => isSamePart(entry, mark));
     return { mark, made, translated: made !== undefined && made.code !== mark.code };
   }),
 );

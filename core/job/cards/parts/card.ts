@@ -12,12 +12,16 @@ export const partsCard: Card<'parts'> = {
     const views = kitViews(sheet, state);
     const wrong = views.filter(({ standing }) => standing === 'wrong' || standing === 'missing');
     if (wrong.length > 0) return openFor({ code: 'parts-wrong', count: wrong.length }, true);
-    const here = views.filter(({ standing }) => standing === 'right').length;
+    const currentPlace = views.filter(({ standing }) => standing === 'right').length;
     const needed = views.filter(
       ({ item, standing }) => standing === 'to-come' && item.when !== 'if-worn',
     );
     const away = state.parts.outside.some(({ back }) => !back?.washed);
     if (needed.length === 0 && !away) return DONE;
-    return waitingFor({ code: 'parts-to-come', here, of: here + needed.length });
+    return waitingFor({
+      code: 'parts-to-come',
+      here: currentPlace,
+      total: currentPlace + needed.length,
+    });
   },
 };

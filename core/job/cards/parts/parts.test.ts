@@ -1,7 +1,7 @@
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { cardIn, madeDead, openedFor, refusalIn, sheetIn } from '../../tests/intake';
-import { stateOf } from '../../tests/told';
+import { stateOf } from '../../tests/story';
 import { heldUpBy, kitOf, kitViews } from './view';
 
 const HEAD = { card: 'tighten', set: 'head' } as const;

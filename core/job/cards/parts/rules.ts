@@ -12,7 +12,7 @@ export function decidePartArrived(
   const item = kitOf(sheet, state).find(({ id }) => id === data.part);
   if (!item) return refused('unknown-part');
   if (data.verdict === 'right' && item.count !== undefined && data.count < item.count) {
-    return refused('part-short', { count: data.count, of: item.count });
+    return refused('part-short', { count: data.count, total: item.count });
   }
   return data.verdict === 'right' || data.words ? ACCEPTED : refused('words-needed');
 }

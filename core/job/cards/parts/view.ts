@@ -102,8 +102,8 @@ export function kitViews(sheet: JobSheet, state: JobState): readonly KitView[] {
 
 /** What keeps a card from being worked on: only what cannot be done without. */
 export function heldUpBy(sheet: JobSheet, state: JobState, holds: Holds): readonly PartHold[] {
-  const same = (one: Holds | null | undefined): boolean =>
-    one?.card === holds.card && (one.set ?? null) === (holds.set ?? null);
+  const same = (entry: Holds | null | undefined): boolean =>
+    entry?.card === holds.card && (entry.set ?? null) === (holds.set ?? null);
   const parts = kitViews(sheet, state).flatMap(({ item, standing }): PartHold[] => {
     if (!same(item.holds) || standing === 'right') return [];
     // Where nobody keeps the list, only what was said to be wrong holds anything up.

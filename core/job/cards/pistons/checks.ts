@@ -27,7 +27,7 @@ export function ringOfItem(
   item: string,
 ): { readonly cylinder: number; readonly ring: RingSpec | undefined } {
   const [cylinder = '', id = ''] = item.split('/');
-  const ring = sheet.pistons?.rings?.find((one) => one.id === id);
+  const ring = sheet.pistons?.rings?.find((spec) => spec.id === id);
   return { cylinder: Number(cylinder), ring };
 }
 

@@ -21,7 +21,9 @@ export const recheckCard: Card<'recheck'> = {
     }
     const view = overheadView(sheet, state.valves, state.crank, 'hot');
     if (!view) return lackingStanding(valvesLack(sheet));
-    const of = view.items.length;
-    return view.doneCount === of ? DONE : openFor({ code: 'valves-set', done: view.doneCount, of });
+    const total = view.items.length;
+    return view.doneCount === total
+      ? DONE
+      : openFor({ code: 'valves-set', done: view.doneCount, total: total });
   },
 };

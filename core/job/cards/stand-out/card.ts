@@ -22,6 +22,6 @@ function standOutStanding(sheet: JobSheet, state: JobState): Standing {
   if (checked.status !== 'done' || !grades) return checked;
   if (state.gasket) return DONE;
   const found = gasketFinding(sheet, state.checks);
-  const trouble = found === null || found.mark === null || found.clearance === 'too-close';
-  return openFor({ code: 'gasket-to-choose', mark: found?.mark ?? null }, trouble);
+  const needsAttention = found === null || found.mark === null || found.clearance === 'too-close';
+  return openFor({ code: 'gasket-to-choose', mark: found?.mark ?? null }, needsAttention);
 }

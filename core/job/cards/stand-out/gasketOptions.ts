@@ -15,7 +15,7 @@ export interface GasketOption {
   readonly ratio: number | null;
 }
 
-/** Every grade of the sheet, from the thinnest, with the room and the compression it would leave. */
+/** Every grade of the sheet, from the thinnest, with the clearance and the compression it would leave. */
 export function gasketOptions(sheet: JobSheet, checks: ChecksState): readonly GasketOption[] {
   const found = gasketFinding(sheet, checks);
   const grades = [...(sheet.gasket?.grades ?? [])].sort(

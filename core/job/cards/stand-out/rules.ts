@@ -5,7 +5,7 @@ import { mayOverride } from '../../roles';
 import type { JobState } from '../../state';
 import { asOldGasket, gasketFinding } from './checks';
 
-/** Another than the pistons ask for, or one that leaves too little room, is the lead's to allow. */
+/** Another than the pistons ask for, or one that leaves too little clearance, is the lead's to allow. */
 export function decideGasket(
   state: JobState,
   { data }: ActOf<'gasket.chosen'>,

@@ -4,7 +4,7 @@ import type { Storyteller } from '@cardinex/demo/storyteller';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import { scopedSheet } from '../../scope';
 import { cardIn, madeDead, measured, openedFor, refusalIn, sheetIn } from '../../tests/intake';
-import { stateOf } from '../../tests/told';
+import { stateOf } from '../../tests/story';
 import { gasketOptions } from './gasketOptions';
 import { gasketFinding, standOutChecks } from './checks';
 
@@ -72,12 +72,12 @@ describe('the gasket that is taken', () => {
 });
 
 describe('what a grade would do', () => {
-  it('room above the highest falls by as much as the gasket is thinner', () => {
+  it('clearance above the highest falls by as much as the gasket is thinner', () => {
     const story = read(tolvane44, 0.5, 0.5, 0.52, 0.5);
-    const rooms = gasketOptions(sheetIn(story, tolvane44), stateOf(story).checks).map(
+    const clearances = gasketOptions(sheetIn(story, tolvane44), stateOf(story).checks).map(
       ({ leastMm }) => leastMm,
     );
-    expect(rooms.map((mm) => mm?.toFixed(2))).toEqual(['0.68', '0.78', '0.88']);
+    expect(clearances.map((mm) => mm?.toFixed(2))).toEqual(['0.68', '0.78', '0.88']);
   });
 
   it('compression is not told where the sheet lacks a volume', () => {

@@ -11,7 +11,7 @@ export function decideBoltsCounted(
   const bolts = oldBoltsOf(sheet).find(({ key }) => key === `${data.set}/${data.group}`);
   if (!bolts) return refused('unknown-bolts');
   if (data.count !== bolts.count) {
-    return refused('not-all-bolts', { count: data.count, of: bolts.count });
+    return refused('not-all-bolts', { count: data.count, total: bolts.count });
   }
   const limited = typeof bolts.group.uses === 'object';
   return limited && data.uses === undefined ? refused('uses-needed') : ACCEPTED;

@@ -15,7 +15,7 @@ import {
   sheetIn,
   stripped,
 } from '../../tests/intake';
-import { stateOf } from '../../tests/told';
+import { stateOf } from '../../tests/story';
 import { mayBeUsedAgain, oldBoltsOf, stripRuns } from './view';
 
 const GASKET = { kind: 'gasket' } as const;
@@ -92,13 +92,13 @@ describe('the head', () => {
   it('off, with wet liners and no clamps, holds the crank until they are in', () => {
     const story = stripped(madeDead(openedFor(tolvane44, GASKET), tolvane44), tolvane44);
     const held = () =>
-      crankHeldBy(sheetIn(story, tolvane44), stateOf(story)).map((one) => one.code);
+      crankHeldBy(sheetIn(story, tolvane44), stateOf(story)).map((hold) => hold.code);
     expect(held()).toEqual(['liners-loose']);
     const stood = { atDeg: 0, seen: '4 rocking' };
     story.act('caution.acknowledged', { caution: 'barring' });
     expect(refusalIn(story, tolvane44, 'crank.stood', stood)).toBe('crank-held');
-    story.act('thing.put-in', {
-      thing: 'clamps',
+    story.act('temporary-part.put-in', {
+      part: 'clamps',
       kind: 'liner-clamp',
       what: 'Liner clamps',
       where: 'deck',
@@ -106,7 +106,7 @@ describe('the head', () => {
     });
     expect(held()).toEqual([]);
     expect(refusalIn(story, tolvane44, 'crank.stood', stood)).toBeNull();
-    story.act('thing.taken-out', { thing: 'clamps' });
+    story.act('temporary-part.taken-out', { part: 'clamps' });
     expect(held()).toEqual(['liners-loose']);
   });
 
@@ -116,7 +116,7 @@ describe('the head', () => {
       tolvane44,
     );
     const held = () =>
-      crankHeldBy(sheetIn(story, tolvane44), stateOf(story)).map((one) => one.code);
+      crankHeldBy(sheetIn(story, tolvane44), stateOf(story)).map((entry) => entry.code);
     expect(held()).toEqual([]);
     story.liner('1', 0.06, 0.06).act('liners.accepted', {});
     expect(held()).toEqual([]);
@@ -141,8 +141,8 @@ describe('the head', () => {
     }
     const step = { key: acts.find(({ kind }) => kind === 'turn-crank')?.key ?? '', pass: 1 };
     expect(refusalIn(story, hesperM6Right, 'step.done', step)).toBe('crank-held');
-    story.act('thing.put-in', {
-      thing: 'beam',
+    story.act('temporary-part.put-in', {
+      part: 'beam',
       kind: 'liner-clamp',
       what: 'Clamping beam',
       where: 'every liner',
@@ -159,20 +159,22 @@ describe('the head', () => {
 
 describe('a pin left in', () => {
   it('holds the crank, and a start, by its name', () => {
-    const story = madeDead(openedFor(quillon5c, GASKET), quillon5c).act('thing.put-in', {
-      thing: 't1',
+    const story = madeDead(openedFor(quillon5c, GASKET), quillon5c).act('temporary-part.put-in', {
+      part: 't1',
       kind: 'pin',
       what: 'Camshaft pin',
       where: 'cam flange',
       bars: 'turning',
     });
     expect(crankHeldBy(sheetIn(story, quillon5c), stateOf(story))).toEqual([
-      { code: 'thing-in', what: 'Camshaft pin, cam flange' },
+      { code: 'temporary-part-in', what: 'Camshaft pin, cam flange' },
     ]);
-    const out = { thing: 't1' };
-    expect(refusalIn(story, quillon5c, 'thing.taken-out', { thing: 'no' })).toBe('unknown-thing');
-    story.act('thing.taken-out', out);
-    expect(refusalIn(story, quillon5c, 'thing.taken-out', out)).toBe('already-out');
+    const out = { part: 't1' };
+    expect(refusalIn(story, quillon5c, 'temporary-part.taken-out', { part: 'no' })).toBe(
+      'unknown-temporary-part',
+    );
+    story.act('temporary-part.taken-out', out);
+    expect(refusalIn(story, quillon5c, 'temporary-part.taken-out', out)).toBe('already-out');
   });
 });
 
@@ -196,10 +198,10 @@ describe('old bolts', () => {
     const byLength = { ...head, group: { ...head.group, uses: 'until-limit' as const } };
     expect([head.spent, mayBeUsedAgain(byLength, undefined)]).toEqual([false, true]);
     const thrice = { ...head, group: { ...head.group, uses: { most: 3 } } };
-    const told = { count: 10, at: '', by: '' };
-    expect(mayBeUsedAgain(thrice, told)).toBeNull();
-    expect(mayBeUsedAgain(thrice, { ...told, uses: 2 })).toBe(true);
-    expect(mayBeUsedAgain(thrice, { ...told, uses: 3 })).toBe(false);
+    const reported = { count: 10, at: '', by: '' };
+    expect(mayBeUsedAgain(thrice, reported)).toBeNull();
+    expect(mayBeUsedAgain(thrice, { ...reported, uses: 2 })).toBe(true);
+    expect(mayBeUsedAgain(thrice, { ...reported, uses: 3 })).toBe(false);
   });
 
   it('of every head of a V are counted together', () => {

@@ -1,7 +1,7 @@
 import type { RunView } from '../../run/views';
 import type { BoltsCounted } from '../../facts/oldBolts';
 import type { FastenedSet, FastenerGroup } from '../../../sheet/spec/fastening';
-import { once } from '../../../sheet/once';
+import { memoizeByObject } from '../../../sheet/memoize';
 import { groupOf } from '../../../sheet/programmeOf';
 import { seenOf } from '../../checks/state';
 import { hasWetLiners, setsInScope, takesPistonsOut, type JobSheet } from '../../scope';
@@ -69,7 +69,7 @@ export interface OldBolts {
 }
 
 /** The bolts of the sets in scope, by group: which are spent, and how many there must be. */
-export const oldBoltsOf = once((sheet: JobSheet): readonly OldBolts[] =>
+export const oldBoltsOf = memoizeByObject((sheet: JobSheet): readonly OldBolts[] =>
   setsInScope(sheet).flatMap((set) =>
     set.groups.map((group) => ({
       key: `${set.id}/${group.id}`,

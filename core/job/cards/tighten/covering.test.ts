@@ -13,7 +13,7 @@ import { coveringView, crankForCover, hiddenUnder, LET_DOWN } from './covering';
 import { allChecks, checkOf } from '../../checks/allChecks';
 import { scopedSheet } from '../../scope';
 import { apart, cardIn, madeDead, openedFor, refusalIn, sheetIn } from '../../tests/intake';
-import { stateOf, lastAt } from '../../tests/told';
+import { stateOf, lastAt } from '../../tests/story';
 
 const TOP_END: Scope = { kind: 'top-end' };
 
@@ -41,14 +41,14 @@ const stepsOf = (sheet: EngineSheet, id = ON): readonly string[] =>
 
 function lookedOver(story: Storyteller, sheet = tolvane44): Storyteller {
   const check = checkOf(sheetIn(story, sheet), LOOK);
-  return (check?.items ?? []).reduce((told, item) => tick(told, LOOK, item), story);
+  return (check?.items ?? []).reduce((reported, item) => tick(reported, LOOK, item), story);
 }
 
 function upTo(story: Storyteller, step: string, sheet = tolvane44): Storyteller {
   const steps = stepsOf(sheet);
   return steps
     .slice(0, steps.indexOf(step))
-    .reduce((told, before) => tick(told, ON, '1', before), story);
+    .reduce((reported, before) => tick(reported, ON, '1', before), story);
 }
 
 const viewOf = (story: Storyteller, sheet = tolvane44, at = lastAt(story)) =>
@@ -61,8 +61,8 @@ describe('what a head hides', () => {
   it('is what its sheet says, the plugs under it, and what is always looked for', () => {
     const head = tolvane44.fastenedSets?.find(({ id }) => id === 'head');
     if (!head) throw new Error('no head');
-    const says = hiddenUnder(scopedSheet(tolvane44, TOP_END), head).map((one) => one.says);
-    expect(says).toContain('Oil feed to the rockers clear at its dowel');
+    const sentences = hiddenUnder(scopedSheet(tolvane44, TOP_END), head).map((entry) => entry.says);
+    expect(sentences).toContain('Oil feed to the rockers clear at its dowel');
     const items = checkOf(scopedSheet(tolvane44, TOP_END), LOOK)?.items ?? [];
     expect(items).toEqual(['nothing-left', 'dowels', 'hides-0', 'hides-1', 'hides-2']);
   });
@@ -120,15 +120,17 @@ describe('a head goes on', () => {
 
   it('is not let down onto what is still in', () => {
     const story = upTo(lookedOver(atHead()), LET_DOWN);
-    story.act('thing.put-in', {
-      thing: 'clamp',
+    story.act('temporary-part.put-in', {
+      part: 'clamp',
       kind: 'liner-clamp',
       what: 'Liner clamps',
       where: 'all bores',
       bars: 'covering',
     });
-    expect(refusedStep(story, LET_DOWN)).toBe('things-in');
-    expect(refusedStep(story.act('thing.taken-out', { thing: 'clamp' }), LET_DOWN)).toBeNull();
+    expect(refusedStep(story, LET_DOWN)).toBe('temporary-parts-in');
+    expect(
+      refusedStep(story.act('temporary-part.taken-out', { part: 'clamp' }), LET_DOWN),
+    ).toBeNull();
   });
 
   it('the crank is proved again after a pause, and after any turn of it', () => {
@@ -159,7 +161,7 @@ describe('a head goes on', () => {
       found: 'not-good',
       words: 'one missing',
     });
-    expect(cardIn(story, tolvane44, 'tighten').trouble).toBe(true);
+    expect(cardIn(story, tolvane44, 'tighten').needsAttention).toBe(true);
   });
 
   it('may be said to be on already, with the reason', () => {

@@ -1,6 +1,6 @@
 import { coverCrank, type CoverCrank } from '../../../crank/coverCrank';
 import { firingOf } from '../../../sheet/overheadOf';
-import { once } from '../../../sheet/once';
+import { memoizeByObject } from '../../../sheet/memoize';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import { seenCheck, type Check } from '../../checks/check';
 import { decidedOf, seenOf } from '../../checks/state';
@@ -40,8 +40,11 @@ export function hiddenUnder(
   sheet: JobSheet,
   { id, name }: Pick<FastenedSet, 'id' | 'name'>,
 ): readonly { readonly item: string; readonly says: string }[] {
-  const cover = sheet.covers?.find((one) => one.id === id);
-  const hides = (cover?.hides ?? []).map((says, at) => ({ item: `hides-${at}`, says }));
+  const cover = sheet.covers?.find((spec) => spec.id === id);
+  const hides = (cover?.hides ?? []).map((sentence, at) => ({
+    item: `hides-${at}`,
+    says: sentence,
+  }));
   const plugs = (sheet.plugs ?? []).flatMap(({ where, under, renew }, at) =>
     under !== undefined && [id, name, cover?.name].includes(under)
       ? [{ item: `plug-${at}`, says: renew ? `${where}, new` : where }]
@@ -52,7 +55,7 @@ export function hiddenUnder(
 
 /** The two checks of one head: what it hides, and how it goes on. */
 function coveringChecks(sheet: JobSheet, set: FastenedSet, instance: string): readonly Check[] {
-  const of = { set: set.id, instance };
+  const entry = { set: set.id, instance };
   const named = (kind: 'last-look' | 'head-on', items: readonly string[]) => ({
     id: `${kind}/${set.id}/${instance}`,
     card: 'tighten' as const,
@@ -62,10 +65,10 @@ function coveringChecks(sheet: JobSheet, set: FastenedSet, instance: string): re
   return [
     seenCheck(
       named('last-look', [...ALWAYS_HIDDEN, ...hiddenUnder(sheet, set).map(({ item }) => item)]),
-      of,
+      entry,
     ),
     seenCheck(named('head-on', [instance]), {
-      ...of,
+      ...entry,
       places: COVER_STEPS.filter((step) => asksFor(sheet, set, step)),
       byItem: true,
       turnsCrank: true,
@@ -100,7 +103,7 @@ function asksFor(sheet: JobSheet, set: FastenedSet, step: CoverStep): boolean {
 }
 
 /** Everything that is looked at as heads go on, head by head. */
-export const allCoveringChecks = once((sheet: JobSheet): readonly Check[] => {
+export const allCoveringChecks = memoizeByObject((sheet: JobSheet): readonly Check[] => {
   return setsInScope(sheet)
     .filter(({ kind }) => kind === 'head')
     .flatMap((set) => set.instances.flatMap((instance) => coveringChecks(sheet, set, instance)));
@@ -128,10 +131,10 @@ export function coveringView(
   now: string,
 ): CoveringView | null {
   if (state.leftOut.covering) return null;
-  const of = allCoveringChecks(sheet).filter(
+  const members = allCoveringChecks(sheet).filter(
     (check) => check.set === set && check.instance === instance,
   );
-  const [looked, on] = of.map((check) => checkView(sheet, state.checks, check));
+  const [looked, on] = members.map((check) => checkView(sheet, state.checks, check));
   if (!looked || !on) return null;
   const crankAgain = crankInDoubt(state, on.check, now);
   const next = !looked.done ? looked : !on.done || crankAgain ? on : null;

@@ -1,6 +1,6 @@
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import type { Check } from '../../checks/check';
-import { thingName, thingsBarring } from '../../register';
+import { temporaryPartName, temporaryPartsBarring } from '../../register';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import { coveringView, LET_DOWN, stepsBefore } from './covering';
@@ -25,9 +25,9 @@ export function decideHeadStep(
   if (view.crankAgain) return refused('crank-again');
   const before = stepsBefore(state, check, step);
   if (before.length > 0) return refused('step-first');
-  const left = step === LET_DOWN ? thingsBarring(state.register, 'covering') : [];
-  const things = left.map(thingName);
-  return things.length > 0 ? refused('things-in', { things }) : ACCEPTED;
+  const left = step === LET_DOWN ? temporaryPartsBarring(state.register, 'covering') : [];
+  const parts = left.map(temporaryPartName);
+  return parts.length > 0 ? refused('temporary-parts-in', { parts: parts }) : ACCEPTED;
 }
 
 /** May a run begin: is its head on, and flush? */

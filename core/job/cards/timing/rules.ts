@@ -23,12 +23,12 @@ export function decideTimingSeen(
 /** The tensioner's pin is drawn last: a chain let go before its marks are checked jumps. */
 export function decideTimingPinOut(
   state: JobState,
-  { data }: ActOf<'thing.taken-out'>,
+  { data }: ActOf<'temporary-part.taken-out'>,
   { sheet }: DecideContext,
 ): Verdict {
   const view = timingView(sheet, state);
   const step = view?.steps.find(
-    (one) => one.kind === 'tensioner-out' && one.thing?.id === data.thing,
+    (entry) => entry.kind === 'tensioner-out' && entry.part?.id === data.part,
   );
   const left = view && step ? timingStepsBefore(view, step.key).length : 0;
   return left === 0 ? ACCEPTED : refused('tensioner-waits', { left });

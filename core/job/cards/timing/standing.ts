@@ -12,7 +12,7 @@ export function timingStanding(sheet: JobSheet, state: JobState): Standing {
     return waitingFor({ code: 'card-first', card: 'tighten', set: next.set.name }, failed !== null);
   }
   return openFor(
-    { code: 'timing-next', step: stepName(next), done, of: steps.length },
+    { code: 'timing-next', step: stepName(next), done, total: steps.length },
     failed !== null,
   );
 }

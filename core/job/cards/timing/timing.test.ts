@@ -11,7 +11,7 @@ import { timed, timingStep } from '@cardinex/demo/timingStory';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import { scopedSheet, scopesFor, timesEngine } from '../../scope';
 import { cardIn, openedFor, refusalIn, sheetIn } from '../../tests/intake';
-import { after, stateOf, jobOf } from '../../tests/told';
+import { after, stateOf, jobOf } from '../../tests/story';
 import { entryOf, trayOf } from '../../tray';
 import { crankHeldBy } from '../../crankHeld';
 import type { ActData, ActOf } from '../../act';
@@ -127,9 +127,9 @@ describe('timing', () => {
   it('holds the crank while a timing pin is in, and no longer', () => {
     const story = timed(ready(quillon5c), quillon5c, ({ kind }) => kind === 'pull');
     const held = () => crankHeldBy(sheetIn(story, quillon5c), stateOf(story)).map((by) => by.code);
-    expect(held()).toContain('thing-in');
+    expect(held()).toContain('temporary-part-in');
     timed(story, quillon5c, ({ kind }) => kind === 'tensioner-out');
-    expect(held()).not.toContain('thing-in');
+    expect(held()).not.toContain('temporary-part-in');
   });
 
   it('bars the wheels until the marks are set and the pins are in', () => {
@@ -148,7 +148,8 @@ describe('timing', () => {
   it('keeps the pin of the tensioner in until all before it is done', () => {
     const story = timed(ready(quillon5c), quillon5c, ({ kind }) => kind === 'pull');
     const pin = stateOf(story).register.find(({ what }) => what === 'Pin of the tensioner');
-    const draw = () => refusalIn(story, quillon5c, 'thing.taken-out', { thing: pin?.id ?? '' });
+    const draw = () =>
+      refusalIn(story, quillon5c, 'temporary-part.taken-out', { part: pin?.id ?? '' });
     expect(draw()).toBe('tensioner-waits');
     timed(story, quillon5c, ({ kind }) => kind === 'tensioner-out');
     expect(draw()).toBeNull();
@@ -157,7 +158,7 @@ describe('timing', () => {
   it('asks a pin that was drawn before its time in again', () => {
     const story = timed(ready(hesperM6Right), hesperM6Right, ({ kind }) => kind === 'pull');
     const pin = stateOf(story).register.at(-1);
-    story.act('thing.taken-out', { thing: pin?.id ?? '' });
+    story.act('temporary-part.taken-out', { part: pin?.id ?? '' });
     expect(viewIn(story, hesperM6Right).next?.kind).toBe('pin-in');
   });
 

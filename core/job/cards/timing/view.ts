@@ -1,7 +1,7 @@
-import type { RegisterState, Thing } from '../../facts/register';
+import type { RegisterState, TemporaryPart } from '../../facts/register';
 import type { ChecksState } from '../../facts/checks';
 import { marksReturn } from '../../../crank/marksReturn';
-import { once } from '../../../sheet/once';
+import { memoizeByObject } from '../../../sheet/memoize';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import { GAP_REACH, readCheck, seenCheck, type Check } from '../../checks/check';
 import { checkView } from '../../checks/view';
@@ -40,7 +40,7 @@ export function markSays({ timing }: JobSheet, item: string): string | undefined
 }
 
 /** Turns of the crank until each mark stands as it stood; null where wheels or place are not known. */
-export const marksComeBack = once(
+export const marksComeBack = memoizeByObject(
   ({ timing }: JobSheet): ReadonlyMap<string, number | null> =>
     new Map(
       (timing?.marks ?? []).map((_, index) => {
@@ -110,7 +110,7 @@ export type TimingStep = { readonly key: string; readonly done: boolean } & (
   | {
       readonly kind: 'pin-out' | 'tensioner-out';
       readonly what: string;
-      readonly thing: Thing | null;
+      readonly part: TemporaryPart | null;
     }
   | { readonly kind: 'pull'; readonly set: FastenedSet }
 );
@@ -125,10 +125,10 @@ export interface TimingView {
 }
 
 /** How a timing pin, or the tensioner's, is put down in the register. */
-export function pinAsThing(
+export function pinAsTemporaryPart(
   what: string,
   kind: 'pin-in' | 'tensioner-in',
-): Pick<Thing, 'kind' | 'what' | 'where' | 'bars'> {
+): Pick<TemporaryPart, 'kind' | 'what' | 'where' | 'bars'> {
   // A crank turned against a timing pin bends it; a tensioner held back lets the chain jump at the start.
   return { kind: 'pin', what, where: WHERE, bars: kind === 'pin-in' ? 'turning' : 'starting' };
 }
@@ -161,16 +161,22 @@ export function timingView(sheet: JobSheet, state: JobState): TimingView | null 
     done: isPulled(sheet, state, set),
   }));
   const mayGo = [...pulled, ...checked].every(({ done }) => done);
-  const thingOf = (what: string): Thing | null => pinOf(state.register, what, since);
+  const thingOf = (what: string): TemporaryPart | null => pinOf(state.register, what, since);
   const into = (what: string, kind: 'pin-in' | 'tensioner-in'): TimingStep => {
-    const thing = thingOf(what);
+    const part = thingOf(what);
     // Drawn before its time it goes in again.
-    const done = thing !== null && (thing.takenOut === null || mayGo);
+    const done = part !== null && (part.takenOut === null || mayGo);
     return { kind, key: `${kind}/${what}`, what, done };
   };
   const out = (what: string, kind: 'pin-out' | 'tensioner-out'): TimingStep => {
-    const thing = thingOf(what);
-    return { kind, key: `${kind}/${what}`, what, thing, done: thing?.takenOut != null };
+    const temporaryPart = thingOf(what);
+    return {
+      kind,
+      key: `${kind}/${what}`,
+      what,
+      part: temporaryPart,
+      done: temporaryPart?.takenOut != null,
+    };
   };
   const { pins = [], tensioner } = timing;
   const steps: readonly TimingStep[] = [
@@ -205,8 +211,8 @@ export function timingStepsBefore(view: TimingView, key: string): readonly Timin
 }
 
 /** The pin of this name that was last put in, since a mark came out wrong. */
-function pinOf(register: RegisterState, what: string, since: number): Thing | null {
-  const own = register.filter((thing) => thing.what === what && thing.where === WHERE);
+function pinOf(register: RegisterState, what: string, since: number): TemporaryPart | null {
+  const own = register.filter((part) => part.what === what && part.where === WHERE);
   const last = own.at(-1);
   return last && last.putIn.seq > since ? last : null;
 }
@@ -234,7 +240,7 @@ function lastFailed(
       seen?.found === 'not-good' ? [{ item, words: seen.words ?? '', seq: seen.seq }] : [],
     );
   return wrong.reduce<(typeof wrong)[number] | null>(
-    (last, one) => (last === null || one.seq > last.seq ? one : last),
+    (last, entry) => (last === null || entry.seq > last.seq ? entry : last),
     null,
   );
 }

@@ -18,9 +18,9 @@ export const valvesCard: Card<'valves'> = {
     const view = overheadView(sheet, state.valves, state.crank, 'cold');
     if (!view) return lackingStanding(valvesLack(sheet));
     const { doneCount: done, provisional } = view;
-    const of = view.items.length;
+    const total = view.items.length;
     if (view.again === 'due') return openFor({ code: 'gaps-again' });
-    if (done < of) return openFor({ code: 'valves-set', done, of });
-    return { status: 'done', reason: { code: 'all-done', provisional }, trouble: false };
+    if (done < total) return openFor({ code: 'valves-set', done, total: total });
+    return { status: 'done', reason: { code: 'all-done', provisional }, needsAttention: false };
   },
 };

@@ -11,8 +11,8 @@ export function valveRead(state: ValvesState, act: LoggedActOf<'valve.read'>): V
   const before = state.readings[valve];
   // A gap set anew has not been felt locked yet, nor hot: what was felt of it before no longer counts.
   const { locked: _locked, again: _again, hot: _hot, ...unlocked } = before ?? {};
-  const kept = reading === 'set' ? unlocked : before;
-  const readings = { ...kept, [reading]: readingIn(act) };
+  const stored = reading === 'set' ? unlocked : before;
+  const readings = { ...stored, [reading]: readingIn(act) };
   return {
     ...state,
     readings: { ...state.readings, [valve]: readings },

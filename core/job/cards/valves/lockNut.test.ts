@@ -6,11 +6,11 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import { settingItems, type ItemKind } from '../../../sheet/settingItems';
 import { openedFor } from '../../tests/intake';
-import { stateOf } from '../../tests/told';
+import { stateOf } from '../../tests/story';
 import { lockNutNm, lockNutOf } from './lockNut';
 
 const printedFor = (sheet: EngineSheet, kind: ItemKind) => {
-  const item = settingItems(sheet).find((one) => one.kind === kind);
+  const item = settingItems(sheet).find((entry) => entry.kind === kind);
   if (!item) throw new Error(`no ${kind}`);
   return lockNutOf(sheet, item);
 };

@@ -21,9 +21,9 @@ export function notHere(view: OverheadView, id: string): NotHere | null {
   const { overhead, plan, next, items, planned } = view;
   const asked = items.find(({ item }) => item.id === id);
   if (!next || !asked) return null;
-  const found = settable({ ...overhead, atDeg: next.atDeg }).items.find((one) => one.id === id);
+  const found = settable({ ...overhead, atDeg: next.atDeg }).items.find((entry) => entry.id === id);
   if (!found) return null;
-  const place = plan.positions.findIndex(({ set }) => set.some((one) => one.id === id));
+  const place = plan.positions.findIndex(({ set }) => set.some((each) => each.id === id));
   const position = plan.positions[place];
   const isPlanned = planned.some((one) => one.id === id);
   return {

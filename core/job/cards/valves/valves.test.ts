@@ -13,7 +13,7 @@ import { tappetShims } from '../../../overhead/tappetShims';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import { scopedSheet } from '../../scope';
 import { openedFor, refusalIn, sheetIn } from '../../tests/intake';
-import { after, stateOf, jobOf } from '../../tests/told';
+import { after, stateOf, jobOf } from '../../tests/story';
 import type { ActData, ActType } from '../../act';
 import { decide } from '../../decide';
 import { hotShifts } from '../recheck/hotShifts';
@@ -49,7 +49,7 @@ const doPosition = (story: Storyteller, sheet: EngineSheet): void => {
   const { next } = viewIn(story, sheet);
   if (!next) throw new Error('nothing next');
   tell('crank.stood', { atDeg: next.atDeg, seen: 'as it should be', words: 'test' });
-  const item = (id: string) => viewIn(story, sheet).items.find((one) => one.item.id === id);
+  const item = (id: string) => viewIn(story, sheet).items.find((entry) => entry.item.id === id);
   for (const { id } of next.set) {
     for (let one = item(id); one && !one.done; one = item(id)) {
       const { bridgeNext, setBy, target } = one;
@@ -99,9 +99,9 @@ it('every engine’s overhead comes to its end, each act accepted, nothing set w
       }
       const overhead = overheadFor(sheet, settingItems(sheetIn(story, sheet)));
       if (typeof overhead === 'string' || !next) throw new Error('no plan');
-      const here = settable({ ...overhead, atDeg: next.atDeg }).items;
+      const fitted = settable({ ...overhead, atDeg: next.atDeg }).items;
       for (const { id } of next.set)
-        expect(here.find((one) => one.id === id)?.verdict).toBe('settable');
+        expect(fitted.find((entry) => entry.id === id)?.verdict).toBe('settable');
       doPosition(story, sheet);
     }
     const { doneCount, items } = viewIn(story, sheet);
@@ -255,13 +255,15 @@ describe('a code', () => {
   const story = (): Storyteller => ready(orrin6t, -0.09);
   const code = (text: string, cylinder = 2) => ({ cylinder, code: text });
   it('has the sheet’s characters, as many as the sheet says, and belongs to one injector', () => {
-    const told = story().act('injector.coded', code('AB23CD', 1));
-    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23CE'))).toBeNull();
-    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23C'))).toBe('code-length');
-    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23C0'))).toBe('code-letter');
-    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23CD'))).toBe('code-twice');
-    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23CD', 1))).toBeNull();
-    expect(refusalIn(told, orrin6t, 'injector.coded', code('AB23CE', 9))).toBe('unknown-cylinder');
+    const reported = story().act('injector.coded', code('AB23CD', 1));
+    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23CE'))).toBeNull();
+    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23C'))).toBe('code-length');
+    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23C0'))).toBe('code-letter');
+    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23CD'))).toBe('code-twice');
+    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23CD', 1))).toBeNull();
+    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23CE', 9))).toBe(
+      'unknown-cylinder',
+    );
     expect(refusalIn(story(), tolvane44, 'injector.coded', code('AB23CE'))).not.toBeNull();
   });
 });
@@ -309,18 +311,18 @@ it('what locking did to two of a kind is told for the third', () => {
 
 describe('gaps changed by shims', () => {
   const story = (): Storyteller => {
-    const told = ready(quillon5c);
-    for (let n = 0; n < 6 && viewIn(told, quillon5c).measuring; n += 1) {
-      const { next } = viewIn(told, quillon5c);
-      told.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'x' });
+    const reported = ready(quillon5c);
+    for (let n = 0; n < 6 && viewIn(reported, quillon5c).measuring; n += 1) {
+      const { next } = viewIn(reported, quillon5c);
+      reported.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'x' });
       for (const { id } of next?.set ?? []) {
         // E1 is tight, E2 loose by as much; the others are as they should be.
         const aim = id.startsWith('E') ? 0.4 : 0.2;
         const mm = id === 'E1' ? aim - 0.1 : id === 'E2' ? aim + 0.1 : aim;
-        told.act('valve.read', { valve: id, reading: 'found', mm, printed: printed(mm) });
+        reported.act('valve.read', { valve: id, reading: 'found', mm, printed: printed(mm) });
       }
     }
-    return told;
+    return reported;
   };
 
   it('are all found first; then the shims of those that are out are asked for', () => {
@@ -447,18 +449,19 @@ describe('a recheck hot', () => {
 describe('push rods that go in only at their own position', () => {
   it('each goes in where its valve is shut, before its gap is read, and is felt in its pocket', () => {
     const story = ready(averilQ4);
-    const item = (id: string) => viewIn(story, averilQ4).items.find((one) => one.item.id === id);
+    const item = (id: string) =>
+      viewIn(story, averilQ4).items.find((entry) => entry.item.id === id);
     const next = viewIn(story, averilQ4).next;
-    const here = next?.set.map(({ id }) => id) ?? [];
+    const fitted = next?.set.map(({ id }) => id) ?? [];
     const there = viewIn(story, averilQ4)
-      .items.map((one) => one.item.id)
-      .find((id) => !here.includes(id));
+      .items.map((each) => each.item.id)
+      .find((id) => !fitted.includes(id));
     story.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'as it should be' });
     const seen = (valve: string) => ({ valve, found: 'seated' }) as const;
     expect(refusalIn(story, averilQ4, 'push-rod.seen', seen(there ?? ''))).toBe(
       'not-settable-here',
     );
-    const [valve = ''] = here;
+    const [valve = ''] = fitted;
     expect(item(valve)?.rodNext).toBe('to-put-in');
     story.act('push-rod.seen', { valve, found: 'off' });
     expect(item(valve)?.rodNext).toBe('off');

@@ -8,7 +8,7 @@ import type { BarringSchool } from '../../../overhead/schools';
 import { standOut, type StandOut } from '../../../overhead/standOut';
 import { MINUTES_PER } from '../../../quantity/units';
 import { barringOf, overheadFor, type PlanAsked } from '../../../sheet/barringOf';
-import { once, onceOfBoth } from '../../../sheet/once';
+import { memoizeByObject, memoizeByPair } from '../../../sheet/memoize';
 import { gapTarget } from '../../../sheet/overheadOf';
 import { isValve, settingItems, type SettingItem } from '../../../sheet/settingItems';
 import type { EngineSheet } from '../../../sheet/engineSheet';
@@ -69,8 +69,10 @@ export function overheadView(
 }
 
 /** Asked for several times at every act of a job that has an overhead. */
-const viewsOf = onceOfBoth((_: JobSheet, _valves: ValvesState) =>
-  once((_crank: CrankState): { cold?: OverheadView | null; hot?: OverheadView | null } => ({})),
+const viewsOf = memoizeByPair((_: JobSheet, _valves: ValvesState) =>
+  memoizeByObject(
+    (_crank: CrankState): { cold?: OverheadView | null; hot?: OverheadView | null } => ({}),
+  ),
 );
 
 function viewOf(
