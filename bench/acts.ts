@@ -68,11 +68,11 @@ export async function benchActs(
   await stopServerProcess(second);
   await owner.end();
   agent.destroy();
-  const stored = median(rounds.map(({ alone }) => keptIn(alone)));
+  const perSecond = median(rounds.map(({ alone }) => keptIn(alone)));
   const rate = median(rounds.map((round) => round.rate));
   return [
     {
-      what: `acts of whole demo jobs kept, ${DEVICES} devices, ${BATCH} to a post (${stored.toFixed(0)} a second), over the database's own rate (${rate.toFixed(0)}), median of ${ROUNDS}`,
+      what: `acts of whole demo jobs kept, ${DEVICES} devices, ${BATCH} to a post (${perSecond.toFixed(0)} a second), over the database's own rate (${rate.toFixed(0)}), median of ${ROUNDS}`,
       value: median(rounds.map(ratioOf)),
       unit: '×',
       goal: 0.25,

@@ -110,16 +110,16 @@ describe('the demo shops', () => {
 describe('the demo jobs', () => {
   it('are told only in acts that would be accepted, and end before now', () => {
     for (const { acts, shop } of jobs) {
-      let story = EMPTY_JOB;
+      let job = EMPTY_JOB;
       for (const act of acts) {
         const member = shop.crew.find((m) => m.id === act.by);
-        const verdict = decide(story, act, {
+        const verdict = decide(job, act, {
           now: act.at,
           sheet: sheetOf(acts),
           member: { id: act.by, role: member?.role ?? 'viewer', fresh: false },
         });
         expect([act.type, verdict]).toEqual([act.type, { ok: true }]);
-        story = evolve(story, { ...act, seq: story.log.headSeq + 1, receivedAt: act.at });
+        job = evolve(job, { ...act, seq: job.log.headSeq + 1, receivedAt: act.at });
       }
       expect(Date.parse(acts.at(-1)?.at ?? '')).toBeLessThan(now.getTime());
     }

@@ -39,7 +39,7 @@ export function sheetIn(story: Storyteller, sheet: EngineSheet) {
 /** Everything that makes it dead. */
 export function madeDead(story: Storyteller, sheet: EngineSheet): Storyteller {
   return isolationOf(sheet).reduce(
-    (reported, item) => reported.act('check.seen', { check: 'dead', item, found: 'good' }),
+    (soFar, item) => soFar.act('check.seen', { check: 'dead', item, found: 'good' }),
     story,
   );
 }
@@ -47,8 +47,7 @@ export function madeDead(story: Storyteller, sheet: EngineSheet): Storyteller {
 /** Every part marked as it should be. */
 export function marked(story: Storyteller, sheet: EngineSheet): Storyteller {
   return marksOf(sheetIn(story, sheet)).reduce(
-    (reported, { id: mark, kind, code, place }) =>
-      reported.act('mark.made', { mark, kind, code, place }),
+    (soFar, { id: mark, kind, code, place }) => soFar.act('mark.made', { mark, kind, code, place }),
     story,
   );
 }
@@ -97,8 +96,8 @@ export function measured(
 /** Everything that is needed laid beside the old, and right. */
 export function partsIn(story: Storyteller, sheet: EngineSheet): Storyteller {
   return kitOf(sheetIn(story, sheet), stateOf(story)).reduce(
-    (reported, { id: part, count = 1 }) =>
-      reported.act('part.arrived', { part, count, verdict: 'right' }),
+    (soFar, { id: part, count = 1 }) =>
+      soFar.act('part.arrived', { part, count, verdict: 'right' }),
     story,
   );
 }

@@ -176,8 +176,8 @@ export function demoTools(
   by: string,
   now: Date,
 ): readonly DemoTool[] {
-  const reported = shop.slug === 'lockside' ? LOCKSIDE : WEIR_STREET;
-  return reported.map((tool) => {
+  const stories = shop.slug === 'lockside' ? LOCKSIDE : WEIR_STREET;
+  return stories.map((tool) => {
     const acts: ToolAct[] = [];
     const entered = monthsBefore(now, ENTERED_MONTHS_AGO);
     const add = <T extends ToolActType>(type: T, at: Date, data: ToolActData[T]): void => {

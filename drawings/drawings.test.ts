@@ -5,7 +5,8 @@ import { ON_PAPER, type Paint } from './paint';
 import type { Drawing, Shape } from './shape';
 import { svgText } from './svgText';
 import { covered, outside } from './tests/boundsOf';
-import { sampleDrawings, sampleGlyphs } from './tests/samples';
+import { sampleDrawings } from './tests/samples';
+import { sampleGlyphs } from './tests/samples/marks';
 import { headMapDrawing } from './tighten/headMap';
 
 const drawings = sampleDrawings();

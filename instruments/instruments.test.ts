@@ -120,8 +120,8 @@ describe('over its socket', () => {
 
   it('a crank encoder tells the way it went, forward and back, and where it stands', async () => {
     const on = await heard('/encoder', { type: 'pull', deg: 90 });
-    const story = on.flatMap((each) => (each.type === 'sample' ? [each.deg ?? 0] : []));
-    expect(story).toEqual([...story].sort((a, b) => a - b));
+    const degrees = on.flatMap((each) => (each.type === 'sample' ? [each.deg ?? 0] : []));
+    expect(degrees).toEqual([...degrees].sort((a, b) => a - b));
     expect(on.at(-1)).toMatchObject({ type: 'reading', deg: 90 });
     const back = await heard('/encoder', { type: 'pull', deg: -100 });
     expect(back.at(-1)).toMatchObject({ type: 'reading', deg: -10 });

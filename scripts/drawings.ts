@@ -1,12 +1,13 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
 import { paints } from '../app/ui/drawing/paints';
-import { ON_PAPER, type Paint } from '../drawings/paint';
+import { FACES, ON_PAPER, type Paint } from '../drawings/paint';
 import { svgText } from '../drawings/svgText';
-import { sampleDrawings, sampleGlyphs } from '../drawings/tests/samples';
-import type { Drawing } from '../drawings/shape';
+import { sampleDrawings } from '../drawings/tests/samples';
+import { sampleGlyphs } from '../drawings/tests/samples/marks';
+import type { Drawing, Face } from '../drawings/shape';
+import { faceFile } from '../server/pdf/document';
 import { browserArguments } from './browser';
 import { chromium as chromiumPath } from './debian';
 
@@ -15,17 +16,9 @@ import { chromium as chromiumPath } from './debian';
  * and a picture of it for each, to be looked at after a drawing was changed.
  */
 const folder = path.resolve('test-results');
-const find = createRequire(path.resolve('app/package.json'));
-
-const FACES = [
-  'barlow-semi-condensed/700Bold/BarlowSemiCondensed_700Bold',
-  'barlow-semi-condensed/600SemiBold/BarlowSemiCondensed_600SemiBold',
-  'atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular',
-];
-
-function faceRule(face: string): string {
-  const file = readFileSync(find.resolve(`@expo-google-fonts/${face}.ttf`)).toString('base64');
-  return `@font-face{font-family:"${path.basename(face)}";src:url(data:font/ttf;base64,${file})}`;
+function faceRule([face, family]: [string, string]): string {
+  const file = readFileSync(faceFile(face as Face)).toString('base64');
+  return `@font-face{font-family:"${family}";src:url(data:font/ttf;base64,${file})}`;
 }
 
 function figureOf(caption: string, drawing: Omit<Drawing, 'kind'>, paint: Paint): string {
@@ -43,7 +36,7 @@ function sectionOf(id: string, paint: Paint): string {
   return `<section id="${id}" style="background:${paper};color:${ink}">${drawings.join('')}<div>${glyphs.join('')}</div></section>`;
 }
 
-const STYLE = `${FACES.map(faceRule).join('')}
+const STYLE = `${Object.entries(FACES).map(faceRule).join('')}
   section { display: grid; grid-template-columns: repeat(6, 1fr); gap: 12px; padding: 12px }
   figure { margin: 0; font: 12px sans-serif } svg { width: 100%; height: auto; max-height: 230px }
   section > div { display: flex; flex-wrap: wrap; gap: 12px; grid-column: 1 / -1 }

@@ -20,8 +20,8 @@ const faultsOf = (...lines: readonly string[]) =>
 describe('readings as CSV', () => {
   it('come back as they were written, each in its own words and unit', () => {
     const state = stateOf(linersIn());
-    const story = readingTables(sheet, state);
-    const csv = writeReadings(story, () => 'Tobin');
+    const tablesHere = readingTables(sheet, state);
+    const csv = writeReadings(tablesHere, () => 'Tobin');
     expect(csv.split('\r\n').slice(0, 2)).toEqual([
       'card,item,reading,value,unit,at,by',
       'liners,1,fan side,0.06,mm,2026-03-02T08:04:00.000+00:00,Tobin',

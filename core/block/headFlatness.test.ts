@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { headFlatness, STRAIGHTEDGE_LINES, type HeadFlatnessInput } from './headFlatness';
 
-const read = (long: number, cross: number, value: number, two: number) => [
+const read = (long: number, cross: number, first: number, second: number) => [
   { line: 'long' as const, gapMm: long },
   { line: 'cross' as const, gapMm: cross },
-  { line: 'diagonal-1' as const, gapMm: value },
-  { line: 'diagonal-2' as const, gapMm: two },
+  { line: 'diagonal-1' as const, gapMm: first },
+  { line: 'diagonal-2' as const, gapMm: second },
 ];
 const head = (over: Partial<HeadFlatnessInput> = {}): HeadFlatnessInput => ({
   readings: read(0.12, 0.03, 0.08, 0.1),

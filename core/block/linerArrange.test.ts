@@ -359,8 +359,8 @@ describe('against every placement there is', () => {
 });
 
 it('tells how far it is, from nothing to all', () => {
-  const story: number[] = [];
-  linerArrange(proud(0.06, 0.1, 0.08, 0.11), (share) => story.push(share));
-  expect([...story].sort((a, b) => a - b)).toEqual(story);
-  expect(story.at(-1)).toBe(1);
+  const shares: number[] = [];
+  linerArrange(proud(0.06, 0.1, 0.08, 0.11), (share) => shares.push(share));
+  expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+  expect(shares.at(-1)).toBe(1);
 });

@@ -7,7 +7,7 @@ import { stateOf } from './tests/story';
 const job = () => openedFor(tolvane44, { kind: 'top-end' });
 const put = (story: ReturnType<typeof job>, part: string, bars: TemporaryPartBars | null) =>
   story.act('temporary-part.put-in', {
-    part: part,
+    part,
     kind: 'other',
     what: part,
     where: 'port 1',

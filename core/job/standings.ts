@@ -193,7 +193,7 @@ function undecidedFor({ differences, objections }: Layered, { card, set }: Entry
   const isOf = (place: CardPlace): boolean =>
     place.card === card && (place.set ?? null) === (set?.id ?? null);
   return differences.filter(({ place, standing }) => {
-    const prompt = standing === 'open' || (objections.length > 0 && standing !== 'agrees');
-    return prompt && cardsOfPlace(place).some(isOf);
+    const isAsked = standing === 'open' || (objections.length > 0 && standing !== 'agrees');
+    return isAsked && cardsOfPlace(place).some(isOf);
   }).length;
 }

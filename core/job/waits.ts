@@ -20,7 +20,7 @@ export function missingFor(sheet: JobSheet, state: JobState, holds: Holds): read
 /** What is still in and must come out before this. */
 export function stillIn({ register }: JobState, bars: TemporaryPartBars): readonly Wait[] {
   const parts = temporaryPartsBarring(register, bars).map(temporaryPartName);
-  return parts.length > 0 ? [{ code: 'temporary-parts-in', parts: parts }] : [];
+  return parts.length > 0 ? [{ code: 'temporary-parts-in', parts }] : [];
 }
 
 /** What holds the crank. */

@@ -85,7 +85,7 @@ it('a gap found closed but left open again is told by its line', () => {
 it('the band holds the true hours about nine times in ten', () => {
   const { normal } = seeded(11);
   let held = 0;
-  let story = 0;
+  let count = 0;
   for (let trial = 0; trial < 400; trial += 1) {
     const readings = [0, 1000, 2000, 3000, 4000, 5000].map((hours) => ({
       hours,
@@ -93,12 +93,12 @@ it('the band holds the true hours about nine times in ten', () => {
     }));
     const found = lashTrend({ readings, closesAtMm: 0.2 });
     if (found.code !== 'closing') continue;
-    story += 1;
+    count += 1;
     if (found.lowHours <= 8000 && 8000 <= found.highHours) held += 1;
   }
-  expect(story).toBe(400);
-  expect(held / story).toBeGreaterThan(0.86);
-  expect(held / story).toBeLessThan(0.94);
+  expect(count).toBe(400);
+  expect(held / count).toBeGreaterThan(0.86);
+  expect(held / count).toBeLessThan(0.94);
 });
 
 it('the hours at the limit lie within their band', () => {

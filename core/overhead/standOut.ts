@@ -76,10 +76,10 @@ export function standOut({ items, limitMm }: StandOutInput): StandOut {
   });
   return {
     items: items.map(({ id, mm, kind = null }) => {
-      const subject = kinds.find((entry) => entry.kind === kind);
-      const offMm = mm - (subject?.medianMm ?? mm);
-      const judged = subject !== undefined && subject.code !== 'too-few';
-      const alike = atMost(Math.abs(offMm), subject?.limitMm ?? 0);
+      const ofKind = kinds.find((entry) => entry.kind === kind);
+      const offMm = mm - (ofKind?.medianMm ?? mm);
+      const judged = ofKind !== undefined && ofKind.code !== 'too-few';
+      const alike = atMost(Math.abs(offMm), ofKind?.limitMm ?? 0);
       return { id, kind, mm, offMm, verdict: judged ? (alike ? 'alike' : 'odd') : 'not-judged' };
     }),
     kinds,

@@ -14,7 +14,7 @@ export interface Seeded {
  */
 export function seeded(seed: number): Seeded {
   let state = seed >>> 0;
-  let stored: number | null = null;
+  let spare: number | null = null;
   const even = (): number => {
     state = (state + 0x9e3779b9) >>> 0;
     let mixed = state;
@@ -23,15 +23,15 @@ export function seeded(seed: number): Seeded {
     return ((mixed ^ (mixed >>> 15)) >>> 0) / 2 ** 32;
   };
   const normal = (): number => {
-    if (stored !== null) {
-      const last = stored;
-      stored = null;
+    if (spare !== null) {
+      const last = spare;
+      spare = null;
       return last;
     }
     // Never zero: its logarithm would have no end.
     const radius = Math.sqrt(-2 * Math.log(1 - even()));
     const angle = 2 * Math.PI * even();
-    stored = radius * Math.sin(angle);
+    spare = radius * Math.sin(angle);
     return radius * Math.cos(angle);
   };
   return { even, normal };

@@ -58,11 +58,11 @@ it('bolts meant to get another share get it, and are held against those meant al
       shares: short.map((id) => ({ id, share: 0 })),
     },
   ];
-  const story = simulate({ fasteners, stages, interaction: 0, trials: 2 }).stages;
-  expect(story[0]?.bolts.map(({ meanKn }) => meanKn)).toEqual([60, 60, 60, 60, 30, 30]);
+  const found = simulate({ fasteners, stages, interaction: 0, trials: 2 }).stages;
+  expect(found[0]?.bolts.map(({ meanKn }) => meanKn)).toEqual([60, 60, 60, 60, 30, 30]);
   // Left alone by the second: they stand as they stood.
-  expect(story[1]?.bolts.map(({ meanKn }) => meanKn)).toEqual([100, 100, 100, 100, 30, 30]);
-  expect(story.map(({ spreadKn }) => spreadKn)).toEqual([0, 0]);
+  expect(found[1]?.bolts.map(({ meanKn }) => meanKn)).toEqual([100, 100, 100, 100, 30, 30]);
+  expect(found.map(({ spreadKn }) => spreadKn)).toEqual([0, 0]);
   const wrong = (shares: { id: string; share: number }[]) => () =>
     simulate({ fasteners, stages: [{ ...load(60), shares } as ClampStage] });
   expect(wrong([{ id: 'x', share: 1 }])).toThrow('stages[0].shares[0].id: unknown-fastener');

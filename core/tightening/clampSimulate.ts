@@ -112,8 +112,8 @@ export function clampSimulate(
         for (const bolt of order)
           pull(load, bolt, stage, (shares[place]?.[bolt] ?? 1) * strength(stage, normal()), loss);
       for (let bolt = 0; bolt < bolts; bolt += 1) {
-        const stored = clamps[place]?.[bolt];
-        if (stored) stored[trial] = load[bolt] ?? 0;
+        const column = clamps[place]?.[bolt];
+        if (column) column[trial] = load[bolt] ?? 0;
       }
       spreads[place] = (spreads[place] ?? 0) + widest(load, alike[place] ?? []);
     });

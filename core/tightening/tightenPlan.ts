@@ -306,13 +306,13 @@ function demandFindings({ fasteners, demands = [] }: TightenPlanInput): TightenF
   const stretch = fasteners.some((f) => f.oneUseStretch);
   const abouts = [...new Set(demands.map((d) => d.about))];
   return abouts.flatMap((about): TightenFinding[] => {
-    const prompt = demands.find((d) => d.about === about && d.says === 'do');
+    const demand = demands.find((d) => d.about === about && d.says === 'do');
     const forbids = demands.find((d) => d.about === about && d.says === 'never');
-    if (prompt && forbids) {
+    if (demand && forbids) {
       return [
-        { code: 'demands-contradict', about, doSource: prompt.source, neverSource: forbids.source },
+        { code: 'demands-contradict', about, doSource: demand.source, neverSource: forbids.source },
       ];
     }
-    return prompt && stretch ? [{ code: 'stretch-disturbed', about, source: prompt.source }] : [];
+    return demand && stretch ? [{ code: 'stretch-disturbed', about, source: demand.source }] : [];
   });
 }

@@ -132,8 +132,8 @@ describe('a tightening plan', () => {
       pull('s2', 40),
     ];
     expect(plan(stages(['c', 'b', 'a'], [])).findings).toEqual([]);
-    const stored = plan(stages(['b', 'a'], ['c'])).findings;
-    expect(stored.map(({ code }) => code)).toEqual(['value-falls']);
+    const findingsHere = plan(stages(['b', 'a'], ['c'])).findings;
+    expect(findingsHere.map(({ code }) => code)).toEqual(['value-falls']);
   });
 
   it('holds nothing against the cycle before: a cycle is where the book begins anew', () => {

@@ -1,6 +1,6 @@
 import type { ScrewTurn } from '@cardinex/core/overhead/screwTurn';
 import { clockArc } from '../kit/polar';
-import { circle, group, line, path, shapes } from '../kit/shapes';
+import { circle, group, line, path, roundDrawing } from '../kit/shapes';
 import type { Drawing } from '../shape';
 
 type ScrewTurnFacts = Pick<ScrewTurn, 'deg' | 'direction'> & { readonly description: string };
@@ -14,19 +14,12 @@ const MOST_DEG = 350;
 export function screwTurnDrawing({ deg, direction, description }: ScrewTurnFacts): Drawing {
   // Screwing in is clockwise for a right-hand thread, seen from its head.
   const way = direction === 'out' ? -1 : 1;
-  return {
-    kind: 'screw-turn',
-    description,
-    frame: { x: 0, y: 0, width: SIZE, height: SIZE },
-    shapes: shapes(
-      group(
-        { x: SIZE / 2, y: SIZE / 2 },
-        circle(0, 0, 34, { fill: 'paper', stroke: 'ink', weight: { lines: 1 } }),
-        line(0, -30, 0, 30, { stroke: 'soft', weight: 3, dash: [4, 4] }),
-        group({ turnDeg: way * (deg % 360) }, line(0, -30, 0, 30, { stroke: 'ink', weight: 7 })),
-        deg > 1 &&
-          path(clockArc(0, way * Math.min(deg, MOST_DEG), RADIUS), { stroke: 'now', weight: 7 }),
-      ),
-    ),
-  };
+  return roundDrawing(
+    { kind: 'screw-turn', description, width: SIZE, height: SIZE },
+    circle(0, 0, 34, { fill: 'paper', stroke: 'ink', weight: { lines: 1 } }),
+    line(0, -30, 0, 30, { stroke: 'soft', weight: 3, dash: [4, 4] }),
+    group({ turnDeg: way * (deg % 360) }, line(0, -30, 0, 30, { stroke: 'ink', weight: 7 })),
+    deg > 1 &&
+      path(clockArc(0, way * Math.min(deg, MOST_DEG), RADIUS), { stroke: 'now', weight: 7 }),
+  );
 }

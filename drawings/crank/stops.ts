@@ -1,4 +1,4 @@
-import { circle, group, line, polygon, shapes } from '../kit/shapes';
+import { circle, group, line, polygon, roundDrawing } from '../kit/shapes';
 import type { Drawing } from '../shape';
 
 interface StopsFacts {
@@ -13,33 +13,26 @@ const RIM = 58;
 
 /** A degree wheel with what it reads at either stop, and the top halfway between. */
 export function stopsDrawing({ stopsDeg, topDeg, description }: StopsFacts): Drawing {
-  return {
-    kind: 'stops',
-    description,
-    frame: { x: 0, y: 0, width: SIZE, height: SIZE },
-    shapes: shapes(
-      group(
-        { x: SIZE / 2, y: SIZE / 2 },
-        circle(0, 0, RIM, { stroke: 'ink', weight: { lines: 1 } }),
-        Array.from({ length: 12 }, (_, hour) =>
-          group({ turnDeg: hour * 30 }, line(0, -RIM, 0, -RIM + 7, { stroke: 'soft', weight: 2 })),
-        ),
-        stopsDeg.map((turnDeg) =>
-          group({ turnDeg }, line(0, -RIM - 10, 0, -RIM + 16, { stroke: 'ink', weight: 5 })),
-        ),
-        group(
-          { turnDeg: topDeg },
-          polygon(
-            [
-              [-9, -RIM - 14],
-              [9, -RIM - 14],
-              [0, -RIM + 4],
-            ],
-            { fill: 'now' },
-          ),
-          line(0, 0, 0, -RIM + 8, { stroke: 'now', weight: 4 }),
-        ),
-      ),
+  return roundDrawing(
+    { kind: 'stops', description, width: SIZE, height: SIZE },
+    circle(0, 0, RIM, { stroke: 'ink', weight: { lines: 1 } }),
+    Array.from({ length: 12 }, (_, hour) =>
+      group({ turnDeg: hour * 30 }, line(0, -RIM, 0, -RIM + 7, { stroke: 'soft', weight: 2 })),
     ),
-  };
+    stopsDeg.map((turnDeg) =>
+      group({ turnDeg }, line(0, -RIM - 10, 0, -RIM + 16, { stroke: 'ink', weight: 5 })),
+    ),
+    group(
+      { turnDeg: topDeg },
+      polygon(
+        [
+          [-9, -RIM - 14],
+          [9, -RIM - 14],
+          [0, -RIM + 4],
+        ],
+        { fill: 'now' },
+      ),
+      line(0, 0, 0, -RIM + 8, { stroke: 'now', weight: 4 }),
+    ),
+  );
 }

@@ -1,6 +1,7 @@
 import type {
   Box,
   Circle,
+  Drawing,
   Group,
   Line,
   Look,
@@ -104,4 +105,22 @@ export function pointingUp(x: number, y: number, size: number, text: string): Pa
     ),
     word(x, y, size, text, 'ink'),
   ];
+}
+
+/** A drawing whose origin stands in the middle, as a clock face has its hands; `lower` moves it down. */
+export function roundDrawing(
+  about: Pick<Drawing, 'kind' | 'description'> & {
+    readonly width: number;
+    readonly height: number;
+    readonly lower?: number;
+  },
+  ...parts: readonly Part[]
+): Drawing {
+  const { kind, description, width, height, lower = 0 } = about;
+  return {
+    kind,
+    description,
+    frame: { x: 0, y: 0, width, height },
+    shapes: [group({ x: width / 2, y: height / 2 + lower }, ...parts)],
+  };
 }

@@ -1,5 +1,5 @@
 import { clockArc, clockPoint, hexagon } from '../kit/polar';
-import { circle, group, line, path, polygon, shapes } from '../kit/shapes';
+import { circle, line, path, polygon, roundDrawing } from '../kit/shapes';
 import type { Drawing, Line, Look } from '../shape';
 
 interface ProtractorFacts {
@@ -18,35 +18,28 @@ const THIN: Look = { stroke: 'soft', weight: { lines: 1 } };
 /** A turn counted from the paint mark at the top: how far to go, and how far it is. */
 export function protractorDrawing({ deg, turnedDeg, description }: ProtractorFacts): Drawing {
   const shown = Math.min(359, deg);
-  return {
-    kind: 'protractor',
-    description,
-    frame: { x: 0, y: 0, width: SIZE, height: SIZE },
-    shapes: shapes(
-      group(
-        { x: SIZE / 2, y: SIZE / 2 },
-        circle(0, 0, RIM, THIN),
-        Array.from({ length: 12 }, (_, at) => ray(at * 30, RIM - 6, RIM, THIN)),
-        path(clockArc(0, shown, RIM), { stroke: 'now', weight: 8 }),
-        turnedDeg !== null &&
-          turnedDeg > 0 &&
-          path(clockArc(0, Math.min(359, turnedDeg), RIM - 11), {
-            stroke: turnedDeg > deg + SLIP_DEG ? 'stop' : 'within',
-            weight: 7,
-          }),
-        ray(shown, 8, RIM + 6, { stroke: 'now', weight: 4 }),
-        polygon(
-          [
-            [-6, -52],
-            [6, -52],
-            [0, -40],
-          ],
-          { fill: 'ink' },
-        ),
-        polygon(hexagon(13), { fill: 'paper', stroke: 'ink', weight: { lines: 1 } }),
-      ),
+  return roundDrawing(
+    { kind: 'protractor', description, width: SIZE, height: SIZE },
+    circle(0, 0, RIM, THIN),
+    Array.from({ length: 12 }, (_, at) => ray(at * 30, RIM - 6, RIM, THIN)),
+    path(clockArc(0, shown, RIM), { stroke: 'now', weight: 8 }),
+    turnedDeg !== null &&
+      turnedDeg > 0 &&
+      path(clockArc(0, Math.min(359, turnedDeg), RIM - 11), {
+        stroke: turnedDeg > deg + SLIP_DEG ? 'stop' : 'within',
+        weight: 7,
+      }),
+    ray(shown, 8, RIM + 6, { stroke: 'now', weight: 4 }),
+    polygon(
+      [
+        [-6, -52],
+        [6, -52],
+        [0, -40],
+      ],
+      { fill: 'ink' },
     ),
-  };
+    polygon(hexagon(13), { fill: 'paper', stroke: 'ink', weight: { lines: 1 } }),
+  );
 }
 
 function ray(deg: number, from: number, to: number, look: Look): Line {

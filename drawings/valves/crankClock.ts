@@ -2,7 +2,7 @@ import type { Firing } from '@cardinex/core/overhead/barringInput';
 import { wrap } from '@cardinex/core/overhead/cycle';
 import type { Rotation } from '@cardinex/core/sheet/spec/layout';
 import { clockArc, clockPoint } from '../kit/polar';
-import { circle, group, line, path, polygon, shapes, word, type Part } from '../kit/shapes';
+import { circle, line, type Part, path, polygon, roundDrawing, word } from '../kit/shapes';
 import type { Drawing } from '../shape';
 
 interface CrankClockFacts {
@@ -35,34 +35,27 @@ export function crankClockDrawing(facts: CrankClockFacts): Drawing {
   // High enough that the lowest of several lines clears an arrow that goes all the way round.
   const lines =
     captions.length > 1 ? { figure: -26, size: 48, first: 0 } : { figure: 0, size: 54, first: 26 };
-  return {
-    kind: 'crank-clock',
-    description,
-    frame: { x: 0, y: 0, width: WIDTH, height: SIZE },
-    shapes: shapes(
-      group(
-        { x: WIDTH / 2, y: SIZE / 2 },
-        circle(0, 0, RIM, { stroke: 'ink', weight: { lines: 1 } }),
-        Array.from({ length: 36 }, (_, place) => tick(place * 10, place % 3 === 0)),
-        marksOnRim(firing, standsAtDeg).map(({ behindDeg, cylinders }) =>
-          rimMark(turns * behindDeg, cylinders.join(' · ')),
-        ),
-        polygon(
-          [
-            [-11, -137],
-            [11, -137],
-            [0, -114],
-          ],
-          { fill: 'stop' },
-        ),
-        barDeg !== null && barDeg !== 0 && barArrow(barDeg, turns),
-        word(0, lines.figure, lines.size, figure, 'now'),
-        captions.map((text, place) =>
-          word(0, lines.first + place * 22, 17, text, 'soft', { face: 'text' }),
-        ),
-      ),
+  return roundDrawing(
+    { kind: 'crank-clock', description, width: WIDTH, height: SIZE },
+    circle(0, 0, RIM, { stroke: 'ink', weight: { lines: 1 } }),
+    Array.from({ length: 36 }, (_, place) => tick(place * 10, place % 3 === 0)),
+    marksOnRim(firing, standsAtDeg).map(({ behindDeg, cylinders }) =>
+      rimMark(turns * behindDeg, cylinders.join(' · ')),
     ),
-  };
+    polygon(
+      [
+        [-11, -137],
+        [11, -137],
+        [0, -114],
+      ],
+      { fill: 'stop' },
+    ),
+    barDeg !== null && barDeg !== 0 && barArrow(barDeg, turns),
+    word(0, lines.figure, lines.size, figure, 'now'),
+    captions.map((text, place) =>
+      word(0, lines.first + place * 22, 17, text, 'soft', { face: 'text' }),
+    ),
+  );
 }
 
 interface MarkOnRim {

@@ -39,13 +39,13 @@ export async function pressThrough(page: Page, shows: string, most = 400): Promi
   const confirm = page.getByTestId('confirm');
   const act = page.getByTestId(shows);
   await act.waitFor();
-  const prompt = async (): Promise<boolean> =>
+  const isAsked = async (): Promise<boolean> =>
     (await confirm.isVisible()) && (await act.isVisible());
   for (let n = 0; n < most; n += 1) {
-    if (!(await prompt())) {
+    if (!(await isAsked())) {
       // Through only when nothing comes after a moment: a card takes one to turn to its next act.
       await page.waitForTimeout(300);
-      if (!(await prompt())) return;
+      if (!(await isAsked())) return;
     }
     const before = await page.getByRole('main').innerText();
     await confirm.click();

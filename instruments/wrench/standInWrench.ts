@@ -66,14 +66,14 @@ export class StandInWrench {
     const pulled = pullBolt(before.bolt, before.deg, until, chance);
     this.holes.set(of, { bolt: before.bolt, deg: pulled.deg });
     const every = Math.max(1, Math.ceil(pulled.samples.length / MOST_TOLD));
-    const reported = pulled.samples.filter(
+    const samples = pulled.samples.filter(
       (_, n) => n % every === 0 || n === pulled.samples.length - 1,
     );
     const start = pulled.samples[0]?.deg ?? 0;
     const timeOf = (n: number): string => new Date(at.getTime() + n * 20).toISOString();
     const rounded = (value: number): number => Math.round(value * 100) / 100;
     return [
-      ...reported.map(({ deg, nm }, n): InstrumentMessage => ({
+      ...samples.map(({ deg, nm }, n): InstrumentMessage => ({
         type: 'sample',
         at: timeOf(n),
         nm: rounded(nm),
@@ -81,7 +81,7 @@ export class StandInWrench {
       })),
       {
         type: 'reading',
-        at: timeOf(reported.length),
+        at: timeOf(samples.length),
         nm: rounded(pulled.peakNm),
         deg: rounded(pulled.turnedDeg ?? pulled.deg - start),
       },

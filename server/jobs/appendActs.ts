@@ -88,8 +88,8 @@ class Append {
     );
     const isThere = job.log.length > 0;
     const head = isThere ? headOf(job.log.last) : opens ? BEGINNING : null;
-    const stored = await this.sentBefore(job);
-    const to = { sender: this.sender, jobId: this.jobId, batch: this.batch, kept: stored };
+    const kept = await this.sentBefore(job);
+    const to = { sender: this.sender, jobId: this.jobId, batch: this.batch, kept };
     const appending = new Appending(to, job, head);
     const outcomes: Outcome[] = [];
     for (const [place, act] of this.acts.entries()) outcomes.push(await appending.take(act, place));

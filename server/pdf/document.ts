@@ -9,6 +9,11 @@ const FILES: Readonly<Record<Face, string>> = {
   text: '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf',
 };
 
+/** Where the file of a face lies. */
+export function faceFile(face: Face): string {
+  return find.resolve(FILES[face]);
+}
+
 const PER_MM = 72 / 25.4;
 
 /** Points of a page in so many millimetres. */
@@ -17,7 +22,7 @@ export const mm = (value: number): number => value * PER_MM;
 /** A document without pages yet that knows the app's faces by their names. */
 export function newDocument(options: PDFKit.PDFDocumentOptions): PDFKit.PDFDocument {
   const document = new PDFDocument({ margin: 0, ...options, autoFirstPage: false });
-  for (const [face, file] of Object.entries(FILES)) document.registerFont(face, find.resolve(file));
+  for (const face of Object.keys(FILES) as Face[]) document.registerFont(face, faceFile(face));
   return document;
 }
 

@@ -20,11 +20,11 @@ export function photographHandlers(
     }) => {
       const { id: jobId, photograph: photographId } = params;
       const { state } = await openJob(cache, shopId, jobId);
-      const reported = state.photographs.find(({ id }) => id === photographId);
-      if (!reported) throw new ProblemError(404, 'no-such-photograph');
+      const announced = state.photographs.find(({ id }) => id === photographId);
+      if (!announced) throw new ProblemError(404, 'no-such-photograph');
       if (!Buffer.isBuffer(sent) || sent.length === 0)
         throw new ProblemError(422, 'not-a-photograph');
-      if (sha256(sent) !== reported.sha256) {
+      if (sha256(sent) !== announced.sha256) {
         throw new ProblemError(422, 'other-photograph');
       }
       const where = { shopId, jobId, photographId };
@@ -32,7 +32,7 @@ export function photographHandlers(
       if ((await PhotographRow.count({ where })) > 0) return;
       const made = await madeAnew(sent);
       await PhotographRow.create(
-        { ...where, sentSha256: reported.sha256, ...made, receivedAt: new Date() },
+        { ...where, sentSha256: announced.sha256, ...made, receivedAt: new Date() },
         { ignoreDuplicates: true },
       );
     },

@@ -1,6 +1,4 @@
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { clockOf } from '@cardinex/core/sheet/clockOf';
-import { thrustDegOf } from '@cardinex/core/sheet/thrustDegOf';
 import { stagesOf } from '@cardinex/core/sheet/programmeOf';
 import { isSheetPause, type FastenedSet } from '@cardinex/core/sheet/spec/fastening';
 import type { Drawing } from '@cardinex/drawings/shape';
@@ -9,11 +7,11 @@ import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
 import { timingWords } from '@cardinex/words/cards/timing';
 import { boltLengths } from '@cardinex/words/drawn/boltLengths';
 import { cylinderLayout } from '@cardinex/words/drawn/cylinderLayout';
-import { pistonWay, ringClockDrawn } from '@cardinex/words/drawn/piston';
+import { pistonWay, ringGaps } from '@cardinex/words/drawn/piston';
 import { timingWheels } from '@cardinex/words/drawn/timingWheels';
 import { drawingTitles } from '@cardinex/words/drawn/titles';
 import { valveWindows } from '@cardinex/words/drawn/valveWindows';
-import { cylinder1At, endShort } from '@cardinex/words/quantity';
+import { cylinder1At } from '@cardinex/words/quantity';
 import { groupLines, orderText, programmeLines } from '@cardinex/words/sheets/programme';
 import { sheetsWords as w } from '@cardinex/words/sheets/screen';
 import { drawOnPdf } from '../pdf/drawOnPdf';
@@ -59,8 +57,8 @@ const LINE = { width: WIDTH, lineGap: 1 } as const;
 function heightOf(document: PDFKit.PDFDocument, { drawing, lines }: Plate): number {
   const { frame } = drawing;
   document.font('text').fontSize(11);
-  const described = lines.reduce((sum, line) => sum + document.heightOfString(line, LINE), 0);
-  return mm(10) + Math.min(TALLEST, (WIDTH / frame.width) * frame.height) + mm(3) + described;
+  const written = lines.reduce((sum, line) => sum + document.heightOfString(line, LINE), 0);
+  return mm(10) + Math.min(TALLEST, (WIDTH / frame.width) * frame.height) + mm(3) + written;
 }
 
 /** @returns where it ends on the page */
@@ -128,18 +126,4 @@ function setPlates(set: FastenedSet): readonly Plate[] {
         ]
       : []),
   ];
-}
-
-/** Where the ring gaps go; null where the sheet does not say how they are spread. */
-function ringGaps(sheet: EngineSheet): Drawing | null {
-  const { rings = [], stagger } = sheet.pistons ?? {};
-  const found = clockOf(sheet);
-  if (!found || !stagger) return null;
-  return ringClockDrawn({
-    rings,
-    found,
-    thrustDeg: thrustDegOf(sheet) ?? 90,
-    keepClearDeg: stagger.keepClearDeg,
-    towards: endShort(sheet.cylinder1End),
-  });
 }

@@ -314,8 +314,8 @@ describe('a decision by someone who had not seen the rest', () => {
   it('refused, it does not take down with it what was done behind it', async () => {
     const jobId = await read(phone);
     const seenSeq = (await phone.events(jobId)).length;
-    const reported = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 3).end().acts;
-    const pulls = reported.filter(({ type }) => type === 'bolt.pulled');
+    const actsHere = linersIn().prepare(DEMO_TOOL.wrench5).pull('s1', 3).end().acts;
+    const pulls = actsHere.filter(({ type }) => type === 'bolt.pulled');
     const bad = phone.act(jobId, 'card.left-out', { card: 'nowhere', words: 'so' } as never);
     const acts = pulls.map(({ type, data }) =>
       phone.act(jobId, type, data as never, { seenSeq, at: new Date().toISOString() }),

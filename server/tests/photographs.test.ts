@@ -31,8 +31,8 @@ const pathOf = (photograph: string): string =>
 /** Says on the demo's saw bench that a photograph was taken. */
 async function tell(bytes: Buffer): Promise<string> {
   const photograph = randomUUID();
-  const reported = { photograph, says: 'gasket, fire side', sha256: sha256(bytes) };
-  const act = phone.act(DEMO_JOB.sawBench, 'photograph.taken', reported);
+  const photographHere = { photograph, says: 'gasket, fire side', sha256: sha256(bytes) };
+  const act = phone.act(DEMO_JOB.sawBench, 'photograph.taken', photographHere);
   const { outcomes } = await phone.send(DEMO_JOB.sawBench, act);
   expect(outcomes[0]?.status).toBe('accepted');
   return photograph;

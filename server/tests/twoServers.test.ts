@@ -62,13 +62,13 @@ describe('two servers on one database', () => {
     const tool = tools.find(({ id }) => id === DEMO_TOOL.wrench5);
     const shown = tool && wrenchShown(tool);
     if (!shown) throw new Error('no wrench 5');
-    const story = linersIn().end().acts;
+    const actsHere = linersIn().end().acts;
     const run = linersIn().prepare(DEMO_TOOL.wrench5).end().acts.at(-1)?.data as object;
     const wrench = { ...shown, id: randomUUID(), name: 'Wrench 77' };
     const { calibration: _, ...unchecked } = wrench;
     const judged = async (device: DeviceAt): Promise<boolean | undefined> => {
       const job = randomUUID();
-      const acts = story.map(({ type, data }) => device.act(job, type, data as never));
+      const acts = actsHere.map(({ type, data }) => device.act(job, type, data as never));
       await device.send(job, ...acts);
       const act = device.act(job, 'run.prepared', { ...run, wrench: unchecked } as never);
       const { outcomes } = await device.send(job, act);

@@ -35,8 +35,8 @@ const wrench5 = (): WrenchShown => {
 /** A job whose liners are in and accepted. */
 async function linersInJob(): Promise<string> {
   const jobId = randomUUID();
-  const story = linersIn().end().acts;
-  const acts = story.map(({ type, data }) => phone.act(jobId, type, data as never));
+  const actsHere = linersIn().end().acts;
+  const acts = actsHere.map(({ type, data }) => phone.act(jobId, type, data as never));
   const { outcomes } = await phone.send(jobId, ...acts);
   expect(new Set(outcomes.map(({ status }) => status))).toEqual(new Set(['accepted']));
   return jobId;

@@ -1,4 +1,3 @@
-import type { BoreHeight } from '@cardinex/core/block/boreWear';
 import { boreDrawing } from '@cardinex/drawings/checks/boreSection';
 import { inspectionBench as w } from '@cardinex/words/bench';
 import { lengthFigure } from '@cardinex/words/quantity';
@@ -6,10 +5,9 @@ import { useUnits } from '../../device/preferences';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { Small } from '../../ui/Words';
 
-interface Props {
-  readonly nominalMm: number;
-  /** At each height along and across; null where it has not been read. */
-  readonly readingsMm: Readonly<Record<BoreHeight, readonly (number | null)[]>>;
+type Facts = Omit<Parameters<typeof boreDrawing>[0], 'description' | 'figure'>;
+
+interface Props extends Facts {
   readonly label: string;
 }
 

@@ -21,7 +21,7 @@ export function GaugeInHand({ gauge, gauges, choose }: Props) {
         onPress={() => setOpen(!open)}
         className="min-h-[56px] justify-center"
       >
-        <Text className="font-strong text-[16px] text-ink underline">
+        <Text className="font-strong text-note text-ink underline">
           {`${w.gauge}: ${gauge?.name ?? w.noGauge}`}
         </Text>
       </Pressable>

@@ -163,7 +163,7 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
           <Text
             className={cn(
               'font-head text-ink',
-              stepped ? 'text-[40px] leading-[44px]' : 'text-[26px] leading-8',
+              stepped ? 'text-figure' : 'text-big',
             )}
             testID="act"
           >

@@ -57,7 +57,7 @@ export function ReadingGrid({ view, at, onChoose }: Props) {
           <View key={item} role="row" className="flex-row border-b border-rule">
             <View role="rowheader" className="min-h-[56px] w-[112px] flex-row items-center gap-1">
               {outs.has(item) ? <Mark kind="out" size={14} /> : null}
-              <Text className="shrink font-strong text-[16px] text-ink">
+              <Text className="shrink font-strong text-note text-ink">
                 {itemName(sheet, check, item)}
               </Text>
             </View>
@@ -83,7 +83,7 @@ export function ReadingGrid({ view, at, onChoose }: Props) {
                     )}
                   >
                     {outlier ? <Mark kind="out" size={12} /> : null}
-                    <Text className="font-head text-[18px] text-ink">{figure}</Text>
+                    <Text className="font-head text-body text-ink">{figure}</Text>
                   </Pressable>
                 </View>
               );

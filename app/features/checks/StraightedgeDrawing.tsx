@@ -1,9 +1,4 @@
-import {
-  STRAIGHTEDGE_LINES,
-  type HeadFlatnessInput,
-  type StraightedgeLine,
-} from '@cardinex/core/block/headFlatness';
-import type { SetMap } from '@cardinex/core/sheet/spec/fastening';
+import { STRAIGHTEDGE_LINES, type StraightedgeLine } from '@cardinex/core/block/headFlatness';
 import { straightedgeDrawing } from '@cardinex/drawings/checks/straightedge';
 import { inspectionBench as w } from '@cardinex/words/bench';
 import { length, lengthFigure } from '@cardinex/words/quantity';
@@ -12,13 +7,9 @@ import { useUnits } from '../../device/preferences';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { Small } from '../../ui/Words';
 
-interface Props {
-  readonly readings: HeadFlatnessInput['readings'];
-  readonly limitMm: number;
-  /** The line being read now. */
-  readonly current?: StraightedgeLine | undefined;
-  /** The head's own map, for its bores. */
-  readonly map?: SetMap | undefined;
+type Facts = Omit<Parameters<typeof straightedgeDrawing>[0], 'description' | 'figure'>;
+
+interface Props extends Facts {
   readonly onPress?: (line: StraightedgeLine) => void;
 }
 

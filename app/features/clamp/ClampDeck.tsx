@@ -1,18 +1,14 @@
-import type { BoltClamp } from '@cardinex/core/tightening/clampSimulate';
 import { clampMapDrawing } from '@cardinex/drawings/tighten/clampMap';
-import type { DrawnSet } from '@cardinex/drawings/tighten/deck';
 import { clampWords as w } from '@cardinex/words/cards/clamp';
 import { clampForce } from '@cardinex/words/clamp';
 import { fixed } from '@cardinex/words/kit';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { tallestOf } from '../tighten/HeadMap';
 
-interface Props {
+type Facts = Omit<Parameters<typeof clampMapDrawing>[0], 'description' | 'figure'>;
+
+interface Props extends Facts {
   readonly title: string;
-  readonly set: DrawnSet;
-  readonly bolts: readonly BoltClamp[];
-  /** The clamp that fills a mark: the same in both pictures. */
-  readonly fullKn: number;
 }
 
 /** The deck from above: each bolt filled as far as it clamps, with its kilonewtons. */

@@ -1,4 +1,3 @@
-import type { TraceSample, TraceVerdict } from '@cardinex/core/tightening/traceVerdict';
 import { torqueTraceDrawing } from '@cardinex/drawings/tighten/torqueTrace';
 import { traceSentence } from '@cardinex/words/clamp';
 import { clampBench as w } from '@cardinex/words/clampBench';
@@ -6,13 +5,13 @@ import { torqueFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../device/preferences';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 
-interface Props {
-  readonly samples: readonly TraceSample[];
-  readonly found: TraceVerdict;
-}
+type Facts = Omit<
+  Parameters<typeof torqueTraceDrawing>[0],
+  'description' | 'figure' | 'seat' | 'yields'
+>;
 
 /** Torque over turn, with where it seated, how steeply it clamped, and where it began to yield. */
-export function TraceDrawing({ samples, found }: Props) {
+export function TraceDrawing({ samples, found }: Facts) {
   const { torque } = useUnits();
   return (
     <DrawingView

@@ -76,6 +76,6 @@ function StillIn() {
 
 function TakeOut({ part, name }: { part: string; name: string }) {
   const { record } = useJob();
-  const take = useOnce(() => record('temporary-part.taken-out', { part: part }));
+  const take = useOnce(() => record('temporary-part.taken-out', { part }));
   return <Button label={registerWords.takeOutOf(name)} onPress={take} />;
 }

@@ -1,14 +1,11 @@
 import { crankDrawing } from '@cardinex/drawings/crank/crank';
-import type { PartStanding } from '@cardinex/drawings/crank/standing';
 import { buildWords as w } from '@cardinex/words/cards/buildSteps';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { useJob } from '../job/JobProvider';
 
-interface Props {
-  /** How many main bearings; one more than the throws between them. */
-  readonly mains: number;
-  readonly throwStanding?: ((nth: number) => PartStanding) | undefined;
-  readonly capStanding?: ((nth: number) => PartStanding) | undefined;
+type Facts = Omit<Parameters<typeof crankDrawing>[0], 'description' | 'sheet'>;
+
+interface Props extends Facts {
   readonly said: string;
 }
 

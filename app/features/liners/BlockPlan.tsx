@@ -1,14 +1,12 @@
-import type { LinerCheck } from '@cardinex/core/block/linerCheck';
 import { linerPlanDrawing } from '@cardinex/drawings/liners/linerPlan';
 import { length, lengthFigure } from '@cardinex/words/quantity';
 import { linersWords as w } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 
-interface Props {
-  readonly bores: readonly string[];
-  readonly check: LinerCheck | null;
-  readonly current: string | null;
+type Facts = Omit<Parameters<typeof linerPlanDrawing>[0], 'description' | 'figure' | 'unread'>;
+
+interface Props extends Facts {
   readonly onPress: (bore: string) => void;
 }
 

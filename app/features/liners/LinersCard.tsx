@@ -186,7 +186,7 @@ function StandOut({ heights, limits }: Props) {
           {check.first ? (
             <View className="flex-row items-center gap-2">
               <Mark kind="out" />
-              <Heading level={3} className="text-[18px] text-red">
+              <Heading level={3} className="text-body text-red">
                 {w.first}
               </Heading>
             </View>

@@ -74,7 +74,7 @@ function Count({ seals }: { seals: LinerSeals }) {
     >
       {bore ? (
         <View className="gap-3 px-3.5 py-3">
-          <Text className="font-head text-[40px] leading-[44px] text-ink" testID="act">
+          <Text className="font-head text-figure text-ink" testID="act">
             {w.liner(bore, standingIn(state.liners, bore).liner)}
           </Text>
           <Counter
@@ -146,7 +146,7 @@ function Counter({ label, value, onChange }: CounterProps) {
         onPress={() => onChange(value - 1)}
         className="w-16"
       />
-      <Text className="w-10 text-center font-head text-[34px] leading-10 text-ink">{value}</Text>
+      <Text className="w-10 text-center font-head text-count text-ink">{value}</Text>
       <Button
         label="+"
         name={`${label}: ${w.more}`}

@@ -27,12 +27,12 @@ export function PartsCard() {
   const [open, setOpen] = useState<string | null>(null);
   const [sending, setSending] = useState(false);
   const views = kitViews(sheet, state);
-  const currentPlace = views.filter(({ standing }) => standing === 'right').length;
+  const arrived = views.filter(({ standing }) => standing === 'right').length;
   const { frame } = useCard({
     card: 'parts',
     acts: OWN_ACTS,
     says: w.back,
-    done: currentPlace === views.length,
+    done: arrived === views.length,
   });
   const inHand = views.find(({ item }) => item.id === open);
   const waiting = ({ card, set }: Holds): string => {
@@ -42,7 +42,7 @@ export function PartsCard() {
   return (
     <CardFrame
       {...frame}
-      aside={w.counts(currentPlace, views.length)}
+      aside={w.counts(arrived, views.length)}
       actBar={
         <View className="flex-row gap-3">
           <Button

@@ -32,7 +32,7 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
   const [larger, setLarger] = useState<Photograph | null>(null);
   const [unread, setUnread] = useState<string | null>(null);
   const shown = state.photographs.filter((entry) => of === undefined || entry.of === of);
-  const currentPlace = [...(stored?.values() ?? [])].filter(({ picture }) => picture).length;
+  const storedCount = [...(stored?.values() ?? [])].filter(({ picture }) => picture).length;
 
   const take = async (chosen: readonly File[]): Promise<void> => {
     setUnread(null);
@@ -44,13 +44,13 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
         // First the picture, then the word of it: no log tells of a picture that nobody has.
         await ledgers.storage.keepPhotograph({ id, jobId, picture, small });
         const numbered = chosen.length > 1 ? `${says.trim()} (${place + 1})` : says.trim();
-        const reported = {
+        const photographHere = {
           photograph: id,
           says: numbered,
           sha256,
           ...(of !== undefined && { of }),
         };
-        if ((await record('photograph.taken', reported)) !== null) break;
+        if ((await record('photograph.taken', photographHere)) !== null) break;
       } catch {
         setUnread(file.name);
       }
@@ -69,9 +69,7 @@ export function PhotographsScreen({ of }: { of: string | undefined }) {
       title={w.title}
       aside={shown.length > 0 ? w.count(shown.length) : ''}
       back={<BackOfCard says={w.back} />}
-      foot={
-        currentPlace > 0 ? <FootMark kind="waiting" word={w.notSentCount(currentPlace)} /> : null
-      }
+      foot={storedCount > 0 ? <FootMark kind="waiting" word={w.notSentCount(storedCount)} /> : null}
       slip={
         larger ? (
           <Slip title={larger.says} onClose={() => setLarger(null)}>

@@ -1,16 +1,17 @@
-import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { clockOf } from '@cardinex/core/sheet/clockOf';
-import { thrustDegOf } from '@cardinex/core/sheet/thrustDegOf';
+import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { ringGaps } from '@cardinex/words/drawn/piston';
 import { clockSentence } from '@cardinex/words/pistons';
-import { endShort } from '@cardinex/words/quantity';
+import { DrawingView } from '../../ui/drawing/DrawingView';
 import { Small } from '../../ui/Words';
-import { ClockDrawing } from './ClockDrawing';
+import { CLOCK_PX } from './ClockDrawing';
 
 /** Where this engine's ring gaps go; nothing where its sheet does not say how they are spread. */
 export function JobClock({ sheet }: { sheet: EngineSheet }) {
-  const { rings = [], stagger } = sheet.pistons ?? {};
+  const drawing = ringGaps(sheet);
   const found = clockOf(sheet);
-  if (!found || !stagger) return null;
+  if (!drawing || !found) return null;
+  const { rings = [] } = sheet.pistons ?? {};
   const nameOf = (id: string): string => rings.find((ring) => ring.id === id)?.name ?? id;
   const named = {
     ...found,
@@ -19,13 +20,7 @@ export function JobClock({ sheet }: { sheet: EngineSheet }) {
   };
   return (
     <>
-      <ClockDrawing
-        rings={rings}
-        found={found}
-        thrustDeg={thrustDegOf(sheet) ?? 90}
-        keepClearDeg={stagger.keepClearDeg}
-        towards={endShort(sheet.cylinder1End)}
-      />
+      <DrawingView drawing={drawing} maxHeight={CLOCK_PX} />
       <Small>{clockSentence(named)}</Small>
     </>
   );

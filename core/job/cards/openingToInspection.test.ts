@@ -121,8 +121,8 @@ describe('what is left in', () => {
   it('bars the head until it is out', () => {
     const story = openedFor(castryV8, TOP_END);
     // Everything before the head is another matter: look only at why the head itself would wait.
-    const reason = (reported: ReturnType<typeof opened>) =>
-      cardIn(reported, castryV8, 'tighten').reason.code;
+    const reason = (soFar: ReturnType<typeof opened>) =>
+      cardIn(soFar, castryV8, 'tighten').reason.code;
     expect(reason(withRag(story))).toBe('card-first');
     const old = withRag(opened());
     expect(cardIn(old, tolvane44, 'tighten').reason.code).toBe('card-first');

@@ -84,14 +84,14 @@ function stopsOf(sheet: EngineSheet, set: string, programme: string): string[] {
     const view = runView(sheet, run, runs, at);
     if (!view?.current || !view.next) return stops;
     const asked = stageToSet(view, DEVICE);
-    const story = asked
+    const act = asked
       ? { type: 'stage.set', data: { run, ...asked } }
       : {
           type: view.next.act.kind === 'slacken' ? 'bolt.eased' : 'bolt.turned',
           data: { key: view.next.act.key, pass: view.next.nextPass, deg: 1 },
         };
     if (asked) stops.push([asked.kind, ...asked.values].join(' '));
-    const logged = { id: `act-${step}`, at, by: 'x', device: DEVICE, seq: step, ...story };
+    const logged = { id: `act-${step}`, at, by: 'x', device: DEVICE, seq: step, ...act };
     runs = evolveSlice(runsSlice, runs, logged as unknown as LoggedAct);
   }
   throw new Error('it never ended');

@@ -42,8 +42,8 @@ function isFigure(value: object): value is AnyFigure {
 }
 
 function figureFindings({ text, value }: AnyFigure, at: string): SheetFinding[] {
-  const described = numberIn(text);
-  if (described === null || Math.abs(described - value) < 1e-6 * Math.max(1, Math.abs(value)))
+  const printed = numberIn(text);
+  if (printed === null || Math.abs(printed - value) < 1e-6 * Math.max(1, Math.abs(value)))
     return [];
   return [fault(`${at}.value`, 'text-differs', { text, value })];
 }

@@ -1,5 +1,7 @@
 import type { ClockRing, RingClock } from '@cardinex/core/piston/ringClock';
+import { clockOf } from '@cardinex/core/sheet/clockOf';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { thrustDegOf } from '@cardinex/core/sheet/thrustDegOf';
 import { pistonWayDrawing } from '@cardinex/drawings/pistons/pistonWay';
 import { ringClockDrawing } from '@cardinex/drawings/pistons/ringClock';
 import type { Drawing } from '@cardinex/drawings/shape';
@@ -39,5 +41,19 @@ export function ringClockDrawn(facts: ClockFacts): Drawing {
     description: clockWords.drawing(towards, thrustDeg === 90, text),
     pin: clockWords.pin,
     thrust: clockWords.thrust,
+  });
+}
+
+/** Where this engine's ring gaps go; null where its sheet does not say how they are spread. */
+export function ringGaps(sheet: EngineSheet): Drawing | null {
+  const { rings = [], stagger } = sheet.pistons ?? {};
+  const found = clockOf(sheet);
+  if (!found || !stagger) return null;
+  return ringClockDrawn({
+    rings,
+    found,
+    thrustDeg: thrustDegOf(sheet) ?? 90,
+    keepClearDeg: stagger.keepClearDeg,
+    towards: endShort(sheet.cylinder1End),
   });
 }

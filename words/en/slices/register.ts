@@ -7,7 +7,7 @@ export const registerActWords: SliceWords<RegisterActs> = {
     undo: ({ what }) => what,
   },
   'temporary-part.taken-out': {
-    line: ({ part: part }, { known }) => {
+    line: ({ part }, { known }) => {
       const found = known?.register.find(({ id }) => id === part);
       if (!found) return { what: 'Out again' };
       return { what: `Out again: ${found.what}`, words: found.where };

@@ -5,15 +5,13 @@ import { lengthFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../../device/preferences';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 
-interface Props {
-  readonly bores: readonly string[];
-  /** Null where bores have no liners of their own yet. */
-  readonly standing: LinerArrange | null;
-  readonly best: LinerArrange;
-}
+type Facts = Omit<
+  Parameters<typeof linerMovesDrawing>[0],
+  'description' | 'figure' | 'asTheyAre' | 'asTheyGo'
+>;
 
 /** Where each liner came from, and where it goes. */
-export function MovesDrawing(props: Props) {
+export function MovesDrawing(props: Facts) {
   const { standing, best } = props;
   const { length: unit } = useUnits();
   const figure = (mm: number): string => lengthFigure(mm, unit);

@@ -1,4 +1,3 @@
-import type { LashReading, LashTrend } from '@cardinex/core/overhead/lashTrend';
 import { trendDrawing } from '@cardinex/drawings/valves/trend';
 import { trendSentence } from '@cardinex/words/overhead';
 import { overheadBench as w } from '@cardinex/words/overheadBench';
@@ -6,14 +5,10 @@ import { lengthFigure } from '@cardinex/words/quantity';
 import { useUnits } from '../../../device/preferences';
 import { DrawingView } from '../../../ui/drawing/DrawingView';
 
-interface Props {
-  readonly readings: readonly LashReading[];
-  readonly closesAtMm: number;
-  readonly found: LashTrend;
-}
+type Facts = Omit<Parameters<typeof trendDrawing>[0], 'description' | 'figure' | 'hours'>;
 
 /** A gap over the hours; nothing while none was read. */
-export function TrendDrawing(props: Props) {
+export function TrendDrawing(props: Facts) {
   const units = useUnits();
   const drawing = trendDrawing({
     ...props,

@@ -194,9 +194,9 @@ describe('a bolt past its stretch limit', () => {
   );
 
   it('is found among its fellows, and is replaced or let stand, never worked on', () => {
-    const { undecided, read, total: of } = viewOf(story, tolvane44, 'lengths/head/1');
+    const { undecided, read, total } = viewOf(story, tolvane44, 'lengths/head/1');
     expect(undecided.map(({ item }) => item)).toEqual(['h7']);
-    expect([read, of]).toEqual([10, 10]);
+    expect([read, total]).toEqual([10, 10]);
     const about = { check: 'lengths/head/1', item: 'h7' };
     const rework = decision({ ...about, decision: 'rework' });
     expect(refusalIn(story, tolvane44, 'check.decided', rework)).toBe('not-to-be-reworked');

@@ -103,8 +103,8 @@ describe('a variant found out half-way', () => {
     });
 
   it('translates each mark to the same part’s own number', () => {
-    const reported = changed();
-    const views = markViews(sheetIn(reported, quillon5c), stateOf(reported).marks);
+    const retold = changed();
+    const views = markViews(sheetIn(retold, quillon5c), stateOf(retold).marks);
     const sentenceOf = (id: string) => {
       const view = views.find(({ mark }) => mark.id === id);
       return [view?.made?.code, view?.mark.code, view?.translated];
@@ -112,7 +112,7 @@ describe('a variant found out half-way', () => {
     expect(sentenceOf('rod/1')).toEqual(['R 1', 'R 1', false]);
     expect(sentenceOf('tappet/E2')).toEqual(['T E2 (3)', 'T E2 (8)', true]);
     expect(sentenceOf('tappet-shim/I5')).toEqual(['S I5 (10)', 'S I5 (1)', true]);
-    expect(strayMarks(sheetIn(reported, quillon5c), stateOf(reported).marks)).toEqual([]);
+    expect(strayMarks(sheetIn(retold, quillon5c), stateOf(retold).marks)).toEqual([]);
   });
 
   it('opens the card again until every such part is marked anew', () => {

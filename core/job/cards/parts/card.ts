@@ -12,7 +12,7 @@ export const partsCard: Card<'parts'> = {
     const views = kitViews(sheet, state);
     const wrong = views.filter(({ standing }) => standing === 'wrong' || standing === 'missing');
     if (wrong.length > 0) return openFor({ code: 'parts-wrong', count: wrong.length }, true);
-    const currentPlace = views.filter(({ standing }) => standing === 'right').length;
+    const arrived = views.filter(({ standing }) => standing === 'right').length;
     const needed = views.filter(
       ({ item, standing }) => standing === 'to-come' && item.when !== 'if-worn',
     );
@@ -20,8 +20,8 @@ export const partsCard: Card<'parts'> = {
     if (needed.length === 0 && !away) return DONE;
     return waitingFor({
       code: 'parts-to-come',
-      here: currentPlace,
-      total: currentPlace + needed.length,
+      here: arrived,
+      total: arrived + needed.length,
     });
   },
 };

@@ -24,6 +24,6 @@ export const recheckCard: Card<'recheck'> = {
     const total = view.items.length;
     return view.doneCount === total
       ? DONE
-      : openFor({ code: 'valves-set', done: view.doneCount, total: total });
+      : openFor({ code: 'valves-set', done: view.doneCount, total });
   },
 };

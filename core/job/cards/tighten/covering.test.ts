@@ -41,14 +41,14 @@ const stepsOf = (sheet: EngineSheet, id = ON): readonly string[] =>
 
 function lookedOver(story: Storyteller, sheet = tolvane44): Storyteller {
   const check = checkOf(sheetIn(story, sheet), LOOK);
-  return (check?.items ?? []).reduce((reported, item) => tick(reported, LOOK, item), story);
+  return (check?.items ?? []).reduce((soFar, item) => tick(soFar, LOOK, item), story);
 }
 
 function upTo(story: Storyteller, step: string, sheet = tolvane44): Storyteller {
   const steps = stepsOf(sheet);
   return steps
     .slice(0, steps.indexOf(step))
-    .reduce((reported, before) => tick(reported, ON, '1', before), story);
+    .reduce((soFar, before) => tick(soFar, ON, '1', before), story);
 }
 
 const viewOf = (story: Storyteller, sheet = tolvane44, at = lastAt(story)) =>

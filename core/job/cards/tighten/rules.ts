@@ -27,7 +27,7 @@ export function decideHeadStep(
   if (before.length > 0) return refused('step-first');
   const left = step === LET_DOWN ? temporaryPartsBarring(state.register, 'covering') : [];
   const parts = left.map(temporaryPartName);
-  return parts.length > 0 ? refused('temporary-parts-in', { parts: parts }) : ACCEPTED;
+  return parts.length > 0 ? refused('temporary-parts-in', { parts }) : ACCEPTED;
 }
 
 /** May a run begin: is its head on, and flush? */

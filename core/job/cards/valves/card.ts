@@ -20,7 +20,7 @@ export const valvesCard: Card<'valves'> = {
     const { doneCount: done, provisional } = view;
     const total = view.items.length;
     if (view.again === 'due') return openFor({ code: 'gaps-again' });
-    if (done < total) return openFor({ code: 'valves-set', done, total: total });
+    if (done < total) return openFor({ code: 'valves-set', done, total });
     return { status: 'done', reason: { code: 'all-done', provisional }, needsAttention: false };
   },
 };

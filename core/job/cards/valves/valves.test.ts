@@ -99,9 +99,9 @@ it('every engine’s overhead comes to its end, each act accepted, nothing set w
       }
       const overhead = overheadFor(sheet, settingItems(sheetIn(story, sheet)));
       if (typeof overhead === 'string' || !next) throw new Error('no plan');
-      const fitted = settable({ ...overhead, atDeg: next.atDeg }).items;
+      const itemsHere = settable({ ...overhead, atDeg: next.atDeg }).items;
       for (const { id } of next.set)
-        expect(fitted.find((entry) => entry.id === id)?.verdict).toBe('settable');
+        expect(itemsHere.find((entry) => entry.id === id)?.verdict).toBe('settable');
       doPosition(story, sheet);
     }
     const { doneCount, items } = viewIn(story, sheet);
@@ -255,13 +255,13 @@ describe('a code', () => {
   const story = (): Storyteller => ready(orrin6t, -0.09);
   const code = (text: string, cylinder = 2) => ({ cylinder, code: text });
   it('has the sheet’s characters, as many as the sheet says, and belongs to one injector', () => {
-    const reported = story().act('injector.coded', code('AB23CD', 1));
-    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23CE'))).toBeNull();
-    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23C'))).toBe('code-length');
-    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23C0'))).toBe('code-letter');
-    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23CD'))).toBe('code-twice');
-    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23CD', 1))).toBeNull();
-    expect(refusalIn(reported, orrin6t, 'injector.coded', code('AB23CE', 9))).toBe(
+    const retold = story().act('injector.coded', code('AB23CD', 1));
+    expect(refusalIn(retold, orrin6t, 'injector.coded', code('AB23CE'))).toBeNull();
+    expect(refusalIn(retold, orrin6t, 'injector.coded', code('AB23C'))).toBe('code-length');
+    expect(refusalIn(retold, orrin6t, 'injector.coded', code('AB23C0'))).toBe('code-letter');
+    expect(refusalIn(retold, orrin6t, 'injector.coded', code('AB23CD'))).toBe('code-twice');
+    expect(refusalIn(retold, orrin6t, 'injector.coded', code('AB23CD', 1))).toBeNull();
+    expect(refusalIn(retold, orrin6t, 'injector.coded', code('AB23CE', 9))).toBe(
       'unknown-cylinder',
     );
     expect(refusalIn(story(), tolvane44, 'injector.coded', code('AB23CE'))).not.toBeNull();
@@ -311,18 +311,18 @@ it('what locking did to two of a kind is told for the third', () => {
 
 describe('gaps changed by shims', () => {
   const story = (): Storyteller => {
-    const reported = ready(quillon5c);
-    for (let n = 0; n < 6 && viewIn(reported, quillon5c).measuring; n += 1) {
-      const { next } = viewIn(reported, quillon5c);
-      reported.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'x' });
+    const retold = ready(quillon5c);
+    for (let n = 0; n < 6 && viewIn(retold, quillon5c).measuring; n += 1) {
+      const { next } = viewIn(retold, quillon5c);
+      retold.act('crank.stood', { atDeg: next?.atDeg ?? 0, seen: 'x' });
       for (const { id } of next?.set ?? []) {
         // E1 is tight, E2 loose by as much; the others are as they should be.
         const aim = id.startsWith('E') ? 0.4 : 0.2;
         const mm = id === 'E1' ? aim - 0.1 : id === 'E2' ? aim + 0.1 : aim;
-        reported.act('valve.read', { valve: id, reading: 'found', mm, printed: printed(mm) });
+        retold.act('valve.read', { valve: id, reading: 'found', mm, printed: printed(mm) });
       }
     }
-    return reported;
+    return retold;
   };
 
   it('are all found first; then the shims of those that are out are asked for', () => {

@@ -1,0 +1,29 @@
+import { boreDrawing } from '../../checks/boreSection';
+import { straightedgeDrawing } from '../../checks/straightedge';
+import type { Drawing } from '../../shape';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { figure } from './common';
+
+const TOLVANE_MAP = tolvane44.fastenedSets?.[0]?.map;
+
+export function checkSamples(): readonly Drawing[] {
+  return [
+    boreDrawing({
+      nominalMm: 105,
+      readingsMm: { top: [105.12, 105.08], middle: [105.05, null], bottom: [null, null] },
+      description: 'A bore',
+      figure: (mm) => (mm === null ? '–' : figure(mm)),
+    }),
+    straightedgeDrawing({
+      readings: [
+        { line: 'long', gapMm: 0.12 },
+        { line: 'cross', gapMm: 0.03 },
+      ],
+      limitMm: 0.05,
+      current: 'diagonal-1',
+      map: TOLVANE_MAP,
+      description: 'A head',
+      figure,
+    }),
+  ];
+}
