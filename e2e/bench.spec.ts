@@ -6,8 +6,8 @@ test('the bench reckons without a job, without a sign-in and without a network',
   context,
 }) => {
   await page.goto(`${shop.address}/bench`);
-  await page.getByRole('button', { name: /Wrench setting/ }).click();
-  await expect(page.getByTestId('answer')).toContainText('Fill in the figures below.');
+  await page.getByRole('link', { name: /Wrench setting/ }).click();
+  await expect(page.getByTestId('answer')).toContainText('Fill in the figures.');
   await page.getByLabel(/Value at the bolt/).fill('100');
   await page.getByLabel(/Wrench up to/).fill('200');
   await expect(page.getByTestId('result')).toHaveText('100N·m');
@@ -33,7 +33,7 @@ test('the bench reckons without a job, without a sign-in and without a network',
   await expect(page.getByTestId('result')).toHaveText('100N·m');
 
   await page.getByRole('button', { name: 'Back' }).click();
-  await page.getByRole('button', { name: /Valve table/ }).click();
+  await page.getByRole('link', { name: /Valve table/ }).click();
   await page.getByLabel(/Firing order/).fill('1-3-4-4');
   await expect(page.getByRole('alert')).toContainText('Each cylinder once');
   await page.getByLabel(/Firing order/).fill('1-3-4-2');
@@ -51,7 +51,7 @@ test('the bench reckons without a job, without a sign-in and without a network',
 test('a gap with no leaf of its own is stacked, in the reader’s unit', async ({ page, shop }) => {
   await signIn(page, shop.address);
   await page.getByRole('link', { name: 'Bench' }).click();
-  await page.getByRole('button', { name: /Stack of leaves/ }).click();
+  await page.getByRole('link', { name: /Stack of leaves/ }).click();
   await page.getByLabel(/Gap wanted/).fill('0,42');
   await page.getByLabel(/May be off by/).fill('0');
   await expect(page.getByTestId('answer')).toContainText('No stack comes that near.');

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { DEMO_JOB } from '../demo/jobs';
 import { press } from './support/hands';
 import { pressThrough } from './support/intake';
-import { expect, setHand, signIn, test } from './support/shop';
+import { expect, setHand, signIn, test, unfoldTray } from './support/shop';
 
 /*
  * The weir dredger's engine put together from bores to gasket, by someone with a phone, through the
@@ -223,6 +223,7 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
     await press(page, 'Take gasket two holes');
     await expect(page.getByText('Gasket two holes', { exact: true })).toBeVisible();
     await page.goto(job);
+    await unfoldTray(page);
     await expect(page.getByRole('link', { name: /Stand-out Done/ })).toBeVisible();
   });
 });

@@ -8,7 +8,7 @@ import type { Storyteller } from '../demo/storyteller';
 import { DEMO_TOOL } from '../demo/tools';
 import { fill, press } from './support/hands';
 import { pressThrough } from './support/intake';
-import { confirm, expect, signIn, test } from './support/shop';
+import { confirm, expect, signIn, test, unfoldTray } from './support/shop';
 import { anotherPhone } from './support/slowHands';
 import { handOn } from './support/standIns';
 import { onTheStand, readyToPull } from './support/stories';
@@ -314,5 +314,6 @@ test('cooled, each bolt is eased and pulled before the next is touched', async (
   await confirm(page, 14);
   await expect(page.getByRole('heading', { name: 'Tightened' })).toBeVisible();
   await page.goto(`${shop.address}/jobs/${job.id}`);
+  await unfoldTray(page);
   await expect(page.getByRole('link', { name: /After heat Done/ })).toBeVisible();
 });

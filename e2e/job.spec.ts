@@ -5,7 +5,7 @@ import { verifyChain } from '@cardinex/core/job/chain';
 import type { Page } from '@playwright/test';
 import { press } from './support/hands';
 import { pressThrough, straightToWork } from './support/intake';
-import { confirm, expect, readings, signIn, test } from './support/shop';
+import { confirm, expect, readings, signIn, test, unfoldTray } from './support/shop';
 import { readyToPull } from './support/stories';
 
 /** One real job from sign-in to record, with the network cut once and the server killed once. */
@@ -28,12 +28,13 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await page.getByRole('button', { name: 'Gas into water' }).click();
   await page.getByRole('button', { name: 'Head gasket' }).click();
   await page.getByRole('button', { name: 'Open the job' }).click();
-  await expect(page.getByRole('link', { name: /1 Make it dead Open/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /1 Make it dead Next/ })).toBeVisible();
   await straightToWork(page, page.url());
 
   // The tray: what is open, what is barred and why.
-  await expect(page.getByRole('link', { name: /8 Tighten Barred After stand-out/ })).toBeVisible();
-  await page.getByRole('link', { name: /6 Liners Open/ }).click();
+  await unfoldTray(page);
+  await expect(page.getByRole('link', { name: /8 Tighten After stand-out/ })).toBeVisible();
+  await page.getByRole('link', { name: /6 Liners Next/ }).click();
 
   // Liners: bad input says what would be right and keeps nothing; then one out of order, then cured.
   await page.getByTestId('reading').waitFor();
@@ -103,7 +104,7 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await confirm(page, 7);
   await expect(page.getByText('Stage 3 of 3')).toBeVisible();
   await confirm(page, 10);
-  await page.getByRole('button', { name: 'Open valves' }).click();
+  await page.getByRole('button', { name: 'Valves Next card' }).click();
 
   // Valves: cautioned, found, proved, set; one that moves on locking is set again.
   await page.getByRole('button', { name: 'Dead, and all clear' }).click();
@@ -137,7 +138,7 @@ test('an engine on the stand, from liners to record', async ({ page, shop, conte
   await expect(page.getByText('All valves set, provisionally.')).toBeVisible();
 
   // The recheck stands in the tray, and in the record.
-  await page.getByRole('button', { name: 'Record' }).click();
+  await page.goto(page.url().replace(/valves.*/, 'record'));
   await expect(page.getByTestId('rechecks')).toContainText('set cold from a hot figure');
   await expect(page.getByText('socket walked off')).toBeVisible();
   await expect(page.getByText(/struck by Tobin Reed.*mis-tap/)).toBeVisible();

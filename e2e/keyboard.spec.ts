@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { madeDead, marked, stripped } from '../demo/intakeStory';
+import { DEMO_JOB } from '../demo/jobs';
 import { tolvane44 } from '../demo/sheets/tolvane44';
 import { crewMember, lockside } from '../demo/shops';
 import { confirm, expect, readings, signIn, test } from './support/shop';
@@ -80,6 +81,8 @@ test('from the sign-in to the record by keyboard alone', async ({ page, shop }) 
   await page.keyboard.press('PageDown');
   await readings(page, '0.42', '0.32', '0.32', '0.42');
   await expect(page.getByText('All valves set, provisionally.')).toBeVisible();
+  await tabTo(page, /^To the tray/);
+  await page.keyboard.press('Enter');
   await tabTo(page, /^Record$/);
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('rechecks')).toContainText('set cold from a hot figure');
@@ -120,4 +123,52 @@ test('an engine is made dead, marked and its holes ticked by keyboard alone', as
   await page.getByTestId('act').waitFor();
   await confirm(page, 3);
   await expect(page.getByText('3 of 40')).toBeVisible();
+});
+
+test('a new screen takes the focus; the one come back to stands as it was left', async ({
+  page,
+  shop,
+}) => {
+  await signIn(page, shop.address);
+  const engine = page.getByRole('link', { name: /sluice pump/ });
+  await engine.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#screen-heading')).toBeFocused();
+  await expect(page).toHaveTitle(/ · sluice pump · Cardinex$/);
+
+  // By the tray back to the board: as it was scrolled, and at the engine that was opened.
+  const back = page.getByRole('button', { name: 'Back', exact: true });
+  await back.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'sluice pump' })).toBeFocused();
+  await back.focus();
+  await page.keyboard.press('Enter');
+  await expect(engine).toBeFocused();
+  await expect(engine).toBeInViewport();
+
+  // On a card it is the heading in any case: Space confirms there, whatever was pressed before.
+  await page.goto(`${shop.address}/jobs/${DEMO_JOB.baler}/tighten`);
+  await page.getByRole('link', { name: /9 Valves/ }).click();
+  await expect(page.locator('#screen-heading')).toHaveText('Valves');
+  await expect(page.locator('#screen-heading')).toBeFocused();
+});
+
+test('the keys are listed on every screen, and a slash searches a list', async ({ page, shop }) => {
+  await signIn(page, shop.address);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('search a list');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+
+  await page.goto(`${shop.address}/tools`);
+  await page.getByRole('link', { name: /Wrench 8/ }).waitFor();
+  await page.keyboard.press('/');
+  await page.keyboard.type('800 bar');
+  await expect(page.getByRole('link')).toHaveText([/Head stud jacks/]);
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('what?');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByText('Nothing here has “what?” in it.')).toBeVisible();
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await expect(page.getByRole('link', { name: /Wrench 8/ })).toBeVisible();
 });

@@ -4,7 +4,7 @@ import path from 'node:path';
 import sharp from 'sharp';
 import { DEMO_JOB } from '../demo/jobs';
 import { fill, press } from './support/hands';
-import { expect, signIn, test } from './support/shop';
+import { expect, signIn, test, unfoldTray } from './support/shop';
 
 const MANY = 50;
 const MB = 1024 * 1024;
@@ -67,6 +67,7 @@ test('fifty photographs taken with no network are all there once it is back', as
     page.getByText('50 photographs are on this device only.', { exact: false }),
   ).toBeVisible();
   await page.goto(job);
+  await unfoldTray(page);
   await expect(page.getByRole('link', { name: /5 Inspect/ })).toBeVisible();
 
   await context.setOffline(false);

@@ -5,8 +5,9 @@ import { demoShops } from '../demo/shops';
 import { exportScreens } from '../scripts/exportApp';
 import { writePseudoWords } from '../scripts/pseudoWords';
 import { scratchFolder } from '../scripts/scratch';
+import { lookForCutText } from './support/cutText';
 import { lookForForeignText } from './support/foreignText';
-import { SCREENS } from './support/screens';
+import { SCREENS, openScreen } from './support/screens';
 import { expect, signIn, test } from './support/shop';
 
 // It would hand out the app in the other language.
@@ -51,12 +52,11 @@ test('nothing is said outside words/, and nothing is cut off where words are lon
   await exportScreens('app', folder, 'pseudo');
   await speakPseudo(page, folder);
   const faults: unknown[] = [];
-  for (const [name, address] of SCREENS) {
-    await page.goto(shop.address + address);
-    await page.getByRole('main').waitFor();
-    await page.waitForTimeout(250);
-    const found = await page.evaluate(lookForForeignText, data);
-    faults.push(...found.map((fault) => [name, ...fault]));
+  for (const [name] of SCREENS) {
+    await openScreen(page, shop.address, name);
+    const foreign = await page.evaluate(lookForForeignText, data);
+    const cut = await page.evaluate(lookForCutText);
+    faults.push(...[...foreign, ...cut].map((fault) => [name, ...fault]));
   }
   expect(faults).toEqual([]);
 });

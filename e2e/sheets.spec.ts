@@ -4,7 +4,7 @@ import { orrin6t } from '../demo/sheets/orrin6t';
 import { quillon5c } from '../demo/sheets/quillon5c';
 import { fill, press } from './support/hands';
 import { pressThrough, straightToWork } from './support/intake';
-import { confirm, expect, signIn, test } from './support/shop';
+import { confirm, expect, signIn, test, unfoldTray } from './support/shop';
 
 /** Taps marks of a drawing by the numbers written on them. */
 async function tap(page: Page, drawing: RegExp, ...numbers: string[]): Promise<void> {
@@ -176,10 +176,12 @@ test('an engine is entered from its handbook, published, and a job opened on it'
   await press(page, 'Head gasket');
   await press(page, 'Fan end');
   await press(page, 'Open the job');
-  await expect(page.getByRole('link', { name: /6 Tighten Barred/ })).toBeVisible();
+  await unfoldTray(page);
+  await expect(page.getByRole('link', { name: /6 Tighten After/ })).toBeVisible();
   await straightToWork(page, page.url());
-  await expect(page.getByRole('link', { name: /6 Tighten Open/ })).toBeVisible();
-  await expect(page.getByRole('link', { name: /7 Valves Barred/ })).toBeVisible();
+  await unfoldTray(page);
+  await expect(page.getByRole('link', { name: /6 Tighten Next/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /7 Valves After/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /^Record/ })).toBeVisible();
   await page.getByRole('link', { name: /6 Tighten/ }).click();
   await pressThrough(page, 'act');

@@ -48,8 +48,10 @@ export interface Words {
   readonly feelers: typeof import('./en/feelers');
   readonly holes: typeof import('./en/holes');
   readonly inspection: typeof import('./en/inspection');
+  readonly install: typeof import('./en/install');
   readonly itemNames: typeof import('./en/itemNames');
   readonly jobSheet: typeof import('./en/jobSheet');
+  readonly keys: typeof import('./en/keys');
   readonly kit: typeof import('./en/kit');
   readonly markLook: typeof import('./en/markLook');
   readonly mass: typeof import('./en/mass');
@@ -68,6 +70,7 @@ export interface Words {
   readonly runNames: typeof import('./en/runNames');
   readonly scope: typeof import('./en/scope');
   readonly screens: typeof import('./en/screens');
+  readonly search: typeof import('./en/search');
   readonly sentence: typeof import('./en/sentence');
   readonly 'sheets/differences': typeof import('./en/sheets/differences');
   readonly 'sheets/entry': typeof import('./en/sheets/entry');

@@ -11,7 +11,9 @@ import { AppUpdate } from '../features/device/AppUpdate';
 import { fetchScreens } from '../features/lazy/LazyScreens';
 import { persistOptions, queryClient } from '../session/queryClient';
 import { SessionProvider } from '../session/SessionProvider';
+import { KeyHelp } from '../ui/hand/KeyHelp';
 import { Notice } from '../ui/Notice';
+import { useScreenFocus } from '../ui/place/useScreenFocus';
 import { RefusalProvider } from '../ui/Refusal';
 import { useThemeOnPage } from '../ui/useTheme';
 
@@ -20,6 +22,7 @@ if (!/^\/(sign-in)?$/.test(window.location.pathname)) fetchScreens();
 
 export default function RootLayout() {
   useThemeOnPage();
+  useScreenFocus();
   const [fontsLoaded] = useFonts({
     AtkinsonHyperlegibleNext_400Regular,
     AtkinsonHyperlegibleNext_700Bold,
@@ -38,6 +41,7 @@ export default function RootLayout() {
         <SessionProvider>
           <Slot />
           <AppUpdate />
+          <KeyHelp />
         </SessionProvider>
       </RefusalProvider>
     </PersistQueryClientProvider>

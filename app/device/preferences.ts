@@ -18,6 +18,13 @@ function getPreferences(): Preferences {
   return current;
 }
 
+// What is chosen in one tab holds in the others: a lamp is turned on for the room, not for a page.
+window.addEventListener('storage', ({ key }) => {
+  if (key !== KEY) return;
+  current = read();
+  listeners.forEach((listener) => listener());
+});
+
 export function setPreferences(change: Partial<Preferences>): void {
   current = { ...current, ...change };
   try {

@@ -14,6 +14,8 @@ export interface Preferences {
   readonly shop: string | null;
   /** Which end, or side, of what two people pull is held here. */
   readonly end: 'near' | 'far' | 'both';
+  /** Nobody here wants to hear of the home screen again. */
+  readonly installRefused: boolean;
   /** Where the instruments of this device are reached; empty for none. */
   readonly instruments: Readonly<Record<InstrumentKind, string>>;
 }
@@ -43,6 +45,7 @@ export function readPreferences(stored: unknown): Preferences {
     member: textIn(found.member),
     unproved: found.unproved === true,
     shop: textIn(found.shop),
+    installRefused: found.installRefused === true,
     end: oneOf(['near', 'far', 'both'], found.end, 'both'),
     instruments: instrumentsIn(found.instruments),
   };

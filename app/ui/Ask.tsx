@@ -26,7 +26,7 @@ export function Ask({ asked }: { readonly asked: Asked }) {
       className={`gap-2 rounded-lg border-2 bg-card p-2.5 ${kind === 'out' ? 'border-red' : 'border-brass'}`}
     >
       <Mark kind={kind} word={text} />
-      {more === undefined ? null : <Body className="leading-[22px]">{more}</Body>}
+      {more === undefined ? null : <Body>{more}</Body>}
       <View className="flex-row gap-3">
         <Button label={yes.label} onPress={yes.onPress} className="flex-1" />
         <Button label={no.label} kind="expected" onPress={no.onPress} className="flex-1" />

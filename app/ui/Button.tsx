@@ -11,14 +11,17 @@ interface ButtonProps {
   /** `expected`: the answer most often right. `stop`: cannot be taken back. `past`: leads back to what is in hand. */
   readonly kind?: 'expected' | 'bench' | 'card' | 'stop' | 'past';
   readonly disabled?: boolean;
+  /** At the foot of a screen: all of one height, wherever a thumb looks for them. */
   readonly tall?: boolean;
   /** A key of a pad rather than a word: the label as big as it goes, pressed as fast as fingers are. */
   readonly large?: boolean;
   /** Its accessible name, where the label is only a picture. */
   readonly name?: string;
   readonly selected?: boolean;
+  /** It folds something away, or unfolds it. */
+  readonly expanded?: boolean;
   readonly icon?: ReactNode;
-  readonly className?: string;
+  readonly className?: string | undefined;
   readonly testID?: string;
 }
 
@@ -38,10 +41,10 @@ const LABELS = {
 };
 
 /** What stands beside undo and "not so" on one line; longer, it takes two smaller ones with its hint below. */
-const LONGEST_AT_FULL_SIZE = 14;
+const LONGEST_AT_FULL_SIZE = 12;
 
 /**
- * A target for a glove: 56 px at least, 72 on the act bar. Unless it only chooses or is a key of a pad,
+ * A target for a glove: 56 px at least, 84 on the act bar. Unless it only chooses or is a key of a pad,
  * two presses of a bouncing thumb are one.
  */
 export function Button({
@@ -54,6 +57,7 @@ export function Button({
   large = false,
   name,
   selected,
+  expanded,
   icon,
   className,
   testID,
@@ -71,25 +75,24 @@ export function Button({
       disabled={disabled}
       aria-disabled={disabled}
       aria-pressed={selected}
+      aria-expanded={expanded}
       aria-label={name}
       testID={testID}
       className={cn(
-        'items-center justify-center rounded-lg border px-3 py-2',
-        tall ? 'min-h-[72px]' : 'min-h-[56px]',
+        'items-center justify-center rounded-lg border px-3',
+        tall ? 'min-h-[84px] min-w-[4.5rem] py-1' : 'min-h-[56px] py-2',
         chosen ? 'border-2 border-blue bg-blue' : FRAMES[kind],
         disabled ? 'opacity-60' : 'active:opacity-80',
         className,
       )}
     >
-      <View className="flex-row items-center justify-center gap-2">
+      <View className="max-w-full flex-row items-center justify-center gap-2">
         {icon}
         {label === '' ? null : (
           <Text
             className={cn(
-              'text-center font-head',
-              large || (leads && label.length <= LONGEST_AT_FULL_SIZE)
-                ? 'text-[26px] leading-8'
-                : 'text-[19px] leading-6',
+              'min-w-0 shrink text-center font-head',
+              large || (leads && label.length <= LONGEST_AT_FULL_SIZE) ? 'text-big' : 'text-label',
               chosen ? 'text-on-blue' : LABELS[kind],
             )}
           >
@@ -101,7 +104,7 @@ export function Button({
         <Text
           numberOfLines={tall ? 1 : undefined}
           className={cn(
-            'max-w-full text-center font-label text-[15px]',
+            'max-w-full text-center font-label text-small',
             chosen ? 'text-on-blue' : LABELS[kind],
           )}
         >

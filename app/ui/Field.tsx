@@ -1,5 +1,6 @@
 import { forwardRef, useState } from 'react';
 import { Text, TextInput, View, type TextInputProps } from 'react-native';
+import { cn } from './cn';
 import { usePalette } from './useTheme';
 import { Small } from './Words';
 
@@ -12,6 +13,8 @@ interface FieldProps extends Omit<TextInputProps, 'aria-label'> {
   /** Digits as big as the figure they become. */
   readonly big?: boolean;
   readonly unit?: string;
+  /** Its name is for the ear alone: the hint in it says what goes there. */
+  readonly bare?: boolean;
 }
 
 /** Upper and lower border, which what is in a field does not count. */
@@ -19,7 +22,17 @@ const BORDERS = 2;
 
 /** A labelled input; what is wrong stands right under it. */
 export const Field = forwardRef<TextInput, FieldProps>(function Field(
-  { label, hint, fault, faulty = fault !== undefined, big = false, unit, style, ...rest },
+  {
+    label,
+    hint,
+    fault,
+    faulty = fault !== undefined,
+    big = false,
+    bare = false,
+    unit,
+    style,
+    ...rest
+  },
   ref,
 ) {
   const c = usePalette();
@@ -27,7 +40,7 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
   const [tall, setTall] = useState(0);
   return (
     <View className="gap-1">
-      <Small>{label}</Small>
+      {bare ? null : <Small>{label}</Small>}
       <View className="flex-row items-center gap-2">
         <TextInput
           ref={ref}
@@ -43,30 +56,17 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
               : undefined
           }
           {...rest}
-          style={[
-            {
-              flex: 1,
-              minWidth: 0,
-              minHeight: Math.max(big ? 72 : 56, tall),
-              paddingHorizontal: 12,
-              paddingVertical: 8,
-              borderWidth: faulty ? 2 : 1,
-              borderColor: faulty ? c.red : c.soft,
-              borderRadius: 8,
-              color: c.ink,
-              backgroundColor: c.card,
-              fontFamily: big
-                ? 'BarlowSemiCondensed_700Bold'
-                : 'AtkinsonHyperlegibleNext_400Regular',
-              fontSize: big ? 40 : 18,
-            },
-            style,
-          ]}
+          className={cn(
+            'min-w-0 flex-1 rounded-lg bg-card px-3 py-2 text-ink',
+            big ? 'min-h-[72px] font-head text-figure' : 'min-h-[56px] font-text text-body',
+            faulty ? 'border-2 border-red' : 'border border-soft',
+          )}
+          style={[tall > 0 && { minHeight: tall }, style]}
         />
-        {unit ? <Text className="font-label text-[22px] text-ink">{unit}</Text> : null}
+        {unit ? <Text className="font-label text-title text-ink">{unit}</Text> : null}
       </View>
       {fault === undefined ? null : (
-        <Text role="alert" className="font-strong text-[16px] text-red">
+        <Text role="alert" className="font-strong text-note text-red">
           {fault}
         </Text>
       )}

@@ -14,11 +14,11 @@ interface Props {
 }
 
 const SIZES = {
-  act: 'text-[60px] leading-[60px]',
-  large: 'text-[40px] leading-[42px]',
-  small: 'text-[24px] leading-[28px]',
+  act: 'text-act',
+  large: 'text-figure',
+  small: 'text-large',
 };
-const UNITS = { act: 'text-[26px]', large: 'text-[20px]', small: 'text-[16px]' };
+const UNITS = { act: 'text-big', large: 'text-heading', small: 'text-note' };
 const TONES = {
   ink: 'text-ink',
   blue: 'text-blue',

@@ -23,12 +23,14 @@ interface Props {
 /** A verdict: its own shape and, beside it, its own word. Never colour alone. */
 export function Mark({ kind, word, size = 18 }: Props) {
   return (
-    <View className="flex-row items-center">
+    <View className="min-w-0 shrink flex-row items-center">
       <View className="shrink-0">
         <Glyph shapes={verdictShape(kind)} frame={VERDICT_FRAME} width={size} height={size} />
       </View>
       {word ? (
-        <Text className={cn('ml-1.5 font-strong text-[16px]', TEXT[kind])}>{word}</Text>
+        <Text className={cn('ml-1.5 min-w-0 shrink font-strong text-note', TEXT[kind])}>
+          {word}
+        </Text>
       ) : null}
     </View>
   );

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { shared } from '@cardinex/words/screens';
 import { Button } from './Button';
 import { RefusalLine } from './Refusal';
+import { BarRow } from './BarRow';
 
 interface Props {
   readonly onBack: () => void;
@@ -21,11 +22,13 @@ export function PageBar({ onBack, onCard = false, confirm, children }: PropsWith
   return (
     <View className="gap-2">
       {onCard ? null : <RefusalLine />}
-      <View className="flex-row gap-3">
+      <BarRow>
         <Button label={shared.back} kind="bench" tall onPress={onBack} className="flex-1" />
         {children}
-        {confirm ? <Button {...confirm} kind="expected" tall className="flex-[2]" /> : null}
-      </View>
+        {confirm ? (
+          <Button {...confirm} kind="expected" tall className="min-w-[8rem] flex-[2]" />
+        ) : null}
+      </BarRow>
     </View>
   );
 }

@@ -81,7 +81,7 @@ export function RefusalLine({ onSlip = false }: { readonly onSlip?: boolean }) {
       <View className="pt-0.5">
         <Mark kind="out" />
       </View>
-      <Body className="flex-1 font-strong leading-[22px]">{text}</Body>
+      <Body className="flex-1 font-strong">{text}</Body>
     </View>
   );
 }

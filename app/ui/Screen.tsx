@@ -3,6 +3,7 @@ import { ScrollView, View } from 'react-native';
 import { cn } from './cn';
 import { DrawingsInSightProvider, useDrawingsInSight } from './drawing/inSight';
 import { SaveDrawings } from './drawing/SaveDrawings';
+import { SCREEN_SCROLL } from './place/marks';
 import { useRefusal } from './Refusal';
 
 interface Props {
@@ -20,7 +21,11 @@ export function Screen({ header, actBar, wide = false, children }: PropsWithChil
   return (
     <View role="main" className={cn('mx-auto h-full w-full bg-bench', !wide && 'max-w-[560px]')}>
       {header}
-      <ScrollView className="flex-1" contentContainerClassName="px-2.5 pb-4">
+      <ScrollView
+        nativeID={SCREEN_SCROLL}
+        className="flex-1"
+        contentContainerClassName="px-2.5 pb-4"
+      >
         <DrawingsInSightProvider>
           {children}
           <DrawnHere />

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { Heading, Small } from './Words';
+import { ScreenHeading } from './place/ScreenHeading';
+import { Small } from './Words';
 
 interface Props {
   readonly title: string;
@@ -10,9 +11,7 @@ interface Props {
 export function ScreenHeader({ title, hint }: Props) {
   return (
     <View className="px-3 pb-3 pt-4">
-      <Heading level={1} className="text-[26px] leading-8 text-on-bench">
-        {title}
-      </Heading>
+      <ScreenHeading title={title} className="text-big text-on-bench" />
       {hint === undefined ? null : <Small className="text-bench-soft">{hint}</Small>}
     </View>
   );

@@ -46,7 +46,7 @@ export function Slip({ title, onClose, foot, children }: PropsWithChildren<Props
     <dialog ref={dialog} aria-label={title} tabIndex={-1} className="slip">
       <View className="mx-auto max-h-[92%] w-full max-w-[560px] rounded-t-xl border-t-4 border-blue bg-card">
         <ScrollView contentContainerClassName={`gap-3 p-4 ${foot ? '' : 'pb-6'}`}>
-          <Heading className="text-[24px] leading-7">{title}</Heading>
+          <Heading className="text-large">{title}</Heading>
           {children}
         </ScrollView>
         <View className={foot ? 'gap-2 border-t border-rule p-4' : 'px-4'}>

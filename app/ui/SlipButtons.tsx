@@ -1,6 +1,6 @@
-import { View } from 'react-native';
 import { shared } from '@cardinex/words/screens';
 import { Button } from './Button';
+import { BarRow } from './BarRow';
 
 interface Props {
   readonly confirm: string;
@@ -19,7 +19,7 @@ export function SlipButtons({
   onClose,
 }: Props) {
   return (
-    <View className="flex-row gap-3">
+    <BarRow>
       <Button label={shared.back} tall onPress={onClose} className="flex-1" />
       <Button
         label={confirm}
@@ -27,8 +27,8 @@ export function SlipButtons({
         tall
         disabled={disabled}
         onPress={onConfirm}
-        className="flex-[2]"
+        className="min-w-[8rem] flex-[2]"
       />
-    </View>
+    </BarRow>
   );
 }

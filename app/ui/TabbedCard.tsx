@@ -37,7 +37,7 @@ export function CutTab({ label, muted = false }: { label: string; muted?: boolea
         <Heading
           level={2}
           numberOfLines={1}
-          className={muted ? 'text-[17px] text-soft' : 'text-[19px]'}
+          className={muted ? 'text-note text-soft' : 'text-label'}
         >
           {label}
         </Heading>

@@ -6,12 +6,12 @@ type Props = PropsWithChildren<TextProps & { className?: string }>;
 
 /** Running text: 18 px, legible at arm's length. */
 export function Body({ className, ...rest }: Props) {
-  return <Text {...rest} className={cn('font-text text-[18px] leading-6 text-ink', className)} />;
+  return <Text {...rest} className={cn('font-text text-body text-ink', className)} />;
 }
 
 /** Small text beside something larger: sources, units, hints. */
 export function Small({ className, ...rest }: Props) {
-  return <Text {...rest} className={cn('font-text text-[15px] leading-5 text-soft', className)} />;
+  return <Text {...rest} className={cn('font-text text-small text-soft', className)} />;
 }
 
 /** The title of a card or a part of one. */
@@ -21,7 +21,7 @@ export function Heading({ level = 2, className, ...rest }: Props & { level?: 1 |
       {...rest}
       role="heading"
       aria-level={level}
-      className={cn('font-head text-[20px] leading-6 text-ink', className)}
+      className={cn('font-head text-heading text-ink', className)}
     />
   );
 }

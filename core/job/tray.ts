@@ -1,8 +1,9 @@
 import type { EngineSheet } from '../sheet/engineSheet';
 import type { TrayCard } from './standing';
 import { standingsOf } from './standings';
+import { isToDecide } from './trayGroups';
 import type { JobState } from './state';
-import type { CardName, TrayReason } from './trayReason';
+import type { CardName } from './trayReason';
 
 /**
  * A job's cards in the order of work, each with where it stands and why: the cards this engine
@@ -40,12 +41,10 @@ export function currentCard(tray: readonly TrayCard[]): TrayCard | null {
   const left = tray.filter((card) => card.status !== 'done');
   return (
     left.find(({ status }) => status === 'open') ??
-    left.find(({ reason }) => TO_DECIDE.includes(reason.code)) ??
+    left.find(isToDecide) ??
     // The cause waits from the day a job is opened: it is never what keeps the rest.
     left.find(({ status, reason }) => status === 'waiting' && reason.code !== 'cause-last') ??
     left[0] ??
     null
   );
 }
-
-const TO_DECIDE: readonly TrayReason['code'][] = ['differences-open', 'decision-pending'];

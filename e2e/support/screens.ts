@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { DEMO_JOB } from '@cardinex/demo/jobs';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 
@@ -71,8 +72,18 @@ export const SCREENS = [
   ['a gasket on the bench', '/bench/gasket'],
 ] as const;
 
-/** Looked at in every theme; the others share their parts, and every pair of colours is reckoned besides. */
-export const MAIN: readonly string[] = [
+type ScreenName = (typeof SCREENS)[number][0];
+
+/** Goes to a screen, and waits until it is there. */
+export async function openScreen(page: Page, shop: string, name: ScreenName): Promise<void> {
+  await page.goto(shop + (SCREENS.find(([screen]) => screen === name)?.[1] ?? ''));
+  await page.locator('#screen-heading').waitFor({ timeout: 30_000 });
+  // What is asked of the server, or worked out beside the screen, comes a moment later.
+  await page.waitForTimeout(300);
+}
+
+/** The main ones, which show at a second size whether their parts go together. */
+export const MAIN: readonly ScreenName[] = [
   'board',
   'this device',
   'new job',
@@ -100,4 +111,15 @@ export const MAIN: readonly string[] = [
   'bench',
   'valves on the bench',
   'a trace on the bench',
+];
+
+/** Slips that lie over a screen, each by its screen and what is pressed there to lay it. */
+export const SLIPS: readonly (readonly [screen: ScreenName, pressed: RegExp])[] = [
+  ['tightening', /^Not so/],
+  ['barring', /^Not so|I see something else/],
+  ['timing', /^Not so/],
+  ['parts', /^Send something out/],
+  ['in and out', /^Put/],
+  ['record', /Fuel shut off/],
+  ['a head goes on', /^Not good/],
 ];

@@ -92,6 +92,12 @@ export async function signIn(
   await page.getByRole('heading', { name: 'On the stands' }).waitFor();
 }
 
+/** The whole tray of a job: what is ahead and what is done is folded away on a phone. */
+export async function unfoldTray(page: Page): Promise<void> {
+  const unfold = page.getByTestId('unfold');
+  if ((await unfold.getAttribute('aria-expanded')) !== 'true') await unfold.click();
+}
+
 /** Types a reading as a gauge would: digits and Enter, wherever the focus is. */
 export async function readings(page: Page, ...values: string[]): Promise<void> {
   for (const value of values) {

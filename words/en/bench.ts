@@ -3,7 +3,9 @@ export const benchWords = {
   title: 'On the bench',
   hint: 'Reckonings without a job. Nothing here is recorded; the last figures stay on this device.',
   clear: 'Clear',
-  fill: 'Fill in the figures below.',
+  answer: 'Answer',
+  figures: 'Figures',
+  fill: 'Fill in the figures.',
   notNumber: 'Digits with one comma or point.',
   notList: 'Figures with a space between, e.g. 0.05 0.10 0.15.',
   optional: 'if any',
@@ -177,6 +179,8 @@ export const inspectionBench = {
   boreView: 'Section, deck at the top. Wear drawn large: the broken line is nominal.',
   headDrawing: (lines: string) =>
     `Head face from below, cylinder 1 at the left, with four straightedge lines: ${lines}.`,
+  boreFound: (bore: string, finding: string | null) =>
+    finding === null ? `${bore}: not all read yet.` : `${bore}. ${finding}`,
   boreDrawing: (text: string) => `Section of the bore with its readings. ${text}`,
 } as const;
 

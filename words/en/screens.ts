@@ -38,16 +38,6 @@ export const shared = {
   speechOn: 'Speak the act',
   speechOff: 'Stop speaking',
   theme: 'Light',
-  keys: 'Keys',
-  keysTitle: 'Keys and pedal',
-  keyList: [
-    ['Space, Enter, PageDown', 'confirm'],
-    ['Backspace', 'undo'],
-    ['PageUp', 'look back'],
-    ['digits', 'enter a reading'],
-    ['R', 'say the act again'],
-    ['?', 'show or hide this list'],
-  ] as readonly (readonly [string, string])[],
   close: 'Close',
   lookAbove: (field: string) => `Not yet: look at “${field}” above.`,
   newerApp: 'A newer Cardinex is ready.',
@@ -161,9 +151,14 @@ export const newJobWords = {
 } as const;
 
 export const trayWords = {
-  title: 'Tray',
   toTray: 'To the tray',
   nextCard: 'Next card',
+  next: 'Next',
+  numbered: (number: number, title: string) => `${number} ${title}`,
+  group: (group: 'now' | 'waits' | 'ahead' | 'done', cards: number) =>
+    `${{ now: 'Now', waits: 'Waits', ahead: 'Ahead', done: 'Done' }[group]} · ${cards}`,
+  aheadCount: (cards: number) => `Ahead ${cards}`,
+  doneCount: (cards: number) => `done ${cards}`,
   record: 'Record',
   sheet: (revision: number) => `Sheet rev. ${revision}`,
   why: 'Why it is here',

@@ -10,6 +10,7 @@ import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
 import { TabbedCard } from '../../ui/TabbedCard';
+import { useWide } from '../../ui/useWide';
 import { Body } from '../../ui/Words';
 
 interface Props {
@@ -19,29 +20,35 @@ interface Props {
   readonly answer: ReactNode | ReckoningFault | null;
 }
 
-/** A calculator as a card: what follows stands at the top, what it asks for under it. */
+/** A calculator: what follows stands at the top, what it asks for under it; side by side on a wide screen. */
 export function CalculatorFrame({ name, onClear, answer, children }: PropsWithChildren<Props>) {
   const { title, hint } = calculatorTitles[name];
+  const wide = useWide();
+  const half = wide ? 'min-w-0 flex-1' : '';
   return (
     <Screen
-      header={<ScreenHeader title={benchWords.title} hint={hint} />}
+      wide={wide}
+      header={<ScreenHeader title={title} hint={hint} />}
       actBar={
         <PageBar onBack={() => router.replace('/bench')}>
           <Button label={benchWords.clear} kind="bench" tall onPress={onClear} className="flex-1" />
         </PageBar>
       }
     >
-      <TabbedCard tab={title}>
-        <View
-          className="mb-3 gap-2 border-b border-rule pb-3"
-          role="status"
-          aria-live="polite"
-          testID="answer"
-        >
-          <Answer answer={answer} />
+      <View className={wide ? 'flex-row-reverse items-start gap-3.5' : ''}>
+        <View className={half}>
+          <TabbedCard tab={benchWords.answer}>
+            <View className="gap-2" role="status" aria-live="polite" testID="answer">
+              <Answer answer={answer} />
+            </View>
+          </TabbedCard>
         </View>
-        <View className="gap-3">{children}</View>
-      </TabbedCard>
+        <View className={half}>
+          <TabbedCard tab={benchWords.figures}>
+            <View className="gap-3">{children}</View>
+          </TabbedCard>
+        </View>
+      </View>
     </Screen>
   );
 }

@@ -9,17 +9,23 @@ import { toolStanding } from '@cardinex/core/tools/standing';
 import type { JobSummary } from '@cardinex/core/job/summary';
 import { sheetsWords } from '@cardinex/words/sheets/screen';
 import { toolsWords } from '@cardinex/words/tools';
+import { searchWords } from '@cardinex/words/search';
 import { boardWords, shared } from '@cardinex/words/screens';
 import { useJobs, useOlderFinished, useTools } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
+import { SearchedList } from '../../ui/list/SearchedList';
 import { Mark } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
+import { ScreenHeading } from '../../ui/place/ScreenHeading';
 import { usePalette } from '../../ui/useTheme';
 import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
 import { idle } from '../../device/idle';
+import { useInstall } from '../../device/install';
+import { setPreferences, usePreferences } from '../../device/preferences';
+import { InstallHint } from '../device/InstallHint';
 import { fetchScreens } from '../lazy/LazyScreens';
 import { JobCard } from './JobCard';
 import { useKeptJobs } from './useKeptJobs';
@@ -28,6 +34,8 @@ import { useKeptJobs } from './useKeptJobs';
 export function Board() {
   const { session } = useBench();
   const wide = useWide();
+  const install = useInstall();
+  const { installRefused } = usePreferences();
   const jobs = useJobs();
   const stored = useKeptJobs();
   const { refetch } = jobs;
@@ -56,9 +64,7 @@ export function Board() {
         <View className={wide ? 'flex-row items-center gap-6 px-3 py-3' : 'gap-2.5 px-3 pb-3 pt-3'}>
           <View className="flex-1 flex-row items-center justify-between gap-3">
             <View className="shrink">
-              <Heading level={1} className="text-[28px] leading-8 text-on-bench">
-                {boardWords.title}
-              </Heading>
+              <ScreenHeading title={boardWords.title} className="text-big text-on-bench" />
               <Small className="text-bench-soft">
                 {session.shop.name} ·{' '}
                 {boardWords.count(all.filter(({ finished }) => !finished).length, rechecks.length)}
@@ -66,7 +72,7 @@ export function Board() {
             </View>
             {wide ? null : <MemberButton />}
           </View>
-          <View className="flex-row gap-2.5">
+          <View className="flex-row flex-wrap gap-2.5">
             <WayTo href="/tools" label={toolsWords.open} icon={Wrench} />
             <WayTo href="/sheets" label={sheetsWords.open} icon={BookOpen} />
             <WayTo href="/bench" label={shared.bench} icon={Calculator} />
@@ -84,6 +90,11 @@ export function Board() {
         />
       }
     >
+      {install === null || installRefused ? null : (
+        <View className="mb-2.5 rounded-lg bg-card p-3.5">
+          <InstallHint onLater={() => setPreferences({ installRefused: true })} />
+        </View>
+      )}
       {doubtful > 0 ? (
         <GoTo
           href="/tools"
@@ -106,13 +117,14 @@ export function Board() {
           <Body>{boardWords.emptyHint}</Body>
         </View>
       ) : null}
-      <View className={wide ? 'flex-row flex-wrap gap-x-3.5' : ''}>
-        {all.map((job) => (
-          <View key={job.id} className={wide ? 'w-[calc(50%-7px)]' : ''}>
-            <JobCard job={job} />
-          </View>
-        ))}
-      </View>
+      <SearchedList
+        items={all}
+        keyOf={(job) => job.id}
+        textOf={(job) => [job.name, job.serial, job.sheet.name].join(' ')}
+        hint={searchWords.engines}
+        columns={3}
+        draw={(job) => <JobCard job={job} />}
+      />
       {hasMore ? (
         <Button
           label={boardWords.moreFinished}
@@ -134,7 +146,7 @@ function MemberButton() {
       onPress={() => router.push('/device')}
       className="h-14 w-14 items-center justify-center rounded-full border border-bench-edge"
     >
-      <Text className="font-head text-[18px] text-on-bench">{member.initials}</Text>
+      <Text className="font-head text-body text-on-bench">{member.initials}</Text>
     </Pressable>
   );
 }
@@ -145,10 +157,10 @@ function WayTo({ href, label, icon: Icon }: { href: string; label: string; icon:
   return (
     <GoTo
       href={href}
-      className="h-14 min-w-[104px] flex-1 flex-row items-center justify-center gap-2 rounded-lg border border-bench-edge"
+      className="min-h-[56px] min-w-[6.5rem] flex-1 flex-row items-center justify-center gap-2 rounded-lg border border-bench-edge"
     >
       <Icon color={c.onBench} size={22} />
-      <Text className="font-head text-[18px] text-on-bench">{label}</Text>
+      <Text className="font-head text-body text-on-bench">{label}</Text>
     </GoTo>
   );
 }

@@ -32,7 +32,7 @@ export function JobCard({ job }: { job: JobSummary }) {
         {card ? (
           <>
             <View className="flex-row items-center justify-between">
-              <Text className="font-head text-[22px] text-ink">{entryTitle(card, job.tray)}</Text>
+              <Text className="font-head text-title text-ink">{entryTitle(card, job.tray)}</Text>
               {job.parked ? (
                 <Mark kind="waiting" word={parkingWords.parked} />
               ) : (
@@ -43,7 +43,7 @@ export function JobCard({ job }: { job: JobSummary }) {
           </>
         ) : (
           <View className="flex-row items-center justify-between">
-            <Text className="font-head text-[22px] text-ink">{boardWords.finished}</Text>
+            <Text className="font-head text-title text-ink">{boardWords.finished}</Text>
             <Mark kind="within" word={boardWords.done} />
           </View>
         )}

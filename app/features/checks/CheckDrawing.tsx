@@ -4,6 +4,7 @@ import type { CheckView } from '@cardinex/core/job/checks/view';
 import { readingOf } from '@cardinex/core/job/checks/state';
 import { figureMm } from '@cardinex/core/quantity/figureMm';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
+import { inspectionBench as w } from '@cardinex/words/bench';
 import { findingSentence } from '@cardinex/words/cards/inspect';
 import { itemName } from '@cardinex/words/checkNames';
 import { useUnits } from '../../device/preferences';
@@ -54,12 +55,14 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
         read(item, `${height}-across`) ?? null,
       ];
       const finding = judged.find((entry) => entry.item === item)?.finding;
-      const text = finding ? findingSentence(finding, units) : '';
       return (
         <BoreDrawing
           readingsMm={{ top: pair('top'), middle: pair('middle'), bottom: pair('bottom') }}
           nominalMm={nominalMm}
-          label={`${itemName(sheet, check, item)}. ${text}`}
+          label={w.boreFound(
+            itemName(sheet, check, item),
+            finding ? findingSentence(finding, units) : null,
+          )}
         />
       );
     }

@@ -161,10 +161,7 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
         <View className="gap-1 border-t border-rule px-3.5 py-3" aria-live="polite">
           {onMap ? <Small>{w.holesFirst}</Small> : null}
           <Text
-            className={cn(
-              'font-head text-ink',
-              stepped ? 'text-figure' : 'text-big',
-            )}
+            className={cn('font-head text-ink', stepped ? 'text-figure' : 'text-big')}
             testID="act"
           >
             {alone && stepped ? placeName(sheet, check, at.place) : itemName(sheet, check, at.item)}

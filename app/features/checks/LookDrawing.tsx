@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import type { Check } from '@cardinex/core/job/checks/check';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
+import { buildWords as b } from '@cardinex/words/cards/buildSteps';
 import { itemName } from '@cardinex/words/checkNames';
 import { GroupMap } from '../covering/GroupMap';
 import type { PartStanding } from '@cardinex/drawings/crank/standing';
@@ -36,7 +37,7 @@ export function LookDrawing({ check, at, foundOf }: Props) {
         <CrankDrawing
           mains={ofMains ? journal.count : journal.count + 1}
           {...(ofMains ? { capStanding: standing } : { throwStanding: standing })}
-          said={at ? itemName(sheet, check, at.item) : ''}
+          said={b.crankNow(at ? itemName(sheet, check, at.item) : null)}
         />
       </View>
     );

@@ -43,7 +43,7 @@ export function PlacesOfItem({ check, at, none = false, onChoose }: Props) {
             name={single ? itemName(sheet, check, slot.item) : placeName(sheet, check, slot.place)}
             here={isHere}
             onPress={() => onChoose(slot)}
-            className="min-h-[60px] min-w-[29%] px-1"
+            className="min-h-[60px] min-w-[5.5rem] px-1"
           />
         );
       })}

@@ -8,11 +8,13 @@ import {
   toolStandingWord,
   toolsWords as w,
 } from '@cardinex/words/tools';
+import { searchWords } from '@cardinex/words/search';
 import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { Mark } from '../../ui/Mark';
+import { SearchedList } from '../../ui/list/SearchedList';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
@@ -41,6 +43,11 @@ export function StandingMark({ tool }: { tool: ToolState }) {
   return <Mark kind={MARKS[standing]} word={toolStandingWord(standing)} size={16} />;
 }
 
+/** Its kind, and what it reaches. */
+function whatItIs(tool: ToolState): string {
+  return `${toolKindName(tool.kind)} · ${toolSpecText(tool)}`;
+}
+
 /** Every tool of the shop: what it is, and whether it can be trusted. */
 export function CribList() {
   const tools = useTools();
@@ -63,31 +70,32 @@ export function CribList() {
           <Body>{w.none}</Body>
         </View>
       ) : null}
-      <View className={wide ? 'flex-row flex-wrap gap-x-3.5' : ''}>
-        {all.map((tool) => (
-          <View key={tool.id} className={wide ? 'w-[calc(50%-7px)]' : ''}>
-            <GoTo
-              href={`/tools/${tool.id}`}
-              className="mb-2.5 min-h-[72px] justify-center rounded-lg border border-rule bg-card px-3.5 py-2 active:opacity-80"
-            >
-              <View className="flex-row items-center justify-between gap-3">
-                <Heading level={2} className="shrink text-[20px]">
-                  {tool.name}
-                </Heading>
-                <StandingMark tool={tool} />
-              </View>
-              <Small className="text-[16px]">
-                {toolKindName(tool.kind)} · {toolSpecText(tool)}
-              </Small>
-            </GoTo>
-          </View>
-        ))}
-      </View>
+      <SearchedList
+        items={all}
+        keyOf={(tool) => tool.id}
+        textOf={(tool) => [tool.name, whatItIs(tool)].join(' ')}
+        hint={searchWords.tools}
+        columns={2}
+        draw={(tool) => (
+          <GoTo
+            href={`/tools/${tool.id}`}
+            className="mb-2.5 min-h-[72px] justify-center rounded-lg border border-rule bg-card px-3.5 py-2 active:opacity-80"
+          >
+            <View className="flex-row items-center justify-between gap-3">
+              <Heading level={2} className="shrink text-heading">
+                {tool.name}
+              </Heading>
+              <StandingMark tool={tool} />
+            </View>
+            <Small className="text-note">{whatItIs(tool)}</Small>
+          </GoTo>
+        )}
+      />
       {calendar ? (
         <View className="gap-2 rounded-lg bg-card p-3.5">
           <Button label={w.calendar} onPress={() => window.location.assign(calendar)} />
           <Small>{w.calendarFeed}</Small>
-          <Text selectable className="break-all font-text text-[14px] text-ink">
+          <Text selectable className="break-all font-text text-fine text-ink">
             {window.location.origin}
             {calendar}
           </Text>

@@ -74,7 +74,7 @@ export function DeadCard() {
       ) : (
         <View className="gap-1 px-3.5 py-4" aria-live="polite">
           <Small>{w.ask}</Small>
-          <Text className="font-head text-[28px] leading-9 text-ink" testID="act">
+          <Text className="font-head text-big text-ink" testID="act">
             {isolationSentence(at)}
           </Text>
         </View>

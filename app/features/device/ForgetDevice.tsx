@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { AnsweredProblem } from '@cardinex/contract/client';
 import { deviceWords as w } from '@cardinex/words/screens';
@@ -31,9 +31,15 @@ export function ForgetDevice({ kept }: Props) {
     queryClient.clear();
     window.location.replace('/');
   });
+  const slip = useRef<View>(null);
+  // It is the last thing on its page: what is asked comes up below the edge of the screen.
+  useEffect(() => {
+    const element: unknown = slip.current;
+    if (asked && element instanceof HTMLElement) element.scrollIntoView({ block: 'end' });
+  }, [asked]);
   if (!asked) return <Button label={w.forget} onPress={() => setAsked(true)} />;
   return (
-    <View className="gap-2">
+    <View className="gap-2" ref={slip}>
       <Body>{w.forgetWhat}</Body>
       {kept > 0 ? <Body className="text-red">{w.forgetKept(kept)}</Body> : null}
       {fault ? (

@@ -10,7 +10,7 @@ import { Heading, Small } from '../../ui/Words';
 /** Where the instruments of this device are reached, and whether they answer. */
 export function InstrumentFields() {
   return (
-    <View className="gap-3 border-t border-rule pt-3">
+    <View className="gap-3">
       <Heading level={3}>{w.instruments}</Heading>
       <Small>{w.instrumentsHint}</Small>
       {INSTRUMENT_KINDS.map((kind) => (

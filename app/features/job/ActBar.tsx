@@ -3,6 +3,7 @@ import { shared } from '@cardinex/words/screens';
 import { Ask, type Asked } from '../../ui/Ask';
 import { Button } from '../../ui/Button';
 import { RefusalLine } from '../../ui/Refusal';
+import { BarRow } from '../../ui/BarRow';
 
 /** What can be done on a card in hand: its act bar, and its keys, which never do anything else. */
 export interface CardActs {
@@ -28,9 +29,6 @@ export interface CardActs {
   readonly typing?: boolean;
 }
 
-/** One height on every card and state: a thumb finds it without looking. */
-export const BAR = 'h-[84px]';
-
 /**
  * The foot of a card, within a thumb's reach: undo, "not so", and one large button for the expected
  * answer. What a press was refused for, or asked about, stands right above it.
@@ -39,7 +37,7 @@ export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
   return (
     <View className="gap-2">
       {asked ? <Ask asked={asked} /> : <RefusalLine />}
-      <View className="flex-row gap-3" testID="act-bar">
+      <BarRow>
         <Button
           label={shared.undo}
           hint={undo?.what}
@@ -47,7 +45,7 @@ export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
           tall
           disabled={undo === null}
           onPress={() => undo?.onPress()}
-          className={`min-w-0 flex-1 ${BAR}`}
+          className="flex-1"
         />
         {notSo ? (
           <Button
@@ -55,7 +53,7 @@ export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
             kind="bench"
             tall
             onPress={notSo.onPress}
-            className={`min-w-0 flex-1 ${BAR}`}
+            className="flex-1"
           />
         ) : null}
         <Button
@@ -65,9 +63,9 @@ export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
           tall
           testID="confirm"
           onPress={confirm.onPress}
-          className={`min-w-0 ${BAR} ${notSo ? 'flex-[2]' : 'flex-[3]'}`}
+          className={notSo ? 'min-w-[8rem] flex-[2]' : 'min-w-[8rem] flex-[3]'}
         />
-      </View>
+      </BarRow>
     </View>
   );
 }
@@ -76,7 +74,7 @@ export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
 export function LeadBack({ label, onPress }: { label: string; onPress: () => void }) {
   return (
     <View testID="act-bar">
-      <Button label={label} kind="past" tall onPress={onPress} className={BAR} testID="lead-back" />
+      <Button label={label} kind="past" tall onPress={onPress} testID="lead-back" />
     </View>
   );
 }

@@ -29,7 +29,7 @@ export function ActLog({ of, card }: Props) {
     .reverse();
   return (
     <View className="gap-1 border-t border-rule pt-3">
-      <Heading level={3} className="text-[18px]">
+      <Heading level={3} className="text-body">
         {shared.recorded}
       </Heading>
       {acts.length === 0 ? <Small>{shared.nothingRecorded}</Small> : null}
@@ -38,9 +38,9 @@ export function ActLog({ of, card }: Props) {
         const struck = state.struck[act.id] !== undefined && 'line-through';
         return (
           <View key={act.id} className="flex-row gap-3 py-0.5">
-            <Text className="w-12 font-text text-[16px] text-soft">{timeOfDay(act.at)}</Text>
-            <Text className={cn('flex-1 font-text text-[16px] text-ink', struck)}>{line.what}</Text>
-            <Text className={cn('font-text text-[16px] text-ink', struck)}>{line.value ?? ''}</Text>
+            <Text className="w-12 font-text text-note text-soft">{timeOfDay(act.at)}</Text>
+            <Text className={cn('flex-1 font-text text-note text-ink', struck)}>{line.what}</Text>
+            <Text className={cn('font-text text-note text-ink', struck)}>{line.value ?? ''}</Text>
           </View>
         );
       })}

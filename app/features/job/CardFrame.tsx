@@ -4,19 +4,22 @@ import { useEffect, useState, type PropsWithChildren, type ReactNode } from 'rea
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import { shared } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
+import { BarRow } from '../../ui/BarRow';
 import { RefusalLine, useRefusal } from '../../ui/Refusal';
 import { Heading, Small } from '../../ui/Words';
 import { DrawingsInSightProvider, useDrawingsInSight } from '../../ui/drawing/inSight';
 import { SaveDrawings } from '../../ui/drawing/SaveDrawings';
 import { useActKeys, type ActKeys } from '../../ui/hand/useActKeys';
+import { SCREEN_SCROLL } from '../../ui/place/marks';
+import { ScreenHeading } from '../../ui/place/ScreenHeading';
 import { useScreenAwake } from '../../ui/useScreenAwake';
 import { useWide } from '../../ui/useWide';
 import { ActBar, LeadBack, type CardActs } from './ActBar';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
-import { KeyHelp } from './KeyHelp';
 import { TabStrip } from './TabStrip';
-import { TrayList } from './TrayList';
+import { ToTrayButton } from './ToTrayButton';
+import { TrayColumn } from './TrayColumn';
 import { useJob } from './JobProvider';
 
 interface Props {
@@ -30,7 +33,7 @@ interface Props {
   readonly back?: ReactNode;
   /** What can be done on it, by touch and by key; nothing of it while something else is in sight. */
   readonly acts?: CardActs | null;
-  /** Where nothing is to be done on it: the ways that lead on. */
+  /** Where nothing is to be done on it: the ways that lead on; back to the tray unless given. */
   readonly actBar?: ReactNode;
   /** Something done earlier, shown in place of the card. */
   readonly past?: Past | null;
@@ -67,22 +70,17 @@ function Card(props: PropsWithChildren<Props>) {
   const inSight = useDrawingsInSight();
   // What was drawn on the front when it was turned: its back offers it to be saved.
   const [turned, setTurned] = useState<readonly Drawing[] | null>(null);
-  const [help, setHelp] = useState(false);
   const { clear } = useRefusal();
   // What another card refused is not said on this one.
   useEffect(() => clear, [clear]);
   const wide = useWide();
   const showsBack = !wide && turned !== null && props.back !== undefined;
-  useActKeys({ ...keysOf(props, showsBack, () => setTurned(null)), help: () => setHelp(true) });
-  const framed = {
-    ...props,
-    slip: props.slip ?? (help ? <KeyHelp onClose={() => setHelp(false)} /> : null),
-  };
+  useActKeys(keysOf(props, showsBack, () => setTurned(null)));
   return wide ? (
-    <WideCard {...framed} drawings={inSight} />
+    <WideCard {...props} drawings={inSight} />
   ) : (
     <PhoneCard
-      {...framed}
+      {...props}
       showsBack={showsBack}
       drawings={() => turned ?? []}
       onTurn={() => setTurned(turned ? null : inSight())}
@@ -110,7 +108,11 @@ function Bar({ acts, actBar, past, showsBack, onTurn }: Props & Partial<Turning>
   return (
     <View className="gap-2">
       <RefusalLine />
-      {actBar}
+      {actBar ?? (
+        <BarRow>
+          <ToTrayButton done={false} className="flex-1" />
+        </BarRow>
+      )}
     </View>
   );
 }
@@ -132,16 +134,21 @@ function PhoneCard(props: PropsWithChildren<Props & Turning & Drawn>) {
     <View role="main" className="mx-auto h-full w-full max-w-[560px] bg-bench">
       <JobHeader card={card} />
       <TabStrip card={card} set={set} />
-      <ScrollView className="flex-1" contentContainerClassName="px-2.5 pb-3">
+      <ScrollView
+        nativeID={SCREEN_SCROLL}
+        className="flex-1"
+        contentContainerClassName="px-2.5 pb-3"
+      >
         <View className={`print-sheet rounded-lg rounded-tl-none bg-card ${edge}`}>
           {past && !showsBack ? (
             <LookedBack past={past} />
           ) : (
             <>
-              <Title
-                title={showsBack ? shared.backOfCard : title}
-                aside={showsBack ? undefined : aside}
-              />
+              {showsBack ? (
+                <Title title={shared.backOfCard} />
+              ) : (
+                <Front title={title} aside={aside} />
+              )}
               {showsBack ? <Back {...props} /> : children}
             </>
           )}
@@ -185,7 +192,7 @@ function WideCard(props: PropsWithChildren<Props & Drawn>) {
       <JobHeader card={card} />
       <View className="flex-1 flex-row pb-3 pl-3 pr-3.5">
         <ScrollView nativeID={TRAY} className="no-print w-[208px] flex-none">
-          <TrayList card={card} set={set} narrow />
+          <TrayColumn card={card} set={set} />
         </ScrollView>
         <View className="flex-[1.15]">
           <ScrollView
@@ -198,18 +205,21 @@ function WideCard(props: PropsWithChildren<Props & Drawn>) {
               <LookedBack past={past} />
             ) : (
               <>
-                <Title title={title} aside={aside} />
+                <Front title={title} aside={aside} />
                 {children}
               </>
             )}
           </ScrollView>
-          <View className="no-print px-1 pt-1">{foot}</View>
+          <View className="no-print px-1 pt-1">
+            {foot}
+            {back === undefined ? <JobNotices /> : null}
+          </View>
           <View className="no-print pt-2">
             <Bar {...props} />
           </View>
         </View>
-        <View className="no-print ml-3.5 flex-1">
-          {back === undefined ? null : (
+        {back === undefined ? null : (
+          <View className="no-print ml-3.5 flex-1">
             <ScrollView
               role="region"
               aria-label={shared.backOfCard}
@@ -219,9 +229,9 @@ function WideCard(props: PropsWithChildren<Props & Drawn>) {
               <Title title={shared.backOfCard} aside={shared.sheetRevision(sheet.revision)} />
               <Back {...props} />
             </ScrollView>
-          )}
-          <JobNotices />
-        </View>
+            <JobNotices />
+          </View>
+        )}
       </View>
       {slip}
     </View>
@@ -233,7 +243,7 @@ function LookedBack({ past }: { past: Past }) {
   return (
     <View testID="looking-back">
       <View className="min-h-[48px] flex-row items-center gap-2 bg-past px-3.5 py-2">
-        <Heading level={2} className="shrink text-[21px] text-on-past">
+        <Heading level={2} className="shrink text-title text-on-past">
           {past.title}
         </Heading>
       </View>
@@ -245,12 +255,40 @@ function LookedBack({ past }: { past: Past }) {
   );
 }
 
-function Title({ title, aside }: { title: string; aside?: string | undefined }) {
+interface Titled {
+  readonly title: string;
+  readonly aside?: string | undefined;
+}
+
+/** The name of the card in hand. */
+function Front({ title, aside }: Titled) {
+  const { state } = useJob();
   return (
-    <View className="min-h-[48px] flex-row items-center justify-between gap-2 border-b border-rule px-3.5 py-2">
-      <Heading level={2} className="shrink text-[21px]">
+    <TitleRow aside={aside}>
+      <ScreenHeading
+        level={2}
+        title={title}
+        of={state.opened?.name}
+        className="shrink text-title"
+      />
+    </TitleRow>
+  );
+}
+
+function Title({ title, aside }: Titled) {
+  return (
+    <TitleRow aside={aside}>
+      <Heading level={2} className="shrink text-title">
         {title}
       </Heading>
+    </TitleRow>
+  );
+}
+
+function TitleRow({ aside, children }: PropsWithChildren<Pick<Titled, 'aside'>>) {
+  return (
+    <View className="min-h-[48px] flex-row items-center justify-between gap-2 border-b border-rule px-3.5 py-2">
+      {children}
       {aside ? <Small>{aside}</Small> : null}
     </View>
   );
@@ -259,7 +297,7 @@ function Title({ title, aside }: { title: string; aside?: string | undefined }) 
 function TurnCard({ turned, onTurn }: { turned: boolean; onTurn: () => void }) {
   return (
     <Pressable role="button" onPress={onTurn} className="min-h-[56px] justify-center px-2">
-      <Text className="font-strong text-[16px] text-on-bench">
+      <Text className="font-strong text-note text-on-bench">
         {turned ? shared.turnBack : shared.turnCard} ⟲
       </Text>
     </Pressable>

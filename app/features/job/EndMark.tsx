@@ -4,7 +4,5 @@ import { shared } from '@cardinex/words/screens';
 
 /** Marks the cylinder-1 end, at the left of every drawing. */
 export function EndMark({ end }: { end: EngineEnd }) {
-  return (
-    <Text className="font-head text-[16px] uppercase text-ink">◂ {shared.cylinder1(end)}</Text>
-  );
+  return <Text className="font-head text-note uppercase text-ink">◂ {shared.cylinder1(end)}</Text>;
 }

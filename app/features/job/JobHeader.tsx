@@ -9,6 +9,7 @@ import { chosenOptions } from '@cardinex/core/sheet/variants';
 import { shared } from '@cardinex/words/screens';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import type { ThemeName } from '../../ui/palette';
+import { ScreenHeading } from '../../ui/place/ScreenHeading';
 import { usePalette } from '../../ui/useTheme';
 import { Heading, Small } from '../../ui/Words';
 import { useJob } from './JobProvider';
@@ -19,11 +20,14 @@ const NEXT_THEME: Readonly<Record<ThemeName, ThemeName>> = {
   glare: 'day',
 };
 
+const LOOKS = { numberOfLines: 2, className: 'text-label text-on-bench' };
+
 /** Whose engine this is, and the two things one changes without putting the spanner down. */
 export function JobHeader({ card }: { card: string | null }) {
   const { jobId, sheet, state } = useJob();
   const { theme, speech } = usePreferences();
   const c = usePalette();
+  const name = state.opened?.name ?? '';
   const goBack = (): void => router.replace(card === null ? '/' : `/jobs/${jobId}`);
   return (
     <View className="no-print flex-row items-center gap-2 px-2 py-1.5">
@@ -31,9 +35,13 @@ export function JobHeader({ card }: { card: string | null }) {
         <ChevronLeft color={c.onBench} size={26} />
       </IconButton>
       <View className="min-w-0 flex-1">
-        <Heading level={1} numberOfLines={1} className="text-[19px] text-on-bench">
-          {state.opened?.name ?? ''}
-        </Heading>
+        {card === null ? (
+          <ScreenHeading title={name} {...LOOKS} />
+        ) : (
+          <Heading level={1} {...LOOKS}>
+            {name}
+          </Heading>
+        )}
         <Small numberOfLines={1} className="text-bench-soft">
           {[
             sheet.name,
@@ -71,7 +79,7 @@ function IconButton({ label, onPress, children, bare = false, pressed }: IconBut
       aria-label={label}
       aria-pressed={pressed}
       onPress={onPress}
-      className={`h-14 items-center justify-center rounded-lg active:opacity-70 w-14 ${bare ? '' : 'border border-bench-edge'}`}
+      className={`h-[56px] w-[56px] items-center justify-center rounded-lg active:opacity-70 ${bare ? '' : 'border border-bench-edge'}`}
     >
       {children}
     </Pressable>

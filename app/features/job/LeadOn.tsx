@@ -1,14 +1,9 @@
-import { router } from 'expo-router';
-import { View } from 'react-native';
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { currentCard, entryOf } from '@cardinex/core/job/tray';
-import { entryTitle } from '@cardinex/words/cards/names';
-import { trayWords } from '@cardinex/words/screens';
-import { Button } from '../../ui/Button';
-import { BAR } from './ActBar';
-import { entryHref } from './entryHref';
+import { NextCard } from './NextCard';
 import { useJob } from './JobProvider';
 import { ToTrayButton } from './ToTrayButton';
+import { BarRow } from '../../ui/BarRow';
 
 interface Props {
   readonly from: { readonly card: CardName; readonly set?: string | undefined };
@@ -16,25 +11,18 @@ interface Props {
   readonly done: boolean;
 }
 
-/** Where a card leads: to the next one that is ready, once it is done; and always back to the tray. */
+/**
+ * Where a card leads: once it is done to the next one that is ready, or to the record where nothing is
+ * left; and always back to the tray.
+ */
 export function LeadOn({ from, done }: Props) {
-  const { jobId, tray } = useJob();
-  const current = done ? currentCard(tray) : null;
-  const next = current?.status === 'open' && current !== entryOf(tray, from) ? current : null;
+  const { tray } = useJob();
+  const next = currentCard(tray);
+  const leads = done && (next === null || (next.status === 'open' && next !== entryOf(tray, from)));
   return (
-    <View className="flex-row gap-3">
-      <ToTrayButton done={done && !next} className={`min-w-0 flex-1 ${BAR}`} />
-      {next ? (
-        <Button
-          label={entryTitle(next, tray)}
-          hint={trayWords.nextCard}
-          kind="expected"
-          tall
-          onPress={() => router.replace(entryHref(jobId, next))}
-          className={`min-w-0 flex-[2] ${BAR}`}
-          testID="next-card"
-        />
-      ) : null}
-    </View>
+    <BarRow>
+      <ToTrayButton done={done && !leads} className="flex-1" />
+      {leads ? <NextCard className="min-w-[8rem] flex-[2]" /> : null}
+    </BarRow>
   );
 }

@@ -14,6 +14,7 @@ import { Slip } from '../../ui/Slip';
 import { Body } from '../../ui/Words';
 import { saveKeptActs } from '../device/saveKeptActs';
 import { useOnce } from './useOnce';
+import { BarRow } from '../../ui/BarRow';
 
 interface Props {
   readonly ledger: JobLedger;
@@ -67,15 +68,21 @@ export function NotKept({ ledger, sheet, unkept, onDone }: Props) {
       // Escape is no answer to this.
       onClose={() => undefined}
       foot={
-        <View className="flex-row gap-3">
+        <BarRow>
           <Button label={w.again} tall onPress={again} className="flex-1" />
-          <Button label={w.send} kind="expected" tall onPress={send} className="flex-[2]" />
-        </View>
+          <Button
+            label={w.send}
+            kind="expected"
+            tall
+            onPress={send}
+            className="min-w-[8rem] flex-[2]"
+          />
+        </BarRow>
       }
     >
       <View testID="not-kept" className="gap-3">
         <Mark kind="out" size={30} />
-        <Body className="font-strong text-[22px] leading-7">{w.says[trouble]}</Body>
+        <Body className="font-strong text-title">{w.says[trouble]}</Body>
         <Body>{w.what(acts.length)}</Body>
         {acts.map((act, place) => {
           const line = actLine(act as unknown as LoggedAct, sheet, units);

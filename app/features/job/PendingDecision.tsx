@@ -15,6 +15,7 @@ import { RefusalLine } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
 import { useJob } from './JobProvider';
 import { useOnce } from './useOnce';
+import { BarRow } from '../../ui/BarRow';
 
 /** As many of what was not known are named; a person reads no more of them standing. */
 const MOST_NAMED = 5;
@@ -70,7 +71,7 @@ export function PendingButtons({
     await record('pending.decided', { decision: pending.act.id, holds });
   });
   return (
-    <View className="flex-row gap-3">
+    <BarRow>
       <Button
         label={w.drop}
         tall
@@ -79,7 +80,7 @@ export function PendingButtons({
         className="flex-1"
       />
       <Button label={w.holds} tall kind="expected" onPress={() => say(true)} className="flex-1" />
-    </View>
+    </BarRow>
   );
 }
 

@@ -18,7 +18,7 @@ export function ToTrayButton({
       kind={done ? 'expected' : 'bench'}
       tall
       onPress={() => router.replace(`/jobs/${jobId}`)}
-      {...(className !== undefined && { className })}
+      className={className}
     />
   );
 }

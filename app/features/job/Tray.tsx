@@ -1,21 +1,98 @@
 import { router } from 'expo-router';
+import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { cribDoubts } from '@cardinex/core/job/crib';
 import { waitingDecisions } from '@cardinex/core/job/pending';
-import { parkingWords } from '@cardinex/words/parking';
+import { currentCard } from '@cardinex/core/job/tray';
+import { trayGroups, type TrayGroups } from '@cardinex/core/job/trayGroups';
 import { cribSentence } from '@cardinex/words/crib';
+import { parkingWords } from '@cardinex/words/parking';
 import { causeName, scopeTitle, scopeWords, undisturbed } from '@cardinex/words/scope';
 import { trayWords } from '@cardinex/words/screens';
+import { BarRow } from '../../ui/BarRow';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
-import { Body, Small } from '../../ui/Words';
-import { PendingOfJob } from './PendingDecision';
+import { RefusalLine } from '../../ui/Refusal';
+import { SCREEN_SCROLL } from '../../ui/place/marks';
+import { useWide } from '../../ui/useWide';
+import { Body, Heading, Small } from '../../ui/Words';
+import { cn } from '../../ui/cn';
 import { Parked } from '../park/Parked';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
-import { TrayList } from './TrayList';
+import { NextCard } from './NextCard';
+import { PendingOfJob } from './PendingDecision';
+import { TrayEntry } from './TrayEntry';
+import { besideTray } from './besideTray';
 import { useJob } from './JobProvider';
+
+/**
+ * A job's tray: what is to do now, what waits, what always stands beside it, and why the engine is here.
+ * What is done and what lies ahead is folded away on a phone, and has a column of its own on a wide screen.
+ */
+export function Tray() {
+  const { state, tray } = useJob();
+  const wide = useWide();
+  const [unfolded, setUnfolded] = useState(false);
+  const groups = trayGroups(tray);
+  const rest = (
+    <>
+      <Group name="ahead" entries={groups.ahead} />
+      <Group name="done" entries={groups.done} />
+    </>
+  );
+  return (
+    <View
+      role="main"
+      className={cn('mx-auto h-full w-full bg-bench', wide ? 'max-w-[1280px]' : 'max-w-[640px]')}
+    >
+      <JobHeader card={null} />
+      <ScrollView
+        nativeID={SCREEN_SCROLL}
+        className="flex-1"
+        contentContainerClassName="flex-row gap-4 px-2.5 pb-4"
+      >
+        <View className="min-w-0 flex-1 gap-4">
+          {Object.keys(state.crib).length > 0 ? <CribDoubts /> : null}
+          {waitingDecisions(state).length > 0 ? <PendingOfJob /> : null}
+          {state.parked ? <Parked parking={state.parked} /> : null}
+          <Group name="now" entries={groups.now} />
+          <Group name="waits" entries={groups.waits} />
+          {unfolded && !wide ? rest : null}
+          <Beside />
+          {wide ? null : <WhyHere />}
+          <Ways />
+          <JobNotices />
+        </View>
+        {wide ? (
+          <View className="min-w-0 flex-1 gap-4">
+            <WhyHere />
+            {rest}
+          </View>
+        ) : null}
+      </ScrollView>
+      <View className="no-print gap-2 px-2.5 pb-3 pt-1">
+        <RefusalLine />
+        <BarRow>
+          {wide ? null : (
+            <Button
+              label={trayWords.aheadCount(groups.ahead.length)}
+              hint={trayWords.doneCount(groups.done.length)}
+              kind="bench"
+              tall
+              expanded={unfolded}
+              onPress={() => setUnfolded(!unfolded)}
+              className="flex-1"
+              testID="unfold"
+            />
+          )}
+          <NextCard className={wide ? 'w-[calc(50%-0.5rem)]' : 'min-w-[8rem] flex-[2]'} />
+        </BarRow>
+      </View>
+    </View>
+  );
+}
 
 /** Pulled with a wrench that the crib does not have as was said: put right there, or struck. */
 function CribDoubts() {
@@ -27,45 +104,88 @@ function CribDoubts() {
   );
 }
 
-/** A job's tray: its cards, and why the engine is here. */
-export function Tray() {
-  const { jobId, sheet, state } = useJob();
+/** Cards that ask the same of whoever stands before the engine; nothing where there are none. */
+function Group({
+  name,
+  entries,
+}: {
+  readonly name: keyof TrayGroups;
+  readonly entries: TrayGroups[keyof TrayGroups];
+}) {
+  const { tray } = useJob();
+  const next = currentCard(tray);
+  if (entries.length === 0) return null;
+  return (
+    <View className="gap-2">
+      <Heading level={2} className="px-1 text-heading text-on-bench">
+        {trayWords.group(name, entries.length)}
+      </Heading>
+      {entries.map((entry) => (
+        <TrayEntry key={entry.number} entry={entry} next={entry === next} />
+      ))}
+    </View>
+  );
+}
+
+/** What belongs to the job and is always at hand. */
+function Beside() {
+  const job = useJob();
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {besideTray(job).map(({ card, href, label, mark, word, reason }) => (
+        <GoTo
+          key={card}
+          href={href}
+          replace
+          className="min-h-[56px] min-w-[45%] flex-1 justify-center rounded-lg border border-rule bg-tab px-3 py-1.5 active:opacity-80"
+        >
+          <Heading level={3} className="text-label">
+            {label}
+          </Heading>
+          {mark ? <Mark kind={mark} {...(word !== undefined && { word })} /> : null}
+          {reason ? <Small>{reason}</Small> : null}
+        </GoTo>
+      ))}
+    </View>
+  );
+}
+
+/** Why the engine is on the stand, and how far the job goes. */
+function WhyHere() {
+  const { sheet, state } = useJob();
   const because = state.opened?.because;
   return (
-    <View role="main" className="mx-auto h-full w-full max-w-[640px] bg-bench">
-      <JobHeader card={null} />
-      <ScrollView className="flex-1" contentContainerClassName="gap-3 px-2.5 pb-4">
-        <View className="rounded-lg border border-bench-edge px-3 py-2">
-          <Small className="text-bench-soft">{trayWords.why}</Small>
-          <Body className="text-on-bench">
-            {[because && causeName(because), state.opened?.why].filter(Boolean).join('. ')}
-          </Body>
-          <Small className="pt-1 text-bench-soft">
-            {`${scopeTitle(sheet.scope)}. ${undisturbed(sheet)}`}
-          </Small>
-        </View>
-        {Object.keys(state.crib).length > 0 ? <CribDoubts /> : null}
-        {waitingDecisions(state).length > 0 ? <PendingOfJob /> : null}
-        {state.parked ? <Parked parking={state.parked} /> : null}
-        <TrayList card={null} />
-        <View className="flex-row gap-3">
-          <Button
-            label={scopeWords.widen}
-            kind="bench"
-            onPress={() => router.push(`/jobs/${jobId}/scope`)}
-            className="flex-1"
-          />
-          {state.parked ? null : (
-            <Button
-              label={parkingWords.park}
-              kind="bench"
-              onPress={() => router.push(`/jobs/${jobId}/park`)}
-              className="flex-1"
-            />
-          )}
-        </View>
-        <JobNotices />
-      </ScrollView>
+    <View className="rounded-lg border border-bench-edge px-3 py-2">
+      <Small className="text-bench-soft">{trayWords.why}</Small>
+      <Body className="text-on-bench">
+        {[because && causeName(because), state.opened?.why].filter(Boolean).join('. ')}
+      </Body>
+      <Small className="pt-1 text-bench-soft">
+        {`${scopeTitle(sheet.scope)}. ${undisturbed(sheet)}`}
+      </Small>
+    </View>
+  );
+}
+
+/** Going further than was meant, and leaving it for a while. */
+function Ways() {
+  const { jobId, state } = useJob();
+  return (
+    <View className="flex-row gap-3">
+      <Button
+        label={scopeWords.widen}
+        kind="bench"
+        onPress={() => router.push(`/jobs/${jobId}/scope`)}
+        className="flex-1"
+      />
+      {state.parked ? null : (
+        <Button
+          label={parkingWords.park}
+          kind="bench"
+          onPress={() => router.push(`/jobs/${jobId}/park`)}
+          className="flex-1"
+        />
+      )}
     </View>
   );
 }

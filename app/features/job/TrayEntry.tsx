@@ -1,89 +1,105 @@
-import type { TrayCard } from '@cardinex/core/job/standing';
 import { Text, View } from 'react-native';
+import { isOnlyAhead } from '@cardinex/core/job/trayGroups';
+import type { TrayCard } from '@cardinex/core/job/standing';
+import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { entryTitle, statusWord } from '@cardinex/words/cards/names';
+import { trayWords } from '@cardinex/words/screens';
 import { trayReasonSentence } from '@cardinex/words/tray';
 import { GoTo } from '../../ui/GoTo';
-import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
 import { Small } from '../../ui/Words';
 import { ago } from '../board/ago';
 import { useJob } from './JobProvider';
-import { besideTray } from './besideTray';
 import { entryHref } from './entryHref';
 
-interface Props {
-  readonly card: string | null;
-  readonly set?: string | undefined;
-  /** As a column beside a card: marks only, no reasons. */
-  readonly narrow?: boolean;
+interface Standing {
+  readonly mark?: Verdict | undefined;
+  readonly word?: string;
 }
 
-/** The job's cards in the order of work, each open, done, waiting or barred with the reason. */
-export function TrayList({ card, set, narrow = false }: Props) {
-  const job = useJob();
-  const { jobId, tray } = job;
+/** What stands at a card of the tray; nothing where it is only not its turn yet. */
+function standingOf(entry: TrayCard, next: boolean): Standing {
+  if (entry.needsAttention) return { mark: 'out', word: statusWord(entry.status) };
+  if (next && entry.status === 'open') return { mark: 'now', word: trayWords.next };
+  if (isOnlyAhead(entry) || entry.status === 'open') return {};
+  const mark = ({ done: 'within', waiting: 'waiting', barred: 'barred' } as const)[entry.status];
+  return { mark, word: statusWord(entry.status) };
+}
+
+interface Props {
+  readonly entry: TrayCard;
+  /** It is the card to work on. */
+  readonly next: boolean;
+}
+
+/** A card of the tray: its number and name, where it stands, and what it asks or waits for. */
+export function TrayEntry({ entry, next }: Props) {
+  const { jobId, tray } = useJob();
+  const { mark, word } = standingOf(entry, next);
   return (
-    <View className={narrow ? 'gap-1 pt-0.5' : 'gap-2'}>
-      {tray.map((entry) => (
-        <Entry
-          key={entry.number}
-          label={`${entry.number} ${entryTitle(entry, tray)}`}
-          current={entry.card === card && (set === undefined || entry.set?.id === set)}
-          narrow={narrow}
-          href={entryHref(jobId, entry)}
-          mark={markOf(entry)}
-          word={statusWord(entry.status)}
-          reason={trayReasonSentence(entry.reason, ago)}
-        />
-      ))}
-      {besideTray(job).map(({ card: beside, ...entry }) => (
-        <Entry key={beside} current={card === beside} narrow={narrow} {...entry} />
-      ))}
-    </View>
+    <GoTo
+      href={entryHref(jobId, entry)}
+      replace
+      className={cn(
+        'min-h-[72px] justify-center rounded-lg border border-rule bg-card px-3 py-1.5 active:opacity-80',
+        entry.status === 'done' && 'min-h-[56px]',
+        next && entry.status === 'open' && 'border-l-8 border-l-blue',
+      )}
+    >
+      <View className="flex-row flex-wrap items-center justify-between gap-x-2">
+        <Text className="shrink font-head text-title text-ink">
+          {trayWords.numbered(entry.number, entryTitle(entry, tray))}
+        </Text>
+        {mark ? <Mark kind={mark} {...(word !== undefined && { word })} /> : null}
+      </View>
+      {entry.status === 'done' ? null : (
+        <Small className="text-note">{trayReasonSentence(entry.reason, ago)}</Small>
+      )}
+    </GoTo>
   );
 }
 
-function markOf(entry: TrayCard): Verdict {
-  if (entry.needsAttention) return 'out';
-  return ({ done: 'within', open: 'now', waiting: 'waiting', barred: 'barred' } as const)[
-    entry.status
-  ];
+/** The same beside a card in hand: its name and mark alone. */
+export function NarrowEntry({ entry, next, current }: Props & { readonly current: boolean }) {
+  const { jobId, tray } = useJob();
+  const { mark, word } = standingOf(entry, next);
+  return (
+    <NarrowTab
+      href={entryHref(jobId, entry)}
+      label={trayWords.numbered(entry.number, entryTitle(entry, tray))}
+      current={current}
+      mark={mark}
+      {...(word !== undefined && { word })}
+    />
+  );
 }
 
-interface EntryProps {
+interface TabProps extends Standing {
+  readonly href: string;
   readonly label: string;
   readonly current: boolean;
-  readonly narrow: boolean;
-  readonly href: string;
-  readonly mark?: Verdict;
-  readonly word?: string;
-  readonly reason?: string;
 }
 
-function Entry({ label, current, narrow, href, mark, word, reason }: EntryProps) {
+/** A tab at the side of a card in hand. */
+export function NarrowTab({ href, label, current, mark, word }: TabProps) {
   return (
     <GoTo
       href={href}
       replace
       current={current}
-      {...(narrow && { 'aria-label': [label, word].filter(Boolean).join('. ') })}
+      aria-label={[label, word].filter(Boolean).join('. ')}
       className={cn(
-        'min-h-[56px] justify-center border border-rule px-3 py-1.5 active:opacity-80',
-        narrow ? 'rounded-l-lg' : 'rounded-lg',
-        narrow && !current ? 'ml-2 bg-tab' : 'bg-card',
-        !narrow && 'min-h-[72px]',
+        'min-h-[56px] justify-center rounded-l-lg border border-rule px-3 py-1.5 active:opacity-80',
+        current ? 'bg-card' : 'ml-2 bg-tab',
       )}
     >
       <View className="flex-row items-center justify-between gap-2">
-        <Text
-          className={cn('font-head text-ink', narrow && !current ? 'text-[18px]' : 'text-[21px]')}
-        >
+        <Text className={cn('shrink font-head text-ink', current ? 'text-title' : 'text-body')}>
           {label}
         </Text>
-        {mark ? <Mark kind={mark} {...(!narrow && word ? { word } : {})} /> : null}
+        {mark ? <Mark kind={mark} /> : null}
       </View>
-      {!narrow && reason ? <Small className="text-[16px]">{reason}</Small> : null}
     </GoTo>
   );
 }

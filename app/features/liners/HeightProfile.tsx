@@ -20,7 +20,10 @@ export function HeightProfile({ sheet, check, limits }: Props) {
   const { state } = useJob();
   const bores = boreIds(sheet);
   const figure = (mm: number): string => lengthFigure(mm, units.length);
-  const heights = check?.bores.map(({ id, meanMm }) => `${id} ${figure(meanMm)}`).join(', ');
+  const heights = bores.map((bore) => {
+    const read = check?.bores.find(({ id }) => id === bore);
+    return `${bore} ${read ? figure(read.meanMm) : w.unread}`;
+  });
   return (
     <DrawingView
       drawing={linerHeightsDrawing({
@@ -28,7 +31,7 @@ export function HeightProfile({ sheet, check, limits }: Props) {
         readingsMm: bores.map((id) => readingsOf(state.liners, id)),
         check,
         limits,
-        description: w.profileLabel(heights ?? w.unread),
+        description: w.profileLabel(heights.join(', ')),
         figure,
       })}
     />

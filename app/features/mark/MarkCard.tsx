@@ -93,7 +93,7 @@ function InHand({ view: { mark, made, translated } }: { view: MarkView }) {
   return (
     <View className="gap-1.5 px-3.5 pb-3 pt-1" aria-live="polite">
       <Small>{w.writes}</Small>
-      <Text className="font-head text-[44px] leading-[48px] text-ink" testID="code">
+      <Text className="font-head text-figure text-ink" testID="code">
         {mark.code}
       </Text>
       <Heading level={3}>{markName(mark)}</Heading>
@@ -137,7 +137,7 @@ function Kind({ kind, views, at, onChoose }: KindProps) {
               )}
             >
               <Mark kind={standing} size={15} />
-              <Text className="shrink font-head text-[18px] text-ink">{mark.code}</Text>
+              <Text className="shrink font-head text-body text-ink">{mark.code}</Text>
             </Pressable>
           );
         })}

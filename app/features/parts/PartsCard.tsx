@@ -18,6 +18,7 @@ import { useCard } from '../job/useCard';
 import { Arrived } from './Arrived';
 import { Outside } from './Outside';
 import { SendOut } from './SendOut';
+import { BarRow } from '../../ui/BarRow';
 
 const OWN_ACTS = actsOf('parts');
 
@@ -44,7 +45,7 @@ export function PartsCard() {
       {...frame}
       aside={w.counts(arrived, views.length)}
       actBar={
-        <View className="flex-row gap-3">
+        <BarRow>
           <Button
             label={w.leaflet}
             kind="bench"
@@ -59,7 +60,7 @@ export function PartsCard() {
             onPress={() => setSending(true)}
             className="flex-1"
           />
-        </View>
+        </BarRow>
       }
       slip={
         inHand ? (

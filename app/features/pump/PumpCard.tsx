@@ -118,7 +118,7 @@ function Steps({ view }: { view: PumpView }) {
       ) : null}
       <View className="gap-1.5 border-t border-rule px-3.5 py-3" aria-live="polite">
         {next ? null : <Mark kind="within" word={w.done} />}
-        <Text className="font-head text-[28px] leading-8 text-ink" testID="act">
+        <Text className="font-head text-big text-ink" testID="act">
           {says.title}
         </Text>
         {isOther && next === 'stand' ? <Body className="font-strong">{w.rocksHow}</Body> : null}

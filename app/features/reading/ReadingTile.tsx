@@ -26,8 +26,8 @@ export function ReadingTile({ figure, name, here, onPress, lines, className }: P
         className,
       )}
     >
-      <Text className="font-head text-[20px] text-ink">{figure}</Text>
-      <Text numberOfLines={lines} className="text-center font-text text-[13px] leading-4 text-soft">
+      <Text className="font-head text-heading text-ink">{figure}</Text>
+      <Text numberOfLines={lines} className="text-center font-text text-fine text-soft">
         {name}
       </Text>
     </Pressable>

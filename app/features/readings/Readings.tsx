@@ -25,9 +25,11 @@ import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { saveFile } from '../../ui/saveFile';
+import { useWide } from '../../ui/useWide';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
+import { BarRow } from '../../ui/BarRow';
 
 /** Which button was pressed: what came of it stands by that one. */
 type From = 'file' | 'paste';
@@ -46,6 +48,7 @@ export function Readings() {
   const [pasted, setPasted] = useState('');
   const [outcome, setOutcome] = useState<(Outcome & { readonly from: From }) | null>(null);
   const tables = readingTables(sheet, state);
+  const wide = useWide();
   const take = async (text: string, from: From): Promise<void> => {
     const { acts, faults } = readReadings(text, tables);
     if (faults.length > 0) return setOutcome({ faults, from });
@@ -82,7 +85,7 @@ export function Readings() {
               <What {...whatOf(outcome)} />
             </ScrollView>
           ) : null}
-          <View className="flex-row gap-3">
+          <BarRow>
             <Button
               label={w.fromFile}
               hint={w.fromFileHint}
@@ -92,7 +95,7 @@ export function Readings() {
               className="flex-1"
             />
             <Button label={w.save} kind="expected" tall onPress={save} className="flex-1" />
-          </View>
+          </BarRow>
         </View>
       }
     >
@@ -110,9 +113,13 @@ export function Readings() {
           }}
         />
         {tables.length === 0 ? <Body>{w.none}</Body> : null}
-        {tables.map((table) => (
-          <Table key={table.card} table={table} />
-        ))}
+        <View className={wide ? 'flex-row flex-wrap items-start gap-x-6 gap-y-4' : 'gap-4'}>
+          {tables.map((table) => (
+            <View key={table.card} className={wide ? 'w-[calc(50%-12px)]' : ''}>
+              <Table table={table} />
+            </View>
+          ))}
+        </View>
         <View className="gap-2 border-t border-rule pt-3">
           <Field
             label={w.paste}
@@ -229,7 +236,7 @@ function Cell({ text, role = 'cell', width = 'min-w-[92px] flex-1' }: CellProps)
   return (
     <View role={role} className={`min-h-[40px] justify-center px-1 ${width}`}>
       {role === 'cell' ? (
-        <Text numberOfLines={1} className="font-head text-[18px] text-ink">
+        <Text numberOfLines={1} className="font-head text-body text-ink">
           {text}
         </Text>
       ) : (

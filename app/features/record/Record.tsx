@@ -15,6 +15,7 @@ import { RecordRow } from './RecordRow';
 import { StrikeSlip } from './StrikeSlip';
 import { downloadRecord } from './downloadRecord';
 import { useNewest } from './useNewest';
+import { BarRow } from '../../ui/BarRow';
 
 /** Everything done on the job, with who and when; corrections struck through beside the right figure. */
 export function Record() {
@@ -34,7 +35,7 @@ export function Record() {
       title={w.title}
       aside={`${sheet.name} · ${shared.sheetRevision(sheet.revision)}`}
       actBar={
-        <View className="flex-row gap-3">
+        <BarRow>
           <Button
             label={w.print}
             kind="bench"
@@ -42,15 +43,21 @@ export function Record() {
             onPress={() => window.print()}
             className="flex-1"
           />
-          <Button label={w.download} kind="expected" tall onPress={download} className="flex-[2]" />
-        </View>
+          <Button
+            label={w.download}
+            kind="expected"
+            tall
+            onPress={download}
+            className="min-w-[8rem] flex-[2]"
+          />
+        </BarRow>
       }
       foot={unreachable ? <Small className="py-2 text-bench-soft">{shared.away}</Small> : null}
       slip={striking ? <StrikeSlip act={striking} onClose={() => setStriking(null)} /> : null}
     >
       <View className="gap-2 p-3.5">
         <View className="gap-0.5">
-          <Heading level={2} className="text-[24px] leading-7">
+          <Heading level={2} className="text-large">
             {state.opened?.name ?? ''}
           </Heading>
           <Body>
@@ -73,7 +80,7 @@ export function Record() {
         ) : null}
         {days.map(([day, ofDay]) => (
           <View key={day} className="border-t border-rule pt-2">
-            <Text className="font-label text-[16px] text-soft">{day}</Text>
+            <Text className="font-label text-note text-soft">{day}</Text>
             {ofDay.map((act) => (
               <RecordRow key={act.id} act={act} onStrike={setStriking} />
             ))}

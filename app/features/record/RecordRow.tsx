@@ -49,26 +49,24 @@ export function RecordRow({ act, onStrike }: Props) {
       onPress={() => onStrike(act)}
       className="print-row min-h-[56px] border-b border-rule py-1.5"
     >
-      <View className="flex-row gap-2.5">
-        <Text className="w-12 font-text text-[16px] text-soft">{timeOfDay(act.at)}</Text>
-        <Text className={cn('flex-1 font-text text-[17px] text-ink', struckStyle)}>
+      <View className="flex-row flex-wrap gap-x-2.5">
+        <Text className="w-[3rem] font-text text-note text-soft">{timeOfDay(act.at)}</Text>
+        <Text className={cn('min-w-[55%] flex-1 font-text text-note text-ink', struckStyle)}>
           {line.what}
         </Text>
-        <Text className={cn('font-head text-[18px] text-ink', struckStyle)}>
-          {line.value ?? ''}
-        </Text>
+        <Text className={cn('font-head text-body text-ink', struckStyle)}>{line.value ?? ''}</Text>
         {replacement ? (
-          <Text className="font-head text-[18px] text-ink">
+          <Text className="font-head text-body text-ink">
             {actLine(replacement, sheet, units).value}
           </Text>
         ) : null}
       </View>
-      <Small className="pl-[58px]">
+      <Small className="pl-[3.625rem]">
         {flags.join(' · ')}
         {line.words ? ` · ${line.words}` : ''}
       </Small>
       {strike ? (
-        <Small className="pl-[58px] text-red">
+        <Small className="pl-[3.625rem] text-red">
           {w.struckBy(nameOf(strike.by), timeOfDay(strike.at))}: {strike.words ?? w.misTap}
         </Small>
       ) : null}

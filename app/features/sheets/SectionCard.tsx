@@ -35,7 +35,7 @@ function Row({ row: { label, value, source, from }, first }: { row: SheetRow; fi
         </View>
       )}
       {guess ? <Mark kind="waiting" word={w.origins[from]} size={14} /> : null}
-      {source === undefined ? null : <Small className="text-[13px]">{source}</Small>}
+      {source === undefined ? null : <Small className="text-fine">{source}</Small>}
     </View>
   );
 }

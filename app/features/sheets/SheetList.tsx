@@ -4,11 +4,13 @@ import { View } from 'react-native';
 import type { DocumentFault } from '@cardinex/contract/faults';
 import { entryWords } from '@cardinex/words/sheets/entry';
 import { sheetsWords as w } from '@cardinex/words/sheets/screen';
+import { searchWords } from '@cardinex/words/search';
 import { useSheets } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
+import { SearchedList } from '../../ui/list/SearchedList';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { ScreenHeader } from '../../ui/ScreenHeader';
@@ -32,7 +34,6 @@ export function SheetList() {
   const read = (chosen: File | undefined): void => {
     if (chosen) void importFile(chosen, member.id).then(setImported);
   };
-  const cell = wide ? 'w-[calc(50%-7px)]' : '';
   return (
     <Screen
       wide={wide}
@@ -89,18 +90,21 @@ export function SheetList() {
           <Body>{w.none}</Body>
         </View>
       ) : null}
-      <View className={wide ? 'flex-row flex-wrap gap-x-3.5' : ''}>
-        {sheets.map(({ sheet }) => (
-          <View key={sheet.id} className={cell}>
-            <Entry
-              href={`/sheets/${sheet.id}`}
-              title={sheet.name}
-              hint={sheet.description}
-              aside={w.revision(sheet.revision)}
-            />
-          </View>
-        ))}
-      </View>
+      <SearchedList
+        items={sheets}
+        keyOf={({ sheet }) => sheet.id}
+        textOf={({ sheet }) => `${sheet.name} ${sheet.description}`}
+        hint={searchWords.sheets}
+        columns={2}
+        draw={({ sheet }) => (
+          <Entry
+            href={`/sheets/${sheet.id}`}
+            title={sheet.name}
+            hint={sheet.description}
+            aside={w.revision(sheet.revision)}
+          />
+        )}
+      />
     </Screen>
   );
 }
@@ -124,13 +128,13 @@ function Entry({
       className="mb-2.5 min-h-[72px] justify-center rounded-lg border border-rule bg-card px-3.5 py-2 active:opacity-80"
     >
       <View className="flex-row items-baseline justify-between gap-3">
-        <Heading level={2} className="shrink text-[21px]">
+        <Heading level={2} className="shrink text-title">
           {title}
         </Heading>
         <Small>{aside}</Small>
       </View>
       <View className="flex-row items-center justify-between gap-3">
-        <Small className="shrink text-[16px]">{hint}</Small>
+        <Small className="shrink text-note">{hint}</Small>
         {draft ? <Mark kind="leftOpen" word={entryWords.draft} size={14} /> : null}
       </View>
     </GoTo>

@@ -9,9 +9,10 @@ import { useSignIn } from '../../session/useSignIn';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { Body } from '../../ui/Words';
 import { goIn } from './goIn';
-import { Title } from './Title';
+import { BarRow } from '../../ui/BarRow';
 
 interface Props {
   readonly shop: string;
@@ -37,9 +38,9 @@ export function NewDevice({ shop, bench }: Props) {
   const fault = signIn.error ? faultOf(signIn.error) : asked && !isEntered ? w.bothNeeded : null;
   return (
     <Screen
-      header={<Title text={w.title} under={shopName} />}
+      header={<ScreenHeader title={w.title} hint={shopName} />}
       actBar={
-        <View className="flex-row gap-3">
+        <BarRow>
           <Button
             label={w.otherShop}
             kind="bench"
@@ -47,8 +48,14 @@ export function NewDevice({ shop, bench }: Props) {
             onPress={() => setPreferences({ shop: null, member: null })}
             className="flex-1"
           />
-          <Button label={w.open} kind="expected" tall onPress={open} className="flex-[2]" />
-        </View>
+          <Button
+            label={w.open}
+            kind="expected"
+            tall
+            onPress={open}
+            className="min-w-[8rem] flex-[2]"
+          />
+        </BarRow>
       }
     >
       <View className="gap-4 rounded-lg bg-card p-4">
@@ -70,7 +77,7 @@ export function NewDevice({ shop, bench }: Props) {
           faulty={asked && secret.length < 4}
         />
         {fault ? (
-          <Text role="alert" className="font-strong text-[17px] text-red">
+          <Text role="alert" className="font-strong text-note text-red">
             {fault}
           </Text>
         ) : null}

@@ -8,9 +8,11 @@ import { useSignIn } from '../../session/useSignIn';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
-import { Body, Heading } from '../../ui/Words';
+import { ScreenHeader } from '../../ui/ScreenHeader';
+import { Body } from '../../ui/Words';
 import { goIn } from './goIn';
 import { PinPad } from './PinPad';
+import { BarRow } from '../../ui/BarRow';
 
 interface Props {
   readonly shop: string;
@@ -39,13 +41,9 @@ export function SecretEntry({ shop, member, bench, onBack }: Props) {
   const title = isPin ? signInWords.pin(member.name) : signInWords.passphrase(member.name);
   return (
     <Screen
-      header={
-        <Heading level={1} className="px-3 pb-4 pt-5 text-[28px] leading-8 text-on-bench">
-          {title}
-        </Heading>
-      }
+      header={<ScreenHeader title={title} />}
       actBar={
-        <View className="flex-row gap-3">
+        <BarRow>
           <Button
             label={signInWords.another}
             kind="bench"
@@ -59,10 +57,10 @@ export function SecretEntry({ shop, member, bench, onBack }: Props) {
               kind="expected"
               tall
               onPress={() => prove(secret)}
-              className="flex-[2]"
+              className="min-w-[8rem] flex-[2]"
             />
           )}
-        </View>
+        </BarRow>
       }
     >
       <View className="gap-4 rounded-lg bg-card p-4">
@@ -79,7 +77,7 @@ export function SecretEntry({ shop, member, bench, onBack }: Props) {
           />
         )}
         {signIn.error ? (
-          <Text role="alert" className="font-strong text-[17px] text-red">
+          <Text role="alert" className="font-strong text-note text-red">
             {signIn.error instanceof AnsweredProblem
               ? signIn.error.problem.detail
               : signInWords.noServer}

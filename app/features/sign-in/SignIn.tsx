@@ -12,10 +12,11 @@ import { Button } from '../../ui/Button';
 import { NoStorage } from '../../session/NoStorage';
 import { Notice } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
+import { ScreenHeader } from '../../ui/ScreenHeader';
 import { Body, Small } from '../../ui/Words';
 import { NewDevice } from './NewDevice';
 import { SecretEntry } from './SecretEntry';
-import { Title } from './Title';
+import { BarRow } from '../../ui/BarRow';
 
 /** Who is at the bench: the shop once, then a tile and a PIN; on a new device, a name and a PIN. */
 export function SignIn() {
@@ -42,7 +43,9 @@ function ChooseMember({ bench }: { bench: AtTheBench }) {
 
 function ChooseShop({ instance }: { instance: Instance }) {
   return (
-    <Screen header={<Title text={signInWords.whichShop} under={signInWords.whichShopHint} />}>
+    <Screen
+      header={<ScreenHeader title={signInWords.whichShop} hint={signInWords.whichShopHint} />}
+    >
       <View className="gap-3">
         {instance.shops.map(({ slug, name, place }) => (
           <Button
@@ -71,9 +74,9 @@ function CrewTiles({ shop, bench, onChoose }: TilesProps) {
   const shopName = bench.instance.shops.find((s) => s.slug === shop)?.name ?? '';
   return (
     <Screen
-      header={<Title text={signInWords.title} under={shopName} />}
+      header={<ScreenHeader title={signInWords.title} hint={shopName} />}
       actBar={
-        <View className="flex-row gap-3">
+        <BarRow>
           <Button
             label={shared.bench}
             kind="bench"
@@ -90,7 +93,7 @@ function CrewTiles({ shop, bench, onChoose }: TilesProps) {
               className="flex-1"
             />
           )}
-        </View>
+        </BarRow>
       }
     >
       {crew.isError && members.length === 0 ? (
@@ -116,10 +119,10 @@ function Tile({ member, onPress }: { member: CrewMember; onPress: () => void }) 
         className="h-14 w-14 items-center justify-center rounded-full border-2 border-ink"
         aria-hidden
       >
-        <Text className="font-head text-[20px] text-ink">{member.initials}</Text>
+        <Text className="font-head text-heading text-ink">{member.initials}</Text>
       </View>
       <View className="flex-1">
-        <Text className="font-head text-[22px] text-ink">{member.name}</Text>
+        <Text className="font-head text-title text-ink">{member.name}</Text>
         <Small>{roleNames[member.role]}</Small>
       </View>
     </Pressable>

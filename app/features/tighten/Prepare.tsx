@@ -32,6 +32,7 @@ import { useOnce } from '../job/useOnce';
 import { ProveAgain } from '../job/ProveAgain';
 import { TightenBack } from './TightenBack';
 import { WrenchInHand, type Hand } from './WrenchInHand';
+import { BarRow } from '../../ui/BarRow';
 
 interface Props {
   readonly view: RunView;
@@ -105,12 +106,18 @@ export function Prepare({ view, instances, onCancel }: Props) {
       aside={view.set.name}
       back={<TightenBack view={view} />}
       actBar={
-        <View className="flex-row gap-3">
+        <BarRow>
           {onCancel ? (
             <Button label={shared.cancel} kind="bench" tall onPress={onCancel} className="flex-1" />
           ) : null}
-          <Button label={w.begin} kind="expected" tall onPress={begin} className="flex-[2]" />
-        </View>
+          <Button
+            label={w.begin}
+            kind="expected"
+            tall
+            onPress={begin}
+            className="min-w-[8rem] flex-[2]"
+          />
+        </BarRow>
       }
     >
       {instances}

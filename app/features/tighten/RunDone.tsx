@@ -1,39 +1,35 @@
 import type { RunView } from '@cardinex/core/job/run/views';
-import { router } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { runResults, type RunResults } from '@cardinex/core/job/run/results';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
-import { currentCard } from '@cardinex/core/job/tray';
 import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { toolsWords } from '@cardinex/words/tools';
-import { trayWords } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
+import { NextCard } from '../job/NextCard';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
-import { entryHref } from '../job/entryHref';
 import { HeadMap } from './HeadMap';
 import { Results } from './Results';
 import { NutTravel } from './run/JackFacts';
 import { TakeOut } from './TakeOut';
 import { TightenBack } from './TightenBack';
+import { BarRow } from '../../ui/BarRow';
 
 /** Every stage closed: what each bolt got, and the last act of a run. */
 export function RunDone({ view, instances }: { view: RunView; instances: ReactNode }) {
-  const { jobId, sheet, tray, record } = useJob();
+  const { sheet, record } = useJob();
   const bolts = view.stages.findLast((stage) => 'order' in stage.stage)?.bolts ?? [];
   const results = runResults(view);
-  const next = currentCard(tray);
   const { prepared, letBack } = view.run;
-  const toLetBack = prepared?.wrench && !letBack;
+  const toLetBack = prepared?.wrench !== undefined && !letBack;
   const letItBack = useOnce(() => record('wrench.let-back', { run: view.name }));
   const markAll = useOnce(() => record('run.marked', { run: view.name }));
   const [taking, setTaking] = useState(false);
-  const go = (): void => router.replace(next ? entryHref(jobId, next) : `/jobs/${jobId}/record`);
   return (
     <CardFrame
       card={cardOfRun(view.name)}
@@ -43,7 +39,7 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
       back={<TightenBack view={view} />}
       slip={taking ? <TakeOut view={view} onClose={() => setTaking(false)} /> : null}
       actBar={
-        <View className="flex-row gap-3">
+        <BarRow>
           {view.run.marked ? null : (
             <Button
               label={w.marked}
@@ -61,17 +57,11 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
               kind="expected"
               tall
               onPress={letItBack}
-              className="flex-[2]"
+              className="min-w-[8rem] flex-[2]"
             />
           ) : null}
-          <Button
-            label={next ? trayWords.openEntry(next, tray) : trayWords.record}
-            kind={toLetBack || !view.run.marked ? 'bench' : 'expected'}
-            tall
-            onPress={go}
-            className="flex-1"
-          />
-        </View>
+          <NextCard plain={toLetBack || !view.run.marked} className="flex-1" />
+        </BarRow>
       }
     >
       {instances}

@@ -86,7 +86,7 @@ export function TurnByHand({ view, turn, instances }: Props) {
         <Caps view={view} turn={turn} bolts={bolts} />
       </View>
       <View className="gap-1.5 border-t border-rule px-3.5 py-3" aria-live="polite">
-        <Text className="font-head text-[34px] leading-10 text-ink" testID="act">
+        <Text className="font-head text-count text-ink" testID="act">
           {w.title}
         </Text>
         <Body className="font-strong">{w.after(bolts)}</Body>

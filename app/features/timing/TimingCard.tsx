@@ -164,7 +164,7 @@ function Steps({ view }: { view: TimingView }) {
       {held ? <HeldNotice by={held} /> : null}
       <View className="gap-1.5 border-t border-rule px-3.5 py-3" aria-live="polite">
         {next ? <Small>{timingWhen(next)}</Small> : <Mark kind="within" />}
-        <Text className="font-head text-[28px] leading-8 text-ink" testID="act">
+        <Text className="font-head text-big text-ink" testID="act">
           {act}
         </Text>
         {next ? timingSays(sheet, next).map((line) => <Body key={line}>{line}</Body>) : null}

@@ -164,7 +164,7 @@ function PutItIn() {
 
 function Act({ text }: { text: string }) {
   return (
-    <Text className="font-head text-[26px] leading-8 text-ink" testID="act">
+    <Text className="font-head text-big text-ink" testID="act">
       {text}
     </Text>
   );

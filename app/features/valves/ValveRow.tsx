@@ -121,7 +121,7 @@ function OneItem({ view: { item, done }, may, current, onPress }: OneProps) {
       className="min-h-[56px] flex-1 items-center justify-center"
     >
       <Glyph shapes={valveMark(is, current)} frame={VALVE_FRAME} width="100%" height={36} />
-      <Text className={cn('text-center font-head text-[16px]', current ? 'text-blue' : 'text-ink')}>
+      <Text className={cn('text-center font-head text-note', current ? 'text-blue' : 'text-ink')}>
         {itemShort(item)}
         {item.alongHead ? (
           <Text className="font-text text-[12.5px] text-soft">{`\n${item.alongHead}`}</Text>

@@ -1,5 +1,4 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
-import { router } from 'expo-router';
 import { View } from 'react-native';
 import { hotShifts } from '@cardinex/core/job/cards/recheck/hotShifts';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
@@ -7,14 +6,13 @@ import type { ItemView } from '@cardinex/core/job/cards/valves/item';
 import { hotOddSentence, hotShiftSentence, valvesScreen as w } from '@cardinex/words/cards/valves';
 import { itemName, itemShort } from '@cardinex/words/itemNames';
 import { degrees, length, listed } from '@cardinex/words/quantity';
-import { trayWords } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
-import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Marked } from '../../ui/Marked';
 import { Body } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
+import { LeadOn } from '../job/LeadOn';
 import { AdjustersPart } from './adjusters/AdjustersPart';
 import { CodesPart } from './CodesPart';
 import { ValveRow } from './ValveRow';
@@ -22,7 +20,7 @@ import { ValvesBack } from './ValvesBack';
 
 /** Every gap done: what each was left at. */
 export function ValvesDone({ card, view }: { card: CardName; view: OverheadView }) {
-  const { jobId, sheet } = useJob();
+  const { sheet } = useJob();
   const units = useUnits();
   const text =
     card === 'recheck' ? w.allChecked : view.provisional ? w.allSetProvisional : w.allSet;
@@ -42,14 +40,7 @@ export function ValvesDone({ card, view }: { card: CardName; view: OverheadView 
       card={card}
       title={left.length > 0 ? w.someLeft : card === 'recheck' ? w.allChecked : w.allSet}
       back={<ValvesBack view={view} />}
-      actBar={
-        <Button
-          label={trayWords.record}
-          kind="expected"
-          tall
-          onPress={() => router.replace(`/jobs/${jobId}/record`)}
-        />
-      }
+      actBar={<LeadOn from={{ card }} done={left.length === 0} />}
     >
       <View className="gap-3 p-3.5">
         {left.length > 0 ? (

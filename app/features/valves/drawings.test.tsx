@@ -33,7 +33,7 @@ describe('the crank as a clock face', () => {
     render(clock(0, 360, 360));
     expect(
       screen.getByRole('img', {
-        name: 'Crank clock seen from the fan end. It stands at 0°. Bar 360° clockwise.',
+        name: 'Crank clock seen from the fan end, turning clockwise. It stands at 0°. Bar 360° clockwise.',
       }),
     ).toBeDefined();
   });

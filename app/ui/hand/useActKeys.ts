@@ -7,7 +7,6 @@ export interface ActKeys {
   readonly confirm?: (() => void) | undefined;
   readonly undo?: (() => void) | undefined;
   readonly lookBack?: (() => void) | undefined;
-  readonly help?: (() => void) | undefined;
   /** Says the act again. */
   readonly sayAgain?: (() => void) | undefined;
 }
@@ -74,7 +73,6 @@ const KEYS: Readonly<Record<string, keyof ActKeys>> = {
   PageDown: 'confirm',
   Backspace: 'undo',
   PageUp: 'lookBack',
-  '?': 'help',
   r: 'sayAgain',
   R: 'sayAgain',
 };
@@ -102,9 +100,9 @@ function belongsHere(event: KeyboardEvent, quiet: boolean): boolean {
   // What is typed may have a space and letters in it ("1 3/8 in"): only an empty field has no use for them.
   if (target instanceof HTMLInputElement && target.inputMode === 'decimal')
     return (
-      target.value === '' && (' ?rR'.includes(event.key) || (event.key === 'Backspace' && quiet))
+      target.value === '' && (' rR'.includes(event.key) || (event.key === 'Backspace' && quiet))
     );
   if (target.closest('input, textarea')) return false;
   const pressable = target.closest(PRESSABLE);
-  return !pressable || event.repeat || event.key === 'Backspace' || '?rR'.includes(event.key);
+  return !pressable || event.repeat || event.key === 'Backspace' || 'rR'.includes(event.key);
 }

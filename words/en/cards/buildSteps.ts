@@ -249,6 +249,7 @@ export const buildWords = {
     ...(pinOffset ? [`Pin off the middle towards the ${sideName(pinOffset)}.`] : []),
   ],
   thrustSide: 'thrust',
+  crankNow: (part: string | null) => (part === null ? 'None is in hand.' : `In hand: ${part}.`),
   crankDrawing: (caps: string) => `Crank from the side, cylinder 1’s end at the left. ${caps}`,
 } as const;
 

@@ -380,8 +380,19 @@ export const valvesScreen = {
   crankDoubt: 'What do you see?',
   crankAt: (at: string) => `Crank at ${at}`,
   crankLost: 'The crank position is in doubt. Find cylinder 1 at its firing top again.',
-  clockLabel: (at: string, bar: string, direction: string, end: string) =>
-    `Crank clock seen from ${end}. It stands at ${at}. Bar ${bar} ${direction}.`,
+  /** Read aloud in place of the clock; null where nobody knows how the crank stands, or how far it is to be barred. */
+  clockLabel: (clock: {
+    readonly at: string | null;
+    readonly to: string;
+    readonly bar: string | null;
+    readonly direction: string;
+    readonly end: string;
+  }) =>
+    [
+      `Crank clock seen from ${clock.end}, turning ${clock.direction}.`,
+      clock.at === null ? `It belongs at ${clock.to}.` : `It stands at ${clock.at}.`,
+      ...(clock.bar === null ? [] : [`Bar ${clock.bar} ${clock.direction}.`]),
+    ].join(' '),
   rowLabel: 'Valves along the head from the cylinder-1 end',
   changeValve: 'Another valve',
   doing: (cylinder: number, stroke: StrokeName, atFiringTop: boolean) =>

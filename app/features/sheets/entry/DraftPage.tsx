@@ -210,7 +210,7 @@ function Step({ step, at }: { step: (typeof entrySteps)[number]; at: string | un
             kind="expected"
             tall
             onPress={() => go(next ? `?step=${next.id}` : '')}
-            className="flex-[2]"
+            className="min-w-[8rem] flex-[2]"
           />
         </View>
       }

@@ -26,7 +26,7 @@ export function Origin({ path }: { path: Path }) {
         onPress={() => setOpen(!open)}
         className="min-h-[36px] justify-center"
       >
-        <Text className="font-text text-[15px] text-soft underline">
+        <Text className="font-text text-small text-soft underline">
           {w.source}: {sheetsWords.origins[from.value ?? 'manual']}, {source.value ?? ''}
         </Text>
       </Pressable>

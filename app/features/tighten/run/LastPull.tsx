@@ -14,7 +14,7 @@ export function LastPull({ view }: { view: RunView }) {
   const { bolt, attempt } = view.last;
   const who = attempt.by === member.id ? w.you : nameOf(attempt.by);
   return (
-    <Small className="py-2.5 text-[16px] text-bench-soft" testID="last">
+    <Small className="py-2.5 text-note text-bench-soft" testID="last">
       {w.last(numberOf(view, bolt), timeOfDay(attempt.at), who)}
     </Small>
   );

@@ -15,7 +15,7 @@ export function Live({ hand, shown }: { readonly hand: InHand; readonly shown: s
     </View>
   ) : (
     <Text
-      className="font-head text-[34px] leading-[38px] text-green"
+      className="font-head text-count text-green"
       style={{ fontVariant: ['tabular-nums'] }}
       testID="live"
     >

@@ -88,7 +88,7 @@ export function StageStop({ view, asked, prepared, instances, onChangeWrench }: 
       <View className="gap-3 border-l-[6px] border-brass px-4 py-5" testID="stage-stop">
         <View className="flex-row items-center gap-2.5">
           <Mark kind="waiting" size={28} />
-          <Heading level={3} className="shrink text-[26px] leading-8">
+          <Heading level={3} className="shrink text-big">
             {TITLES[kind]}
           </Heading>
         </View>

@@ -31,7 +31,7 @@ export function WrenchRow({ view, bolt, prepared, setNm, onChange }: Props) {
         onPress={onChange}
         className="min-h-[56px] flex-row items-center gap-2"
       >
-        <Text className="font-strong text-[17px] text-ink underline">
+        <Text className="font-strong text-note text-ink underline">
           {isSet ? w.wrenchSet(wrench.name) : w.getReady}
         </Text>
         {isSet ? <Figure size="small" value={settingFigure(setNm, torque)} unit={torque} /> : null}

@@ -30,7 +30,7 @@ export function BarringCaution({
           <View className="pt-1">
             <Mark kind="out" />
           </View>
-          <Body className="flex-1 text-[20px] leading-7">{w.beforeBarringText}</Body>
+          <Body className="flex-1 text-heading">{w.beforeBarringText}</Body>
         </View>
         <Body className="font-strong">{w.barCaution}</Body>
       </View>

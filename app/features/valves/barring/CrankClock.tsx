@@ -23,12 +23,13 @@ interface Props {
 /** The crank as a clock face seen from the named end, with how far to bar it. */
 export function CrankClock(props: Props) {
   const { rotation, crank, firing, atDeg, toDeg, barDeg, centre = '?' } = props;
-  const description = w.clockLabel(
-    atDeg === null ? '?' : degrees(atDeg),
-    barDeg === null ? '' : degrees(barDeg),
-    rotation.direction,
-    endName(rotation.seenFrom),
-  );
+  const description = w.clockLabel({
+    at: atDeg === null ? null : degrees(atDeg),
+    to: degrees(toDeg),
+    bar: barDeg === null ? null : degrees(barDeg),
+    direction: rotation.direction,
+    end: endName(rotation.seenFrom),
+  });
   return (
     <DrawingView
       drawing={crankClockDrawing({

@@ -40,7 +40,7 @@ export function TurnAgain({ view }: { view: OverheadView }) {
       {held ? <HeldNotice by={held} /> : null}
       <View className="gap-2 p-3.5">
         <Mark kind="now" word={w.allSetOnce} />
-        <Body className="text-[20px] leading-7">{w.againSays}</Body>
+        <Body className="text-heading">{w.againSays}</Body>
         <Body className="font-strong">{w.barCaution}</Body>
       </View>
     </SettingFrame>

@@ -52,7 +52,7 @@ export function TurnAndSee({ sheet, overhead, rotation, startDeg = 0 }: Props) {
         value={Math.round(atDeg)}
         aria-label={w.crankAngle}
         onChange={(event) => setAtDeg(Number(event.target.value))}
-        style={{ width: '100%', height: 48, accentColor: c.blue }}
+        style={{ width: '100%', height: 56, accentColor: c.blue }}
       />
       <View className="flex-row gap-2">
         {STEPS.map((step) => (

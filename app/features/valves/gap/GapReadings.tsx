@@ -38,8 +38,8 @@ export function GapReadings({ view, kinds, reading, onChoose }: Props) {
               isHere ? 'border-[3px] border-blue' : 'border-soft',
             )}
           >
-            <Text className="font-text text-[14px] text-soft">{readingName(kind)}</Text>
-            <Text className="font-head text-[22px] text-ink">{figure}</Text>
+            <Text className="font-text text-fine text-soft">{readingName(kind)}</Text>
+            <Text className="font-head text-title text-ink">{figure}</Text>
             {verdict ? (
               <Mark
                 kind={verdict === 'within' ? 'within' : 'out'}

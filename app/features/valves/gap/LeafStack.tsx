@@ -44,7 +44,7 @@ export function LeafStack({ limits }: Props) {
         onPress={() => setAt(at + 1)}
         className="min-h-[56px] justify-center"
       >
-        <Text className="font-text text-[16px] text-ink">{text}</Text>
+        <Text className="font-text text-note text-ink">{text}</Text>
       </Pressable>
     </View>
   );

@@ -34,7 +34,7 @@ export function ScrewAdvice({ view, limits, phase }: Props) {
     <View testID="advice">
       <Body>{lashSentence(view.verdict, units)}</Body>
       {counts.verdict === 'within' || !turn ? null : (
-        <Body className="font-strong text-[24px] leading-7 text-blue">{screwSentence(turn)}</Body>
+        <Body className="font-strong text-large text-blue">{screwSentence(turn)}</Body>
       )}
     </View>
   );

@@ -177,7 +177,7 @@ function ByHeight({ card, view, place, current }: Props) {
           testID="height"
         />
         {advice ? (
-          <Body className="font-strong text-[20px] text-blue">{injectorSentence(advice)}</Body>
+          <Body className="font-strong text-heading text-blue">{injectorSentence(advice)}</Body>
         ) : null}
       </View>
     </SettingFrame>
