@@ -122,6 +122,8 @@ export default [
     rules: {
       'no-console': ['error', { allow: ['warn', 'error'] }],
       eqeqeq: 'error',
+      // The compiler says the same, and it took more than a third of the time.
+      'import/namespace': 'off',
       // fast-check and axe are used by their default export, as their own guides do.
       'import/no-named-as-default': 'off',
       'import/no-named-as-default-member': 'off',

@@ -65,7 +65,7 @@ const PICTURES: readonly Picture[] = [
     name: 'sheet',
     path: '/sheets/orrin-6t',
     then: async (page) => {
-      await page.getByRole('button', { name: 'Head bolts' }).click();
+      await page.getByRole('button', { name: 'Head bolts', exact: true }).click();
       for (let bolt = 0; bolt < 5; bolt += 1) {
         await page.getByRole('button', { name: /^Next/ }).first().click();
       }
@@ -99,7 +99,7 @@ const PICTURES: readonly Picture[] = [
 async function fill(page: Page, figures: Readonly<Record<string, string>>): Promise<void> {
   for (const [label, value] of Object.entries(figures))
     await page.getByLabel(new RegExp(`^${label}`)).fill(value);
-  await page.getByRole('heading', { level: 2 }).scrollIntoViewIfNeeded();
+  await page.getByTestId('answer').scrollIntoViewIfNeeded();
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 }
 

@@ -27,12 +27,19 @@ const TONES = {
   past: 'text-past',
 };
 
+/** A range, "0.40 to 0.45", on one line with its unit. */
+const LONGEST_AT_FULL_SIZE = 9;
+
+function sizeOf(size: keyof typeof SIZES, value: string): string {
+  return size === 'large' && value.length > LONGEST_AT_FULL_SIZE ? 'text-count' : SIZES[size];
+}
+
 /** A number and its unit: the number big, the unit small but always there. */
 export function Figure({ value, unit, size = 'large', tone = 'ink', testID, onUnit }: Props) {
   return (
     <View className="flex-row items-baseline" testID={testID}>
       <Text
-        className={cn('font-head', SIZES[size], TONES[tone])}
+        className={cn('font-head', sizeOf(size, value), TONES[tone])}
         style={{ fontVariant: ['tabular-nums'] }}
       >
         {value}
