@@ -24,8 +24,8 @@ let instruments: ChildProcess | null = null;
 let stopping = false;
 
 try {
-  const addresses = await database();
-  await exportApp();
+  // The app is built by processes of its own, and most of the time is theirs: the database is made meanwhile.
+  const [, addresses] = await Promise.all([exportApp(), database()]);
   server = await serve(addresses);
   instruments = startInstruments();
   console.log(`\nCardinex is ready at ${server.address}\n`);

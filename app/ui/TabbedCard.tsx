@@ -1,6 +1,7 @@
 import type { PropsWithChildren, ReactNode } from 'react';
-import { View } from 'react-native';
+import { Text, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
+import { cn } from './cn';
 import { Heading } from './Words';
 import { usePalette } from './useTheme';
 
@@ -14,7 +15,7 @@ export function TabbedCard({ tab, aside, children }: PropsWithChildren<Props>) {
   return (
     <View className="mb-3.5">
       <View className="h-11 flex-row pr-10">
-        <CutTab label={tab} />
+        <CutTab label={tab} heading />
         {aside}
       </View>
       <View className="rounded-lg rounded-tl-none border border-rule bg-card p-3.5">
@@ -24,9 +25,18 @@ export function TabbedCard({ tab, aside, children }: PropsWithChildren<Props>) {
   );
 }
 
+interface TabProps {
+  readonly label: string;
+  /** One of those that stand behind. */
+  readonly muted?: boolean;
+  /** It names what is under it; else it leads there. */
+  readonly heading?: boolean;
+}
+
 /** The tab alone: square at the left, cut at a slant on the right. */
-export function CutTab({ label, muted = false }: { label: string; muted?: boolean }) {
+export function CutTab({ label, muted = false, heading = false }: TabProps) {
   const c = usePalette();
+  const looks = cn('font-head text-ink', muted ? 'text-note text-soft' : 'text-label');
   const fill = muted ? c.tab : c.card;
   return (
     <View className="shrink flex-row">
@@ -34,13 +44,15 @@ export function CutTab({ label, muted = false }: { label: string; muted?: boolea
         className="shrink justify-center rounded-tl-lg border-l border-t border-rule pl-2.5 pr-0.5"
         style={{ backgroundColor: fill }}
       >
-        <Heading
-          level={2}
-          numberOfLines={1}
-          className={muted ? 'text-note text-soft' : 'text-label'}
-        >
-          {label}
-        </Heading>
+        {heading ? (
+          <Heading level={2} numberOfLines={1} className={looks}>
+            {label}
+          </Heading>
+        ) : (
+          <Text numberOfLines={1} className={looks}>
+            {label}
+          </Text>
+        )}
       </View>
       <Svg width={16} height="100%" viewBox="0 0 16 44" preserveAspectRatio="none" aria-hidden>
         <Path d="M0 0 L3 0 L16 44 L0 44 Z" fill={fill} />

@@ -111,3 +111,19 @@ describe.each(docs)('%s', (file) => {
     expect(broken).toEqual([]);
   });
 });
+
+describe('decisions', () => {
+  const decisions = docs.filter((file) => /^docs\/decisions\/\d/.test(file));
+
+  it('are numbered one after the other', () => {
+    const numbers = decisions.map((file) => Number(path.basename(file).slice(0, 4)));
+    expect(numbers).toEqual(numbers.map((_, place) => place + 1));
+  });
+
+  it.each(decisions)('%s says where it stands, since when, and what it might have been', (file) => {
+    const text = readFileSync(file, 'utf8');
+    const number = Number(path.basename(file).slice(0, 4));
+    expect(text).toMatch(new RegExp(`^# ${number}\\. \\S.*\\n\\n- \\*\\*Status:\\*\\* \\S`));
+    expect(text).toMatch(/\n- \*\*Date:\*\* \d{4}-\d{2}-\d{2}\n- \*\*Instead of:\*\* \S/);
+  });
+});

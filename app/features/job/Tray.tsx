@@ -60,14 +60,14 @@ export function Tray() {
           <Group name="now" entries={groups.now} />
           <Group name="waits" entries={groups.waits} />
           {unfolded && !wide ? rest : null}
-          <Beside />
-          {wide ? null : <WhyHere />}
-          <Ways />
+          <BesideCards />
+          {wide ? null : <JobReason />}
+          <ScopeAndParking />
           <JobNotices />
         </View>
         {wide ? (
           <View className="min-w-0 flex-1 gap-4">
-            <WhyHere />
+            <JobReason />
             {rest}
           </View>
         ) : null}
@@ -128,7 +128,7 @@ function Group({
 }
 
 /** What belongs to the job and is always at hand. */
-function Beside() {
+function BesideCards() {
   const job = useJob();
   return (
     <View className="flex-row flex-wrap gap-2">
@@ -151,7 +151,7 @@ function Beside() {
 }
 
 /** Why the engine is on the stand, and how far the job goes. */
-function WhyHere() {
+function JobReason() {
   const { sheet, state } = useJob();
   const because = state.opened?.because;
   return (
@@ -168,7 +168,7 @@ function WhyHere() {
 }
 
 /** Going further than was meant, and leaving it for a while. */
-function Ways() {
+function ScopeAndParking() {
   const { jobId, state } = useJob();
   return (
     <View className="flex-row gap-3">

@@ -13,13 +13,14 @@ import { ago } from '../board/ago';
 import { useJob } from './JobProvider';
 import { entryHref } from './entryHref';
 
-interface Standing {
+/** What is drawn and said of where a card stands. */
+interface Shown {
   readonly mark?: Verdict | undefined;
   readonly word?: string;
 }
 
 /** What stands at a card of the tray; nothing where it is only not its turn yet. */
-function standingOf(entry: TrayCard, next: boolean): Standing {
+function shownOf(entry: TrayCard, next: boolean): Shown {
   if (entry.needsAttention) return { mark: 'out', word: statusWord(entry.status) };
   if (next && entry.status === 'open') return { mark: 'now', word: trayWords.next };
   if (isOnlyAhead(entry) || entry.status === 'open') return {};
@@ -36,7 +37,7 @@ interface Props {
 /** A card of the tray: its number and name, where it stands, and what it asks or waits for. */
 export function TrayEntry({ entry, next }: Props) {
   const { jobId, tray } = useJob();
-  const { mark, word } = standingOf(entry, next);
+  const { mark, word } = shownOf(entry, next);
   return (
     <GoTo
       href={entryHref(jobId, entry)}
@@ -63,7 +64,7 @@ export function TrayEntry({ entry, next }: Props) {
 /** The same beside a card in hand: its name and mark alone. */
 export function NarrowEntry({ entry, next, current }: Props & { readonly current: boolean }) {
   const { jobId, tray } = useJob();
-  const { mark, word } = standingOf(entry, next);
+  const { mark, word } = shownOf(entry, next);
   return (
     <NarrowTab
       href={entryHref(jobId, entry)}
@@ -75,7 +76,7 @@ export function NarrowEntry({ entry, next, current }: Props & { readonly current
   );
 }
 
-interface TabProps extends Standing {
+interface TabProps extends Shown {
   readonly href: string;
   readonly label: string;
   readonly current: boolean;
