@@ -9,6 +9,9 @@ import { sampleDrawings } from './tests/samples';
 import { sampleGlyphs } from './tests/samples/marks';
 import { headMapDrawing } from './tighten/headMap';
 
+// A test of the server that ran in this process before has left only the reader of photographs open.
+sharp.unblock({ operation: ['VipsForeignLoad'] });
+
 const drawings = sampleDrawings();
 const named = drawings.map((drawing): [string, Drawing] => [
   `${drawing.kind}: ${drawing.description}`,

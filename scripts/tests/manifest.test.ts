@@ -2,6 +2,9 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import sharp from 'sharp';
 
+// A test of the server that ran in this process before has left only the reader of photographs open.
+sharp.unblock({ operation: ['VipsForeignLoad'] });
+
 const PUBLIC = path.join(__dirname, '../../app/public');
 
 interface Icon {
