@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright';
 import { inaccessible, violations } from './support/accessible';
 import { lookForCutText } from './support/cutText';
 import { MAIN, SCREENS, SLIPS, openScreen } from './support/screens';
@@ -48,7 +47,7 @@ test.describe('wide', () => {
     const faults: unknown[] = [];
     for (const name of MAIN) {
       await openScreen(page, shop.address, name);
-      const found = await violations(new AxeBuilder({ page }));
+      const found = await violations(page);
       found.push(...(await page.evaluate(lookForCutText)));
       faults.push(...found.map((fault) => [name, ...fault]));
     }

@@ -333,7 +333,7 @@ test('push rods go in at their own position, each felt into its pocket; an engin
     await page.goto(`${shop.address}/sheets/${sheet.id}`);
     const see = page.getByTestId('turn-and-see');
     await expect(see.getByRole('img', { name: /Crank clock/ })).toHaveAccessibleName(
-      new RegExp(`Bar\\s+${way}`),
+      new RegExp(`, turning ${way}\\.`),
     );
     await expect(see).toContainText(sheet.firing?.order.join('-') ?? 'no order');
   }
