@@ -154,6 +154,7 @@ export const trayWords = {
   toTray: 'To the tray',
   nextCard: 'Next card',
   next: 'Next',
+  nothingLeft: 'All done. Nothing is left to do on this job.',
   numbered: (number: number, title: string) => `${number} ${title}`,
   group: (group: 'now' | 'waits' | 'ahead' | 'done', cards: number) =>
     `${{ now: 'Now', waits: 'Waits', ahead: 'Ahead', done: 'Done' }[group]} · ${cards}`,

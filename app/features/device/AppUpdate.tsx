@@ -22,7 +22,8 @@ export function AppUpdate() {
     const worker = new Workbox('/sw.js');
     worker.addEventListener('waiting', () => setFetched(worker));
     let askedAt = Date.now();
-    void worker.register();
+    // Where it cannot be had the app works on, as long as there is a network.
+    void worker.register().catch(() => undefined);
     const ask = (): void => {
       if (document.visibilityState !== 'visible' || Date.now() - askedAt < ASK_AGAIN_MS) return;
       askedAt = Date.now();

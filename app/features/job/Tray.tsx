@@ -57,6 +57,11 @@ export function Tray() {
           {Object.keys(state.crib).length > 0 ? <CribDoubts /> : null}
           {waitingDecisions(state).length > 0 ? <PendingOfJob /> : null}
           {state.parked ? <Parked parking={state.parked} /> : null}
+          {currentCard(tray) === null ? (
+            <View className="rounded-lg bg-card p-3.5">
+              <Mark kind="within" word={trayWords.nothingLeft} />
+            </View>
+          ) : null}
           <Group name="now" entries={groups.now} />
           <Group name="waits" entries={groups.waits} />
           {unfolded && !wide ? rest : null}

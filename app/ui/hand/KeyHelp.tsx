@@ -14,6 +14,8 @@ export function KeyHelp() {
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (event.key !== '?' || event.repeat || isText(event.target)) return;
+      // A field for figures has no use for it either.
+      event.preventDefault();
       setOpen((before) => !before && document.querySelector('dialog[open]') === null);
     };
     window.addEventListener('keydown', onKey);
