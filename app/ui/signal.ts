@@ -7,8 +7,13 @@ const SIGNALS = {
 let audio: AudioContext | null = null;
 
 export function signal(kind: keyof typeof SIGNALS): void {
-  const { hertz, seconds, buzz } = SIGNALS[kind];
+  const { buzz, ...tone } = SIGNALS[kind];
   if ('vibrate' in navigator) navigator.vibrate(buzz);
+  // Once the next act is painted: to make a tone takes a slow phone as long as to paint.
+  requestAnimationFrame(() => setTimeout(() => sound(tone)));
+}
+
+function sound({ hertz, seconds }: { readonly hertz: number; readonly seconds: number }): void {
   try {
     audio ??= new AudioContext();
     const tone = audio.createOscillator();
