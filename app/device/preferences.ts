@@ -18,21 +18,24 @@ function getPreferences(): Preferences {
   return current;
 }
 
-// What is chosen in one tab holds in the others: a lamp is turned on for the room, not for a page.
+// A lamp is turned on for the room, not for a page. All else is each tab's own: who is at the bench, which end is held.
 window.addEventListener('storage', ({ key }) => {
-  if (key !== KEY) return;
-  current = read();
-  listeners.forEach((listener) => listener());
+  if (key === KEY) become({ ...current, theme: read().theme });
 });
 
+function become(preferences: Preferences): void {
+  current = preferences;
+  listeners.forEach((listener) => listener());
+}
+
 export function setPreferences(change: Partial<Preferences>): void {
-  current = { ...current, ...change };
+  const chosen = { ...current, ...change };
   try {
-    localStorage.setItem(KEY, JSON.stringify(current));
+    localStorage.setItem(KEY, JSON.stringify(chosen));
   } catch {
     // No room: it holds until the page is closed.
   }
-  listeners.forEach((listener) => listener());
+  become(chosen);
 }
 
 function subscribe(listener: () => void): () => void {

@@ -16,7 +16,7 @@ const TEXT: Readonly<Record<Verdict, string>> = {
 
 interface Props {
   readonly kind: Verdict;
-  readonly word?: string;
+  readonly word?: string | undefined;
   readonly size?: number;
 }
 

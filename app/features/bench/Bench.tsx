@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { benchWords, calculatorTitles, type CalculatorName } from '@cardinex/words/bench';
 import { searchWords } from '@cardinex/words/search';
-import { GoTo } from '../../ui/GoTo';
+import { ListEntry } from '../../ui/list/ListEntry';
 import { SearchedList } from '../../ui/list/SearchedList';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
@@ -26,14 +26,10 @@ export function Bench() {
         hint={searchWords.calculators}
         columns={3}
         draw={(name) => (
-          <GoTo
-            href={`/bench/${name}`}
-            replace
-            className="mb-2.5 min-h-[76px] justify-center rounded-lg border border-rule bg-card px-3.5 py-2 active:opacity-80"
-          >
+          <ListEntry href={`/bench/${name}`} replace>
             <Heading level={2}>{calculatorTitles[name].title}</Heading>
             <Small className="text-note">{calculatorTitles[name].hint}</Small>
-          </GoTo>
+          </ListEntry>
         )}
       />
     </Screen>

@@ -23,7 +23,6 @@ import { usePalette } from '../../ui/useTheme';
 import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
 import { idle } from '../../device/idle';
-import { useInstall } from '../../device/install';
 import { setPreferences, usePreferences } from '../../device/preferences';
 import { InstallHint } from '../device/InstallHint';
 import { fetchScreens } from '../lazy/LazyScreens';
@@ -34,7 +33,6 @@ import { useKeptJobs } from './useKeptJobs';
 export function Board() {
   const { session } = useBench();
   const wide = useWide();
-  const install = useInstall();
   const { installRefused } = usePreferences();
   const jobs = useJobs();
   const stored = useKeptJobs();
@@ -90,10 +88,11 @@ export function Board() {
         />
       }
     >
-      {install === null || installRefused ? null : (
-        <View className="mb-2.5 rounded-lg bg-card p-3.5">
-          <InstallHint onLater={() => setPreferences({ installRefused: true })} />
-        </View>
+      {installRefused ? null : (
+        <InstallHint
+          onLater={() => setPreferences({ installRefused: true })}
+          className="mb-2.5 rounded-lg bg-card p-3.5"
+        />
       )}
       {doubtful > 0 ? (
         <GoTo

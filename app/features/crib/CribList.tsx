@@ -11,9 +11,9 @@ import {
 import { searchWords } from '@cardinex/words/search';
 import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
-import { GoTo } from '../../ui/GoTo';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { Mark } from '../../ui/Mark';
+import { ListEntry } from '../../ui/list/ListEntry';
 import { SearchedList } from '../../ui/list/SearchedList';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
@@ -77,10 +77,7 @@ export function CribList() {
         hint={searchWords.tools}
         columns={2}
         draw={(tool) => (
-          <GoTo
-            href={`/tools/${tool.id}`}
-            className="mb-2.5 min-h-[72px] justify-center rounded-lg border border-rule bg-card px-3.5 py-2 active:opacity-80"
-          >
+          <ListEntry href={`/tools/${tool.id}`}>
             <View className="flex-row items-center justify-between gap-3">
               <Heading level={2} className="shrink text-heading">
                 {tool.name}
@@ -88,7 +85,7 @@ export function CribList() {
               <StandingMark tool={tool} />
             </View>
             <Small className="text-note">{whatItIs(tool)}</Small>
-          </GoTo>
+          </ListEntry>
         )}
       />
       {calendar ? (

@@ -73,8 +73,15 @@ export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
 /** The bar of a card that is not itself in sight: all it does is to lead back to it. */
 export function LeadBack({ label, onPress }: { label: string; onPress: () => void }) {
   return (
-    <View testID="act-bar">
-      <Button label={label} kind="past" tall onPress={onPress} testID="lead-back" />
-    </View>
+    <BarRow>
+      <Button
+        label={label}
+        kind="past"
+        tall
+        onPress={onPress}
+        className="flex-1"
+        testID="lead-back"
+      />
+    </BarRow>
   );
 }

@@ -196,6 +196,7 @@ function WideCard(props: PropsWithChildren<Props & Drawn>) {
         </ScrollView>
         <View className="flex-[1.15]">
           <ScrollView
+            nativeID={SCREEN_SCROLL}
             role="region"
             aria-label={past ? past.title : title}
             tabIndex={0}

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { cribDoubts } from '@cardinex/core/job/crib';
 import { waitingDecisions } from '@cardinex/core/job/pending';
+import type { TrayCard } from '@cardinex/core/job/standing';
 import { currentCard } from '@cardinex/core/job/tray';
 import { trayGroups, type TrayGroups } from '@cardinex/core/job/trayGroups';
 import { cribSentence } from '@cardinex/words/crib';
@@ -33,13 +34,14 @@ import { useJob } from './JobProvider';
  */
 export function Tray() {
   const { state, tray } = useJob();
+  const next = currentCard(tray);
   const wide = useWide();
   const [unfolded, setUnfolded] = useState(false);
   const groups = trayGroups(tray);
   const rest = (
     <>
-      <Group name="ahead" entries={groups.ahead} />
-      <Group name="done" entries={groups.done} />
+      <Group name="ahead" entries={groups.ahead} next={next} />
+      <Group name="done" entries={groups.done} next={next} />
     </>
   );
   return (
@@ -57,13 +59,13 @@ export function Tray() {
           {Object.keys(state.crib).length > 0 ? <CribDoubts /> : null}
           {waitingDecisions(state).length > 0 ? <PendingOfJob /> : null}
           {state.parked ? <Parked parking={state.parked} /> : null}
-          {currentCard(tray) === null ? (
+          {next === null ? (
             <View className="rounded-lg bg-card p-3.5">
               <Mark kind="within" word={trayWords.nothingLeft} />
             </View>
           ) : null}
-          <Group name="now" entries={groups.now} />
-          <Group name="waits" entries={groups.waits} />
+          <Group name="now" entries={groups.now} next={next} />
+          <Group name="waits" entries={groups.waits} next={next} />
           {unfolded && !wide ? rest : null}
           <BesideCards />
           {wide ? null : <JobReason />}
@@ -113,12 +115,13 @@ function CribDoubts() {
 function Group({
   name,
   entries,
+  next,
 }: {
   readonly name: keyof TrayGroups;
   readonly entries: TrayGroups[keyof TrayGroups];
+  /** The card to work on. */
+  readonly next: TrayCard | null;
 }) {
-  const { tray } = useJob();
-  const next = currentCard(tray);
   if (entries.length === 0) return null;
   return (
     <View className="gap-2">
@@ -147,7 +150,7 @@ function BesideCards() {
           <Heading level={3} className="text-label">
             {label}
           </Heading>
-          {mark ? <Mark kind={mark} {...(word !== undefined && { word })} /> : null}
+          {mark ? <Mark kind={mark} word={word} /> : null}
           {reason ? <Small>{reason}</Small> : null}
         </GoTo>
       ))}

@@ -58,7 +58,7 @@ export function TrayColumn({ card, set }: Props) {
           label={label}
           current={card === beside}
           mark={mark}
-          {...(word !== undefined && { word })}
+          word={word}
         />
       ))}
     </View>

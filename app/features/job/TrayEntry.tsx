@@ -16,7 +16,7 @@ import { entryHref } from './entryHref';
 /** What is drawn and said of where a card stands. */
 interface Shown {
   readonly mark?: Verdict | undefined;
-  readonly word?: string;
+  readonly word?: string | undefined;
 }
 
 /** What stands at a card of the tray; nothing where it is only not its turn yet. */
@@ -52,7 +52,7 @@ export function TrayEntry({ entry, next }: Props) {
         <Text className="shrink font-head text-title text-ink">
           {trayWords.numbered(entry.number, entryTitle(entry, tray))}
         </Text>
-        {mark ? <Mark kind={mark} {...(word !== undefined && { word })} /> : null}
+        {mark ? <Mark kind={mark} word={word} /> : null}
       </View>
       {entry.status === 'done' ? null : (
         <Small className="text-note">{trayReasonSentence(entry.reason, ago)}</Small>
@@ -71,7 +71,7 @@ export function NarrowEntry({ entry, next, current }: Props & { readonly current
       label={trayWords.numbered(entry.number, entryTitle(entry, tray))}
       current={current}
       mark={mark}
-      {...(word !== undefined && { word })}
+      word={word}
     />
   );
 }

@@ -8,8 +8,8 @@ import { searchWords } from '@cardinex/words/search';
 import { useSheets } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
-import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
+import { ListEntry } from '../../ui/list/ListEntry';
 import { SearchedList } from '../../ui/list/SearchedList';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
@@ -123,10 +123,7 @@ function Entry({
   draft?: boolean;
 }) {
   return (
-    <GoTo
-      href={href}
-      className="mb-2.5 min-h-[72px] justify-center rounded-lg border border-rule bg-card px-3.5 py-2 active:opacity-80"
-    >
+    <ListEntry href={href}>
       <View className="flex-row items-baseline justify-between gap-3">
         <Heading level={2} className="shrink text-title">
           {title}
@@ -137,7 +134,7 @@ function Entry({
         <Small className="shrink text-note">{hint}</Small>
         {draft ? <Mark kind="leftOpen" word={entryWords.draft} size={14} /> : null}
       </View>
-    </GoTo>
+    </ListEntry>
   );
 }
 

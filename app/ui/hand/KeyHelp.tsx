@@ -5,6 +5,7 @@ import { keyWords as w } from '@cardinex/words/keys';
 import { Button } from '../Button';
 import { Slip } from '../Slip';
 import { Body, Heading } from '../Words';
+import { isModalOpen } from './modal';
 import { isCardAddress } from '../place/cardAddress';
 
 /** Under `?`, on every screen: what the keys and the pedal do. The same key takes it away again. */
@@ -16,7 +17,7 @@ export function KeyHelp() {
       if (event.key !== '?' || event.repeat || isText(event.target)) return;
       // A field for figures has no use for it either.
       event.preventDefault();
-      setOpen((before) => !before && document.querySelector('dialog[open]') === null);
+      setOpen((before) => !before && !isModalOpen());
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
