@@ -24,6 +24,8 @@ test('a drawing is saved by one tap, as a file that stands alone, also with the 
   await page.goto(`${shop.address}/jobs/${DEMO_JOB.baler}/tighten`);
   await page.getByRole('button', { name: /Turn card/ }).click();
   await page.getByTestId('save-drawings').waitFor();
+  // The app is kept on the device, with the faces a file takes along, before the network goes.
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await context.setOffline(true);
 
   const svg = await saved(page, 'Save “The bolts from above” of Head bolts as SVG');

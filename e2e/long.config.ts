@@ -1,11 +1,24 @@
 import config from './playwright.config';
 
-/** What takes too long for every day: many seeds of rough hands. `npm run test:long`. */
+/**
+ * What takes too long for every day: many seeds of rough hands, fifty photographs, a second engine typed
+ * from its book on a wide screen. `npm run test:long`.
+ */
 export default {
   ...config,
-  projects: (config.projects ?? []).filter(({ name }) => name === 'phone'),
-  testDir: './long',
   testIgnore: [],
+  projects: [
+    {
+      name: 'phone',
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true },
+      testMatch: ['long/*.spec.ts', 'photographs.spec.ts'],
+    },
+    {
+      name: 'wide',
+      use: { viewport: { width: 1280, height: 800 } },
+      testMatch: ['live.spec.ts', 'wholeSheet.spec.ts'],
+    },
+  ],
   timeout: 900_000,
   retries: 0,
 };

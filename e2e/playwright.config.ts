@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 import { browserArguments } from '../scripts/browser';
 
-/** Phone first, and wide; each worker has a server and a database of its own. */
+/** Each worker has a server and a database of its own. */
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
@@ -12,7 +12,8 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   // What passes only at the second try is named as such at the end.
   retries: 1,
-  workers: 2,
+  // One more than a small machine has cores: a hand that waits leaves its core to another.
+  workers: 3,
   fullyParallel: false,
   outputDir: '../test-results',
   use: {
@@ -25,12 +26,6 @@ export default defineConfig({
     // A trace of every step costs a third of the time: asked for when a test has to be looked into.
     trace: process.env.CARDINEX_TRACE ? 'retain-on-failure' : 'off',
   },
-  projects: [
-    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
-    {
-      name: 'wide',
-      use: { viewport: { width: 1280, height: 800 } },
-      testMatch: ['live.spec.ts', 'wholeSheet.spec.ts'],
-    },
-  ],
+  // Each drive once, at one size: those of which the width is the matter ask for it themselves.
+  projects: [{ name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } }],
 });

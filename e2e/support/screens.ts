@@ -74,12 +74,23 @@ export const SCREENS = [
 
 type ScreenName = (typeof SCREENS)[number][0];
 
-/** Goes to a screen, and waits until it is there. */
+/**
+ * Goes to a screen from another of the app, as by a link, and waits until it is there: to load the app anew
+ * for each takes five times as long.
+ */
 export async function openScreen(page: Page, shop: string, name: ScreenName): Promise<void> {
-  await page.goto(shop + (SCREENS.find(([screen]) => screen === name)?.[1] ?? ''));
-  await page.locator('#screen-heading').waitFor({ timeout: 30_000 });
+  const path = SCREENS.find(([screen]) => screen === name)?.[1] ?? '';
+  if (page.url() !== shop + path) await page.evaluate(leaveFor, path);
+  await page.locator('#screen-heading:not([data-left])').waitFor({ timeout: 30_000 });
   // What is asked of the server, or worked out beside the screen, comes a moment later.
   await page.waitForTimeout(300);
+}
+
+/** In the page: the heading that is left is marked as such, so that the next one can be told from it. */
+function leaveFor(path: string): void {
+  document.querySelector('#screen-heading')?.setAttribute('data-left', '');
+  history.pushState(null, '', path);
+  dispatchEvent(new PopStateEvent('popstate', { state: null }));
 }
 
 /** The main ones, which show at a second size whether their parts go together. */
