@@ -1,3 +1,5 @@
+import { availableParallelism } from 'node:os';
+
 const plain = {
   testEnvironment: 'node',
   transform: { '\\.[jt]sx?$': '<rootDir>/scripts/jestTransform.cjs' },
@@ -8,8 +10,8 @@ const plain = {
 const under = (...folders) => folders.map((folder) => `<rootDir>/${folder}/**/*.test.ts`);
 
 export default {
-  // The machine has nothing else to do: left to itself, jest keeps a core free.
-  maxWorkers: '100%',
+  // One more than there are cores: a test that waits for a database leaves its core to another.
+  maxWorkers: availableParallelism() + 1,
   // A busy machine takes its time: nothing here is a test of speed.
   testTimeout: 30_000,
   projects: [

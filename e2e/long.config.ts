@@ -1,8 +1,8 @@
 import config from './playwright.config';
 
 /**
- * What takes too long for every day: many seeds of rough hands, fifty photographs, a second engine typed
- * from its book on a wide screen. `npm run test:long`.
+ * What takes too long for every day: many seeds of rough hands, fifty photographs, whole engines typed from
+ * their books, on a phone and on a wide screen. `npm run test:long`.
  */
 export default {
   ...config,
@@ -11,7 +11,7 @@ export default {
     {
       name: 'phone',
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
-      testMatch: ['long/*.spec.ts', 'photographs.spec.ts'],
+      testMatch: ['long/*.spec.ts', 'photographs.spec.ts', 'wholeSheet.spec.ts'],
     },
     {
       name: 'wide',

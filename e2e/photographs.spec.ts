@@ -7,7 +7,7 @@ import { fill, press } from './support/hands';
 import { expect, signIn, test, unfoldTray } from './support/shop';
 
 /** As many as a long day brings, where time does not matter. */
-const MANY = Number(process.env.CARDINEX_PHOTOGRAPHS ?? 12);
+const MANY = Number(process.env.CARDINEX_PHOTOGRAPHS ?? 5);
 const MB = 1024 * 1024;
 
 /** Pictures as a phone takes them: some eight megabytes each, with where they were taken. */

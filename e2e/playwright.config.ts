@@ -6,7 +6,7 @@ export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
   // What takes too long for every day has a configuration of its own.
-  testIgnore: ['long/**'],
+  testIgnore: ['long/**', 'wholeSheet.spec.ts'],
   timeout: 120_000,
   // A busy machine may take its time over a screen; what never comes is not waited for much longer.
   expect: { timeout: 20_000 },

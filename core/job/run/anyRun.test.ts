@@ -364,7 +364,7 @@ it.each(RUNS.map(({ sheet, run }) => [`${sheet.id} ${run.set}`, sheet, run] as c
         expect(view.stages.every(({ closed }) => closed)).toBe(true);
         expect(turnedTwice(bench, planned)).toEqual([]);
       }),
-      { numRuns: Number(process.env.CARDINEX_RUNS ?? 20), examples: ONCE_WRONG },
+      { numRuns: Number(process.env.CARDINEX_RUNS ?? 8), examples: ONCE_WRONG },
     );
   },
 );
