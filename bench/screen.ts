@@ -1,21 +1,26 @@
 import { chromium, type Page } from '@playwright/test';
-import { DEMO_JOB } from '../demo/jobs';
-import { signIn } from '../e2e/support/shop';
+import { setHand, signIn, tellJob } from '../e2e/support/shop';
+import { giveSlowHands } from '../e2e/support/slowHands';
+import { readyToPull } from '../e2e/support/stories';
 import { browserArguments } from '../scripts/browser';
 import { chromium as chromiumPath } from '../scripts/debian';
 import type { ServerProcess } from '../scripts/serverProcess';
 import { makeLongJob } from './longJob';
-import { median, type Result } from './result';
+import { median, type Result, type ServerAt } from './result';
 
 const SLOWED = 4;
 const LONG_JOBS = [2000, 6000, 20_000] as const;
 
 /** What a mechanic waits for, on a phone-sized page with the processor slowed. */
-export async function benchScreen({ address }: ServerProcess): Promise<Result[]> {
+export async function benchScreen(
+  { address }: ServerProcess,
+  { database }: ServerAt,
+): Promise<Result[]> {
   for (const events of LONG_JOBS) await makeLongJob(address, nameOf(events), events);
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: browserArguments });
   try {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    await giveSlowHands(context);
     const page = await context.newPage();
     // The loader names inner functions with a helper of its own, which a page does not have.
     await page.addInitScript('globalThis.__name = (named) => named');
@@ -24,15 +29,19 @@ export async function benchScreen({ address }: ServerProcess): Promise<Result[]>
     for (const size of LONG_JOBS) {
       points.push({ size, value: median(await timeOpening(page, address, nameOf(size))) });
     }
-    const slow = await context.newCDPSession(page);
-    await page.goto(`${address}/jobs/${DEMO_JOB.baler}/tighten`);
-    await page.getByTestId('bolt').waitFor();
-    await slow.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
-    const confirming = await timeConfirms(page);
+    const confirming = await timeConfirms(page, address, await heads(database.DATABASE_URL));
+    const confirm = `confirm to next act painted, processor slowed ${SLOWED}×`;
     return [
       {
-        what: `confirm to next act painted, processor slowed ${SLOWED}× (median of ${confirming.length})`,
+        what: `${confirm} (median of ${confirming.length})`,
         value: median(confirming),
+        unit: 'ms',
+        goal: 50,
+        limit: 100,
+      },
+      {
+        what: `${confirm} (slowest of ${confirming.length})`,
+        value: Math.max(...confirming),
         unit: 'ms',
         limit: 100,
       },
@@ -50,6 +59,13 @@ export async function benchScreen({ address }: ServerProcess): Promise<Result[]>
   } finally {
     await browser.close();
   }
+}
+
+/** Heads of thirty pulls each, ready for the first. */
+async function heads(databaseUrl: string): Promise<readonly string[]> {
+  const jobs = Array.from({ length: 4 }, (_, nth) => readyToPull(`head ${nth + 1}`).end());
+  for (const job of jobs) await tellJob(databaseUrl, job);
+  return jobs.map(({ id }) => id);
 }
 
 const OPENINGS = 7;
@@ -88,32 +104,48 @@ function openJob(page: Page, name: string): Promise<number> {
   );
 }
 
-/** From the key to the next bolt on the glass. */
-async function timeConfirms(page: Page): Promise<number[]> {
+/** From the key to the next bolt on the glass, over whole heads, one after the other. */
+async function timeConfirms(page: Page, address: string, jobs: readonly string[]) {
   const times: number[] = [];
-  for (let pull = 0; pull < 9; pull += 1) {
-    times.push(
-      await page.evaluate(
-        () =>
-          new Promise<number>((done) => {
-            const shown = (): string | null | undefined =>
-              document.querySelector('[data-testid=bolt]')?.textContent;
-            const before = shown();
-            const begun = performance.now();
-            const look = (): void => {
-              if (shown() === before) requestAnimationFrame(look);
-              // Painted at the frame after the one that shows it.
-              else requestAnimationFrame(() => done(performance.now() - begun));
-            };
-            document.body.dispatchEvent(
-              new KeyboardEvent('keydown', { key: 'PageDown', bubbles: true, cancelable: true }),
-            );
-            requestAnimationFrame(look);
-          }),
-      ),
-    );
-    // Nobody pulls the next bolt sooner; whoever does is asked.
-    await page.waitForTimeout(1600);
+  const slow = await page.context().newCDPSession(page);
+  for (const job of jobs) {
+    await page.goto(`${address}/jobs/${job}/tighten`);
+    await page.getByTestId('bolt').waitFor();
+    await page.waitForTimeout(SETTLED_MS);
+    await slow.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+    while (times.length < CONFIRMS && (await page.getByTestId('bolt').count()) > 0) {
+      times.push(await page.evaluate(timeConfirm));
+      await page.waitForTimeout(SETTLED_MS);
+      await setHand(page);
+    }
+    await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
   }
   return times;
+}
+
+const CONFIRMS = 100;
+/** By then what follows a pull, its sending and its tone, is over: nobody pulls the next one sooner. */
+const SETTLED_MS = 500;
+
+/** In the page: milliseconds by the clock of events, since the hand's own runs ahead. */
+function timeConfirm(): Promise<number> {
+  return new Promise((done) => {
+    const now = (): number => new Event('').timeStamp;
+    // The whole act: another stage may begin with the bolt the last one ended with.
+    const shown = (): string =>
+      ['bolt', 'stage-stop', 'confirm', 'value']
+        .map((id) => document.querySelector(`[data-testid=${id}]`)?.textContent ?? '')
+        .join();
+    const before = shown();
+    const begun = now();
+    const look = (): void => {
+      if (shown() === before) requestAnimationFrame(look);
+      // Painted at the frame after the one that shows it.
+      else requestAnimationFrame(() => done(now() - begun));
+    };
+    document.body.dispatchEvent(
+      new KeyboardEvent('keydown', { key: 'PageDown', bubbles: true, cancelable: true }),
+    );
+    requestAnimationFrame(look);
+  });
 }

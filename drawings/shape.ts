@@ -135,6 +135,7 @@ export type DrawingKind =
   | 'crank-clock'
   | 'cylinders-in-cycle'
   | 'cylinder-layout'
+  | 'face-gaps'
   | 'feeler-stack'
   | 'head-map'
   | 'leaf'

@@ -59,7 +59,7 @@ test('a gap with no leaf of its own is stacked, in the reader’s unit', async (
   await expect(page.getByTestId('result')).toHaveText('0.30 + 0.12mm');
 });
 
-test('a head and a bore are judged on the bench, with a drawing that can be read aloud', async ({
+test('a head, a face and a bore are judged on the bench, with a drawing that can be read aloud', async ({
   page,
   shop,
 }) => {
@@ -80,6 +80,26 @@ test('a head and a bore are judged on the bench, with a drawing that can be read
   await expect(page.getByRole('img', { name: /along 0.12 mm, across 0.03 mm/ })).toBeVisible();
   await page.getByRole('button', { name: 'in the head', exact: true }).click();
   await expect(page.getByTestId('result')).toContainText('replace it');
+
+  // A face within its limit as a whole, and not over a hand's breadth.
+  await page.goto(`${shop.address}/bench/face`);
+  await give({
+    'Largest leaf': '0.08 0.05',
+    'Flat within': '0.1',
+    'Over a short length': '0.02 0.04',
+  });
+  await expect(page.getByTestId('answer')).toContainText('is missing: its partner was given');
+  await give({ 'Flat within, over': '0.03', 'That length': '100' });
+  await expect(page.getByTestId('result')).toContainText(
+    'Out of flat at b. The worst gap of all is 0.08 mm.',
+  );
+  await expect(page.getByRole('img', { name: /Out of flat at b/ })).toBeVisible();
+
+  await page.goto(`${shop.address}/bench/drawDown`);
+  await expect(page.getByTestId('result')).toContainText(
+    '8 rounds of 216° at each; it leans 0.36°',
+  );
+  await expect(page.getByRole('img', { name: /order they are pulled: 3, / })).toBeVisible();
 
   await page.goto(`${shop.address}/bench/bore`);
   await give({ Top: '100.12 100.08', Middle: '100.05', Bottom: '100.02 100.01', Nominal: '100' });

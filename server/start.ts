@@ -18,6 +18,12 @@ import { hearChanges } from './database/rowCache';
 import { ReckonPool } from './reckon/pool';
 import { StartupError } from './startupError';
 
+/**
+ * How long a connection that says nothing is held open: longer than a usual proxy holds its own, or it would now
+ * and then send on one that is just being closed here.
+ */
+const IDLE_MS = 75_000;
+
 /** How long open connections may take to end by themselves. */
 const GRACE_MS = 5000;
 
@@ -58,6 +64,8 @@ export async function startServer(config: Config): Promise<RunningServer> {
   };
   const app = await buildApp({ config, sequelize, pool, hub, reckonPool, log });
   const server = tls ? https.createServer(tls, app) : http.createServer(app);
+  server.keepAliveTimeout = IDLE_MS;
+  server.headersTimeout = IDLE_MS + 5000;
   try {
     await listen(server, config);
   } catch (error) {

@@ -11,6 +11,7 @@ export interface Words {
   readonly actWords: typeof import('./en/actWords');
   readonly acts: typeof import('./en/acts');
   readonly arrange: typeof import('./en/arrange');
+  readonly assembly: typeof import('./en/assembly');
   readonly bench: typeof import('./en/bench');
   readonly boltFaults: typeof import('./en/boltFaults');
   readonly buildNames: typeof import('./en/buildNames');

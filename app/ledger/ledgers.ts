@@ -1,4 +1,5 @@
 import type { KeptAct } from './kept';
+import { afterPaint } from '../device/afterPaint';
 import { idle } from '../device/idle';
 import { fetchJob } from './fetchJob';
 import { JobLedger } from './jobLedger';
@@ -59,8 +60,9 @@ export class Ledgers {
     const known = this.jobs.get(jobId);
     if (known) return known;
     const ledger = new JobLedger(jobId, this.storage, () => {
-      this.outbox.nudge();
       this.changed();
+      // It is on the disk: the next act is shown before this one is sent.
+      afterPaint(this.outbox.nudge);
     });
     this.jobs.set(jobId, ledger);
     void ledger.load();

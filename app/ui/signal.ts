@@ -1,3 +1,5 @@
+import { afterPaint } from '../device/afterPaint';
+
 /** A short buzz and tone: one for an act confirmed, another for one refused. */
 const SIGNALS = {
   confirmed: { hertz: 880, seconds: 0.07, buzz: [35] },
@@ -10,7 +12,7 @@ export function signal(kind: keyof typeof SIGNALS): void {
   const { buzz, ...tone } = SIGNALS[kind];
   if ('vibrate' in navigator) navigator.vibrate(buzz);
   // Once the next act is painted: to make a tone takes a slow phone as long as to paint.
-  requestAnimationFrame(() => setTimeout(() => sound(tone)));
+  afterPaint(() => sound(tone));
 }
 
 function sound({ hertz, seconds }: { readonly hertz: number; readonly seconds: number }): void {

@@ -1,5 +1,8 @@
 import type { z } from 'zod';
 import { boreWear } from './block/boreWear';
+import { drawDown } from './assembly/drawDown';
+import { reach } from './assembly/reach';
+import { faceFlatness } from './block/faceFlatness';
 import { headFlatness } from './block/headFlatness';
 import { linerArrange } from './block/linerArrange';
 import { linerCheck } from './block/linerCheck';
@@ -66,6 +69,7 @@ export const RECKONINGS = {
   'liner-check': linerCheck,
   'liner-arrange': linerArrange,
   'head-flatness': headFlatness,
+  'face-flatness': faceFlatness,
   'bore-wear': boreWear,
   'ring-thickness': ringThickness,
   undersize,
@@ -82,6 +86,8 @@ export const RECKONINGS = {
   'piston-travel': pistonTravel,
   'marks-return': marksReturn,
   'wheel-line': wheelLine,
+  reach,
+  'draw-down': drawDown,
 } as const;
 
 export type ReckonName = keyof typeof RECKONINGS;

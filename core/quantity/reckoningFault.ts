@@ -45,6 +45,15 @@ export interface FaultFields {
   'stops-opposite': Nothing;
   'rod-too-short': Nothing;
   'beyond-counting': Nothing;
+  'unknown-id': { readonly id: string };
+  circle: { readonly direction: 'off' | 'on'; readonly ids: readonly string[] };
+  'needs-what-is-off': { readonly id: string };
+  'kept-on-itself': Nothing;
+  'kept-must-come-off': { readonly target: string };
+  'kept-rests-on-what-stays': { readonly id: string };
+  'too-many-ways': { readonly most: number };
+  'too-many-rounds': { readonly most: number };
+  'same-place': { readonly id: string; readonly other: string };
 }
 
 export type ReckoningFaultCode = keyof FaultFields;

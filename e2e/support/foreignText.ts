@@ -1,5 +1,5 @@
 /** A text in the page; where one sentence stands in several elements, what begins in one ends in another. */
-export interface FoundText {
+interface FoundText {
   readonly text: string;
   readonly whole: string;
   readonly isName: boolean;

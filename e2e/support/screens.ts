@@ -66,6 +66,8 @@ export const SCREENS = [
   ['a gap over the hours on the bench', '/bench/trend'],
   ['top dead centre on the bench', '/bench/top'],
   ['a head on the bench', '/bench/head'],
+  ['a face on the bench', '/bench/face'],
+  ['a shaft drawn down on the bench', '/bench/drawDown'],
   ['a bore on the bench', '/bench/bore'],
   ['liners placed on the bench', '/bench/arrange'],
   ['ring gaps on the bench', '/bench/clock'],

@@ -45,16 +45,21 @@ export class ShopServer {
   }
 
   /** Puts a job of the demo shop onto the board, told act by act. */
-  async tell(job: DemoJob): Promise<void> {
-    const sequelize = connect(this.env.DATABASE_URL ?? '');
-    defineModels(sequelize);
-    await appendStory(new JobCache(), job);
-    await sequelize.close();
+  tell(job: DemoJob): Promise<void> {
+    return tellJob(this.env.DATABASE_URL ?? '', job);
   }
 
   close(): Promise<void> {
     return stopServerProcess(this.process);
   }
+}
+
+/** Puts a job into a shop's database, told act by act. */
+export async function tellJob(databaseUrl: string, job: DemoJob): Promise<void> {
+  const sequelize = connect(databaseUrl);
+  defineModels(sequelize);
+  await appendStory(new JobCache(), job);
+  await sequelize.close();
 }
 
 /** Each spec file's worker has a server of its own, freshly seeded. */

@@ -1,4 +1,7 @@
 import { boreWear } from '@cardinex/core/block/boreWear';
+import { drawDown } from '@cardinex/core/assembly/drawDown';
+import { reach } from '@cardinex/core/assembly/reach';
+import { faceFlatness } from '@cardinex/core/block/faceFlatness';
 import { headFlatness } from '@cardinex/core/block/headFlatness';
 import { linerArrange } from '@cardinex/core/block/linerArrange';
 import { linerCheck } from '@cardinex/core/block/linerCheck';
@@ -39,6 +42,7 @@ import { pinHeat } from '@cardinex/core/piston/pinHeat';
 import { ringClock } from '@cardinex/core/piston/ringClock';
 import { ringGap } from '@cardinex/core/piston/ringGap';
 import type { ReckonAnswer, ReckonInput, ReckonName } from '@cardinex/contract/reckon/reckonings';
+import { drawDownSentence, reachSentence } from '@cardinex/words/assembly';
 import { arrangeSentence, cureSentence, placedSentence } from '@cardinex/words/arrange';
 import {
   boreSentence,
@@ -50,6 +54,7 @@ import {
   boreWearSentence,
   clearanceSentence,
   endFloatSentence,
+  faceSentence,
   headSentence,
   ringSentence,
   undersizeSentence,
@@ -104,6 +109,18 @@ const RECKONINGS: { readonly [N in ReckonName]: (input: ReckonInput<N>) => Answe
   'head-flatness': (input) => {
     const found = headFlatness(input);
     return { ...found, reason: headSentence(found) };
+  },
+  'face-flatness': (input) => {
+    const found = faceFlatness(input);
+    return { ...found, reason: faceSentence(found) };
+  },
+  reach: (input) => {
+    const found = reach(input);
+    return { ...found, reason: reachSentence(found) };
+  },
+  'draw-down': (input) => {
+    const found = drawDown(input);
+    return { ...found, reason: drawDownSentence(found) };
   },
   'bore-wear': (input) => {
     const found = boreWear(input);

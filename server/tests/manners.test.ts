@@ -21,6 +21,11 @@ function filled(path: string): string {
   return path.replace(/\{(\w+)\}/g, (_, name: string) => (name === 'id' ? randomUUID() : 'x1'));
 }
 
+it('a connection is held open longer than a proxy before the server holds its own', async () => {
+  const { headers } = await ask('/health');
+  expect(headers.get('keep-alive')).toBe('timeout=75');
+});
+
 describe('an address asked as it is not meant to be', () => {
   const { paths } = openApiDocument('test');
 

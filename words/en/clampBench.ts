@@ -35,6 +35,8 @@ export const clampBench = {
   columns: 'In a row',
   along: 'Along, centre to centre',
   across: 'Across, row to row',
+  standsOff: 'Stands off its seat by',
+  stepAtMost: 'At one turn of each, at most',
   pattern: 'Pattern',
   patterns: { spiral: 'Spiral', cross: 'Across', rows: 'Rows' },
   orderMap: (order: string) => `Deck from above, numbered in the order they are pulled: ${order}.`,

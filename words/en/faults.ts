@@ -54,6 +54,21 @@ const SENTENCES: { readonly [C in ReckoningFaultCode]: (fields: FaultFields[C]) 
     'is exactly half a turn from the other stop: which of the two middles is the top cannot be told',
   'beyond-counting': () =>
     'come round together only after more turns than can be counted exactly: look at the teeth once more',
+  'unknown-id': ({ id }) => `names ${id}, which is not in the lists`,
+  circle: ({ direction, ids }) =>
+    direction === 'off'
+      ? `go round in a circle: to come off, ${waitsFor(ids)}`
+      : `go round in a circle: to go on, ${waitsFor(ids)}`,
+  'needs-what-is-off': ({ id }) => `needs ${id}, which has to come off to get at it`,
+  'kept-on-itself': () => 'is kept, by what it is on, on itself',
+  'kept-must-come-off': ({ target }) => `cannot be kept: it must come off to get at ${target}`,
+  'kept-rests-on-what-stays': ({ id }) =>
+    `cannot go with another piece: it rests on ${id}, which stays`,
+  'too-many-ways': ({ most }) =>
+    `can be combined in more than ${most} ways: choose for some targets`,
+  'too-many-rounds': ({ most }) =>
+    `would take more than ${most} rounds: is the decimal mark missing?`,
+  'same-place': ({ id, other }) => `puts ${other} where ${id} stands`,
   'rod-too-short': () => 'must be longer than half the stroke and the offset together',
   'must-turn-on': () => 'must be an angle beyond the sample before it',
   'one-of': ({ fields }) => `: give exactly one of ${fields.join(', ')}`,
@@ -67,6 +82,13 @@ export function faultSentence({ field, fault }: FaultAt): string {
 /** The same for whoever looks at a screen: "Bore must be above zero." */
 export function faultInWords({ field, fault }: FaultAt): string {
   return `${atStart(fieldInWords(field))} ${says(fault)}.`;
+}
+
+/** "a waits for b, b waits for a", of a round of ids. */
+function waitsFor(ids: readonly string[]): string {
+  return ids
+    .map((id, place) => `${id} waits for ${ids[(place + 1) % ids.length] ?? id}`)
+    .join(', ');
 }
 
 function says(fault: Fault): string {

@@ -1,4 +1,5 @@
 import { boreWear } from '@cardinex/core/block/boreWear';
+import { faceFlatness } from '@cardinex/core/block/faceFlatness';
 import { headFlatness, type HeadFlatnessInput } from '@cardinex/core/block/headFlatness';
 import { ringThickness } from '@cardinex/core/block/ringThickness';
 import { endFloat } from '@cardinex/core/crank/endFloat';
@@ -8,6 +9,7 @@ import {
   boreWearSentence,
   clearanceSentence,
   endFloatSentence,
+  faceSentence,
   headSentence,
   ringSentence,
   undersizeSentence,
@@ -40,6 +42,28 @@ describe('what an inspection says', () => {
     expect(
       endFloatSentence(endFloat({ forwardMm: 0.254, backMm: 0, limits: { highMm: 0.2 } }), THOU),
     ).toBe('End float 10.0 thou: too loose.');
+  });
+
+  it.each<[number[], string]>([
+    [[0.1, 0.02], 'Flat: 3.9 thou at most.'],
+    [[0.12, 0.2], 'Out of flat at 1 and 2. The worst gap of all is 7.9 thou.'],
+  ])('of a face: %s', (gaps, sentence) => {
+    const lines = gaps.map((gapMm, nth) => ({ line: String(nth + 1), gapMm }));
+    expect(faceSentence(faceFlatness({ readings: lines, limitMm: 0.1 }), THOU)).toBe(sentence);
+  });
+
+  it('of a face whose lengths were not noted: which limit was not held against it', () => {
+    const found = faceFlatness({
+      readings: [
+        { line: 'long', gapMm: 0.02 },
+        { line: 'short', gapMm: 0.02, overMm: 80 },
+      ],
+      limitMm: 0.1,
+      perLength: { gapMm: 0.03, overMm: 100 },
+    });
+    expect(faceSentence(found)).toBe(
+      '0.02 mm at most: within the limit for the whole face. The length of long was not given, so the limit over a length was not held against it.',
+    );
   });
 
   it('of a bore, a journal, a bearing and a ring', () => {

@@ -1,4 +1,5 @@
 import type { BoreWear } from '@cardinex/core/block/boreWear';
+import type { FaceFlatness } from '@cardinex/core/block/faceFlatness';
 import type { HeadFlatness } from '@cardinex/core/block/headFlatness';
 import type { RingThickness } from '@cardinex/core/block/ringThickness';
 import type { EndFloat } from '@cardinex/core/crank/endFloat';
@@ -109,4 +110,21 @@ export function ringSentence(found: RingThickness, units: ReaderUnits = METRIC):
     'no-limit': 'no limit given',
   };
   return `Thinnest ${length(leastMm, units)}: ${thick[thickness]}. ${checkSentence('Spread', spreadMm, spread, units)}.`;
+}
+
+/** Whether a face is flat, and which lines of it are not. */
+export function faceSentence(
+  { worstMm, lines, code }: FaceFlatness,
+  units: ReaderUnits = METRIC,
+): string {
+  const worst = length(worstMm, units);
+  const named = listed(lines.filter((line) => line.code === code).map(({ line }) => line));
+  switch (code) {
+    case 'within':
+      return `Flat: ${worst} at most.`;
+    case 'over':
+      return `Out of flat at ${named}. The worst gap of all is ${worst}.`;
+    case 'no-limit':
+      return `${worst} at most: within the limit for the whole face. The length of ${named} was not given, so the limit over a length was not held against it.`;
+  }
 }

@@ -1,5 +1,6 @@
 import type { CalculatorName } from '@cardinex/words/bench';
 import type { CalculatorBench } from './CalculatorBench';
+import { drawDownBench } from './clamp/drawDownBench';
 import { jackBench } from './clamp/jackBench';
 import { nutsBench } from './clamp/nutsBench';
 import { orderBench } from './clamp/orderBench';
@@ -10,6 +11,7 @@ import { whatIfBench } from './clamp/whatIfBench';
 import { feelerBench } from './feelers/feelerBench';
 import { boreBench } from './inspection/boreBench';
 import { clearanceBench } from './inspection/clearanceBench';
+import { faceBench } from './inspection/faceBench';
 import { floatBench } from './inspection/floatBench';
 import { headBench } from './inspection/headBench';
 import { journalBench } from './inspection/journalBench';
@@ -44,6 +46,7 @@ export const CALCULATORS: Readonly<Record<CalculatorName, CalculatorBench>> = {
   jack: jackBench,
   nuts: nutsBench,
   order: orderBench,
+  drawDown: drawDownBench,
   whatIf: whatIfBench,
   trace: traceBench,
   feelers: feelerBench,
@@ -61,6 +64,7 @@ export const CALCULATORS: Readonly<Record<CalculatorName, CalculatorBench>> = {
   liners: linersBench,
   rim: rimBench,
   head: headBench,
+  face: faceBench,
   bore: boreBench,
   journal: journalBench,
   clearance: clearanceBench,

@@ -1,4 +1,5 @@
 import { boreDrawing } from '../../checks/boreSection';
+import { faceGapsDrawing } from '../../checks/faceGaps';
 import { straightedgeDrawing } from '../../checks/straightedge';
 import type { Drawing } from '../../shape';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
@@ -13,6 +14,15 @@ export function checkSamples(): readonly Drawing[] {
       readingsMm: { top: [105.12, 105.08], middle: [105.05, null], bottom: [null, null] },
       description: 'A bore',
       figure: (mm) => (mm === null ? '–' : figure(mm)),
+    }),
+    faceGapsDrawing({
+      lines: [
+        { line: '1', gapMm: 0.08, limitMm: 0.1, code: 'within' },
+        { line: '2', gapMm: 0.12, limitMm: 0.1, code: 'over' },
+        { line: 'a', gapMm: 0, limitMm: 0.03, code: 'within' },
+      ],
+      description: 'A face',
+      figure,
     }),
     straightedgeDrawing({
       readings: [

@@ -12,6 +12,7 @@ export const drawingTitles: Readonly<Record<DrawingKind, string>> = {
   'crank-clock': 'The crank as a clock',
   'cylinders-in-cycle': 'The cylinders as they stand',
   'cylinder-layout': 'The cylinders from above',
+  'face-gaps': 'The gaps under the straightedge',
   'feeler-stack': 'The leaves from the edge',
   'head-map': 'The bolts from above',
   leaf: 'Where the leaf goes',
