@@ -34,9 +34,11 @@ export async function exportScreens(
   folder: string,
   language = 'en',
 ): Promise<void> {
-  const command = ['expo', 'export', '--platform', 'web', '--output-dir', folder];
+  // The program itself, and not by way of another that would be left waiting for it.
+  const expo = path.join(root, 'node_modules/.bin/expo');
+  const command = [expo, 'export', '--platform', 'web', '--output-dir', folder];
   try {
-    await runQuietly(['npx', '--no-install', ...command], {
+    await runQuietly(command, {
       cwd: app,
       env: {
         ...process.env,

@@ -1,18 +1,25 @@
 import { execFile } from 'node:child_process';
-import { promisify } from 'node:util';
 
 /**
- * Runs a command to its end and keeps what it prints to itself.
+ * Runs a command to its end and keeps what it prints to itself. It does not outlive whoever asked for it.
  * @throws Error with all it printed, where it does not end well
  */
-export async function runQuietly(
+export function runQuietly(
   [program = '', ...args]: readonly string[],
   options: { readonly cwd: string; readonly env?: NodeJS.ProcessEnv },
 ): Promise<void> {
-  try {
-    await promisify(execFile)(program, args, { ...options, maxBuffer: 64 * 1024 * 1024 });
-  } catch (error) {
-    const { stdout = '', stderr = String(error) } = error as { stdout?: string; stderr?: string };
-    throw new Error(`${stdout}\n${stderr}`);
-  }
+  return new Promise((done, failed) => {
+    const child = execFile(
+      program,
+      args,
+      { ...options, maxBuffer: 64 * 1024 * 1024 },
+      (error, stdout, stderr) => {
+        process.off('exit', end);
+        if (error) failed(new Error(`${stdout}\n${stderr || error.message}`));
+        else done();
+      },
+    );
+    const end = (): void => void child.kill();
+    process.once('exit', end);
+  });
 }
