@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
-import { availableParallelism } from 'node:os';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { generateSW } from 'workbox-build';
