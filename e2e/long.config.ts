@@ -8,11 +8,10 @@ export default {
   ...config,
   testIgnore: [],
   projects: [
-    {
-      name: 'phone',
-      use: { viewport: { width: 390, height: 844 }, hasTouch: true },
+    ...(config.projects ?? []).map((phone) => ({
+      ...phone,
       testMatch: ['long/*.spec.ts', 'photographs.spec.ts', 'wholeSheet.spec.ts'],
-    },
+    })),
     {
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
-import { boreWear } from './block/boreWear';
 import { drawDown } from './assembly/drawDown';
 import { reach } from './assembly/reach';
+import { boreWear } from './block/boreWear';
 import { faceFlatness } from './block/faceFlatness';
 import { headFlatness } from './block/headFlatness';
 import { linerArrange } from './block/linerArrange';

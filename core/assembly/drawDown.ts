@@ -1,19 +1,10 @@
-import {
-  ReckoningFault,
-  requireDistinct,
-  requireNumber,
-  requirePositive,
-  requireSome,
-} from '../quantity/reckoningFault';
+import { ReckoningFault, requirePositive } from '../quantity/reckoningFault';
 import { inMillionths } from '../quantity/withinLimits';
+import { requireOrder, requirePlaced, type PlacedFastener } from '../tightening/orderPropose';
 
 export interface DrawDownInput {
   /** Each where it stands, seen from above. */
-  readonly fasteners: readonly {
-    readonly id: string;
-    readonly xMm: number;
-    readonly yMm: number;
-  }[];
+  readonly fasteners: readonly PlacedFastener[];
   /** Every fastener once, as they take their turns within a round. */
   readonly order: readonly string[];
   readonly pitchMm: number;
@@ -50,16 +41,8 @@ const MOST_ROUNDS = 200;
  */
 export function drawDown(input: DrawDownInput): DrawDown {
   const { fasteners, order, pitchMm, downMm, stepMm } = input;
-  requireSome('fasteners', fasteners);
-  requireDistinct(
-    'fasteners',
-    fasteners.map(({ id }) => id),
-  );
-  fasteners.forEach(({ xMm, yMm }, place) => {
-    requireNumber(`fasteners[${place}].xMm`, xMm);
-    requireNumber(`fasteners[${place}].yMm`, yMm);
-  });
-  requireWholeOrder(fasteners, order);
+  requirePlaced(fasteners);
+  requireOrder(fasteners, order);
   for (const [field, length] of Object.entries({ pitchMm, downMm, stepMm }))
     requirePositive(field, length);
   const rounds = Math.ceil(inMillionths(downMm) / inMillionths(stepMm));
@@ -75,18 +58,8 @@ export function drawDown(input: DrawDownInput): DrawDown {
   };
 }
 
-function requireWholeOrder(fasteners: DrawDownInput['fasteners'], order: readonly string[]): void {
-  requireDistinct('order', order, null);
-  order.forEach((id, place) => {
-    if (!fasteners.some((fastener) => fastener.id === id))
-      throw new ReckoningFault(`order[${place}]`, 'unknown-fastener', { id });
-  });
-  const missing = fasteners.find(({ id }) => !order.includes(id));
-  if (missing) throw new ReckoningFault('order', 'misses', { id: missing.id });
-}
-
 /** The least distance of any two fasteners; endless where there is but one, which cannot lean. */
-function nearestMm(fasteners: DrawDownInput['fasteners']): number {
+function nearestMm(fasteners: readonly PlacedFastener[]): number {
   let nearest = Infinity;
   fasteners.forEach(({ id, xMm, yMm }, place) => {
     for (const other of fasteners.slice(0, place)) {

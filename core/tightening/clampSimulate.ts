@@ -9,7 +9,7 @@ import {
   requireWhole,
 } from '../quantity/reckoningFault';
 import { seeded } from '../quantity/seeded';
-import { requirePlaced, type PlacedFastener } from './orderPropose';
+import { requireOrder, requirePlaced, type PlacedFastener } from './orderPropose';
 
 /**
  * One round over all bolts. `load`: each is brought to a clamp, one already above is left. `angle`: each
@@ -227,16 +227,6 @@ function requireSimulate(input: ClampSimulateInput): void {
     throw new ReckoningFault('trials', 'at-most', { most });
   }
   requireNumber('seed', input.seed);
-}
-
-function requireOrder(fasteners: readonly PlacedFastener[], order: readonly string[]): void {
-  const known = new Set(fasteners.map(({ id }) => id));
-  order.forEach((id, at) => {
-    if (!known.has(id)) throw new ReckoningFault(`order[${at}]`, 'unknown-fastener', { id });
-  });
-  requireDistinct('order', order, null);
-  const missed = fasteners.find(({ id }) => !order.includes(id));
-  if (missed) throw new ReckoningFault('order', 'misses', { id: missed.id });
 }
 
 function requireStage(

@@ -1,4 +1,9 @@
-import { requireDistinct, requireNumber, requireSome } from '../quantity/reckoningFault';
+import {
+  ReckoningFault,
+  requireDistinct,
+  requireNumber,
+  requireSome,
+} from '../quantity/reckoningFault';
 
 export interface PlacedFastener {
   readonly id: string;
@@ -59,6 +64,17 @@ export function requirePlaced(fasteners: readonly PlacedFastener[]): void {
     requireNumber(`fasteners[${place}].xMm`, f.xMm);
     requireNumber(`fasteners[${place}].yMm`, f.yMm);
   });
+}
+
+/** Refuses an order that names an unknown fastener, names one twice, or leaves one out. */
+export function requireOrder(fasteners: readonly PlacedFastener[], order: readonly string[]): void {
+  const known = new Set(fasteners.map(({ id }) => id));
+  order.forEach((id, at) => {
+    if (!known.has(id)) throw new ReckoningFault(`order[${at}]`, 'unknown-fastener', { id });
+  });
+  requireDistinct('order', order, null);
+  const missed = fasteners.find(({ id }) => !order.includes(id));
+  if (missed) throw new ReckoningFault('order', 'misses', { id: missed.id });
 }
 
 interface Point {

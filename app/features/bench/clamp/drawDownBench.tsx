@@ -33,13 +33,7 @@ export const drawDownBench: CalculatorBench = {
     const { pitchMm = 0, downMm = 0, stepMm = 0 } = figures;
     const { map, fasteners } = deckOf(figures);
     const order = orderPropose({ fasteners, pattern: pattern as OrderPattern });
-    const found = drawDown({
-      fasteners: fasteners.map(({ id, xMm, yMm }) => ({ id, xMm, yMm })),
-      order,
-      pitchMm,
-      downMm,
-      stepMm,
-    });
+    const found = drawDown({ fasteners, order, pitchMm, downMm, stepMm });
     return {
       sentence: drawDownSentence(found),
       good: true,
