@@ -444,14 +444,14 @@ function northFerry(now: Date): DemoJob {
       kind: 'liner-clamp',
       what: 'Clamping beam',
       where: 'cylinder 4',
-      bars: 'covering',
+      bars: 'cover',
     })
     .act('temporary-part.put-in', {
       part: 'port-cover',
       kind: 'plug',
       what: 'Cover in the exhaust port',
       where: 'cylinder 4',
-      bars: 'starting',
+      bars: 'start',
     })
     .act('job.parked', {
       done: ['ports-plugged', 'bores-oiled', 'bags-labelled', 'covered'],

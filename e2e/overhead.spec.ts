@@ -132,7 +132,7 @@ test('bridges, injectors to their gauge, then the housing, then the brakes; the 
   await context.setOffline(false);
   await goOn(page, /goes on now/, (valve) => (valve.startsWith('E') ? '0.60' : '0.35'));
   await expect(page.getByText('Brake housing goes on now')).toBeVisible();
-  await expect(page.getByText('New paper gasket, dry')).toBeVisible();
+  await expect(page.getByText('Gasket: Paper, new, dry')).toBeVisible();
   await fits(page);
   await page.getByTestId('confirm').click();
   await goOn(page, /Two turns by hand/, () => '2.2');

@@ -62,6 +62,8 @@ export interface Words {
   readonly parking: typeof import('./en/parking');
   readonly pending: typeof import('./en/pending');
   readonly photographs: typeof import('./en/photographs');
+  readonly pieceLines: typeof import('./en/pieceLines');
+  readonly pieces: typeof import('./en/pieces');
   readonly pistons: typeof import('./en/pistons');
   readonly problems: typeof import('./en/problems');
   readonly quantity: typeof import('./en/quantity');
@@ -85,6 +87,7 @@ export interface Words {
   readonly 'sheets/sections/engine': typeof import('./en/sheets/sections/engine');
   readonly 'sheets/sections/head': typeof import('./en/sheets/sections/head');
   readonly 'sheets/sections/overhead': typeof import('./en/sheets/sections/overhead');
+  readonly 'sheets/sections/pieces': typeof import('./en/sheets/sections/pieces');
   readonly 'sheets/sections/pistons': typeof import('./en/sheets/sections/pistons');
   readonly 'sheets/sections/rows': typeof import('./en/sheets/sections/rows');
   readonly 'sheets/sections/sheetSections': typeof import('./en/sheets/sections/sheetSections');

@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { plainId, whole, words } from '../text';
-import { covering, covers, facings, fills, lubricants, plugs, renew, temporary } from './assembly';
+import { assembly } from './assembly';
 import { bores, gasket, head, journals, liners, sealingRing } from './block';
 import { fastenedSet } from './fastening';
 import { json } from '../json';
+import { fills, renew } from './kit';
 import { lengthFigure, listOf, oneOf, statement } from './figures';
 import { end } from './end';
 import { crank, firing, layout, naming, rotation } from './layout';
@@ -83,13 +84,8 @@ export const engineSheetSchema = z.strictObject({
     .describe('Where the maker demands tools with a check in date.'),
   fastenedSets: listOf(fastenedSet, 40).exactOptional(),
   overhead: overhead.exactOptional(),
-  covering: covering.exactOptional(),
-  covers: covers.exactOptional(),
-  lubricants: lubricants.exactOptional(),
-  facings: facings.exactOptional(),
-  plugs: plugs.exactOptional(),
+  assembly: assembly.exactOptional(),
   renew: renew.exactOptional(),
-  temporary: temporary.exactOptional(),
   timing: timing.exactOptional(),
   fills: fills.exactOptional(),
   stopping: listOf(statement, 10).exactOptional(),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { measure, plainId, truth, whole, words } from '../text';
+import { measure, truth, whole, words } from '../text';
 import {
   angleFigure,
   cylinder,
@@ -15,11 +15,7 @@ import {
   printedTorque,
 } from './figures';
 import { named } from '../named';
-
-/** Parts of an act's key: no slash. */
-const keyPart = plainId
-  .max(40, 'is longer than 40 characters')
-  .regex(/^[\w.-]+$/, 'may hold letters, digits and . - _ only');
+import { keyPart, reference } from './reference';
 
 const order = listOf(keyPart, 200, 1).describe('Fastener ids in the order they are pulled.');
 const leaveOut = listOf(keyPart, 200)
@@ -158,10 +154,21 @@ export const fastenedSet = named(
         xMm: drawnMm,
         yMm: drawnMm,
         group: keyPart.exactOptional(),
+        clamps: listOf(reference, 20)
+          .exactOptional()
+          .describe('What this one clamps, where it differs from the set.'),
+        clampsAt: listOf(z.strictObject({ instance: keyPart, clamps: listOf(reference, 20) }), 40)
+          .exactOptional()
+          .describe('The same at single instances of the set.'),
       }),
       200,
       1,
     ),
+    clamps: listOf(reference, 20)
+      .exactOptional()
+      .describe(
+        'Pieces of the assembly that each fastener clamps; all in place before its first pull.',
+      ),
     programme: z
       .strictObject({
         id: keyPart,

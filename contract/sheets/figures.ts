@@ -26,6 +26,12 @@ export const sourced = {
   source: words(160).describe('Where a reader finds it: book, revision, page.'),
 };
 
+/** Lines of a piece, which are sourced as it is unless one says otherwise. */
+export const sourcedAsItsPiece = {
+  from: sourced.from.exactOptional(),
+  source: sourced.source.exactOptional(),
+};
+
 export const statement = named('Statement', z.strictObject({ says: words(400), ...sourced }));
 
 function figure<const U extends readonly [string, ...string[]]>(
@@ -52,6 +58,7 @@ export const angleFigure = figure('AngleFigure', ['deg'], 0.1, 1080);
 const pressureFigure = figure('PressureFigure', ['bar', 'psi'], 0.1, 60_000);
 export const timeFigure = figure('TimeFigure', ['min', 'h'], 0.1, 10_000);
 export const massFigure = figure('MassFigure', ['g'], 0.01, 1_000_000);
+export const liftMassFigure = figure('LiftMassFigure', ['kg'], 0.01, 100_000);
 export const temperatureFigure = figure('TemperatureFigure', ['°C'], -100, 1000);
 export const volumeFigure = figure('VolumeFigure', ['cc', 'l'], 0.001, 1_000_000);
 export const turnFigure = figure('TurnFigure', ['turn'], 0.01, 20);

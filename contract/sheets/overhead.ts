@@ -43,8 +43,6 @@ const extraGap = z.strictObject({
   window,
   cylinders: listOf(cylinder, 24).exactOptional().describe('All when left out.'),
   leafBetween: words(120).exactOptional(),
-  before: plainId.exactOptional().describe('The cover before which it must be done.'),
-  after: plainId.exactOptional().describe('The cover that must be on first.'),
 });
 
 export const overhead = z.strictObject({
@@ -152,7 +150,6 @@ export const overhead = z.strictObject({
           ...sourced,
         })
         .exactOptional(),
-      before: plainId.exactOptional(),
     })
     .exactOptional(),
   brakes: extraGap.exactOptional(),

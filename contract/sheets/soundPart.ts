@@ -28,7 +28,9 @@ const HANGS_ON: Readonly<Record<string, readonly SheetFindingCode[]>> = {
   stages: ['value-falls'],
   cycles: ['value-falls'],
   valves: ['unknown-valve', 'valve-without-gap', 'book-misses'],
-  covers: ['unknown-cover'],
+  pieces: ['unknown-piece', 'unknown-part', 'joints-not-kit', 'no-head-piece'],
+  acts: ['unknown-piece'],
+  renew: ['unknown-part', 'joints-not-kit'],
   options: ['option-not-told'],
   values: ['no-value'],
 };

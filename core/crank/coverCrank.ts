@@ -1,5 +1,5 @@
 import { apart, wrap } from '../overhead/cycle';
-import type { CoveringSpec } from '../sheet/spec/assembly';
+import type { CrankPlaceSpec } from '../sheet/spec/assembly';
 
 /** Where the crank stands before something goes over the cylinders. */
 export interface CoverCrank {
@@ -21,7 +21,7 @@ export interface CoverCrank {
  * @example coverCrank('pistons-off-top', [{ cylinder: 1, atDeg: 0 }, { cylinder: 2, atDeg: 180 }], null) // 90
  */
 export function coverCrank(
-  rule: CoveringSpec['crank'],
+  rule: CrankPlaceSpec['stands'],
   firing: readonly { readonly cylinder: number; readonly atDeg: number }[],
   cylinder: number | null,
 ): CoverCrank | null {

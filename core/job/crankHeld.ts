@@ -19,7 +19,7 @@ export function crankHeldBy(sheet: JobSheet, state: JobState): readonly CrankHol
     ...(stillLive(sheet, state.checks).length > 0 ? [{ code: 'still-live' as const }] : []),
     ...(linersLoose(sheet, state) ? [{ code: 'liners-loose' as const }] : []),
     ...(throughBoltsSlack(sheet, state) ? [{ code: 'through-bolts-slack' as const }] : []),
-    ...temporaryPartsBarring(state.register, 'turning').map((part) => ({
+    ...temporaryPartsBarring(state.register, 'turn').map((part) => ({
       code: 'temporary-part-in' as const,
       what: temporaryPartName(part),
     })),

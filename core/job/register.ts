@@ -1,4 +1,5 @@
-import type { TemporaryPartBars, TemporaryPart, RegisterState } from './facts/register';
+import type { TemporaryBars } from '../sheet/spec/assembly';
+import type { TemporaryPart, RegisterState } from './facts/register';
 
 /** What is in the engine now. */
 export function temporaryPartsIn(state: RegisterState): readonly TemporaryPart[] {
@@ -13,9 +14,9 @@ export function temporaryPartName({ what, where }: Pick<TemporaryPart, 'what' | 
 /** Things in that bar something: what stops the crank stops the starter too. */
 export function temporaryPartsBarring(
   state: RegisterState,
-  what: TemporaryPartBars,
+  what: TemporaryBars,
 ): readonly TemporaryPart[] {
   return temporaryPartsIn(state).filter(
-    ({ bars }) => bars === what || (what === 'starting' && bars !== null),
+    ({ bars }) => bars === what || (what === 'start' && bars !== null),
   );
 }

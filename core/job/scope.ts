@@ -1,4 +1,5 @@
 import { SCOPES, type ScopeKind, type Scope } from './facts/scope';
+import { cylindersUnder } from '../sheet/cylindersUnder';
 import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
 import { memoizeByObject } from '../sheet/memoize';
 import { heightsOf } from '../sheet/spec/block';
@@ -95,19 +96,6 @@ function headSet(sheet: EngineSheet): FastenedSet | undefined {
   return (
     sets.find(({ kind }) => kind === 'head') ?? sets.find(({ kind }) => kind === 'cylinder-base')
   );
-}
-
-/** Cylinders under one instance of a set: its own, those of its bank, or all. */
-export function cylindersUnder(
-  sheet: EngineSheet,
-  set: FastenedSet | undefined,
-  instance: string,
-): readonly number[] {
-  const all = cylindersOf(sheet);
-  const eachHasOwn = all.every((cylinder) => set?.instances.includes(String(cylinder)));
-  if (eachHasOwn && all.includes(Number(instance))) return [Number(instance)];
-  const bank = sheet.layout.banks.find(({ id, name }) => id === instance || name === instance);
-  return bank ? bank.cylinders : all;
 }
 
 /** Printed numbers of the cylinders a job works on, in block order. */

@@ -63,7 +63,7 @@ describe('the top by a stop', () => {
 
   it('keeps the stop in the register until it is out', () => {
     const story = ready().act('temporary-part.put-in', { part: 'stop-1', ...STOP });
-    expect(stopIn(stateOf(story))?.bars).toBe('starting');
+    expect(stopIn(stateOf(story))?.bars).toBe('start');
     story.act('temporary-part.taken-out', { part: 'stop-1' });
     expect(stopIn(stateOf(story))).toBeNull();
   });

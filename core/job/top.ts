@@ -16,7 +16,7 @@ export const STOP: Pick<TemporaryPart, 'kind' | 'what' | 'where' | 'bars'> = {
   kind: 'other',
   what: 'Positive stop',
   where: 'cylinder 1',
-  bars: 'starting',
+  bars: 'start',
 };
 
 /** The stop that is in now; null when none is. */

@@ -1,7 +1,7 @@
 import { crankHeldBy } from './crankHeld';
 import { heldUpBy } from './cards/parts/view';
 import type { Holds } from './facts/parts';
-import type { TemporaryPartBars } from './facts/register';
+import type { TemporaryBars } from '../sheet/spec/assembly';
 import { temporaryPartName, temporaryPartsBarring } from './register';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
@@ -18,7 +18,7 @@ export function missingFor(sheet: JobSheet, state: JobState, holds: Holds): read
 }
 
 /** What is still in and must come out before this. */
-export function stillIn({ register }: JobState, bars: TemporaryPartBars): readonly Wait[] {
+export function stillIn({ register }: JobState, bars: TemporaryBars): readonly Wait[] {
   const parts = temporaryPartsBarring(register, bars).map(temporaryPartName);
   return parts.length > 0 ? [{ code: 'temporary-parts-in', parts }] : [];
 }

@@ -23,6 +23,8 @@ export type AngleFigure = Figure<'deg'>;
 export type PressureFigure = Figure<PressureUnit>;
 export type TimeFigure = Figure<TimeUnit>;
 export type MassFigure = Figure<'g'>;
+/** What is lifted. */
+export type LiftMassFigure = Figure<'kg'>;
 export type TemperatureFigure = Figure<'°C'>;
 export type VolumeFigure = Figure<'cc' | 'l'>;
 export type TurnFigure = Figure<'turn'>;

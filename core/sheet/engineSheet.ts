@@ -1,14 +1,5 @@
 import type { LengthFigure, Statement } from '../quantity/figure';
-import type {
-  CoverSpec,
-  CoveringSpec,
-  FacingSpec,
-  FillSpec,
-  LubricantSpec,
-  PlugSpec,
-  RenewSpec,
-  TemporarySpec,
-} from './spec/assembly';
+import type { AssemblySpec } from './spec/assembly';
 import type {
   BoreSpec,
   GasketSpec,
@@ -18,13 +9,14 @@ import type {
   SealingRingSpec,
 } from './spec/block';
 import type { FastenedSet } from './spec/fastening';
+import type { FillSpec, RenewSpec } from './spec/kit';
 import type { CrankSpec, EngineEnd, FiringSpec, Layout, Naming, Rotation } from './spec/layout';
 import type { OverheadSpec } from './spec/overhead';
 import type { PistonSpec } from './spec/pistons';
 import type { TimingSpec } from './spec/timing';
 import type { VariantQuestion } from './spec/variants';
 
-export const SHEET_FORMAT = 'engine-sheet/1';
+export const SHEET_FORMAT = 'engine-sheet/2';
 
 /**
  * The maker's figures for one engine. A published revision never changes.
@@ -69,13 +61,9 @@ export interface EngineSheet {
   readonly calibratedTools?: Statement;
   readonly fastenedSets?: readonly FastenedSet[];
   readonly overhead?: OverheadSpec;
-  readonly covering?: CoveringSpec;
-  readonly covers?: readonly CoverSpec[];
-  readonly lubricants?: readonly LubricantSpec[];
-  readonly facings?: readonly FacingSpec[];
-  readonly plugs?: readonly PlugSpec[];
+  /** The engine as pieces that come off and go on; the usual ones of its family when absent. */
+  readonly assembly?: AssemblySpec;
   readonly renew?: readonly RenewSpec[];
-  readonly temporary?: readonly TemporarySpec[];
   readonly timing?: TimingSpec;
   readonly fills?: readonly FillSpec[];
   /** Means to stop it at its first run, each tried before. */

@@ -1,4 +1,5 @@
 import type { EngineSheet } from './engineSheet';
+import { settingOrder } from './assembly/settingOrder';
 import { memoizeByObject } from './memoize';
 import type { CycleWindow, ValveKind } from './spec/overhead';
 
@@ -16,9 +17,9 @@ export interface SettingItem {
   readonly kind: ItemKind;
   /** Its place along its head, where the book counts so. */
   readonly alongHead?: number;
-  /** The cover that closes the way to it. */
+  /** The piece that closes the way to it. */
   readonly before?: string;
-  /** The cover that must be on first. */
+  /** The piece that must be on first. */
   readonly after?: string;
 }
 
@@ -26,33 +27,28 @@ export interface SettingItem {
  * Everything of the overhead that is set: valves, and the injectors, brake slaves and intake actuators for
  * which the sheet says how and in which part of the cycle. Cylinder by cylinder of the valves in hand.
  */
-export const settingItems = memoizeByObject(({ overhead }: EngineSheet): readonly SettingItem[] => {
+export const settingItems = memoizeByObject((sheet: EngineSheet): readonly SettingItem[] => {
+  const { overhead } = sheet;
   if (!overhead) return [];
+  const order = settingOrder(sheet);
   const { valves, injectors, brakes, actuators } = overhead;
   const cylinders = [...new Set(valves.map(({ cylinder }) => cylinder))].sort((a, b) => a - b);
   const each = (
-    kind: ItemKind,
-    spec: {
-      readonly window?: CycleWindow;
-      readonly cylinders?: readonly number[];
-      readonly before?: string;
-      readonly after?: string;
-    },
+    kind: Exclude<ItemKind, ValveKind>,
+    spec: { readonly window?: CycleWindow; readonly cylinders?: readonly number[] },
   ): readonly SettingItem[] => {
     if (!spec.window) return [];
-    const { before, after } = spec;
     return cylinders
       .filter((cylinder) => spec.cylinders?.includes(cylinder) ?? true)
       .map((cylinder) => ({
         id: `${kind}-${cylinder}`,
         cylinder,
         kind,
-        ...(before !== undefined && { before }),
-        ...(after !== undefined && { after }),
+        ...order[`set-${kind}s`],
       }));
   };
   return [
-    ...valves,
+    ...valves.map((valve) => ({ ...valve, ...order['set-valves'] })),
     ...(injectors?.setting ? each('injector', injectors) : []),
     ...(brakes ? each('brake', brakes) : []),
     ...(actuators ? each('actuator', actuators) : []),

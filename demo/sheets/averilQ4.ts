@@ -1,6 +1,7 @@
 import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { mapFromCircle } from '@cardinex/core/sheet/makeMap';
 import type { SheetFastener } from '@cardinex/core/sheet/spec/fastening';
+import { averilQ4Assembly } from './assemblies/averilQ4';
 import { Book } from './printed';
 
 const book = new Book('Averil Q4 overhaul manual, amendment 6');
@@ -8,9 +9,22 @@ const book = new Book('Averil Q4 overhaul manual, amendment 6');
 /** Eight on a circle: two through bolts opposite each other, six base nuts between. */
 const circle = mapFromCircle({ count: 8, diaMm: 170, fromDeg: 22.5 });
 const THROUGH = ['f2', 'f6'];
+const OPPOSITE = [
+  ['1', '2'],
+  ['2', '1'],
+  ['3', '4'],
+  ['4', '3'],
+] as const;
 const fasteners: SheetFastener[] = circle.fasteners.map((fastener) => ({
   ...fastener,
   group: THROUGH.includes(fastener.id) ? 'through' : 'base',
+  // A through bolt ends under a nut on the cylinder opposite, and holds the case between.
+  ...(THROUGH.includes(fastener.id) && {
+    clampsAt: OPPOSITE.map(([one, other]) => ({
+      instance: one,
+      clamps: [`cylinder/${one}`, `cylinder/${other}`, 'case-half/*'],
+    })),
+  }),
 }));
 const crossed = ['f1', 'f5', 'f3', 'f7', 'f4', 'f8'];
 const all = ['f2', 'f6', ...crossed];
@@ -114,6 +128,7 @@ export const averilQ4: EngineSheet = {
       name: 'Cylinder base nuts',
       kind: 'cylinder-base',
       instances: ['1', '2', '3', '4'],
+      clamps: ['cylinder'],
       map: {
         ...circle.map,
         seenFrom: 'along the cylinder, towards the case',
@@ -234,31 +249,10 @@ export const averilQ4: EngineSheet = {
       exhaust: { cold: book.gap(0.3, 0.25, 0.35, 36) },
     },
   },
-  covering: {
-    crank: 'its-rod-at-top',
-    ...book.says('Its rod at the outer end of its stroke, both valves shut.', 29),
-  },
-  covers: [
-    {
-      id: 'rocker-cover',
-      name: 'Rocker cover',
-      hides: ['Rocker pins', 'Push rod tubes and their rings'],
-      gasket: 'New, dry',
-      ...book.on(38),
-    },
-  ],
-  lubricants: [
-    { contact: 'Cylinder base ring', lubricant: 'engine oil', ...book.on(29) },
-    { contact: 'Case split line', lubricant: 'silk thread and the named compound', ...book.on(26) },
-  ],
-  facings: [{ part: 'Piston', faces: 'Part number towards the propeller', ...book.on(27) }],
+  assembly: averilQ4Assembly(book),
   renew: [
     { part: 'Base rings, push rod tube rings', when: 'always', ...book.on(29) },
     { part: 'Pistons in pairs', when: 'matched-set', ...book.on(27) },
-  ],
-  temporary: [
-    { what: 'Ring clamp', bars: 'covering', ...book.on(29) },
-    { what: 'Torque plates on the through bolts', bars: 'covering', ...book.on(29) },
   ],
   timing: {
     drive: 'gears',

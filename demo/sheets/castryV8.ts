@@ -2,6 +2,7 @@ import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet
 import { mapFromRows } from '@cardinex/core/sheet/makeMap';
 import type { FastenedSet, SheetFastener } from '@cardinex/core/sheet/spec/fastening';
 import { boresInRow, outwards, rowByRow } from './maps';
+import { castryV8Assembly } from './assemblies/castryV8';
 import { Book } from './printed';
 
 const book = new Book('Castry V8-M workshop notes, 2nd printing');
@@ -19,6 +20,7 @@ const head: FastenedSet = {
   name: 'Head studs',
   kind: 'head',
   instances: ['port', 'starboard'],
+  clamps: ['head'],
   map: {
     ...grid.map,
     seenFrom: 'square on the head, valley side below',
@@ -246,6 +248,7 @@ export const castryV8: EngineSheet = {
       name: 'Inlet manifold bolts',
       kind: 'manifold',
       instances: ['1'],
+      clamps: ['inlet-manifold'],
       map: { ...MANIFOLD.map, seenFrom: 'from above' },
       groups: [
         {
@@ -310,53 +313,7 @@ export const castryV8: EngineSheet = {
       plungerTravel: book.mm(4, 37, 1),
     },
   },
-  covering: { crank: 'anywhere', ...book.says('Any position, push rods out.', 29) },
-  covers: [
-    {
-      id: 'head',
-      name: 'Head',
-      hides: [
-        'Dowels, front one hollow and clear',
-        'Valley covered, nothing dropped in',
-        'Baffle below the tappets in',
-      ],
-      ...book.on(29),
-    },
-    {
-      id: 'timing-cover',
-      name: 'Timing cover',
-      hides: ['Chain and both marks', 'Oil slinger, dish outwards'],
-      gasket: 'Paper',
-      ...book.on(40),
-    },
-    {
-      id: 'valley',
-      name: 'Inlet manifold over the valley',
-      hides: ['Tappets and their guides', 'Push rods'],
-      sealant: {
-        what: 'Silicone for oil',
-        where: 'A bead on both end walls',
-        bead: book.mm(5, 44, 0),
-        never: 'On the port gaskets',
-        skin: book.minutes(10, 44),
-        cure: book.hours(8, 44),
-      },
-      ...book.on(44),
-    },
-  ],
-  lubricants: [
-    { contact: 'Tappets', lubricant: 'engine oil, primed', ...book.on(35) },
-    { contact: 'Cam lobes', lubricant: 'assembly paste', ...book.on(34) },
-  ],
-  facings: [{ part: 'Piston', faces: 'Notch towards the pulley', ...book.on(18) }],
-  plugs: [
-    {
-      where: 'Three gallery plugs behind the cam sprocket',
-      renew: true,
-      under: 'Timing cover',
-      ...book.on(11),
-    },
-  ],
+  assembly: castryV8Assembly(book),
   renew: [
     { part: 'Head gaskets', when: 'always', count: 2, fits: 'head', ...book.on(29) },
     { part: 'Roller tappets with their bores', when: 'matched-set', ...book.on(35) },

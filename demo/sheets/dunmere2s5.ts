@@ -1,6 +1,7 @@
 import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { mapFromRows } from '@cardinex/core/sheet/makeMap';
 import { boresInRow, outwards } from './maps';
+import { dunmere2s5Assembly } from './assemblies/dunmere2s5';
 import { Book } from './printed';
 
 const book = new Book('Dunmere 2S5 shop manual, section 4');
@@ -139,6 +140,7 @@ export const dunmere2s5: EngineSheet = {
       name: 'Head bolts',
       kind: 'head',
       instances: ['1'],
+      clamps: ['head'],
       map: {
         ...head.map,
         seenFrom: 'from above',
@@ -238,47 +240,11 @@ export const dunmere2s5: EngineSheet = {
       window: { fromDeg: 290, toDeg: 355, ...book.on(45) },
     },
   },
-  covering: {
-    crank: 'anywhere',
-    ...book.says('Any position: push rods follow the head, adjusters backed off.', 37),
-  },
-  covers: [
-    {
-      id: 'head',
-      name: 'Head',
-      hides: [
-        'Ring on every liner, strips in their grooves',
-        'Water seals at the passages',
-        'Air box seen through the ports, clear',
-      ],
-      ...book.on(37),
-    },
-    {
-      id: 'air-box',
-      name: 'Air-box cover',
-      hides: ['Ports seen clear', 'Drain hole open'],
-      gasket: 'Cork, glued to the cover only',
-      ...book.on(50),
-    },
-    {
-      id: 'rocker-cover',
-      name: 'Rocker cover',
-      hides: ['Fuel pipes inside the cover, no drip'],
-      gasket: 'Cork, dry',
-      ...book.on(51),
-    },
-  ],
-  lubricants: [
-    { contact: 'Liner seals', lubricant: 'soft soap', ...book.on(23) },
-    { contact: 'Bridge guides', lubricant: 'engine oil', ...book.on(43) },
-  ],
-  facings: [{ part: 'Liner', faces: 'Port bars square to the crank', ...book.on(23) }],
-  plugs: [{ where: 'Oil gallery at the blower end', renew: false, ...book.on(21) }],
+  assembly: dunmere2s5Assembly(book),
   renew: [
     { part: 'Liner rings and head strips', when: 'always', ...book.on(37) },
     { part: 'Head bolts', when: 'if-worn', ...book.on(38) },
   ],
-  temporary: [{ what: 'Rags in the air box', bars: 'starting', ...book.on(50) }],
   timing: {
     drive: 'gears',
     marks: ['R on R for clockwise engines'],

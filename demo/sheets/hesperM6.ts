@@ -1,5 +1,6 @@
 import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { SheetFastener, SheetStage } from '@cardinex/core/sheet/spec/fastening';
+import { hesperM6Assembly } from './assemblies/hesperM6';
 import { Book } from './printed';
 
 const book = new Book('Hesper M6 instruction book, 3rd edition');
@@ -172,6 +173,7 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
         name: 'Head studs',
         kind: 'head',
         instances: CYLINDERS.map(String),
+        clamps: ['head'],
         map: {
           widthMm: 400,
           heightMm: 400,
@@ -229,6 +231,7 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
         name: 'Main cap studs',
         kind: 'main-caps',
         instances: ['1', '2', '3', '4', '5', '6', '7'],
+        clamps: ['main-cap'],
         map: { widthMm: 420, heightMm: 160, seenFrom: 'from below' },
         groups: [
           {
@@ -285,6 +288,7 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
         name: 'Camshaft wheel bolts',
         kind: 'timing-wheels',
         instances: ['1'],
+        clamps: ['cam-wheel'],
         map: { widthMm: 300, heightMm: 300, seenFrom: 'from the flywheel end' },
         groups: [
           {
@@ -360,51 +364,11 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
         leafBetween: 'actuator tappet and inlet rocker',
       },
     },
-    covering: {
-      crank: 'its-rod-at-top',
-      ...book.says('The piston of that cylinder at the top before its head goes on.', 112),
-    },
-    covers: [
-      {
-        id: 'head',
-        name: 'Head',
-        hides: [
-          'Sealing ring in its groove',
-          'Water rings round the passages',
-          'Flame ring of the liner wiped',
-        ],
-        ...book.on(112),
-      },
-      {
-        id: 'head-cover',
-        name: 'Head cover',
-        hides: ['Rocker oil pipe', 'Yokes', 'Actuator oil feed'],
-        gasket: 'Rubber cord, dry',
-        ...book.on(126),
-      },
-      {
-        id: 'crankcase-door',
-        name: 'Crankcase door',
-        hides: ['Piston cooling pipe', 'Locking wire', 'Tools and rags counted'],
-        gasket: 'Rubber, greased one side',
-        ...book.on(127),
-      },
-    ],
-    lubricants: [
-      { contact: 'Liner seals', lubricant: 'silicone grease', ...book.on(89) },
-      { contact: 'Sealing ring', lubricant: null, ...book.on(111) },
-    ],
-    facings: [{ part: 'Piston', faces: 'Arrow towards the flywheel', ...book.on(103) }],
-    plugs: [{ where: 'Head stud wells, rubber plugs', renew: true, ...book.on(113) }],
+    assembly: hesperM6Assembly(book),
     renew: [
       { part: 'Sealing ring', when: 'by-measurement', fits: 'head', ...book.on(111) },
       { part: 'Liner rings', when: 'always', fits: 'liners', ...book.on(89) },
       { part: 'Head with its liner', when: 'matched-set', ...book.on(110) },
-    ],
-    temporary: [
-      { what: 'Clamping beam', bars: 'covering', holdsLiners: true, ...book.on(86) },
-      { what: 'Turning gear', bars: 'starting', ...book.on(24) },
-      { what: 'Cover in the exhaust port', bars: 'starting', ...book.on(110) },
     ],
     timing: {
       drive: 'gears',

@@ -2,6 +2,7 @@ import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet
 import type { FastenedSet, SheetFastener } from '@cardinex/core/sheet/spec/fastening';
 import { mapFromRows } from '@cardinex/core/sheet/makeMap';
 import { boresInRow, outwards } from './maps';
+import { orrin6tAssembly } from './assemblies/orrin6t';
 import { Book } from './printed';
 
 const book = new Book('Orrin 6T service manual, issue 5');
@@ -26,6 +27,7 @@ const head: FastenedSet = {
   name: 'Head bolts',
   kind: 'head',
   instances: ['1'],
+  clamps: ['head'],
   map: {
     ...outer.map,
     seenFrom: 'from above',
@@ -241,6 +243,7 @@ export const orrin6t: EngineSheet = {
       name: 'Rocker shaft bolts',
       kind: 'rockers',
       instances: ['1'],
+      clamps: ['rocker-shaft'],
       map: { ...rockers.map, seenFrom: 'from above' },
       groups: [
         {
@@ -302,6 +305,7 @@ export const orrin6t: EngineSheet = {
         number: String(cylinder),
         xMm: 99 + place * 138,
         yMm: 40,
+        clamps: [`injector/${cylinder}`],
       })),
       programme: {
         id: 'main',
@@ -387,71 +391,19 @@ export const orrin6t: EngineSheet = {
         of: 'ABCDEFGHJKLMNPRSTUVWXYZ23456789',
         ...book.says('Engraved on the solenoid, read from the cold side.', 89),
       },
-      before: 'brake-housing',
     },
     brakes: {
       name: 'Brake slave',
       gap: book.gap(2.2, 2.1, 2.3, 90),
       window: { as: 'exhaust' },
       leafBetween: 'slave piston and bridge pin',
-      after: 'brake-housing',
     },
   },
-  covering: {
-    crank: 'cylinder-at-firing-top',
-    ...book.says('Mark 1–6 with cylinder 1 firing; adjusters backed off.', 71),
-  },
-  covers: [
-    {
-      id: 'head',
-      name: 'Head',
-      hides: [
-        'Crush ring on every liner',
-        'Oil feed dowel clear, its ring new',
-        'Cooling jets behind the liners clear',
-      ],
-      ...book.on(71),
-    },
-    {
-      id: 'brake-housing',
-      name: 'Brake housing',
-      hides: ['Injector screws', 'Bridges', 'Oil supply screw and its seal'],
-      gasket: 'New paper gasket, dry',
-      ...book.on(90),
-    },
-    {
-      id: 'valve-cover',
-      name: 'Valve cover',
-      hides: ['Injector harness clipped clear', 'Brake housing bolts'],
-      gasket: 'Moulded, dry',
-      ...book.on(91),
-    },
-  ],
-  lubricants: [
-    { contact: 'Liner seals', lubricant: 'assembly grease', ...book.on(56) },
-    { contact: 'Bridge guides', lubricant: null, ...book.on(85) },
-    { contact: 'Injector bores', lubricant: 'engine oil', ...book.on(84) },
-  ],
-  facings: [
-    { part: 'Piston', faces: 'Notch towards the fan', ...book.on(63) },
-    { part: 'Exhaust bridge', faces: 'Adjusting screw towards the hot side', ...book.on(85) },
-  ],
-  plugs: [
-    {
-      where: 'Cup plug of the oil gallery under the front cover',
-      renew: true,
-      under: 'Front cover',
-      ...book.on(58),
-    },
-  ],
+  assembly: orrin6tAssembly(book),
   renew: [
     { part: 'Head gasket and crush rings', when: 'always', fits: 'head', ...book.on(71) },
     { part: 'Injector clamp bolts and washers', when: 'always', ...book.on(84) },
     { part: 'Head bolts', when: 'if-worn', ...book.on(72) },
-  ],
-  temporary: [
-    { what: 'Liner clamps', bars: 'covering', holdsLiners: true, ...book.on(54) },
-    { what: 'Pin in the flywheel', bars: 'turning', ...book.on(14) },
   ],
   timing: {
     drive: 'gears',

@@ -55,6 +55,10 @@ export class Book {
     return this.figure(`${value} g`, value, 'g', page);
   }
 
+  kg(value: number, page: number): Figure<'kg'> {
+    return this.figure(`${value} kg`, value, 'kg', page);
+  }
+
   celsius(value: number, page: number): Figure<'°C'> {
     return this.figure(`${value} °C`, value, '°C', page);
   }

@@ -3,6 +3,7 @@ import { mapFromRows } from '@cardinex/core/sheet/makeMap';
 import type { SheetFastener } from '@cardinex/core/sheet/spec/fastening';
 import type { Valve } from '@cardinex/core/sheet/spec/overhead';
 import { boresInRow, outwards } from './maps';
+import { quillon5cAssembly } from './assemblies/quillon5c';
 import { Book } from './printed';
 
 const book = new Book('Quillon 5C repair guide, edition 7');
@@ -156,6 +157,7 @@ export const quillon5c: EngineSheet = {
       name: 'Head bolts',
       kind: 'head',
       instances: ['1'],
+      clamps: ['head'],
       map: {
         ...grid.map,
         seenFrom: 'from above',
@@ -281,7 +283,10 @@ export const quillon5c: EngineSheet = {
           treatment: { kind: 'oil', ...book.says('Engine oil', 34) },
         },
       ],
-      fasteners: caps.fasteners,
+      fasteners: caps.fasteners.map((nut) => ({
+        ...nut,
+        clamps: [`cam-cap/${Math.round((nut.xMm - 30) / 92) + 1}`],
+      })),
       programme: {
         id: 'main',
         cycles: [
@@ -303,6 +308,7 @@ export const quillon5c: EngineSheet = {
       name: 'Cam sprocket bolts',
       kind: 'timing-wheels',
       instances: ['1'],
+      clamps: ['cam-sprocket'],
       map: { widthMm: 120, heightMm: 120, seenFrom: 'from the pulley end' },
       groups: [
         {
@@ -367,71 +373,12 @@ export const quillon5c: EngineSheet = {
     tappetShims: Array.from({ length: 21 }, (_, step) => book.mm(3 + step * 0.05, 37)),
     injectors: { kind: 'pump-line-nozzle' },
   },
-  covering: {
-    crank: 'pistons-off-top',
-    ...book.says(
-      'A tenth of a turn past the top of cylinder 1, so that no piston is near its top when the head goes on.',
-      29,
-    ),
-  },
-  covers: [
-    {
-      id: 'head',
-      name: 'Head',
-      hides: [
-        'Chain held up on its wire, tensioner pin in',
-        'Oil check valve in the deck, its spring up',
-        'Half-moon ends cleaned of sealant',
-      ],
-      ...book.on(29),
-    },
-    {
-      id: 'chain-cover',
-      name: 'Chain cover',
-      hides: ['Chain, guides, bright links on their dots', 'Tensioner pin drawn', 'Oil jet'],
-      sealant: {
-        what: 'Anaerobic sealant',
-        where: 'A thin line round the chain case',
-        bead: book.mm(1.5, 42, 1),
-        never: 'In the oil feed hole',
-        skin: book.minutes(15, 42),
-        cure: book.hours(3, 42),
-      },
-      ...book.on(42),
-    },
-    {
-      id: 'cam-cover',
-      name: 'Cam cover',
-      hides: ['Cam lobes oiled'],
-      gasket: 'Rubber, dry; paste in the two half-moons only',
-      ...book.on(43),
-    },
-  ],
-  lubricants: [
-    { contact: 'Cam bearings and lobes', lubricant: 'engine oil', ...book.on(34) },
-    { contact: 'Head bolts', lubricant: null, ...book.on(30) },
-  ],
-  facings: [
-    { part: 'Piston', faces: 'Arrow towards the pulley', ...book.on(23) },
-    { part: 'Tappet shim', faces: 'Figure down', ...book.on(37) },
-  ],
-  plugs: [
-    {
-      where: 'Half-moon plugs at both ends of the head',
-      renew: true,
-      under: 'Cam cover',
-      ...book.on(43),
-    },
-  ],
+  assembly: quillon5cAssembly(book),
   renew: [
     { part: 'Head bolts', when: 'always', fits: 'head', ...book.on(30) },
     { part: 'Head gasket', when: 'by-measurement', count: 1, fits: 'head', ...book.on(25) },
     { part: 'Tappet shims', when: 'by-measurement', ...book.on(37) },
     { part: 'Chain tensioner', when: 'always', ...book.on(40) },
-  ],
-  temporary: [
-    { what: 'Tensioner pin', bars: 'turning', ...book.on(40) },
-    { what: 'Camshaft pin', bars: 'turning', ...book.on(40) },
   ],
   timing: {
     drive: 'chain',

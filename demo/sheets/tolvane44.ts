@@ -2,6 +2,7 @@ import { SHEET_FORMAT, type EngineSheet } from '@cardinex/core/sheet/engineSheet
 import type { FastenedSet, SheetFastener } from '@cardinex/core/sheet/spec/fastening';
 import type { Valve, ValveKind } from '@cardinex/core/sheet/spec/overhead';
 import { boresInRow } from './maps';
+import { tolvane44Assembly } from './assemblies/tolvane44';
 import { Book } from './printed';
 
 const book = new Book('Tolvane 44 workshop book, rev. C');
@@ -30,6 +31,7 @@ const head: FastenedSet = {
   name: 'Head bolts',
   kind: 'head',
   instances: ['1'],
+  clamps: ['head'],
   map: {
     widthMm: 560,
     heightMm: 250,
@@ -111,6 +113,7 @@ const mainCaps: FastenedSet = {
       number: String(cap * 2 + side + 1),
       xMm: 30 + cap * 125,
       yMm,
+      clamps: [`main-cap/${cap + 1}`],
     })),
   ),
   programme: {
@@ -136,6 +139,7 @@ const rodCaps: FastenedSet = {
   name: 'Rod cap bolts',
   kind: 'rod-caps',
   instances: ['1', '2', '3', '4'],
+  clamps: ['rod-and-piston'],
   map: { widthMm: 160, heightMm: 90, seenFrom: 'from below' },
   groups: [
     {
@@ -392,53 +396,7 @@ export const tolvane44: EngineSheet = {
     },
     injectors: { kind: 'pump-line-nozzle' },
   },
-  covering: {
-    crank: 'cylinder-at-firing-top',
-    ...book.says('Cylinder 1 at its firing top before the head goes on; push rods after.', 39),
-  },
-  covers: [
-    {
-      id: 'head',
-      name: 'Head',
-      hides: [
-        'Liner tops wiped, nothing on their flanges',
-        'Oil feed to the rockers clear at its dowel',
-        'Tappets in, nothing dropped beside them',
-      ],
-      ...book.on(39),
-    },
-    {
-      id: 'tappet-cover',
-      name: 'Tappet cover',
-      hides: ['Tappets', 'Push rod seats'],
-      gasket: 'Cork, dry',
-      ...book.on(51),
-    },
-    {
-      id: 'sump',
-      name: 'Sump',
-      hides: ['Oil pick-up and its ring', 'Main and rod cap bolts'],
-      sealant: {
-        what: 'Sealing paste',
-        where: 'Both corners at the seal carrier',
-        bead: book.mm(3, 52, 0),
-        never: 'On the cork',
-        skin: book.minutes(10, 52),
-        cure: book.hours(12, 52),
-      },
-      ...book.on(52),
-    },
-  ],
-  lubricants: [
-    { contact: 'Liner seals', lubricant: 'soap', ...book.on(23) },
-    { contact: 'Push rod ends', lubricant: 'engine oil', ...book.on(45) },
-    { contact: 'Head gasket', lubricant: null, ...book.on(39) },
-  ],
-  facings: [
-    { part: 'Piston', faces: 'Arrow towards the fan', ...book.on(33) },
-    { part: 'Rod', faces: 'Number towards the pump side', ...book.on(33) },
-  ],
-  plugs: [{ where: 'Main oil gallery, both ends', renew: false, ...book.on(20) }],
+  assembly: tolvane44Assembly(book),
   renew: [
     { part: 'Head gasket', when: 'always', count: 1, fits: 'head', ...book.on(39) },
     { part: 'Rod bolts', when: 'always', fits: 'rod-caps', ...book.on(35) },
@@ -446,10 +404,6 @@ export const tolvane44: EngineSheet = {
     { part: 'Head bolts', when: 'if-worn', count: 10, fits: 'head', ...book.on(40) },
     { part: 'Gasket by stand-out', when: 'by-measurement', ...book.on(37) },
     { part: 'Liner, piston and rings', when: 'matched-set', ...book.on(24) },
-  ],
-  temporary: [
-    { what: 'Liner clamps', bars: 'covering', holdsLiners: true, ...book.on(21) },
-    { what: 'Two guide studs', bars: 'starting', ...book.on(39) },
   ],
   timing: {
     drive: 'gears',

@@ -2,7 +2,7 @@ import type { EngineSheet } from '../../core/sheet/engineSheet';
 
 /**
  * Where two sheets differ, ids within them left aside: an author does not choose those. What names
- * a fastener, a group or a cover by its id must name the same one in both.
+ * a fastener, a group or a piece by its id must name the same one in both.
  */
 export function sameBesideIds(sheet: EngineSheet, other: EngineSheet): readonly string[] {
   const [a, b] = [plain(sheet), plain(other)];
@@ -15,7 +15,7 @@ export function sameBesideIds(sheet: EngineSheet, other: EngineSheet): readonly 
 function plain(sheet: EngineSheet): unknown {
   const places = (list: readonly { readonly id: string }[] = []) =>
     new Map(list.map(({ id }, place) => [id, `#${place}`]));
-  const named = new Map([...places(sheet.covers), ...places(sheet.timing?.wheels)]);
+  const named = new Map([...places(sheet.assembly?.pieces), ...places(sheet.timing?.wheels)]);
   const { valves } = sheet.overhead ?? {};
   // Gaps with no place along the head stand in no order.
   const inOrder = [...(valves ?? [])].sort(
@@ -25,7 +25,7 @@ function plain(sheet: EngineSheet): unknown {
       a.kind.localeCompare(b.kind),
   );
   const walk = (value: unknown, names: ReadonlyMap<string, string>, key = ''): unknown => {
-    if (typeof value === 'string') return NAMED.has(key) ? (names.get(value) ?? value) : value;
+    if (typeof value === 'string') return NAMED.has(key) ? placeOf(value, names) : value;
     if (typeof value !== 'object' || value === null) return value;
     if (Array.isArray(value)) return value.map((item) => walk(item, names, key));
     const held = value as Readonly<Record<string, unknown>>;
@@ -43,7 +43,29 @@ function plain(sheet: EngineSheet): unknown {
 }
 
 /** Fields that hold ids of other things. */
-const NAMED = new Set(['order', 'leaveOut', 'group', 'before', 'wheel', 'meets']);
+const NAMED = new Set([
+  'order',
+  'leaveOut',
+  'group',
+  'wheel',
+  'meets',
+  'restsOn',
+  'shuts',
+  'piece',
+  'on',
+  'needs',
+  'shutBy',
+  'clamps',
+  'in',
+  'out',
+  'to',
+]);
+
+/** "head/2" by the place of the head in its list. */
+function placeOf(named: string, names: ReadonlyMap<string, string>): string {
+  const [id = '', ...place] = named.split('/');
+  return [names.get(id) ?? id, ...place].join('/');
+}
 
 function compare(entry: unknown, other: unknown, at: string, found: string[]): void {
   if (typeof entry === 'object' && typeof other === 'object' && entry !== null && other !== null) {

@@ -18,6 +18,9 @@ import {
   fieldLabel,
   labelOf,
 } from '../../words/en/sheets/entry';
+import type { AssemblyAct } from '../../core/sheet/spec/assembly';
+import { atStart } from '../../words/en/kit';
+import { assemblyActName } from '../../words/en/pieces';
 import { sheetsWords } from '../../words/en/sheets/screen';
 
 type Held = Readonly<Record<string, unknown>>;
@@ -76,9 +79,10 @@ export class Typist {
   }
 
   private async fields(shape: SchemaNode, value: Held, path: Path, except?: string) {
-    const sourced = shape.properties?.from !== undefined;
+    const sourced = shape.required?.includes('from') === true;
+    const canBeSourced = shape.properties?.from !== undefined;
     for (const [key, inner] of Object.entries(shape.properties ?? {})) {
-      if (key === 'id' || key === except || (sourced && (key === 'from' || key === 'source')))
+      if (key === 'id' || key === except || (canBeSourced && (key === 'from' || key === 'source')))
         continue;
       await this.node(inner, value[key], [...path, key], !shape.required?.includes(key));
     }
@@ -198,6 +202,23 @@ export class Typist {
         await this.press(at, set?.name ?? fieldLabel(String(value)));
         return true;
       }
+      case 'assembly/pieces/*/kind':
+        await this.press(at, choiceLabel(value));
+        return true;
+      case 'fastenedSets/*/clamps':
+      case 'assembly/pieces/*/restsOn':
+      case 'assembly/pieces/*/shuts':
+      case 'assembly/acts/*/needs':
+        for (const reference of value as string[]) await this.reference(at, reference);
+        await this.press(at, w.enough);
+        return true;
+      case 'assembly/pieces/*/onAfter/*/piece':
+      case 'assembly/pieces/*/offAfter/*/piece':
+      case 'assembly/pieces/*/joints/*/on':
+      case 'assembly/temporary/*/in':
+      case 'assembly/temporary/*/out':
+        await this.reference(at, String(value));
+        return true;
       case 'timing/markPlaces/*/mark':
         await this.press(at, this.sheet.timing?.marks[Number(value) - 1] ?? '');
         return true;
@@ -217,6 +238,21 @@ export class Typist {
       default:
         return false;
     }
+  }
+
+  /** Chooses a piece or an act by its name, and which of it. */
+  private async reference(at: Locator, reference: string): Promise<void> {
+    const [of = '', place] = reference.split('/');
+    const open = at.getByRole('button', { name: new RegExp(`^${w.chooseFor('')}`) });
+    if ((await open.count()) > 0) await open.click();
+    const name = this.sheet.assembly?.pieces.find(({ id }) => id === of)?.name;
+    await at
+      .getByRole('button', {
+        name: name ?? atStart(assemblyActName(of as AssemblyAct)),
+        exact: true,
+      })
+      .click();
+    if (place === '*') await this.press(at.getByRole('group').last(), w.allOfThem);
   }
 
   private setAt(path: Path): FastenedSet {

@@ -1,3 +1,4 @@
+import { hiddenSentence } from './pieceLines';
 import type { BuildKind, Check } from '@cardinex/core/job/checks/check';
 import { hiddenUnder, type ALWAYS_HIDDEN } from '@cardinex/core/job/cards/tighten/covering';
 import { ringOfItem } from '@cardinex/core/job/cards/pistons/checks';
@@ -179,5 +180,5 @@ function hiddenName(sheet: JobSheet, setId: string, item: string): string {
   const set = setOf(sheet, setId);
   const hidden = set && hiddenUnder(sheet, set).find((entry) => entry.item === item);
   const always: Readonly<Record<string, string>> = ALWAYS;
-  return hidden?.says ?? always[item] ?? item;
+  return hidden ? hiddenSentence(hidden.line) : (always[item] ?? item);
 }

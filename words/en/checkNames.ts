@@ -1,3 +1,4 @@
+import { plugLines } from '@cardinex/core/sheet/assembly/pieceLines';
 import { atStart } from './kit';
 import { withinSentence } from './sentence';
 import type { CheckDecision } from '@cardinex/core/job/facts/checks';
@@ -104,7 +105,7 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
       return `${sheet.journals?.find(({ id }) => id === check.journal)?.name ?? ''} ${item}`.trim();
     case 'look': {
       const plug = /^plug-(\d+)$/.exec(item);
-      if (plug) return `Plug: ${sheet.plugs?.[Number(plug[1])]?.where ?? ''}`;
+      if (plug) return `Plug: ${plugLines(sheet)[Number(plug[1])]?.what ?? ''}`;
       return LOOKS[item as LookItem];
     }
   }

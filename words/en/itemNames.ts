@@ -33,8 +33,3 @@ export function itemNamed(sheet: EngineSheet, id: string): string {
   const item = settingItems(sheet).find((entry) => entry.id === id);
   return item ? itemName(sheet, item) : id;
 }
-
-/** The name of a cover, by its id. */
-export function coverNamed({ covers }: EngineSheet, id: string): string {
-  return covers?.find((cover) => cover.id === id)?.name ?? id;
-}

@@ -1,6 +1,7 @@
 import { counted } from './kit';
 import type { CrankHold } from '@cardinex/core/job/facts/crank';
-import type { TemporaryPartBars, TemporaryPartKind } from '@cardinex/core/job/facts/register';
+import type { TemporaryPartKind } from '@cardinex/core/job/facts/register';
+import type { TemporaryBars } from '@cardinex/core/sheet/spec/assembly';
 
 const KINDS: Readonly<Record<TemporaryPartKind, string>> = {
   'liner-clamp': 'Liner clamps',
@@ -14,21 +15,22 @@ const KINDS: Readonly<Record<TemporaryPartKind, string>> = {
 };
 
 /** What each kind must not be in for, by itself. */
-export const THING_BARS: Readonly<Record<TemporaryPartKind, TemporaryPartBars | null>> = {
-  'liner-clamp': 'covering',
+export const THING_BARS: Readonly<Record<TemporaryPartKind, TemporaryBars | null>> = {
+  'liner-clamp': 'cover',
   'guide-stud': null,
-  plug: 'covering',
-  pin: 'turning',
-  rag: 'covering',
-  tape: 'covering',
-  bracket: 'starting',
-  other: 'starting',
+  plug: 'cover',
+  pin: 'turn',
+  rag: 'cover',
+  tape: 'cover',
+  bracket: 'start',
+  other: 'start',
 };
 
-const BARS: Readonly<Record<TemporaryPartBars, string>> = {
-  turning: 'the crank must not turn',
-  starting: 'it must not be started',
-  covering: 'nothing may be closed over it',
+const BARS: Readonly<Record<TemporaryBars, string>> = {
+  turn: 'the crank must not turn',
+  start: 'it must not be started',
+  cover: 'nothing may be closed over it',
+  lift: 'it must not be lifted',
 };
 
 export function thingKindName(kind: TemporaryPartKind): string {
@@ -36,7 +38,7 @@ export function thingKindName(kind: TemporaryPartKind): string {
 }
 
 /** What must not happen while a thing is in. */
-export function barsSentence(bars: TemporaryPartBars | null): string {
+export function barsSentence(bars: TemporaryBars | null): string {
   return bars === null ? 'Harms nothing while it is in.' : `While it is in, ${BARS[bars]}.`;
 }
 
@@ -69,8 +71,8 @@ export const registerWords = {
   whereHint: 'e.g. oil way at cylinder 2',
   bars: 'What must not happen while it is in?',
   barsNothing: 'Harms nothing',
-  barsName: (bars: TemporaryPartBars) =>
-    ({ turning: 'Turning', starting: 'Starting', covering: 'Closing over it' })[bars],
+  barsName: (bars: TemporaryBars) =>
+    ({ turn: 'Turning', start: 'Starting', cover: 'Closing over it', lift: 'Lifting' })[bars],
   needWhat: 'Say what it is.',
   needWhere: 'Say where it is.',
   kind: 'What kind?',

@@ -62,7 +62,7 @@ export function Covering({ view, set, instances }: Props) {
 /** What must come out before the head is let down, each taken out here. */
 function StillIn() {
   const { state } = useJob();
-  const parts = temporaryPartsBarring(state.register, 'covering');
+  const parts = temporaryPartsBarring(state.register, 'cover');
   if (parts.length === 0) return null;
   return (
     <View className="gap-2 border-b border-rule bg-tab px-3.5 py-2.5" testID="still-in">

@@ -1,3 +1,4 @@
+import { contactLines } from '@cardinex/core/sheet/assembly/pieceLines';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
@@ -51,7 +52,7 @@ function Count({ seals }: { seals: LinerSeals }) {
     if (problem === null) choose(null);
   });
   const back = (): void => router.push(`/jobs/${jobId}/liners`);
-  const lubricants = (sheet.lubricants ?? []).filter(({ contact }) => /seal/i.test(contact));
+  const lubricants = contactLines(sheet).filter(({ piece }) => piece.kind === 'liner');
   const standing = (name: string) => sealStanding(each, state.liners.seals[name]);
   return (
     <CardFrame
@@ -89,8 +90,8 @@ function Count({ seals }: { seals: LinerSeals }) {
           />
           <Body>{w.says(each)}</Body>
           <Body className="font-strong">{w.lubricant(seals.says, seals.source)}</Body>
-          {lubricants.map(({ contact, lubricant, source }) => (
-            <Body key={contact}>{w.lubricant(`${contact}: ${lubricant ?? w.dry}`, source)}</Body>
+          {lubricants.map(({ what, lubricant, source }) => (
+            <Body key={what}>{w.lubricant(`${what}: ${lubricant ?? w.dry}`, source)}</Body>
           ))}
         </View>
       ) : (

@@ -1,8 +1,6 @@
-import {
-  TEMPORARY_PART_KINDS,
-  type TemporaryPartBars,
-  type TemporaryPartKind,
-} from '@cardinex/core/job/facts/register';
+import { TEMPORARY_PART_KINDS, type TemporaryPartKind } from '@cardinex/core/job/facts/register';
+import { assemblyOf } from '@cardinex/core/sheet/assembly/assemblyOf';
+import { TEMPORARY_BARS, type TemporaryBars } from '@cardinex/core/sheet/spec/assembly';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
@@ -22,20 +20,16 @@ import { Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 
-const BARS: readonly (TemporaryPartBars | 'nothing')[] = [
-  'turning',
-  'starting',
-  'covering',
-  'nothing',
-];
+const BARS: readonly (TemporaryBars | 'nothing')[] = [...TEMPORARY_BARS, 'nothing'];
 
 /** One more thing put in: what, where, and what it would harm. */
 export function PutIn({ onClose }: { onClose: () => void }) {
   const { sheet, record } = useJob();
+  const { temporary } = assemblyOf(sheet);
   const [kind, setKind] = useState<TemporaryPartKind>('rag');
   const [what, setWhat] = useState(thingKindName('rag'));
   const [where, setWhere] = useState('');
-  const [bars, setBars] = useState<TemporaryPartBars | null>(THING_BARS.rag);
+  const [bars, setBars] = useState<TemporaryBars | null>(THING_BARS.rag);
   const [tried, setTried] = useState(false);
   const refusal = useRefusal();
   const choose = (next: TemporaryPartKind): void => {
@@ -57,11 +51,11 @@ export function PutIn({ onClose }: { onClose: () => void }) {
       onClose={onClose}
       foot={<SlipButtons confirm={w.putIn} onConfirm={put} onClose={onClose} />}
     >
-      {(sheet.temporary ?? []).length > 0 ? (
+      {temporary.length > 0 ? (
         <View className="gap-1">
           <Small>{w.fromSheet}</Small>
           <View className="flex-row flex-wrap gap-3">
-            {(sheet.temporary ?? []).map((known) => (
+            {temporary.map((known) => (
               <Button
                 key={known.what}
                 label={known.what}

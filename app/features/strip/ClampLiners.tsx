@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
+import { assemblyOf } from '@cardinex/core/sheet/assembly/assemblyOf';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import { stripWords as w } from '@cardinex/words/cards/strip';
 import { THING_BARS } from '@cardinex/words/register';
@@ -16,7 +17,7 @@ export function ClampLiners() {
     record('temporary-part.put-in', {
       part: uuidv7(),
       kind: 'liner-clamp',
-      what: sheet.temporary?.find((known) => known.holdsLiners)?.what ?? w.clampWhat,
+      what: assemblyOf(sheet).temporary.find((known) => known.holdsLiners)?.what ?? w.clampWhat,
       where: w.clampWhere,
       bars: THING_BARS['liner-clamp'],
     }),

@@ -1,7 +1,10 @@
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { View } from 'react-native';
+import { assemblyOf } from '@cardinex/core/sheet/assembly/assemblyOf';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
-import { itemName, coverNamed } from '@cardinex/words/itemNames';
+import { itemName } from '@cardinex/words/itemNames';
+import { hiddenSentence, jointSentence } from '@cardinex/words/pieceLines';
+import { pieceNamed } from '@cardinex/words/pieces';
 import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { listed } from '@cardinex/words/quantity';
 import { Mark } from '../../ui/Mark';
@@ -21,8 +24,8 @@ export function CoverBetween({
   readonly cover: string;
 }) {
   const { sheet, record } = useJob();
-  const name = coverNamed(sheet, cover);
-  const spec = sheet.covers?.find(({ id }) => id === cover);
+  const name = pieceNamed(sheet, cover);
+  const piece = assemblyOf(sheet).pieces.find(({ id }) => id === cover);
   const on = useOnce(() => record('cover.on', { cover }));
   const then = view.items.filter(({ item, done }) => item.after === cover && !done);
   return (
@@ -34,10 +37,14 @@ export function CoverBetween({
     >
       <View className="gap-2 p-3.5">
         <Mark kind="now" word={w.coverWhy} />
-        {spec?.hides.map((entry) => (
-          <Body key={entry}>· {entry}</Body>
+        {piece?.hides?.map((line) => (
+          <Body key={line.what}>· {hiddenSentence(line)}</Body>
         ))}
-        {spec?.gasket ? <Body className="font-strong">{spec.gasket}</Body> : null}
+        {piece?.joints?.map((joint) => (
+          <Body key={jointSentence(joint)} className="font-strong">
+            {jointSentence(joint)}
+          </Body>
+        ))}
         <Body>{w.afterCover(listed(then.map(({ item }) => itemName(sheet, item))))}</Body>
       </View>
     </SettingFrame>

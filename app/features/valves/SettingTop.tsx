@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { notHere } from '@cardinex/core/job/cards/valves/notHere';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import type { ItemView } from '@cardinex/core/job/cards/valves/item';
-import { coverNamed, itemShort } from '@cardinex/words/itemNames';
+import { itemShort } from '@cardinex/words/itemNames';
+import { pieceNamed } from '@cardinex/words/pieces';
 import { notHereSentence, valvesScreen as w } from '@cardinex/words/cards/valves';
 import { Figure } from '../../ui/Figure';
 import { Marked } from '../../ui/Marked';
@@ -47,7 +48,7 @@ export function SettingTop({ view, place, current, children }: PropsWithChildren
           role="alert"
           testID="left-alone"
         >
-          {notHereSentence(itemShort(askedItem), left, (cover) => coverNamed(sheet, cover))}
+          {notHereSentence(itemShort(askedItem), left, (cover) => pieceNamed(sheet, cover))}
         </Marked>
       ) : null}
       <View className="flex-row gap-6 border-t border-rule px-3.5 py-2">

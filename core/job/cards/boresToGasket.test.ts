@@ -326,7 +326,7 @@ describe('stand-out and gasket', () => {
       kind: 'liner-clamp',
       what: 'clamps',
       where: 'all',
-      bars: 'covering',
+      bars: 'cover',
     });
     read(story, 0.5);
     expect(cardIn(story, tolvane44, 'stand-out').status).toBe('open');

@@ -115,7 +115,7 @@ describe('what is left in', () => {
       kind: 'rag',
       what: 'Rag',
       where: 'port 2',
-      bars: 'covering',
+      bars: 'cover',
     });
 
   it('bars the head until it is out', () => {

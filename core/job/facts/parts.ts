@@ -1,4 +1,4 @@
-import type { RenewSpec } from '../../sheet/spec/assembly';
+import type { RenewSpec } from '../../sheet/spec/kit';
 
 /** A card of the tray, and its set, that a part or a piece of work holds up. */
 export interface Holds {

@@ -1,3 +1,5 @@
+import type { TemporaryBars } from '../../sheet/spec/assembly';
+
 /** What is put into an engine for a while and must come out again. */
 export const TEMPORARY_PART_KINDS = [
   'liner-clamp',
@@ -12,16 +14,13 @@ export const TEMPORARY_PART_KINDS = [
 
 export type TemporaryPartKind = (typeof TEMPORARY_PART_KINDS)[number];
 
-/** What must not happen while it is in; null for what harms nothing by itself. */
-export type TemporaryPartBars = 'turning' | 'starting' | 'covering';
-
 export interface TemporaryPart {
   readonly id: string;
   readonly kind: TemporaryPartKind;
   /** "Rag", "Tensioner pin". */
   readonly what: string;
   readonly where: string;
-  readonly bars: TemporaryPartBars | null;
+  readonly bars: TemporaryBars | null;
   readonly putIn: { readonly at: string; readonly by: string; readonly seq: number };
   readonly takenOut: { readonly at: string; readonly by: string } | null;
 }

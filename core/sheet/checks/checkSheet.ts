@@ -1,5 +1,6 @@
 import type { EngineSheet } from '../engineSheet';
 import { memoizeByObject } from '../memoize';
+import { checkAssembly } from './assembly/checkAssembly';
 import { checkBlock } from './block';
 import { checkFastening } from './fastening';
 import { checkFigures } from './figures';
@@ -23,6 +24,7 @@ export const checkSheet = memoizeByObject((sheet: EngineSheet): readonly SheetFi
   ...checkOverhead(sheet),
   ...checkTiming(sheet),
   ...checkRenewed(sheet),
+  ...checkAssembly(sheet),
   ...checkVariants(sheet),
   ...checkFigures(sheet),
 ]);

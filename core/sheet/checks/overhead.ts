@@ -179,9 +179,6 @@ function doubtfulPositions(sheet: EngineSheet): SheetFinding[] {
 }
 
 function extraFindings(sheet: EngineSheet, spec: OverheadSpec): SheetFinding[] {
-  const covers = new Set((sheet.covers ?? []).map((cover) => cover.id));
-  const before = (at: string, cover: string | undefined): SheetFinding[] =>
-    cover === undefined || covers.has(cover) ? [] : [fault(at, 'unknown-cover', { cover })];
   const window = (at: string, entry: CycleWindow | undefined): SheetFinding[] => {
     if (!entry) return [];
     if ('as' in entry) {
@@ -196,7 +193,6 @@ function extraFindings(sheet: EngineSheet, spec: OverheadSpec): SheetFinding[] {
   };
   const { injectors, brakes, actuators } = spec;
   return [
-    ...before('overhead.injectors.before', injectors?.before),
     ...window('overhead.injectors', injectors?.window),
     ...(
       [
@@ -207,8 +203,6 @@ function extraFindings(sheet: EngineSheet, spec: OverheadSpec): SheetFinding[] {
       const at = `overhead.${name}`;
       return extra
         ? [
-            ...before(`${at}.before`, extra.before),
-            ...before(`${at}.after`, extra.after),
             ...window(at, extra.window),
             ...unknownCylinders(sheet, `${at}.cylinders`, extra.cylinders ?? []),
           ]

@@ -1,5 +1,5 @@
 import type { EngineSheet } from '../engineSheet';
-import { HELD_BESIDE_SETS } from '../spec/assembly';
+import { HELD_BESIDE_SETS } from '../spec/kit';
 import { fault, type SheetFinding } from './finding';
 
 /** What a renewed part holds up is there: a name nobody bears would hold up nothing, and say nothing. */

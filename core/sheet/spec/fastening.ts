@@ -7,6 +7,7 @@ import type {
   TimeFigure,
 } from '../../quantity/figure';
 import type { PressureUnit, TorqueUnit } from '../../quantity/units';
+import type { Reference } from './reference';
 
 export type SetKind =
   | 'head'
@@ -32,6 +33,11 @@ export interface FastenedSet {
   readonly map: SetMap;
   readonly groups: readonly FastenerGroup[];
   readonly fasteners: readonly SheetFastener[];
+  /**
+   * The pieces that each fastener clamps, or instances of them; all lie in place before the first pull, and
+   * slackened at one end is slack at both.
+   */
+  readonly clamps?: readonly Reference[];
   readonly programme?: SheetProgramme;
   /** What the maker asks for, or forbids, once the programme has ended. */
   readonly afterwards?: readonly Afterwards[];
@@ -65,6 +71,13 @@ export interface SheetFastener {
   readonly yMm: number;
   /** The group it belongs to; may be left out when there is only one. */
   readonly group?: string;
+  /** What this one clamps, where it differs from the set. */
+  readonly clamps?: readonly Reference[];
+  /** The same of single instances of the set: a through bolt of cylinder 1 also holds the one opposite. */
+  readonly clampsAt?: readonly {
+    readonly instance: string;
+    readonly clamps: readonly Reference[];
+  }[];
 }
 
 export type HoleInto = 'blind' | 'through' | 'coolant' | 'oil';

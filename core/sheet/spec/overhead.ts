@@ -124,8 +124,6 @@ export interface InjectorSpec {
   /** Of its own cylinder's cycle, in which it is worked and must be left alone. */
   readonly window?: CycleWindow;
   readonly codes?: InjectorCodes;
-  /** The cover before which it must be done. */
-  readonly before?: string;
 }
 
 interface InjectorCodes extends Statement {
@@ -142,8 +140,4 @@ export interface ExtraGapSpec {
   /** All cylinders when absent. */
   readonly cylinders?: readonly number[];
   readonly leafBetween?: string;
-  /** The cover before which it must be done. */
-  readonly before?: string;
-  /** The cover that must be on first. */
-  readonly after?: string;
 }

@@ -1,3 +1,8 @@
+import {
+  contactLines,
+  facingLines,
+  headCrankPlace,
+} from '@cardinex/core/sheet/assembly/pieceLines';
 import { counted } from '../kit';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
 import { takesCrankOut, type JobSheet } from '@cardinex/core/job/scope';
@@ -112,17 +117,17 @@ function headGroups(sheet: JobSheet): readonly FastenerGroup[] {
 
 /** What the sheet says at a step, with where. */
 function sheetSays(sheet: JobSheet, kind: Check['kind'], place: string): readonly string[] {
-  const { pistons, bores, facings = [], lubricants = [] } = sheet;
+  const { pistons, bores } = sheet;
   const stated = (entry: { says: string; source: string } | undefined): readonly string[] =>
     entry ? [`${entry.says} (${entry.source})`] : [];
   const facing = (part: RegExp): readonly string[] =>
-    facings
+    facingLines(sheet)
       .filter((spec) => part.test(spec.part))
       .map((item) => `${item.part}: ${item.faces} (${item.source})`);
   const lubricant = (contact: RegExp): readonly string[] =>
-    lubricants
-      .filter((each) => contact.test(each.contact))
-      .map((one) => `${one.contact}: ${one.lubricant ?? 'nothing, on purpose'} (${one.source})`);
+    contactLines(sheet)
+      .filter((line) => contact.test(line.what))
+      .map((one) => `${one.what}: ${one.lubricant ?? 'nothing, on purpose'} (${one.source})`);
   const heat = pinHeatOf(sheet);
   const { crown, rod, pinOffset } = pistons?.orientation ?? {};
   switch (`${kind}/${place}`) {
@@ -131,7 +136,7 @@ function sheetSays(sheet: JobSheet, kind: Check['kind'], place: string): readonl
     case 'head-on/gasket-way':
       return [...stated(sheet.gasket?.lies), ...stated(sheet.gasket?.dressing)];
     case 'head-on/crank-stands':
-      return stated(sheet.covering);
+      return stated(headCrankPlace(sheet));
     case 'head-on/own-holes':
       return headGroups(sheet).map(
         (group) =>

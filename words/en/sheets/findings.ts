@@ -1,4 +1,7 @@
 import type { SheetFinding, SheetFindingCode } from '@cardinex/core/sheet/checks/finding';
+import type { AssemblyAct } from '@cardinex/core/sheet/spec/assembly';
+import { atStart } from '../kit';
+import { assemblyActName } from '../pieces';
 import { degrees, pressure, torque } from '../quantity';
 
 type Facts = SheetFinding['facts'];
@@ -60,6 +63,29 @@ const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = 
     `${source} asks for ${DEMANDS[String(about)]}, which disturbs stretch bolts outside their own programme.`,
   'demands-contradict': ({ about, doSource, neverSource }) =>
     `${doSource} asks for ${DEMANDS[String(about)]}; ${neverSource} forbids it. It is left for a decision on the job.`,
+  'unknown-piece': ({ id }) =>
+    `There is no ${id} in this assembly. Enter it as a piece, or name another.`,
+  'rests-on-itself': ({ id }) => `${id} cannot rest on itself, or shut itself.`,
+  'shares-nothing': ({ piece, id }) =>
+    `${piece} and ${id} are over nothing in common. Write ${id}/* where all are meant, or say in covers what each is over.`,
+  'assembly-circle': ({ direction, pieces }) =>
+    direction === 'off'
+      ? `These wait for each other to come off, in a circle: ${pieces}.`
+      : `These wait for each other to go on, in a circle: ${pieces}.`,
+  'act-never': ({ act, piece }) =>
+    `${atStart(assemblyActName(act as AssemblyAct))} needs ${piece}, which has to come off to get there: it can never be done.`,
+  'no-head-piece': () => 'One for each head: but no piece is of the kind head.',
+  'covers-missing': () => 'Name its places in covers, one line each.',
+  'unknown-place': ({ place, places }) => `There is no place ${place} here. There are: ${places}.`,
+  'unknown-bearing': ({ bearing, count }) =>
+    `There is no main bearing ${bearing}: this crank has ${count}.`,
+  'piece-misses-cylinder': ({ name, cylinder }) => `${name}: none is over cylinder ${cylinder}.`,
+  'clamps-nothing': ({ set }) => `Say which pieces ${set} clamp.`,
+  'not-held': ({ name }) =>
+    `Nothing holds ${name}: name it in the clamps of its bolts, or in heldBy.`,
+  'unknown-part': ({ part }) => `The kit list has no part ${part}.`,
+  'joints-not-kit': ({ part, kit, joints }) =>
+    `${part}: the kit holds ${kit}, the joints take ${joints}.`,
   'unknown-set': ({ id }) =>
     `There is no set of fasteners ${String(id)}: name one, or the liners, or the valves.`,
   'unknown-wheel': ({ id }) => `There is no wheel ${String(id)}.`,
@@ -98,7 +124,6 @@ const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = 
     `The book sets ${valve} at ${degrees(Number(atDeg))}; by these cam events its cam is only ${degrees(Number(clearanceDeg))} away.`,
   'angle-outside-cycle': ({ atDeg, cycle }) =>
     `${degrees(Number(atDeg))} is beyond this engine’s cycle of ${degrees(Number(cycle))}.`,
-  'unknown-cover': ({ cover }) => `There is no cover ${cover} on this sheet.`,
   'height-of-other-school': ({ school, figure }) =>
     `${figure} is no height of a liner that is ${school}: a recess is negative. Is a sign missing?`,
   'grade-overlaps': ({ mark, before }) => `Grade ${mark} begins below where ${before} ends.`,

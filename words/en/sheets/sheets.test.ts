@@ -75,8 +75,8 @@ describe('a sheet in words', () => {
   });
 
   it('leaves out what the sheet does not have', () => {
-    const { covers: _covers, ...bare } = sheetOf('tolvane-44');
-    expect(sheetSections(bare).map((section) => section.title)).not.toContain('Covers');
+    const { assembly: _assembly, ...bare } = sheetOf('tolvane-44');
+    expect(sheetSections(bare).map((section) => section.title)).not.toContain('Pieces');
   });
 });
 

@@ -4,7 +4,8 @@ import type { ValvesActs } from '@cardinex/core/job/facts/valves';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { withWords, type SliceWords } from '../actWords';
 import { nutPulledLine } from '../cards/lockNut';
-import { coverNamed, itemNamed } from '../itemNames';
+import { itemNamed } from '../itemNames';
+import { pieceNamed } from '../pieces';
 import { bridgeStepName, readingName, schoolName } from '../overheadNames';
 import { degrees, length } from '../quantity';
 
@@ -58,7 +59,7 @@ export const valvesActWords: SliceWords<ValvesActs> = {
       return { what: 'Shims in', words: sentences.join(', ') };
     },
   },
-  'cover.on': { line: ({ cover }, { sheet }) => ({ what: `${coverNamed(sheet, cover)} on` }) },
+  'cover.on': { line: ({ cover }, { sheet }) => ({ what: `${pieceNamed(sheet, cover)} on` }) },
   'adjuster.read': {
     line: ({ item, mm }, { sheet, units }) => ({
       what: `Adjuster of ${itemNamed(sheet, item)} stands out`,

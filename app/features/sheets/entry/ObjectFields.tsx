@@ -8,7 +8,7 @@ import { useDraft, useDraftValue } from './DraftContext';
 import { Faults } from './Faults';
 import { InnerField } from './InnerField';
 import { Origin } from './Origin';
-import { begunWith } from './begun';
+import { begunWith, isSourced } from './begun';
 import type { FieldProps } from './fieldProps';
 import type { SchemaNode } from '@cardinex/contract/sheets/schemaNodes';
 
@@ -54,10 +54,12 @@ interface ObjectProps extends FieldProps {
 export function ObjectFields({ node, path, label, bare = false, except, onTakeOut }: ObjectProps) {
   const { faults, value } = useDraftValue<unknown>(path);
   const { source, origin, set } = useDraft();
-  const sourced = node.properties?.from !== undefined && node.properties.source !== undefined;
+  const sourced = isSourced(node);
+  const canBeSourced = node.properties?.source !== undefined;
   // What is in a list is named by the app; what the sheet is called in files, by its author.
   const keys = Object.entries(node.properties ?? {}).filter(
-    ([key]) => key !== except && key !== 'id' && !(sourced && (key === 'from' || key === 'source')),
+    ([key]) =>
+      key !== except && key !== 'id' && !(canBeSourced && (key === 'from' || key === 'source')),
   );
   const begun = typeof value === 'object' && value !== null;
   // Whoever enters a figure here reads it where the figures before it stood, until they say otherwise.
@@ -88,7 +90,7 @@ export function ObjectFields({ node, path, label, bare = false, except, onTakeOu
         />
       ))}
       {isGapNode(node) ? <BandOffer path={path} /> : null}
-      {sourced && begun ? <Origin path={path} /> : null}
+      {(sourced && begun) || (begun && 'from' in value) ? <Origin path={path} /> : null}
     </View>
   );
 }

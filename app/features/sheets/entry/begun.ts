@@ -11,7 +11,7 @@ export function begunWith(
   node: SchemaNode,
   { source, origin }: Pick<OpenDraft, 'source' | 'origin'>,
 ): Record<string, unknown> {
-  const sourced = node.properties?.from !== undefined && node.properties.source !== undefined;
+  const sourced = isSourced(node);
   const from = sourced ? { from: origin, ...(source !== '' && { source }) } : {};
   switch (patternOf(path)) {
     case 'fastenedSets/*/programme':
@@ -29,9 +29,12 @@ export function begunWith(
       };
     case 'variants/*/options/*':
       return { overrides: [] };
-    case 'covers/*':
-      return { hides: [], ...from };
     default:
       return from;
   }
+}
+
+/** Must it say where it stands? Lines of a piece need not: they stand where the piece does. */
+export function isSourced({ properties, required = [] }: SchemaNode): boolean {
+  return properties?.source !== undefined && required.includes('from');
 }

@@ -1,14 +1,17 @@
 import type { ReactElement } from 'react';
 import { CamEventsField } from './CamEventsField';
 import { FiringTaps } from './FiringTaps';
-import { HELD_BESIDE_SETS } from '@cardinex/core/sheet/spec/assembly';
+import { HELD_BESIDE_SETS } from '@cardinex/core/sheet/spec/kit';
 import { labelOf, fieldLabel } from '@cardinex/words/sheets/entry';
 import { MapMaker } from './MapMaker';
 import { MarkField } from './MarkField';
 import { MarkPlacesField } from './MarkPlacesField';
 import { OrderTaps } from './OrderTaps';
 import { OverridesField } from './OverridesField';
+import { KindField } from './KindField';
+import { KitLineField } from './KitLineField';
 import { PickField } from './PickField';
+import { ReferencesField } from './ReferencesField';
 import { UsesField } from './UsesField';
 import { ValvesField } from './ValvesField';
 import { patternOf, type Path } from '@cardinex/core/sheet/draftPath';
@@ -38,16 +41,31 @@ export function specialField(path: Path, node: SchemaNode): ReactElement | null 
       return <OverridesField path={path} />;
     case 'fastenedSets/*/groups/*/uses':
       return <UsesField path={path} />;
-    case 'overhead/injectors/before':
-    case 'overhead/brakes/before':
-    case 'overhead/actuators/before':
-    case 'overhead/brakes/after':
-    case 'overhead/actuators/after':
-      return <PickField path={path} among={['covers']} />;
     case 'fastenedSets/*/programme/cycles/*/stages/*/values/*/group':
       return <PickField path={path} among={[...path.slice(0, 2), 'groups']} />;
     case 'renew/*/fits':
       return <PickField path={path} among={['fastenedSets']} others={HELD_UP_BY_PARTS} />;
+    case 'assembly/pieces/*/kind':
+      return <KindField path={path} />;
+    case 'fastenedSets/*/clamps':
+    case 'assembly/pieces/*/restsOn':
+    case 'assembly/acts/*/needs':
+    case 'assembly/acts/*/shutBy':
+    case 'assembly/temporary/*/shuts':
+      return <ReferencesField path={path} />;
+    case 'assembly/pieces/*/shuts':
+      return <ReferencesField path={path} acts />;
+    case 'assembly/pieces/*/onAfter/*/piece':
+    case 'assembly/pieces/*/offAfter/*/piece':
+    case 'assembly/pieces/*/eases/*/piece':
+    case 'assembly/pieces/*/joints/*/on':
+      return <ReferencesField path={path} single />;
+    case 'assembly/temporary/*/in':
+    case 'assembly/temporary/*/out':
+    case 'assembly/ways/*/to':
+      return <ReferencesField path={path} acts single />;
+    case 'assembly/pieces/*/joints/*/part':
+      return <KitLineField path={path} />;
     case 'timing/markPlaces':
       return <MarkPlacesField node={node} path={path} label={labelOf(path)} />;
     case 'timing/markPlaces/*/mark':

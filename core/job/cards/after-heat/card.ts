@@ -13,7 +13,7 @@ export const afterHeatCard: Card<'after-heat'> = {
   places: [],
   entries: ({ sheet }) =>
     setsAfterHeat(sheet).map(({ id, name }) => ({ card: 'after-heat', set: { id, name } })),
-  waitsFor: ({ state }) => (state.heat ? [] : stillIn(state, 'starting')),
+  waitsFor: ({ state }) => (state.heat ? [] : stillIn(state, 'start')),
   stands: standing,
 };
 

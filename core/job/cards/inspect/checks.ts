@@ -1,3 +1,4 @@
+import { plugLines } from '../../../sheet/assembly/pieceLines';
 import { BORE_HEIGHTS } from '../../../block/boreWear';
 import { STRAIGHTEDGE_LINES } from '../../../block/headFlatness';
 import { RING_PLACES } from '../../../block/ringThickness';
@@ -162,7 +163,7 @@ export type LookItem =
   | 'oil-cooler';
 
 function lookCheck(sheet: JobSheet): Check {
-  const { overhead, plugs = [], pistons, scope, fuel } = sheet;
+  const { overhead, pistons, scope, fuel } = sheet;
   const bottom = takesPistonsOut(scope);
   const pushRods = overhead?.gear === 'push-rod';
   const items: LookItem[] = [
@@ -182,7 +183,7 @@ function lookCheck(sheet: JobSheet): Check {
     'galleries',
     'oil-cooler',
   ];
-  const plugItems = plugs.map((_, place) => plugItem(place));
+  const plugItems = plugLines(sheet).map((_, place) => plugItem(place));
   return seenCheck({ id: 'look', card, kind: 'look', items: [...items, ...plugItems] });
 }
 

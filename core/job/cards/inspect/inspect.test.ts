@@ -112,7 +112,7 @@ describe('what is inspected', () => {
       kind: 'liner-clamp',
       what: 'Liner clamps',
       where: 'deck',
-      bars: 'covering',
+      bars: 'cover',
     });
     expect(refusalIn(story, tolvane44, 'check.read', read)).toBeNull();
     expect(refusalIn(story, tolvane44, 'check.read', { ...read, mm: 10.5 })).toBe('beyond-reach');

@@ -1,6 +1,6 @@
 import { checkViews } from '../../checks/views';
 import type { Holds, PartVerdict, Arrival, PartHold, KitItem } from '../../facts/parts';
-import { HELD_BESIDE_SETS } from '../../../sheet/spec/assembly';
+import { HELD_BESIDE_SETS } from '../../../sheet/spec/kit';
 import { fitsLiners, setsInScope, type JobSheet } from '../../scope';
 import type { Check } from '../../checks/check';
 import type { JobState } from '../../state';

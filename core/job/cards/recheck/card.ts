@@ -14,7 +14,7 @@ export const recheckCard: Card<'recheck'> = {
       valvesLack(sheet).length === 0 &&
         overheadView(sheet, state.valves, state.crank, 'cold')?.provisional === true,
     ),
-  waitsFor: ({ sheet, state }) => [...stillIn(state, 'starting'), ...crankHeld(sheet, state)],
+  waitsFor: ({ sheet, state }) => [...stillIn(state, 'start'), ...crankHeld(sheet, state)],
   stands: ({ sheet, state }) => {
     if (!state.valves.recheckBegun) {
       return waitingFor({ code: 'run-hot-first' });

@@ -102,7 +102,7 @@ describe('the head', () => {
       kind: 'liner-clamp',
       what: 'Liner clamps',
       where: 'deck',
-      bars: 'covering',
+      bars: 'cover',
     });
     expect(held()).toEqual([]);
     expect(refusalIn(story, tolvane44, 'crank.stood', stood)).toBeNull();
@@ -146,7 +146,7 @@ describe('the head', () => {
       kind: 'liner-clamp',
       what: 'Clamping beam',
       where: 'every liner',
-      bars: 'covering',
+      bars: 'cover',
     });
     expect(refusalIn(story, hesperM6Right, 'step.done', step)).toBeNull();
   });
@@ -164,7 +164,7 @@ describe('a pin left in', () => {
       kind: 'pin',
       what: 'Camshaft pin',
       where: 'cam flange',
-      bars: 'turning',
+      bars: 'turn',
     });
     expect(crankHeldBy(sheetIn(story, quillon5c), stateOf(story))).toEqual([
       { code: 'temporary-part-in', what: 'Camshaft pin, cam flange' },

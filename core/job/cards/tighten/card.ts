@@ -41,7 +41,7 @@ function waitsFor({ sheet, state }: JobNow, { set }: Entry): readonly Wait[] {
   if (kind === 'timing-wheels') return wheelsBarred(sheet, state, set.id);
   return [
     ...missingFor(sheet, state, { card: 'tighten', set: set.id }),
-    ...(shutsAtOnce(kind, state) ? stillIn(state, 'covering') : []),
+    ...(shutsAtOnce(kind, state) ? stillIn(state, 'cover') : []),
   ];
 }
 

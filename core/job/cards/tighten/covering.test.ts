@@ -1,3 +1,4 @@
+import { headCrankPlace } from '../../../sheet/assembly/pieceLines';
 import type { Scope } from '../../facts/scope';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
@@ -61,7 +62,9 @@ describe('what a head hides', () => {
   it('is what its sheet says, the plugs under it, and what is always looked for', () => {
     const head = tolvane44.fastenedSets?.find(({ id }) => id === 'head');
     if (!head) throw new Error('no head');
-    const sentences = hiddenUnder(scopedSheet(tolvane44, TOP_END), head).map((entry) => entry.says);
+    const sentences = hiddenUnder(scopedSheet(tolvane44, TOP_END), head).map(
+      ({ line }) => line.what,
+    );
     expect(sentences).toContain('Oil feed to the rockers clear at its dowel');
     const items = checkOf(scopedSheet(tolvane44, TOP_END), LOOK)?.items ?? [];
     expect(items).toEqual(['nothing-left', 'dowels', 'hides-0', 'hides-1', 'hides-2']);
@@ -125,7 +128,7 @@ describe('a head goes on', () => {
       kind: 'liner-clamp',
       what: 'Liner clamps',
       where: 'all bores',
-      bars: 'covering',
+      bars: 'cover',
     });
     expect(refusedStep(story, LET_DOWN)).toBe('temporary-parts-in');
     expect(
@@ -178,7 +181,7 @@ describe('what each sheet asks for', () => {
       const on = allChecks(scopedSheet(sheet, TOP_END)).filter(({ kind }) => kind === 'head-on');
       for (const { places } of on) {
         expect(places.slice(-2)).toEqual([LET_DOWN, 'flush']);
-        expect(places.includes(CRANK_STANDS)).toBe(sheet.covering?.crank !== 'anywhere');
+        expect(places.includes(CRANK_STANDS)).toBe(headCrankPlace(sheet)?.stands !== 'anywhere');
       }
     },
   );

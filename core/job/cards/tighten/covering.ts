@@ -1,12 +1,15 @@
 import { coverCrank, type CoverCrank } from '../../../crank/coverCrank';
+import { cylindersUnder } from '../../../sheet/cylindersUnder';
+import { headCrankPlace, hiddenLines } from '../../../sheet/assembly/pieceLines';
 import { firingOf } from '../../../sheet/overheadOf';
 import { memoizeByObject } from '../../../sheet/memoize';
+import type { HidesSpec } from '../../../sheet/spec/assembly';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import { seenCheck, type Check } from '../../checks/check';
 import { decidedOf, seenOf } from '../../checks/state';
 import { checkView, type CheckView } from '../../checks/view';
 import { CRANK_STANDS } from '../../facts/crank';
-import { cylindersUnder, setsInScope, type JobSheet } from '../../scope';
+import { setsInScope, type JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import { SWEEP_AFTER_MS } from '../../run/runState';
 
@@ -35,22 +38,12 @@ type CoverStep = (typeof COVER_STEPS)[number];
 /** What is always looked for before something is covered. */
 export const ALWAYS_HIDDEN = ['nothing-left', 'dowels'] as const;
 
-/** What a set hides, by the sheet: its own words, and the plugs under it. */
+/** What a set hides, by the sheet: everything that the pieces it clamps shut over. */
 export function hiddenUnder(
   sheet: JobSheet,
-  { id, name }: Pick<FastenedSet, 'id' | 'name'>,
-): readonly { readonly item: string; readonly says: string }[] {
-  const cover = sheet.covers?.find((spec) => spec.id === id);
-  const hides = (cover?.hides ?? []).map((sentence, at) => ({
-    item: `hides-${at}`,
-    says: sentence,
-  }));
-  const plugs = (sheet.plugs ?? []).flatMap(({ where, under, renew }, at) =>
-    under !== undefined && [id, name, cover?.name].includes(under)
-      ? [{ item: `plug-${at}`, says: renew ? `${where}, new` : where }]
-      : [],
-  );
-  return [...hides, ...plugs];
+  { clamps = [] }: Pick<FastenedSet, 'clamps'>,
+): readonly { readonly item: string; readonly line: HidesSpec }[] {
+  return hiddenLines(sheet, clamps).map((line, at) => ({ item: `hides-${at}`, line }));
 }
 
 /** The two checks of one head: what it hides, and how it goes on. */
@@ -78,10 +71,10 @@ function coveringChecks(sheet: JobSheet, set: FastenedSet, instance: string): re
 }
 
 function asksFor(sheet: JobSheet, set: FastenedSet, step: CoverStep): boolean {
-  const { gasket, sealingRing, covering } = sheet;
+  const { gasket, sealingRing } = sheet;
   switch (step) {
     case CRANK_STANDS:
-      return covering !== undefined && covering.crank !== 'anywhere';
+      return (headCrankPlace(sheet)?.stands ?? 'anywhere') !== 'anywhere';
     case 'gasket-way':
       return gasket?.lies !== undefined || gasket?.dressing !== undefined;
     case 'sealing-ring':
@@ -166,9 +159,10 @@ export function crankForCover(
   sheet: JobSheet,
   { set, instance }: { readonly set?: string; readonly instance?: string },
 ): CoverCrank | null {
-  if (!sheet.covering) return null;
+  const place = headCrankPlace(sheet);
+  if (!place) return null;
   const fastened = sheet.fastenedSets?.find(({ id }) => id === set);
   const [cylinder, ...others] = cylindersUnder(sheet, fastened, instance ?? '');
   const alone = others.length === 0 ? (cylinder ?? null) : null;
-  return coverCrank(sheet.covering.crank, firingOf(sheet), alone);
+  return coverCrank(place.stands, firingOf(sheet), alone);
 }

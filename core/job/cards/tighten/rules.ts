@@ -25,7 +25,10 @@ export function decideHeadStep(
   if (view.crankAgain) return refused('crank-again');
   const before = stepsBefore(state, check, step);
   if (before.length > 0) return refused('step-first');
-  const left = step === LET_DOWN ? temporaryPartsBarring(state.register, 'covering') : [];
+  const left =
+    step === LET_DOWN
+      ? (['cover', 'lift'] as const).flatMap((bars) => temporaryPartsBarring(state.register, bars))
+      : [];
   const parts = left.map(temporaryPartName);
   return parts.length > 0 ? refused('temporary-parts-in', { parts }) : ACCEPTED;
 }

@@ -130,7 +130,7 @@ export function pinAsTemporaryPart(
   kind: 'pin-in' | 'tensioner-in',
 ): Pick<TemporaryPart, 'kind' | 'what' | 'where' | 'bars'> {
   // A crank turned against a timing pin bends it; a tensioner held back lets the chain jump at the start.
-  return { kind: 'pin', what, where: WHERE, bars: kind === 'pin-in' ? 'turning' : 'starting' };
+  return { kind: 'pin', what, where: WHERE, bars: kind === 'pin-in' ? 'turn' : 'start' };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { assemblyOf } from '../../../sheet/assembly/assemblyOf';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import { clearanceAt, firingAngles } from '../../../overhead/barringInput';
 import { cycleDegrees } from '../../../overhead/cycle';
@@ -135,7 +136,7 @@ export function decideCoverOn(
   { data }: ActOf<'cover.on'>,
   { sheet }: DecideContext,
 ): Verdict {
-  const cover = sheet.covers?.find(({ id }) => id === data.cover);
+  const cover = assemblyOf(sheet).pieces.find(({ id }) => id === data.cover);
   if (!cover) return refused('unknown-cover');
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
   const open = view?.items.filter(({ item, done }) => item.before === cover.id && !done) ?? [];

@@ -35,34 +35,6 @@ export function timingRows({ timing }: EngineSheet): SheetRow[] {
   ];
 }
 
-export function coverRows({ covers = [] }: EngineSheet): SheetRow[] {
-  return covers.flatMap((cover) => [
-    row(
-      cover.name,
-      cover.hides.length > 0 ? `hides: ${cover.hides.join('; ')}` : 'hides nothing',
-      cover,
-    ),
-    ...(cover.gasket === undefined ? [] : [row(`${cover.name}, gasket`, cover.gasket, cover)]),
-    ...(cover.sealant
-      ? [
-          row(
-            `${cover.name}, sealant`,
-            [
-              `${cover.sealant.what}: ${cover.sealant.where}`,
-              cover.sealant.bead && `bead ${cover.sealant.bead.text}`,
-              cover.sealant.never && `never: ${cover.sealant.never}`,
-              cover.sealant.skin && `skins in ${cover.sealant.skin.text}`,
-              cover.sealant.cure && `cures in ${cover.sealant.cure.text}`,
-            ]
-              .filter(Boolean)
-              .join('; '),
-            cover,
-          ),
-        ]
-      : []),
-  ]);
-}
-
 export function fillRows({ fills = [], stopping = [] }: EngineSheet): SheetRow[] {
   return [
     ...fills.flatMap((fill) => [

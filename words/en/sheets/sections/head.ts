@@ -1,3 +1,4 @@
+import { headCrankPlace } from '@cardinex/core/sheet/assembly/pieceLines';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { figure, row, says, type SheetRow } from './rows';
 
@@ -7,7 +8,8 @@ const RULES = {
   'mean-then-highest': 'by the mean, one up when the highest asks for it',
 } as const;
 
-export function headRows({ head, gasket, sealingRing, covering }: EngineSheet): SheetRow[] {
+export function headRows(sheet: EngineSheet): SheetRow[] {
+  const { head, gasket, sealingRing } = sheet;
   return [
     ...(head ? [row('Cam', head.camInHead ? 'in the head' : 'in the block')] : []),
     ...figure('Chamber', head?.chamber),
@@ -32,6 +34,6 @@ export function headRows({ head, gasket, sealingRing, covering }: EngineSheet): 
     ...figure('Sealing ring, new', sealingRing?.new),
     ...figure('Sealing ring, least', sealingRing?.least),
     ...figure('Sealing ring, spread at most', sealingRing?.spread),
-    ...says('Crank before covering', covering),
+    ...says('Crank before covering', headCrankPlace(sheet)),
   ];
 }

@@ -1,4 +1,5 @@
-import { coverNamed } from '../../itemNames';
+import { settingOrder, type SettingAct } from '@cardinex/core/sheet/assembly/settingOrder';
+import { pieceNamed } from '../../pieces';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { figure, figures, gap, limits, printed, row, says, type SheetRow } from './rows';
 
@@ -89,11 +90,14 @@ const INJECTORS = {
 
 export function extraRows(sheet: EngineSheet): SheetRow[] {
   const { injectors, brakes, actuators } = sheet.overhead ?? {};
-  const cover = (id: string | undefined): SheetRow[] => {
-    return id === undefined ? [] : [row('Before', `${coverNamed(sheet, id)} goes on`)];
+  const order = settingOrder(sheet);
+  const between = (act: SettingAct): SheetRow[] => {
+    const { before, after } = order[act];
+    return [
+      ...(before === undefined ? [] : [row('Before', `${pieceNamed(sheet, before)} goes on`)]),
+      ...(after === undefined ? [] : [row('After', `${pieceNamed(sheet, after)} is on`)]),
+    ];
   };
-  const coverFirst = (id: string | undefined): SheetRow[] =>
-    id === undefined ? [] : [row('After', `${coverNamed(sheet, id)} is on`)];
   return [
     ...(injectors ? [row('Injectors', INJECTORS[injectors.kind])] : []),
     ...(injectors?.setting?.method === 'turn'
@@ -106,12 +110,10 @@ export function extraRows(sheet: EngineSheet): SheetRow[] {
         ]
       : []),
     ...says('Injector codes', injectors?.codes),
-    ...cover(injectors?.before),
+    ...(injectors?.setting ? between('set-injectors') : []),
     ...gap(brakes?.name ?? '', brakes?.gap),
-    ...cover(brakes?.before),
-    ...coverFirst(brakes?.after),
+    ...(brakes ? between('set-brakes') : []),
     ...gap(actuators?.name ?? '', actuators?.gap),
-    ...cover(actuators?.before),
-    ...coverFirst(actuators?.after),
+    ...(actuators ? between('set-actuators') : []),
   ];
 }

@@ -1,10 +1,11 @@
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import type { RenewSpec } from '@cardinex/core/sheet/spec/assembly';
-import { coverRows, fillRows, timingRows } from './assembly';
+import type { RenewSpec } from '@cardinex/core/sheet/spec/kit';
+import { fillRows, timingRows } from './assembly';
 import { journalRows, linerRows } from './block';
 import { engineRows } from './engine';
 import { headRows } from './head';
 import { extraRows, overheadRows } from './overhead';
+import { pieceRows, temporaryRows } from './pieces';
 import { pistonRows } from './pistons';
 import { row, type SheetSection } from './rows';
 
@@ -22,32 +23,9 @@ export function sheetSections(sheet: EngineSheet): readonly SheetSection[] {
     { title: 'Valve gear', rows: overheadRows(sheet) },
     { title: 'Injectors, brake, actuators', rows: extraRows(sheet) },
     { title: 'Timing', rows: timingRows(sheet) },
-    {
-      title: 'What goes between',
-      rows: (sheet.lubricants ?? []).map((l) => row(l.contact, l.lubricant ?? 'nothing', l)),
-    },
-    {
-      title: 'Which way it faces',
-      rows: (sheet.facings ?? []).map((f) => row(f.part, f.faces, f)),
-    },
-    { title: 'Covers', rows: coverRows(sheet) },
-    {
-      title: 'Plugs',
-      rows: (sheet.plugs ?? []).map((p) =>
-        row(
-          p.where,
-          [p.renew ? 'renewed' : 'cleaned and put back', p.under && `under ${p.under}`]
-            .filter(Boolean)
-            .join(', '),
-          p,
-        ),
-      ),
-    },
+    { title: 'Pieces', rows: pieceRows(sheet) },
     { title: 'Renewed', rows: (sheet.renew ?? []).map((r) => row(r.part, renewText(r), r)) },
-    {
-      title: 'Put in and taken out again',
-      rows: (sheet.temporary ?? []).map((t) => row(t.what, BARS[t.bars], t)),
-    },
+    { title: 'Put in and taken out again', rows: temporaryRows(sheet) },
     { title: 'Fills and stopping', rows: fillRows(sheet) },
   ];
   return sections.filter((section) => section.rows.length > 0);
@@ -62,10 +40,4 @@ const RENEW = {
   'if-worn': 'if worn',
   'by-measurement': 'chosen by measurement',
   'matched-set': 'kept together as a set',
-} as const;
-
-const BARS = {
-  turning: 'bars turning the crank while it is in',
-  starting: 'bars the start while it is in',
-  covering: 'bars covering while it is in',
 } as const;

@@ -1,0 +1,19 @@
+import type { Printed, Sourced, VolumeFigure } from '../../quantity/figure';
+
+/** What waits for a part besides a fastened set. */
+export const HELD_BESIDE_SETS = ['liners', 'valves'] as const;
+
+/** What a kit holds: renewed always, if worn, chosen by measurement, or kept together. */
+export interface RenewSpec extends Sourced {
+  readonly part: string;
+  readonly when: 'always' | 'if-worn' | 'by-measurement' | 'matched-set';
+  readonly count?: number;
+  /** The fastened set, the liners or the valves that wait for it. */
+  readonly fits?: string;
+}
+
+export interface FillSpec {
+  readonly what: string;
+  readonly amount?: Printed<VolumeFigure['unit']>;
+  readonly grade: string;
+}
