@@ -149,6 +149,7 @@ export type DrawingKind =
   | 'ring-clock'
   | 'screw-turn'
   | 'slider-crank'
+  | 'stack'
   | 'stops'
   | 'straightedge'
   | 'timing-wheels'

@@ -27,8 +27,11 @@ async function speakPseudo(page: Page, folder: string): Promise<void> {
 
 /** All texts of the shop's own: names, sources, what somebody wrote. */
 async function dataOf(page: Page, address: string): Promise<readonly string[]> {
-  const asked = async (name: string): Promise<unknown> =>
-    (await page.request.get(`${address}/api/${name}`)).json();
+  const asked = async (name: string): Promise<unknown> => {
+    const answer = await page.request.get(`${address}/api/${name}`);
+    if (!answer.ok()) throw new Error(`${name}: ${answer.status()} ${await answer.text()}`);
+    return answer.json();
+  };
   const jobs = (await asked('jobs')) as { jobs: readonly { id: string }[] };
   const logs = await Promise.all(jobs.jobs.map(({ id }) => asked(`jobs/${id}`)));
   return textsIn([demoShops, jobs, logs, await asked('sheets'), await asked('tools')]);

@@ -283,3 +283,39 @@ test('a job keeps its revision until someone takes the newer one, and its varian
   await expect(page.getByText('Sheet rev. 3 taken')).toBeVisible();
   await expect(page.getByText('Variant: Window cover')).toBeVisible();
 });
+
+test('the engine is drawn as its pieces, and shows what comes off to get at one', async ({
+  page,
+  shop,
+}) => {
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/sheets/tolvane-44`);
+  const together = page.getByRole('group', { name: 'How it goes together' }).last();
+  await expect(together.getByRole('img', { name: /^From the top: breather hose/ })).toBeVisible();
+  const off = together.getByRole('list', { name: 'Off, in this order' }).getByRole('listitem');
+
+  // By keys: up from the whole engine is its lowest piece, and Escape the whole engine again.
+  await together.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByText('To get at the crankshaft: 23 pieces come off.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(off).toHaveCount(0);
+  for (let n = 0; n < 9; n += 1) await page.keyboard.press('ArrowDown');
+  await expect(page.getByText('To get at the rocker shaft: 3 pieces come off.')).toBeVisible();
+  await expect(off).toHaveText([/Breather hose/, /Rocker cover.*for the rocker shaft/, /Rocker/]);
+
+  // By buttons, for gloves; and by a touch of the drawing.
+  await press(page, 'The piece below');
+  await expect(page.getByText('To get at the push rod: 4 pieces come off.')).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+  const main = /^To get at the main cap 2: Sump and Main cap 2 come off/;
+  const drawing = together.getByRole('img').first();
+  const { width, height } = (await drawing.boundingBox()) ?? { width: 0, height: 0 };
+  await drawing.locator('text', { hasText: /^Main cap$/ }).click();
+  await expect(page.getByText('To get at the main cap: 3 pieces come off.')).toBeVisible();
+  // The second of five, in the last row but one.
+  await drawing.click({ position: { x: width * 0.589, y: height - (width / 360) * 32 } });
+  await expect(together.getByRole('img', { name: main })).toBeVisible();
+  await press(page, 'The whole engine');
+  await expect(together.getByRole('img', { name: /^From the top/ })).toBeVisible();
+});

@@ -42,6 +42,7 @@ export interface Words {
   readonly 'drawn/boltLengths': typeof import('./en/drawn/boltLengths');
   readonly 'drawn/cylinderLayout': typeof import('./en/drawn/cylinderLayout');
   readonly 'drawn/piston': typeof import('./en/drawn/piston');
+  readonly 'drawn/stack': typeof import('./en/drawn/stack');
   readonly 'drawn/timingWheels': typeof import('./en/drawn/timingWheels');
   readonly 'drawn/titles': typeof import('./en/drawn/titles');
   readonly 'drawn/valveWindows': typeof import('./en/drawn/valveWindows');

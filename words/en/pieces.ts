@@ -1,4 +1,5 @@
 import { assemblyOf, type Piece } from '@cardinex/core/sheet/assembly/assemblyOf';
+import { assemblyGraph } from '@cardinex/core/sheet/assembly/assemblyGraph';
 import { headOf } from '@cardinex/core/sheet/assembly/references';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { AssemblyAct } from '@cardinex/core/sheet/spec/assembly';
@@ -70,7 +71,7 @@ const ACTS: Readonly<Record<AssemblyAct, string>> = {
 };
 
 /** What a piece is called: as its sheet does, or as pieces of its kind usually are. */
-function pieceName({ id, name }: Pick<Piece, 'id' | 'name'>): string {
+export function pieceName({ id, name }: Pick<Piece, 'id' | 'name'>): string {
   return name ?? USUAL[id] ?? atStart(wordsOf(id).replaceAll('-', ' '));
 }
 
@@ -85,12 +86,16 @@ export function assemblyActName(act: AssemblyAct): string {
   return ACTS[act];
 }
 
+/** Are there several of a piece, so that each is told by its place? */
+export function severalOf(sheet: EngineSheet, piece: string): boolean {
+  return assemblyGraph(sheet).instances.filter(({ of }) => of === piece).length > 1;
+}
+
 /** A piece, one of its instances, or an act: "Head 2", "setting the gaps". */
 export function referenceName(sheet: EngineSheet, reference: string): string {
   const of = headOf(reference);
   const place = reference.slice(of.length + 1);
   const piece = assemblyOf(sheet).pieces.find(({ id }) => id === of);
   if (!piece) return of in ACTS ? ACTS[of as AssemblyAct] : reference;
-  const several = piece.per !== undefined && piece.per !== 'engine';
-  return several && place !== '' ? `${pieceName(piece)} ${place}` : pieceName(piece);
+  return severalOf(sheet, of) && place !== '' ? `${pieceName(piece)} ${place}` : pieceName(piece);
 }

@@ -10,6 +10,7 @@ import { settingItems } from '@cardinex/core/sheet/settingItems';
 import { differencesOf } from '@cardinex/core/sheet/variants';
 import { timingWords } from '@cardinex/words/cards/timing';
 import { valvesScreen } from '@cardinex/words/cards/valves';
+import { stackWords } from '@cardinex/words/drawn/stack';
 import { endName } from '@cardinex/words/quantity';
 import { differenceText } from '@cardinex/words/sheets/differences';
 import { sheetSections } from '@cardinex/words/sheets/sections/sheetSections';
@@ -28,6 +29,7 @@ import { Body, Small } from '../../ui/Words';
 import { WheelsDrawing } from '../timing/WheelsDrawing';
 import { TurnAndSee } from '../valves/barring/TurnAndSee';
 import { saveFile } from '../../ui/saveFile';
+import { AssemblyCard } from './AssemblyCard';
 import { LayoutDrawing } from './LayoutDrawing';
 import { SectionCard } from './SectionCard';
 import { SetCard } from './SetCard';
@@ -78,6 +80,11 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
       <SetCard sheet={sheet} set={set} />
     </View>
   ));
+  const together = (
+    <View nativeID="together">
+      <AssemblyCard sheet={sheet} wide={wide} />
+    </View>
+  );
   const windows = sheet.overhead?.camEvents ? (
     <TabbedCard tab={w.windows}>
       <WindowsChart sheet={sheet} />
@@ -151,6 +158,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
     </TabbedCard>
   );
   const parts = [
+    { id: 'together', name: stackWords.title },
     ...(sheet.fastenedSets ?? []).map((set) => ({ id: `set-${set.id}`, name: set.name })),
     ...sections.map(({ title }) => ({ id: `part-${title}`, name: title })),
   ];
@@ -174,6 +182,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
         <View className="flex-row items-start gap-3.5">
           <View className="flex-1">
             {plate}
+            {together}
             {sets}
             {windows}
             {turning}
@@ -190,6 +199,7 @@ export function SheetPage({ id, revision }: { id: string; revision: number | und
           {plate}
           <JumpTo parts={parts} />
           {engine ? <SectionCard section={engine} /> : null}
+          {together}
           {sets}
           {windows}
           {turning}

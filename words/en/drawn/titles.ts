@@ -26,6 +26,7 @@ export const drawingTitles: Readonly<Record<DrawingKind, string>> = {
   'ring-clock': 'The ring gaps',
   'screw-turn': 'The turn of the screw',
   'slider-crank': 'Crank, rod and piston',
+  stack: 'The pieces of the engine',
   stops: 'Between two stops',
   straightedge: 'The straightedge lines',
   'timing-wheels': 'The timing wheels',

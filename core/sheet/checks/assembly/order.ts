@@ -46,7 +46,7 @@ export function checkOrder(sheet: EngineSheet, assembly: AssemblySpec): SheetFin
 function named({ pieces }: AssemblySpec, instance: string): string {
   const piece = pieces.find(({ id }) => id === headOf(instance));
   const place = instance.slice(headOf(instance).length + 1);
-  const several = piece?.per !== undefined && piece.per !== 'engine';
+  const several = (piece?.per ?? 'engine') !== 'engine';
   return piece ? `${piece.name}${several ? ` ${place}` : ''}` : instance;
 }
 

@@ -1,0 +1,52 @@
+import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
+import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
+import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { stack, stackReach } from './stack';
+
+const rows = (list: ReturnType<typeof stackReach>['off']) =>
+  list.map(({ name, places, why }) => [name, places, why].filter(Boolean).join('; '));
+
+describe('what has to come off to get at something, in words', () => {
+  it('is counted by pieces, in order, each with what it comes off for', () => {
+    const found = stackReach(tolvane44, 'oil-pump');
+    expect(found.title).toBe('To get at the oil pump and pick-up: 2 pieces come off.');
+    expect(rows(found.off)).toEqual(['Sump; for the oil pump and pick-up', 'Oil pump and pick-up']);
+    expect(rows(found.on)).toEqual(['Oil pump and pick-up', 'Sump']);
+  });
+
+  it('names which of it, where there are several', () => {
+    const { off, eased } = stackReach(hesperM6Right, 'head/2');
+    expect(rows(off).slice(0, 2)).toEqual([
+      'Head cover; 2; for the rocker oil pipe, the intake actuator, the rocker bracket and the head',
+      'Rocker oil pipe; 2; for the rocker bracket',
+    ]);
+    expect(eased).toEqual(['Exhaust pipe']);
+  });
+
+  it('says what stays on and is no longer clamped', () => {
+    expect(stackReach(averilQ4, 'cylinder/3').unclamped).toEqual([
+      'Cylinder 4',
+      'Case half right',
+      'Case half left',
+    ]);
+  });
+
+  it('is usual where the sheet does not say, and called as such pieces are', () => {
+    const { assembly: _assembly, ...bare } = tolvane44;
+    expect(rows(stackReach(bare, 'rocker-shaft').off)).toEqual([
+      'Rocker cover; for the rocker shaft',
+      'Rocker shaft',
+    ]);
+  });
+});
+
+describe('the picture read aloud', () => {
+  it('names the pieces from the top, or what comes off in its order', () => {
+    expect(stack(tolvane44, null, false).description).toMatch(
+      /^From the top: breather hose, rocker cover, .* and crankshaft\.$/,
+    );
+    expect(stack(tolvane44, 'main-cap/2', false).description).toBe(
+      'To get at the main cap 2: Sump and Main cap 2 come off, in this order.',
+    );
+  });
+});
