@@ -62,13 +62,12 @@ const PICTURES: readonly Picture[] = [
   { name: 'valves', path: job(DEMO_JOB.creamery, 'valves'), then: firstGap },
   { name: 'record', path: job(DEMO_JOB.ferryWinch, 'record') },
   {
-    name: 'sheet',
-    path: '/sheets/orrin-6t',
+    name: 'assembly',
+    path: '/sheets/castry-v8m',
     then: async (page) => {
-      await page.getByRole('button', { name: 'Head bolts', exact: true }).click();
-      for (let bolt = 0; bolt < 5; bolt += 1) {
-        await page.getByRole('button', { name: /^Next/ }).first().click();
-      }
+      const together = page.getByRole('group', { name: 'How it goes together' }).last();
+      await together.getByText('Head', { exact: true }).click();
+      await together.evaluate((group) => group.scrollIntoView({ block: 'start' }));
     },
   },
   {

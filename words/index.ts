@@ -122,5 +122,6 @@ export interface Words {
   readonly tools: typeof import('./en/tools');
   readonly tray: typeof import('./en/tray');
   readonly treatments: typeof import('./en/treatments');
+  readonly usualAssembly: typeof import('./en/usualAssembly');
   readonly wrenches: typeof import('./en/wrenches');
 }

@@ -1,3 +1,4 @@
+import { assemblyOf } from '@cardinex/core/sheet/assembly/assemblyOf';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { stagesOf } from '@cardinex/core/sheet/programmeOf';
 import { isSheetPause, type FastenedSet } from '@cardinex/core/sheet/spec/fastening';
@@ -5,6 +6,7 @@ import type { Drawing } from '@cardinex/drawings/shape';
 import { headMapDrawing } from '@cardinex/drawings/tighten/headMap';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
 import { timingWords } from '@cardinex/words/cards/timing';
+import { stack, stackLines, stackWords } from '@cardinex/words/drawn/stack';
 import { boltLengths } from '@cardinex/words/drawn/boltLengths';
 import { cylinderLayout } from '@cardinex/words/drawn/cylinderLayout';
 import { pistonWay, ringGaps } from '@cardinex/words/drawn/piston';
@@ -23,6 +25,8 @@ interface Plate {
   readonly aside: string;
   readonly drawing: Drawing;
   readonly lines: readonly string[];
+  /** What it may take of a page, where that is more than is usual. */
+  readonly tallest?: number;
 }
 
 const PAGE = { width: mm(210), height: mm(297), margin: mm(15) } as const;
@@ -54,11 +58,12 @@ function newPage(document: PDFKit.PDFDocument, revision: string): number {
 
 const LINE = { width: WIDTH, lineGap: 1 } as const;
 
-function heightOf(document: PDFKit.PDFDocument, { drawing, lines }: Plate): number {
+function heightOf(document: PDFKit.PDFDocument, plate: Plate): number {
+  const { drawing, lines, tallest = TALLEST } = plate;
   const { frame } = drawing;
   document.font('text').fontSize(11);
   const written = lines.reduce((sum, line) => sum + document.heightOfString(line, LINE), 0);
-  return mm(10) + Math.min(TALLEST, (WIDTH / frame.width) * frame.height) + mm(3) + written;
+  return mm(10) + Math.min(tallest, (WIDTH / frame.width) * frame.height) + mm(3) + written;
 }
 
 /** @returns where it ends on the page */
@@ -72,7 +77,7 @@ function putPlate(document: PDFKit.PDFDocument, plate: Plate, y: number): number
     x: PAGE.margin,
     y: top,
     width: WIDTH,
-    height: TALLEST,
+    height: plate.tallest ?? TALLEST,
   });
   document.font('text').fontSize(11).fillColor('black');
   document.y = top + drawn + mm(3);
@@ -87,6 +92,7 @@ function platesOf(sheet: EngineSheet): readonly Plate[] {
     drawing ? [{ title: drawingTitles[drawing.kind], aside, drawing, lines: [] }] : [];
   return [
     { title: sheet.name, aside: end, drawing: cylinderLayout(sheet), lines: [sheet.description] },
+    ...togetherPlates(sheet, end),
     ...(sheet.fastenedSets ?? []).flatMap((set) => setPlates(set)),
     ...(pistons?.orientation ? drawn(pistonWay(sheet)) : []),
     ...drawn(ringGaps(sheet)),
@@ -95,6 +101,15 @@ function platesOf(sheet: EngineSheet): readonly Plate[] {
       : []),
     ...drawn(valveWindows(sheet), w.windowsHint),
   ];
+}
+
+/** The engine as its pieces, with the order in which its head comes off and goes on again. */
+function togetherPlates(sheet: EngineSheet, end: string): readonly Plate[] {
+  const { pieces } = assemblyOf(sheet);
+  const head = pieces.find(({ kind }) => kind === 'head' || kind === 'cylinder')?.id ?? null;
+  const lines = head === null ? [] : stackLines(sheet, head);
+  const drawing = stack(sheet, head, true);
+  return [{ title: stackWords.title, aside: end, drawing, lines, tallest: mm(165) }];
 }
 
 function setPlates(set: FastenedSet): readonly Plate[] {

@@ -4,6 +4,7 @@ import { memoizeByObject } from '../memoize';
 import type { FastenedSet, SetKind, SheetFastener } from '../spec/fastening';
 import type { Reference } from '../spec/reference';
 import { assemblyGraph } from './assemblyGraph';
+import { assemblyOf } from './assemblyOf';
 import { headOf, isAll, isInstance } from './references';
 import { EVERYWHERE, overOf, shares } from './over';
 
@@ -22,6 +23,15 @@ const USUALLY_CLAMP: Readonly<Record<SetKind, readonly Reference[]>> = {
   'timing-wheels': ['timing-drive', 'cam-drive'],
   cover: [],
 };
+
+/** Of the usual pieces of an engine, those that a set of this kind clamps. */
+export function usualClamps(
+  sheet: EngineSheet,
+  { kind }: Pick<FastenedSet, 'kind'>,
+): readonly Reference[] {
+  const { pieces } = assemblyOf(sheet);
+  return USUALLY_CLAMP[kind].filter((id) => pieces.some((piece) => piece.id === id));
+}
 
 /** One fastener of one instance of a set, and the instances of pieces that it clamps. */
 interface ClampedBy {

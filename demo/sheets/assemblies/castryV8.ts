@@ -36,7 +36,7 @@ export function castryV8Assembly(book: Book): AssemblySpec {
       }),
       piece(41, {
         id: 'ignition-head',
-        name: 'Ignition head and its drive',
+        name: 'Ignition head',
         kind: 'accessory',
         shuts: ['inlet-manifold'],
         heldBy: [screws(41, 1, 25)],

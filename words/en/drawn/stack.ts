@@ -1,5 +1,6 @@
 import { reach } from '@cardinex/core/assembly/reach';
 import type { Because, Reach } from '@cardinex/core/assembly/reachInput';
+import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
 import { assemblyGraph, reachInputOf } from '@cardinex/core/sheet/assembly/assemblyGraph';
 import { unclampedBy } from '@cardinex/core/sheet/assembly/clamped';
 import { headOf, isInstance } from '@cardinex/core/sheet/assembly/references';
@@ -76,9 +77,10 @@ export function stack(sheet: EngineSheet, target: Reference | null, wide: boolea
   });
 }
 
-/** What comes off for a piece or one of its instances, put into words. */
-export function stackReach(sheet: EngineSheet, target: Reference): StackReach {
+/** What comes off for a piece or one of its instances, put into words; null where that cannot be worked out. */
+export function stackReach(sheet: EngineSheet, target: Reference): StackReach | null {
   const reached = reachOf(sheet, target);
+  if (!reached) return null;
   return {
     title: `${getAt(sheet, target)} ${counted(grouped(reached.order).length, { one: 'piece comes off', other: 'pieces come off' })}.`,
     off: orderRows(sheet, reached.order, reached.off),
@@ -90,6 +92,21 @@ export function stackReach(sheet: EngineSheet, target: Reference): StackReach {
   };
 }
 
+/** The same on paper: what comes off, and goes on again, each in a line. */
+export function stackLines(sheet: EngineSheet, target: Reference): readonly string[] {
+  const found = stackReach(sheet, target);
+  if (!found) return [];
+  const { title, off, on, eased } = found;
+  const inLine = (rows: readonly OrderRow[]): string =>
+    rows.map(({ name, places }) => (places === '' ? name : `${name} ${places}`)).join(' · ');
+  return [
+    title,
+    `${stackWords.off}: ${inLine(off)}`,
+    ...(eased.length > 0 ? [`${stackWords.eased}: ${eased.join(' · ')}`] : []),
+    `${stackWords.on}: ${inLine(on)}`,
+  ];
+}
+
 function getAt(sheet: EngineSheet, target: Reference): string {
   return `To get at ${the(sheet, target)}:`;
 }
@@ -99,8 +116,14 @@ function reachText(sheet: EngineSheet, { order }: Reach): string {
   return `${list(rows.map(({ name, places }) => (places === '' ? name : `${name} ${places}`)))} come off, in this order.`;
 }
 
-function reachOf(sheet: EngineSheet, target: Reference): Reach {
-  return reach(reachInputOf(assemblyGraph(sheet), [target]));
+/** Null where its pieces wait for each other in a circle, as they may while a sheet is entered. */
+function reachOf(sheet: EngineSheet, target: Reference): Reach | null {
+  try {
+    return reach(reachInputOf(assemblyGraph(sheet), [target]));
+  } catch (error) {
+    if (error instanceof ReckoningFault) return null;
+    throw error;
+  }
 }
 
 function targetsOf(sheet: EngineSheet, target: Reference): readonly string[] {

@@ -60,7 +60,7 @@ function entryName(entry: unknown): string | undefined {
 }
 
 /** A short name no other entry of the list has. */
-function freeId(list: readonly unknown[]): string {
+export function freeId(list: readonly unknown[]): string {
   const taken = new Set(list.map((entry) => (entry as { id?: unknown } | null)?.id));
   for (let count = list.length + 1; ; count += 1) {
     if (!taken.has(String(count))) return String(count);

@@ -11,6 +11,7 @@ import { OverridesField } from './OverridesField';
 import { KindField } from './KindField';
 import { KitLineField } from './KitLineField';
 import { PickField } from './PickField';
+import { PiecesField } from './PiecesField';
 import { ReferencesField } from './ReferencesField';
 import { UsesField } from './UsesField';
 import { ValvesField } from './ValvesField';
@@ -45,6 +46,8 @@ export function specialField(path: Path, node: SchemaNode): ReactElement | null 
       return <PickField path={path} among={[...path.slice(0, 2), 'groups']} />;
     case 'renew/*/fits':
       return <PickField path={path} among={['fastenedSets']} others={HELD_UP_BY_PARTS} />;
+    case 'assembly/pieces':
+      return <PiecesField node={node} path={path} />;
     case 'assembly/pieces/*/kind':
       return <KindField path={path} />;
     case 'fastenedSets/*/clamps':
