@@ -12,7 +12,7 @@ interface Props<T extends string> {
 /** Room for the longest label, so that no two words run into each other. */
 function widthFor(labels: readonly string[]): string {
   const longest = Math.max(...labels.map((label) => label.length));
-  if (longest > 14) return 'min-w-[45%]';
+  if (longest > 11) return 'min-w-[45%]';
   return longest > 8 ? 'min-w-[30%]' : 'min-w-[72px]';
 }
 

@@ -199,6 +199,20 @@ describe('several ways to one target', () => {
       { id: 'pump', because: [] },
     ]);
   });
+
+  it('a kept piece that a way names is off for its target as the piece it goes with', () => {
+    const kept: readonly ReachPiece[] = [{ id: 'head' }, { id: 'manifold' }, { id: 'plugs' }];
+    const { off } = reach({
+      pieces: kept,
+      targets: ['plugs'],
+      keep: [{ id: 'manifold', on: 'head' }],
+      ways: { plugs: [['manifold']] },
+    });
+    expect(off).toEqual([
+      { id: 'head', because: ['plugs'] },
+      { id: 'plugs', because: [] },
+    ]);
+  });
 });
 
 /** Assemblies without circles: each piece names only those listed before it, then the list is shuffled. */

@@ -34,7 +34,10 @@ export function reach(input: ReachInput): Reach {
   const listed = graph.wholes.filter(({ id }) => off.has(id));
   const ids = listed.map(({ id }) => id);
   return {
-    off: listed.map((whole) => ({ id: whole.id, because: reasons(whole, input, off, choice) })),
+    off: listed.map((whole) => ({
+      id: whole.id,
+      because: reasons(whole, input, graph, { off, choice }),
+    })),
     eased: easedBy(graph, listed, off),
     order: inOrder(ids, graph.offBefore),
     back: inOrder(ids, graph.onBefore),
@@ -134,11 +137,13 @@ function requireKeptToGo(
 function reasons(
   whole: Whole,
   input: ReachInput,
-  off: ReadonlySet<string>,
-  choice: Choice,
+  graph: ReachGraph,
+  { off, choice }: { readonly off: ReadonlySet<string>; readonly choice: Choice },
 ): readonly string[] {
+  // A way may name a piece that goes as one with another.
   const opens = (target: string): boolean =>
-    choice.get(target)?.includes(whole.id) ?? whole.shutsActs.has(target);
+    choice.get(target)?.some((piece) => graph.wholeOf(piece) === whole.id) ??
+    whole.shutsActs.has(target);
   const pieces = input.pieces.filter(
     ({ id }) =>
       off.has(id) &&

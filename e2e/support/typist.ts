@@ -30,6 +30,9 @@ type Held = Readonly<Record<string, unknown>>;
  * book: what is drawn is made and tapped, what is printed is typed, and each figure gets its page.
  */
 export class Typist {
+  /** What is clamped is chosen once the pieces are there. */
+  private readonly clamps: [Path, readonly string[]][] = [];
+
   constructor(
     private readonly page: Page,
     private readonly sheet: EngineSheet,
@@ -50,6 +53,18 @@ export class Typist {
       }
       await this.page.getByRole('button', { name: w.parts, exact: true }).first().click();
     }
+    await this.clamp();
+  }
+
+  private async clamp(): Promise<void> {
+    const part = entrySteps.find(({ fields }) => fields.includes('fastenedSets'))?.title ?? '';
+    if (this.clamps.length === 0) return;
+    await this.page.getByRole('button', { name: new RegExp(`^${part}`) }).click();
+    for (const [path, references] of this.clamps) {
+      for (const reference of references) await this.reference(this.at(path), reference);
+      await this.press(this.at(path), w.enough);
+    }
+    await this.page.getByRole('button', { name: w.parts, exact: true }).first().click();
   }
 
   private async node(node: SchemaNode, value: unknown, path: Path, optional = true): Promise<void> {
@@ -202,10 +217,15 @@ export class Typist {
         await this.press(at, set?.name ?? fieldLabel(String(value)));
         return true;
       }
+      case 'assembly/pieces':
+        await this.pieces(at, value as readonly { readonly name: string }[], path);
+        return true;
       case 'assembly/pieces/*/kind':
         await this.press(at, choiceLabel(value));
         return true;
       case 'fastenedSets/*/clamps':
+        this.clamps.push([path, value as string[]]);
+        return true;
       case 'assembly/pieces/*/restsOn':
       case 'assembly/pieces/*/shuts':
       case 'assembly/acts/*/needs':
@@ -237,6 +257,32 @@ export class Typist {
       }
       default:
         return false;
+    }
+  }
+
+  /** All by name first, so that each can name the others; then each opened on the picture and told. */
+  private async pieces(
+    at: Locator,
+    list: readonly { readonly name: string }[],
+    path: Path,
+  ): Promise<void> {
+    const shape = resolved(
+      resolved(sheetSchema().properties?.assembly ?? {}).properties?.pieces?.items ?? {},
+    );
+    for (const [n, { name }] of list.entries()) {
+      await at.getByRole('button', { name: /^Add a piece/ }).click();
+      await this.at([...path, n])
+        .getByRole('textbox', { name: 'Name', exact: true })
+        .fill(name);
+    }
+    for (const [n, piece] of list.entries()) {
+      const place = this.at([...path, n]);
+      if ((await place.count()) === 0)
+        await at
+          .locator('svg text', { hasText: new RegExp(`^${piece.name}$`) })
+          .first()
+          .click();
+      await this.fields(shape, piece as Held, [...path, n]);
     }
   }
 
