@@ -318,6 +318,17 @@ test('the engine is drawn as its pieces, and shows what comes off to get at one'
   await expect(together.getByRole('img', { name: main })).toBeVisible();
   await press(page, 'The whole engine');
   await expect(together.getByRole('img', { name: /^From the top/ })).toBeVisible();
+
+  // On the bench by scope: one head of a V leaves the other bank's alone.
+  await page.goto(`${shop.address}/bench/reach`);
+  await press(page, 'Castry V8-M');
+  await press(page, 'One head');
+  await press(page, 'port');
+  const answer = page.getByTestId('answer');
+  await expect(answer.getByText('One head: port: 12 pieces come off.')).toBeVisible();
+  await expect(answer.getByText('Spark plug 1, 2, 3, 4').first()).toBeVisible();
+  const listed = answer.getByRole('listitem').filter({ hasText: 'starboard' });
+  await expect(listed).toHaveCount(0);
 });
 
 test('how a new engine goes together is entered on its picture, begun with what is usual', async ({

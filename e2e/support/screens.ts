@@ -67,6 +67,7 @@ export const SCREENS = [
   ['top dead centre on the bench', '/bench/top'],
   ['a head on the bench', '/bench/head'],
   ['a face on the bench', '/bench/face'],
+  ['what comes off on the bench', '/bench/reach'],
   ['a shaft drawn down on the bench', '/bench/drawDown'],
   ['a bore on the bench', '/bench/bore'],
   ['liners placed on the bench', '/bench/arrange'],

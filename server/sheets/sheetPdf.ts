@@ -108,7 +108,7 @@ function togetherPlates(sheet: EngineSheet, end: string): readonly Plate[] {
   const { pieces } = assemblyOf(sheet);
   const head = pieces.find(({ kind }) => kind === 'head' || kind === 'cylinder')?.id ?? null;
   const lines = head === null ? [] : stackLines(sheet, head);
-  const drawing = stack(sheet, head, true);
+  const drawing = stack(sheet, head === null ? [] : [head], true);
   return [{ title: stackWords.title, aside: end, drawing, lines, tallest: mm(165) }];
 }
 

@@ -18,3 +18,10 @@ export function drawDownSentence({ rounds, turnDegPerRound, mostTiltDeg }: DrawD
   const turns = `${counted(rounds, { one: 'round', other: 'rounds' })} of ${upTo(turnDegPerRound, 0)}° at each`;
   return `${turns}; it leans ${upTo(mostTiltDeg, 2)}° at most. Then to the printed values; off again in the same steps, the last one first.`;
 }
+
+export const reachBenchWords = {
+  engine: 'Which engine?',
+  scope: 'How far in?',
+  which: 'Which one?',
+  choose: 'Choose an engine of the shop, and how far in.',
+} as const;

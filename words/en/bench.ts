@@ -21,6 +21,7 @@ export const calculatorTitles = {
   jack: { title: 'Jack on a stud', hint: 'load, stretch, and how far the nut follows' },
   nuts: { title: 'Nut travel', hint: 'which one is odd' },
   order: { title: 'Tightening order', hint: 'from the middle out, where the manual has none' },
+  reach: { title: 'What comes off', hint: 'for a scope, in which order off and on' },
   drawDown: { title: 'Draw down evenly', hint: 'a shaft against its springs, in rounds' },
   whatIf: { title: 'What would happen if', hint: 'two orders or two stage plans, side by side' },
   trace: { title: 'Trace of a wrench', hint: 'seat, slope and yield; sound or not' },

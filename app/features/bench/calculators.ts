@@ -1,4 +1,5 @@
 import type { CalculatorName } from '@cardinex/words/bench';
+import { reachBench } from './assembly/reachBench';
 import type { CalculatorBench } from './CalculatorBench';
 import { drawDownBench } from './clamp/drawDownBench';
 import { jackBench } from './clamp/jackBench';
@@ -46,6 +47,7 @@ export const CALCULATORS: Readonly<Record<CalculatorName, CalculatorBench>> = {
   jack: jackBench,
   nuts: nutsBench,
   order: orderBench,
+  reach: reachBench,
   drawDown: drawDownBench,
   whatIf: whatIfBench,
   trace: traceBench,

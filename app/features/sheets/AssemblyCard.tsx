@@ -3,12 +3,13 @@ import { View } from 'react-native';
 import { assemblyGraph } from '@cardinex/core/sheet/assembly/assemblyGraph';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { Reference } from '@cardinex/core/sheet/spec/reference';
-import { stack, stackReach, stackWords as w, type OrderRow } from '@cardinex/words/drawn/stack';
+import { stack, stackReach, stackWords as w } from '@cardinex/words/drawn/stack';
 import { Button } from '../../ui/Button';
 import { DrawingView } from '../../ui/drawing/DrawingView';
 import { Mark } from '../../ui/Mark';
 import { TabbedCard } from '../../ui/TabbedCard';
-import { Body, Heading, Small } from '../../ui/Words';
+import { Small } from '../../ui/Words';
+import { StackOrders } from './StackOrders';
 import { useArrowKeys } from './useArrowKeys';
 
 interface Props {
@@ -31,13 +32,14 @@ export function AssemblyCard({ sheet, wide }: Props) {
     down: () => step(1),
     out: () => setTarget(null),
   });
-  const found = target === null ? null : stackReach(sheet, target);
+  const targets = target === null ? [] : [target];
+  const found = target === null ? null : stackReach(sheet, targets);
   return (
     <TabbedCard tab={w.title}>
       <View className="gap-2" role="group" aria-label={w.title} {...keys}>
         {assembly.assumed ? <Mark kind="waiting" word={w.assumed} /> : null}
         <DrawingView
-          drawing={stack(sheet, target, wide)}
+          drawing={stack(sheet, targets, wide)}
           onPress={(instance) => setTarget(instance === target ? null : instance)}
         />
         <Small>{found ? w.legend : w.hint}</Small>
@@ -47,59 +49,11 @@ export function AssemblyCard({ sheet, wide }: Props) {
         </View>
         {found ? (
           <View className="gap-2" aria-live="polite">
-            <Heading level={3}>{found.title}</Heading>
-            <Order title={w.off} rows={found.off} />
-            <Named title={w.eased} names={found.eased} />
-            <Named title={w.unclamped} names={found.unclamped} hint={w.unclampedHint} />
-            <Order title={w.on} rows={found.on} />
+            <StackOrders found={found} />
             <Button label={w.none} onPress={() => setTarget(null)} />
           </View>
         ) : null}
       </View>
     </TabbedCard>
-  );
-}
-
-function Order({ title, rows }: { readonly title: string; readonly rows: readonly OrderRow[] }) {
-  return (
-    <View role="list" aria-label={title}>
-      <Small className="font-strong">{title}</Small>
-      {rows.map(({ piece, name, places, why }, place) => (
-        <View
-          key={`${piece}-${place}`}
-          role="listitem"
-          className="flex-row gap-2 border-t border-rule py-1"
-        >
-          <Body className="w-[28px] text-right font-strong">{place + 1}</Body>
-          <View className="shrink">
-            <Body className="font-strong">{places === '' ? name : `${name} ${places}`}</Body>
-            {why === '' ? null : <Small>{why}</Small>}
-          </View>
-        </View>
-      ))}
-    </View>
-  );
-}
-
-function Named({
-  title,
-  names,
-  hint,
-}: {
-  readonly title: string;
-  readonly names: readonly string[];
-  readonly hint?: string;
-}) {
-  if (names.length === 0) return null;
-  return (
-    <View role="list" aria-label={title}>
-      <Small className="font-strong">{title}</Small>
-      {names.map((name) => (
-        <View key={name} role="listitem">
-          <Body>{name}</Body>
-        </View>
-      ))}
-      {hint === undefined ? null : <Small>{hint}</Small>}
-    </View>
   );
 }

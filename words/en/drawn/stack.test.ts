@@ -14,14 +14,14 @@ const rows = (list: StackReach['off']) =>
 
 describe('what has to come off to get at something, in words', () => {
   it('is counted by pieces, in order, each with what it comes off for', () => {
-    const found = reachIn(tolvane44, 'oil-pump');
+    const found = reachIn(tolvane44, ['oil-pump']);
     expect(found.title).toBe('To get at the oil pump and pick-up: 2 pieces come off.');
     expect(rows(found.off)).toEqual(['Sump; for the oil pump and pick-up', 'Oil pump and pick-up']);
     expect(rows(found.on)).toEqual(['Oil pump and pick-up', 'Sump']);
   });
 
   it('names which of it, where there are several', () => {
-    const { off, eased } = reachIn(hesperM6Right, 'head/2');
+    const { off, eased } = reachIn(hesperM6Right, ['head/2']);
     expect(rows(off).slice(0, 2)).toEqual([
       'Head cover; 2; for the rocker oil pipe, the intake actuator, the rocker bracket and the head',
       'Rocker oil pipe; 2; for the rocker bracket',
@@ -30,7 +30,7 @@ describe('what has to come off to get at something, in words', () => {
   });
 
   it('says what stays on and is no longer clamped', () => {
-    expect(reachIn(averilQ4, 'cylinder/3').unclamped).toEqual([
+    expect(reachIn(averilQ4, ['cylinder/3']).unclamped).toEqual([
       'Cylinder 4',
       'Case half right',
       'Case half left',
@@ -39,7 +39,7 @@ describe('what has to come off to get at something, in words', () => {
 
   it('is usual where the sheet does not say, and called as such pieces are', () => {
     const { assembly: _assembly, ...bare } = tolvane44;
-    expect(rows(reachIn(bare, 'rocker-shaft').off)).toEqual([
+    expect(rows(reachIn(bare, ['rocker-shaft']).off)).toEqual([
       'Rocker cover; for the rocker shaft',
       'Rocker shaft',
     ]);
@@ -48,10 +48,10 @@ describe('what has to come off to get at something, in words', () => {
 
 describe('the picture read aloud', () => {
   it('names the pieces from the top, or what comes off in its order', () => {
-    expect(stack(tolvane44, null, false).description).toMatch(
+    expect(stack(tolvane44, [], false).description).toMatch(
       /^From the top: breather hose, rocker cover, .* and crankshaft\.$/,
     );
-    expect(stack(tolvane44, 'main-cap/2', false).description).toBe(
+    expect(stack(tolvane44, ['main-cap/2'], false).description).toBe(
       'To get at the main cap 2: Sump and Main cap 2 come off, in this order.',
     );
   });

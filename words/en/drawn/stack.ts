@@ -48,11 +48,20 @@ export const stackWords = {
   assumed: 'The sheet does not say how it goes together: this is usual for its kind.',
 } as const;
 
-/** The engine as its pieces; with what is to be got at, what comes off for it. */
-export function stack(sheet: EngineSheet, target: Reference | null, wide: boolean): Drawing {
-  const reached = target === null ? null : reachOf(sheet, target);
+/**
+ * The engine as its pieces; with what is to be got at, what comes off for it.
+ * @param targets references to pieces, instances or acts; none: the whole engine
+ * @param what what they are called together, where they have a name; else the first of them is named
+ */
+export function stack(
+  sheet: EngineSheet,
+  targets: readonly Reference[],
+  wide: boolean,
+  what?: string,
+): Drawing {
+  const reached = targets.length === 0 ? null : reachOf(sheet, targets);
   const off = new Set(reached?.order);
-  const meant = new Set(target === null ? [] : targetsOf(sheet, target));
+  const meant = new Set(targets.flatMap((target) => targetsOf(sheet, target)));
   const standing = (instance: string): PieceStanding => {
     if (meant.has(instance)) return 'target';
     return off.has(instance) ? 'off' : 'on';
@@ -70,19 +79,23 @@ export function stack(sheet: EngineSheet, target: Reference | null, wide: boolea
     name: pieceName,
     ends: [shared.cylinder1(sheet.cylinder1End), endName(sheet.otherEnd)],
     description:
-      reached === null || target === null
+      reached === null
         ? `From the top: ${names}.`
-        : `${getAt(sheet, target)} ${reachText(sheet, reached)}`,
+        : `${getAt(sheet, targets, what)} ${reachText(sheet, reached)}`,
     wide,
   });
 }
 
-/** What comes off for a piece or one of its instances, put into words; null where that cannot be worked out. */
-export function stackReach(sheet: EngineSheet, target: Reference): StackReach | null {
-  const reached = reachOf(sheet, target);
+/** What comes off for these, put into words; null where that cannot be worked out. */
+export function stackReach(
+  sheet: EngineSheet,
+  targets: readonly Reference[],
+  what?: string,
+): StackReach | null {
+  const reached = reachOf(sheet, targets);
   if (!reached) return null;
   return {
-    title: `${getAt(sheet, target)} ${counted(grouped(reached.order).length, { one: 'piece comes off', other: 'pieces come off' })}.`,
+    title: `${getAt(sheet, targets, what)} ${counted(grouped(reached.order).length, { one: 'piece comes off', other: 'pieces come off' })}.`,
     off: orderRows(sheet, reached.order, reached.off),
     on: orderRows(sheet, reached.back, []),
     eased: reached.eased.map(({ id }) => referenceName(sheet, id)),
@@ -94,7 +107,7 @@ export function stackReach(sheet: EngineSheet, target: Reference): StackReach | 
 
 /** The same on paper: what comes off, and goes on again, each in a line. */
 export function stackLines(sheet: EngineSheet, target: Reference): readonly string[] {
-  const found = stackReach(sheet, target);
+  const found = stackReach(sheet, [target]);
   if (!found) return [];
   const { title, off, on, eased } = found;
   const inLine = (rows: readonly OrderRow[]): string =>
@@ -107,8 +120,9 @@ export function stackLines(sheet: EngineSheet, target: Reference): readonly stri
   ];
 }
 
-function getAt(sheet: EngineSheet, target: Reference): string {
-  return `To get at ${the(sheet, target)}:`;
+function getAt(sheet: EngineSheet, targets: readonly Reference[], what?: string): string {
+  const [first = ''] = targets;
+  return what === undefined ? `To get at ${the(sheet, first)}:` : `${what}:`;
 }
 
 function reachText(sheet: EngineSheet, { order }: Reach): string {
@@ -117,9 +131,9 @@ function reachText(sheet: EngineSheet, { order }: Reach): string {
 }
 
 /** Null where its pieces wait for each other in a circle, as they may while a sheet is entered. */
-function reachOf(sheet: EngineSheet, target: Reference): Reach | null {
+function reachOf(sheet: EngineSheet, targets: readonly Reference[]): Reach | null {
   try {
-    return reach(reachInputOf(assemblyGraph(sheet), [target]));
+    return reach(reachInputOf(assemblyGraph(sheet), targets));
   } catch (error) {
     if (error instanceof ReckoningFault) return null;
     throw error;

@@ -83,7 +83,7 @@ export function PiecesField({ node, path }: { readonly node: SchemaNode; readonl
         <>
           <Small>{w.pieceHint}</Small>
           <DrawingView
-            drawing={stack(sheet, chosen?.id ?? null, false)}
+            drawing={stack(sheet, chosen?.id === undefined ? [] : [chosen.id], false)}
             onPress={(target) => {
               const at = pieces.findIndex(({ id }) => id === headOf(target));
               setOpen(at < 0 || at === open ? null : at);
