@@ -41,7 +41,7 @@ export const assemblyGraph = memoizeByObject((sheet: EngineSheet): AssemblyGraph
     ]),
   );
   const of = (references: readonly Reference[] | undefined, over: Over): readonly string[] =>
-    (references ?? []).flatMap((reference) => referred(reference, over, byPiece, byAct));
+    [...new Set(references)].flatMap((reference) => referred(reference, over, byPiece, byAct));
   const pieces = assembly.pieces.flatMap((piece) =>
     (byPiece.get(piece.id) ?? []).map(({ id, over }): ReachPiece => {
       const others = (list: readonly string[]): readonly string[] =>
@@ -124,7 +124,10 @@ function actsShutBy(
 }
 
 /** The heads of an engine, by the first piece of that kind; none where heads and cylinders are one. */
-export function headInstances(sheet: EngineSheet, { pieces }: Assembly): readonly Instance[] {
+export function headInstances(
+  sheet: EngineSheet,
+  { pieces }: Pick<Assembly, 'pieces'>,
+): readonly Instance[] {
   const head = pieces.find(({ kind, per }) => kind === 'head' && per !== 'head');
   return head ? instancesOf(sheet, head.id, head, []) : [];
 }

@@ -53,6 +53,7 @@ export type SheetFindingCode =
   | 'not-held'
   | 'unknown-part'
   | 'joints-not-kit'
+  | 'too-many-instances'
   | 'rests-on-itself'
   | 'shares-nothing'
   | 'unknown-wheel'

@@ -65,6 +65,8 @@ const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = 
     `${doSource} asks for ${DEMANDS[String(about)]}; ${neverSource} forbids it. It is left for a decision on the job.`,
   'unknown-piece': ({ id }) =>
     `There is no ${id} in this assembly. Enter it as a piece, or name another.`,
+  'too-many-instances': ({ count, most }) =>
+    `These pieces come to ${count} in all; no engine has more than ${most}. Say “one for each” of fewer of them.`,
   'rests-on-itself': ({ id }) => `${id} cannot rest on itself, or shut itself.`,
   'shares-nothing': ({ piece, id }) =>
     `${piece} and ${id} are over nothing in common. Write ${id}/* where all are meant, or say in covers what each is over.`,

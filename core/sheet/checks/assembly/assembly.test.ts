@@ -165,6 +165,22 @@ describe('an assembly is held against', () => {
     expect(found(engine(pieces, more))).toEqual(faults);
   });
 
+  it('more pieces than any engine has, before anything is worked out of them', () => {
+    const [first] = tolvane44.overhead?.valves ?? [];
+    const valves = Array.from({ length: 96 }, (_, n) => ({
+      id: `E${n}`,
+      cylinder: first?.cylinder ?? 1,
+      kind: 'exhaust' as const,
+    }));
+    const pieces = Array.from({ length: 40 }, (_, n) => piece(`p${n}`, { per: 'valve' }));
+    const { overhead } = tolvane44;
+    if (!overhead) throw new Error('no valve gear');
+    const sheet = { ...engine(pieces), overhead: { ...overhead, valves } };
+    expect(found(sheet).filter((said) => said.startsWith('assembly'))).toEqual([
+      'assembly.pieces: too-many-instances',
+    ]);
+  });
+
   it('two heads between them over all cylinders are no gap', () => {
     const half = (id: string, cylinder: number) =>
       piece(id, { kind: 'head', per: 'named', covers: [{ place: '1', cylinders: [cylinder] }] });

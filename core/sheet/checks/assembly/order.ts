@@ -1,7 +1,7 @@
-import { reach } from '../../../assembly/reach';
+import { neverDone } from '../../../assembly/neverDone';
 import { reachGraph } from '../../../assembly/reachGraph';
 import { ReckoningFault, type Fault } from '../../../quantity/reckoningFault';
-import { assemblyGraph, reachInputOf } from '../../assembly/assemblyGraph';
+import { assemblyGraph } from '../../assembly/assemblyGraph';
 import { headOf } from '../../assembly/references';
 import type { EngineSheet } from '../../engineSheet';
 import type { AssemblySpec } from '../../spec/assembly';
@@ -25,17 +25,16 @@ export function checkOrder(sheet: EngineSheet, assembly: AssemblySpec): SheetFin
       }),
     ];
   }
-  return (assembly.acts ?? []).flatMap(({ act, needs = [] }, place) => {
-    if (needs.length === 0) return [];
-    const stops = graph.actInstances
-      .filter(({ of }) => of === act)
-      .map(({ id }) => faultOf(() => reach(reachInputOf(graph, [id]))))
-      .find((found) => found?.code === 'needs-what-is-off');
-    return stops?.code === 'needs-what-is-off'
+  // What may be opened in more ways than one is nobody's to say before a way is chosen.
+  const inWays = new Set((assembly.ways ?? []).map(({ to }) => headOf(to)));
+  const found = neverDone(graph);
+  return (assembly.acts ?? []).flatMap(({ act }, place) => {
+    const never = found.find((entry) => headOf(entry.act) === act);
+    return never && !inWays.has(act)
       ? [
           fault(`assembly.acts[${place}].needs`, 'act-never', {
             act,
-            piece: named(assembly, stops.id),
+            piece: named(assembly, never.needs),
           }),
         ]
       : [];

@@ -147,13 +147,7 @@ function placeFindings(
   at: string,
   { per = 'engine', covers = [] }: Placed,
 ): SheetFinding[] {
-  const heads = headInstances(sheet, {
-    ...assembly,
-    acts: [],
-    temporary: [],
-    ways: [],
-    assumed: false,
-  });
+  const heads = headInstances(sheet, assembly);
   if (per === 'head' && heads.length === 0) return [fault(`${at}.per`, 'no-head-piece')];
   if (per === 'named' && covers.length === 0) return [fault(`${at}.covers`, 'covers-missing')];
   const places = [...usualPlaces(sheet, per, heads).keys()];
