@@ -29,10 +29,12 @@ export function contactLines(sheet: EngineSheet): readonly LineOf<ContactSpec>[]
 }
 
 /** Which way parts face; the part is the piece itself where its line names none. */
-export function facingLines(sheet: EngineSheet): readonly LineOf<Required<FacingSpec>>[] {
+export function facingLines(
+  sheet: EngineSheet,
+): readonly LineOf<FacingSpec & { readonly part: string }>[] {
   return linesOf(sheet, ({ facings = [], name }) =>
     facings.map((line) => ({ ...line, part: line.part ?? name })),
-  ) as readonly LineOf<Required<FacingSpec>>[];
+  );
 }
 
 /** Every plug that some piece hides. */
