@@ -35,7 +35,9 @@ export async function pdfPages(pdf: Uint8Array): Promise<readonly PdfPage[]> {
       const [, , width = 0, height = 0] = page.view;
       const { items } = await page.getTextContent();
       const written = items.flatMap((item) => ('str' in item && item.str !== '' ? [item] : []));
-      const over = written.filter(({ transform, width: wide }) => {
+      // The reader puts a space between what stands far apart; no ink goes with it.
+      const inked = written.filter(({ str }) => str.trim() !== '');
+      const over = inked.filter(({ transform, width: wide }) => {
         const [x, y] = [Number(transform[4]), Number(transform[5])];
         return x < 0 || x + wide > width || y < 0 || y > height;
       });
