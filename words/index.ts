@@ -116,6 +116,7 @@ export interface Words {
   readonly 'slices/top': typeof import('./en/slices/top');
   readonly 'slices/valves': typeof import('./en/slices/valves');
   readonly 'slices/variant': typeof import('./en/slices/variant');
+  readonly stack: typeof import('./en/stack');
   readonly storage: typeof import('./en/storage');
   readonly straightedge: typeof import('./en/straightedge');
   readonly timing: typeof import('./en/timing');

@@ -34,12 +34,10 @@ interface StackFacts {
 }
 
 /** Sizes on a phone, and wide. */
-const NARROW = { width: 360, label: 128, row: 19, size: 13, end: 26 };
-const WIDE = { width: 760, label: 210, row: 25, size: 16, end: 48 };
+const NARROW = { width: 360, label: 128, row: 19, size: 13, end: 26, line: 15 };
+const WIDE = { width: 760, label: 210, row: 25, size: 16, end: 48, line: 20 };
 type Sizes = typeof NARROW;
 
-/** Ends, banks where there are several, and numbers stand above the pieces. */
-const LINE = 14;
 const BANK_GAP = 12;
 
 /**
@@ -53,7 +51,7 @@ export function stackDrawing(facts: StackFacts): Drawing {
   const sizes = wide ? WIDE : NARROW;
   const { instances, assembly } = assemblyGraph(sheet);
   const columns = columnsOf(sheet, sizes);
-  const top = (columns.banks.length > 0 ? 3 : 2) * LINE + 4;
+  const top = (columns.banks.length > 0 ? 3 : 2) * sizes.line + 4;
   const height = top + assembly.pieces.length * sizes.row + 4;
   return {
     kind: 'stack',
@@ -188,14 +186,18 @@ function endFinder(sheet: EngineSheet): (piece: Piece) => 0 | 1 | null {
 }
 
 /** The ends by name, the banks where there are several, and a number over each cylinder. */
-function header(columns: Columns, { size, width }: Sizes, ends: readonly [string, string]): Part {
+function header(
+  columns: Columns,
+  { size, width, line: lead }: Sizes,
+  ends: readonly [string, string],
+): Part {
   const { banks, cylinder } = columns;
-  const numbers = (banks.length > 0 ? 3 : 2) * LINE - 2;
+  const numbers = (banks.length > 0 ? 3 : 2) * lead - 2;
   const ofBank = size - 2;
   return [
-    word(2, LINE - 3, ofBank, ends[0], 'soft', { anchor: 'start', face: 'label' }),
-    word(width - 2, LINE - 3, ofBank, ends[1], 'soft', { anchor: 'end', face: 'label' }),
-    banks.map(({ name, x }) => word(x, 2 * LINE - 3, ofBank, name, 'soft', { face: 'label' })),
+    word(2, lead - 3, ofBank, ends[0], 'soft', { anchor: 'start', face: 'label' }),
+    word(width - 2, lead - 3, ofBank, ends[1], 'soft', { anchor: 'end', face: 'label' }),
+    banks.map(({ name, x }) => word(x, 2 * lead - 3, ofBank, name, 'soft', { face: 'label' })),
     [...cylinder].map(([number, x]) => word(x, numbers, size - 1, String(number), 'ink')),
   ];
 }

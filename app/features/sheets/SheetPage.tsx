@@ -10,7 +10,7 @@ import { settingItems } from '@cardinex/core/sheet/settingItems';
 import { differencesOf } from '@cardinex/core/sheet/variants';
 import { timingWords } from '@cardinex/words/cards/timing';
 import { valvesScreen } from '@cardinex/words/cards/valves';
-import { stackWords } from '@cardinex/words/drawn/stack';
+import { stackWords } from '@cardinex/words/stack';
 import { endName } from '@cardinex/words/quantity';
 import { differenceText } from '@cardinex/words/sheets/differences';
 import { sheetSections } from '@cardinex/words/sheets/sections/sheetSections';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { stackWords as w, type OrderRow, type StackReach } from '@cardinex/words/drawn/stack';
+import { stackWords as w, type OrderRow, type StackReach } from '@cardinex/words/stack';
 import { Body, Heading, Small } from '../../ui/Words';
 
 /** What comes off to get at something, why, what that does to the rest, and how it goes on again. */

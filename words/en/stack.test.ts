@@ -1,7 +1,7 @@
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { stack, stackReach, type StackReach } from './stack';
+import { stackDescription, stackReach, type StackReach } from './stack';
 
 const reachIn = (...asked: Parameters<typeof stackReach>): StackReach => {
   const found = stackReach(...asked);
@@ -48,10 +48,10 @@ describe('what has to come off to get at something, in words', () => {
 
 describe('the picture read aloud', () => {
   it('names the pieces from the top, or what comes off in its order', () => {
-    expect(stack(tolvane44, [], false).description).toMatch(
+    expect(stackDescription(tolvane44, [])).toMatch(
       /^From the top: breather hose, rocker cover, .* and crankshaft\.$/,
     );
-    expect(stack(tolvane44, ['main-cap/2'], false).description).toBe(
+    expect(stackDescription(tolvane44, ['main-cap/2'])).toBe(
       'To get at the main cap 2: Sump and Main cap 2 come off, in this order.',
     );
   });
