@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs';
 import path from 'node:path';
-import type { Page } from '@playwright/test';
+import type { APIResponse, Page } from '@playwright/test';
 import { demoShops } from '../demo/shops';
 import { exportScreens } from '../scripts/exportApp';
 import { writePseudoWords } from '../scripts/pseudoWords';
@@ -28,8 +28,10 @@ async function speakPseudo(page: Page, folder: string): Promise<void> {
 /** All texts of the shop's own: names, sources, what somebody wrote. */
 async function dataOf(page: Page, address: string): Promise<readonly string[]> {
   const asked = async (name: string): Promise<unknown> => {
-    const answer = await page.request.get(`${address}/api/${name}`);
-    if (!answer.ok()) throw new Error(`${name}: ${answer.status()} ${await answer.text()}`);
+    // A database that is only just up may be silent for a moment: asked again, as the answer says.
+    const ask = (): Promise<APIResponse> => page.request.get(`${address}/api/${name}`);
+    await expect.poll(async () => (await ask()).status()).toBe(200);
+    const answer = await ask();
     return answer.json();
   };
   const jobs = (await asked('jobs')) as { jobs: readonly { id: string }[] };
