@@ -3,7 +3,7 @@ import { reachGraph } from './reachGraph';
 import type { ReachInput } from './reachInput';
 
 /** An act, and the piece it needs that has to come off to get at it. */
-export interface NeverDone {
+interface NeverDone {
   readonly act: string;
   readonly needs: string;
 }
