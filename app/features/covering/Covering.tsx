@@ -3,10 +3,11 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import {
   LET_DOWN,
+  partsUnder,
   stepsBefore,
   type CoveringView,
 } from '@cardinex/core/job/cards/tighten/covering';
-import { temporaryPartName, temporaryPartsBarring } from '@cardinex/core/job/register';
+import { temporaryPartName } from '@cardinex/core/job/register';
 import { coveringWords as w } from '@cardinex/words/cards/covering';
 import { registerWords } from '@cardinex/words/register';
 import { Button } from '../../ui/Button';
@@ -62,7 +63,7 @@ export function Covering({ view, set, instances }: Props) {
 /** What must come out before the head is let down, each taken out here. */
 function StillIn() {
   const { state } = useJob();
-  const parts = temporaryPartsBarring(state.register, 'cover');
+  const parts = partsUnder(state);
   if (parts.length === 0) return null;
   return (
     <View className="gap-2 border-b border-rule bg-tab px-3.5 py-2.5" testID="still-in">

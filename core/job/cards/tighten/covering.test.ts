@@ -10,7 +10,7 @@ import type { EngineSheet } from '../../../sheet/engineSheet';
 import { groupMark } from '../../../sheet/groupMark';
 import { groupOf } from '../../../sheet/programmeOf';
 import { CRANK_STANDS } from '../../facts/crank';
-import { coveringView, crankForCover, hiddenUnder, LET_DOWN } from './covering';
+import { coveringView, crankForCover, hiddenUnder, LET_DOWN, partsUnder } from './covering';
 import { allChecks, checkOf } from '../../checks/allChecks';
 import { scopedSheet } from '../../scope';
 import { apart, cardIn, madeDead, openedFor, refusalIn, sheetIn } from '../../tests/intake';
@@ -121,16 +121,18 @@ describe('a head goes on', () => {
     expect(refusedStep(tick(story, ON, '1', 'faces'), LET_DOWN)).toBeNull();
   });
 
-  it('is not let down onto what is still in', () => {
+  it.each(['cover', 'lift'] as const)('is not let down onto what is still in: bars %s', (bars) => {
     const story = upTo(lookedOver(atHead()), LET_DOWN);
     story.act('temporary-part.put-in', {
       part: 'clamp',
       kind: 'liner-clamp',
       what: 'Liner clamps',
       where: 'all bores',
-      bars: 'cover',
+      bars,
     });
     expect(refusedStep(story, LET_DOWN)).toBe('temporary-parts-in');
+    // What refuses it is what the card offers to take out.
+    expect(partsUnder(stateOf(story)).map(({ id }) => id)).toEqual(['clamp']);
     expect(
       refusedStep(story.act('temporary-part.taken-out', { part: 'clamp' }), LET_DOWN),
     ).toBeNull();
