@@ -54,6 +54,47 @@ describe('what comes off', () => {
     expect(reached(hesperM6Right, 'main-cap/1').order).toEqual(['crankcase-door/1', 'main-cap/1']);
   });
 
+  it('is shut by what an act says shuts it, in each way to name it', () => {
+    const { assembly } = orrin6t;
+    if (!assembly) throw new Error('no assembly');
+    const shutBy = (reference: string): EngineSheet => ({
+      ...orrin6t,
+      assembly: {
+        ...assembly,
+        acts: [{ act: 'read-end-float', shutBy: [reference], from: 'manual', source: 'p. 1' }],
+      },
+    });
+    const cover = ['valve-cover/1'];
+    const both = [...cover, 'brake-housing/fan', 'brake-housing/flywheel'];
+    expect(reached(shutBy('brake-housing'), 'read-end-float').order).toEqual(both);
+    expect(reached(shutBy('brake-housing/*'), 'read-end-float').order).toEqual(both);
+    expect(reached(shutBy('brake-housing/fan'), 'read-end-float').order).toEqual([
+      ...cover,
+      'brake-housing/fan',
+    ]);
+  });
+
+  it('is by the way with fewest off, a way naming those beside its target, one, or all', () => {
+    const { assembly } = hesperM6Right;
+    if (!assembly) throw new Error('no assembly');
+    const byWays = (...ways: readonly string[][]): EngineSheet => ({
+      ...hesperM6Right,
+      assembly: {
+        ...assembly,
+        ways: [{ to: 'rod-and-piston', ways, from: 'manual', source: 'p. 1' }],
+      },
+    });
+    const off = (sheet: EngineSheet) => [...reached(sheet, 'rod-and-piston/2').order].sort();
+    const door = ['crankcase-door'];
+    const allDoors = ['crankcase-door/*'];
+    expect(off(byWays(door, allDoors))).toEqual(['crankcase-door/2', 'rod-and-piston/2']);
+    expect(off(byWays(['crankcase-door/5'], allDoors))).toEqual([
+      'crankcase-door/5',
+      'rod-and-piston/2',
+    ]);
+    expect(off(byWays(allDoors, [...allDoors, 'turbo']))).toHaveLength(7);
+  });
+
   it('goes back the other way round where nothing else is said', () => {
     const { order, back } = reached(quillon5c, 'head');
     expect([...back].sort()).toEqual([...order].sort());

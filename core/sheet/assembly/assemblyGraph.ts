@@ -15,6 +15,8 @@ interface AssemblyGraph {
   readonly instances: readonly Instance[];
   readonly actInstances: readonly Instance[];
   readonly pieceOf: (instance: string) => Piece | undefined;
+  /** The instances that references mean to one that is over these; all of them when it is over everything. */
+  readonly meant: (references?: readonly Reference[], over?: Over) => readonly string[];
   /** Ready for `reach`, but for targets. */
   readonly pieces: readonly ReachPiece[];
   readonly acts: readonly ReachAct[];
@@ -23,74 +25,66 @@ interface AssemblyGraph {
 /**
  * The assembly of a sheet, instance by instance. An instance has to do with those of another that share a
  * valve, a cylinder or a bearing with it, and with all where either is over nothing in particular; a
- * reference to one instance (`head/2`) means that one, and `head/*` all of them. References to nothing are left out here: `checkSheet`
- * names them.
+ * reference to one instance (`head/2`) means that one, and `head/*` all of them. References to nothing are
+ * left out here: `checkSheet` names them.
  */
 export const assemblyGraph = memoizeByObject((sheet: EngineSheet): AssemblyGraph => {
   const assembly = assemblyOf(sheet);
   const heads = headInstances(sheet, assembly);
-  const byPiece = new Map(
-    assembly.pieces.map((piece) => [piece.id, instancesOf(sheet, piece.id, piece, heads)]),
+  const instances = assembly.pieces.flatMap((piece) => instancesOf(sheet, piece.id, piece, heads));
+  const named = new Set([
+    ...assembly.acts.map(({ act }) => act as string),
+    ...assembly.pieces.flatMap(({ shuts = [] }) => shuts.map(headOf)),
+  ]);
+  const specOf = (act: string) => assembly.acts.find((spec) => spec.act === act);
+  const actInstances = ASSEMBLY_ACTS.filter((act) => named.has(act)).flatMap((act) =>
+    instancesOf(sheet, act, specOf(act) ?? {}, heads),
   );
-  const specOf = new Map(assembly.acts.map((spec) => [spec.act as string, spec]));
-  const named = new Set([...specOf.keys(), ...assembly.pieces.flatMap(({ shuts }) => shuts ?? [])]);
-  const byAct = new Map(
-    ASSEMBLY_ACTS.filter((act) => [...named].some((ref) => headOf(ref) === act)).map((act) => [
-      act as string,
-      instancesOf(sheet, act, specOf.get(act) ?? {}, heads),
-    ]),
-  );
-  const of = (references: readonly Reference[] | undefined, over: Over): readonly string[] =>
-    [...new Set(references)].flatMap((reference) => referred(reference, over, byPiece, byAct));
-  const pieces = assembly.pieces.flatMap((piece) =>
-    (byPiece.get(piece.id) ?? []).map(({ id, over }): ReachPiece => {
-      const others = (list: readonly string[]): readonly string[] =>
-        [...new Set(list)].filter((other) => other !== id);
-      const lists = {
-        restsOn: others(of(piece.restsOn, over)),
-        shuts: others([
-          ...of(piece.shuts, over),
-          ...actsShutBy(piece.id, id, over, assembly, byAct),
-        ]),
-        eases: others(
-          of(
-            piece.eases?.map((line) => line.piece),
-            over,
-          ),
-        ),
-        onAfter: others(
-          of(
-            piece.onAfter?.map((line) => line.piece),
-            over,
-          ),
-        ),
-        offAfter: others(
-          of(
-            piece.offAfter?.map((line) => line.piece),
-            over,
-          ),
-        ),
-      };
-      return {
-        id,
-        ...Object.fromEntries(Object.entries(lists).filter(([, list]) => list.length > 0)),
-      };
-    }),
-  );
-  const instances = [...byPiece.values()].flat();
+  const byName = new Map<string, Instance[]>();
+  for (const instance of [...instances, ...actInstances]) {
+    const alike = byName.get(instance.of);
+    if (alike) alike.push(instance);
+    else byName.set(instance.of, [instance]);
+  }
+  const meant = (references: readonly Reference[] = [], over: Over = EVERYWHERE) => [
+    ...new Set(references.flatMap((reference) => referred(reference, over, byName))),
+  ];
+  const shutters = actInstances.map(({ id, of, over }) => ({
+    act: id,
+    by: new Set(meant(specOf(of)?.shutBy, over)),
+  }));
   const pieceById = new Map(assembly.pieces.map((piece) => [piece.id, piece]));
+  const pieceOf = (instance: string): Piece | undefined => pieceById.get(headOf(instance));
   return {
     assembly,
     instances,
-    actInstances: [...byAct.values()].flat(),
-    pieceOf: (instance) => pieceById.get(headOf(instance)),
-    pieces,
-    acts: [...byAct].flatMap(([act, places]) =>
-      places.map(({ id, over }) => {
-        const needs = of(specOf.get(act)?.needs, over);
-        return { id, ...(needs.length > 0 && { needs }) };
-      }),
-    ),
+    actInstances,
+    pieceOf,
+    meant,
+    pieces: instances.map(({ id, over }): ReachPiece => {
+      const { restsOn, shuts, eases, onAfter, offAfter } = pieceOf(id) ?? {};
+      const ofThemselves = shutters.filter(({ by }) => by.has(id)).map(({ act }) => act);
+      const lines = (list: readonly { readonly piece: Reference }[] = []) =>
+        meant(
+          list.map(({ piece }) => piece),
+          over,
+        );
+      const lists = {
+        restsOn: meant(restsOn, over),
+        shuts: [...new Set([...meant(shuts, over), ...ofThemselves])],
+        eases: lines(eases),
+        onAfter: lines(onAfter),
+        offAfter: lines(offAfter),
+      };
+      const others = Object.entries(lists).map(
+        ([field, list]) => [field, list.filter((other) => other !== id)] as const,
+      );
+      return { id, ...Object.fromEntries(others.filter(([, list]) => list.length > 0)) };
+    }),
+    acts: actInstances.map(({ id, of, over }) => {
+      const needs = meant(specOf(of)?.needs, over);
+      return { id, ...(needs.length > 0 && { needs }) };
+    }),
   };
 });
 
@@ -98,29 +92,15 @@ export const assemblyGraph = memoizeByObject((sheet: EngineSheet): AssemblyGraph
 function referred(
   reference: Reference,
   over: Over,
-  ...lists: readonly ReadonlyMap<string, readonly Instance[]>[]
+  byName: ReadonlyMap<string, readonly Instance[]>,
 ): readonly string[] {
-  const places = lists.flatMap((byId) => byId.get(headOf(reference)) ?? []);
-  if (isAll(reference)) return places.map(({ id }) => id);
-  const meant = isInstance(reference)
-    ? places.filter(({ id }) => id === reference)
-    : places.filter((other) => shares(over, other.over));
+  const places = byName.get(headOf(reference)) ?? [];
+  const meant = isAll(reference)
+    ? places
+    : isInstance(reference)
+      ? places.filter(({ id }) => id === reference)
+      : places.filter((other) => shares(over, other.over));
   return meant.map(({ id }) => id);
-}
-
-/** Acts that say of themselves that this piece shuts them. */
-function actsShutBy(
-  piece: string,
-  instance: string,
-  over: Over,
-  { acts }: Assembly,
-  byAct: ReadonlyMap<string, readonly Instance[]>,
-): readonly string[] {
-  return acts.flatMap(({ act, shutBy = [] }) =>
-    shutBy.some((reference) => reference === piece || reference === instance)
-      ? (byAct.get(act) ?? []).filter((place) => shares(over, place.over)).map(({ id }) => id)
-      : [],
-  );
 }
 
 /** The heads of an engine, by the first piece of that kind; none where heads and cylinders are one. */
@@ -133,33 +113,19 @@ export function headInstances(
 }
 
 /** What `reach` is asked with, for these targets: references to pieces, instances or acts. */
-export function reachInputOf(
-  { pieces, acts, assembly, instances, actInstances }: AssemblyGraph,
-  targets: readonly Reference[],
-): ReachInput {
-  const all = [...instances, ...actInstances];
-  const expand = (reference: Reference): readonly string[] =>
-    isInstance(reference)
-      ? [reference]
-      : all.filter(({ of }) => of === headOf(reference)).map(({ id }) => id);
-  const meant = [...new Set(targets.flatMap(expand))];
-  const overBy = new Map(all.map(({ id, over }) => [id, over]));
-  const beside = (reference: Reference, target: string): readonly string[] =>
-    expand(reference).filter((id) =>
-      shares(overBy.get(id) ?? EVERYWHERE, overBy.get(target) ?? EVERYWHERE),
-    );
+export function reachInputOf(graph: AssemblyGraph, targets: readonly Reference[]): ReachInput {
+  const { pieces, acts, assembly, instances, actInstances, meant } = graph;
+  const asked = meant(targets);
+  const overOf = new Map([...instances, ...actInstances].map(({ id, over }) => [id, over]));
   const ways = assembly.ways.flatMap(({ to, ways: sets }) =>
-    expand(to)
-      .filter((target) => meant.includes(target))
-      .map((target) => {
-        const here = sets.map((set) => set.flatMap((reference) => beside(reference, target)));
-        return [target, here] as const;
-      }),
+    meant([to])
+      .filter((target) => asked.includes(target))
+      .map((target) => [target, sets.map((set) => meant(set, overOf.get(target)))] as const),
   );
   return {
     pieces,
     acts,
-    targets: meant,
+    targets: asked,
     ...(ways.length > 0 && { ways: Object.fromEntries(ways) }),
   };
 }
