@@ -1,9 +1,9 @@
-import { needsWhatIsOff, offBy } from './offBy';
+import { firstOff, offBy } from './offBy';
 import { reachGraph } from './reachGraph';
 import type { ReachInput } from './reachInput';
 
 /** An act, and the piece it needs that has to come off to get at it. */
-interface NeverDone {
+export interface NeverDone {
   readonly act: string;
   readonly needs: string;
 }
@@ -11,7 +11,8 @@ interface NeverDone {
 /**
  * Acts that can never be done: what opens the way to one takes off a piece it needs. Each is tried by itself;
  * one graph serves them all.
- * @param input its ids known and distinct, without circles
+ * @param input its ids known and distinct
+ * @throws ReckoningFault where pieces wait for each other in a circle
  * @example neverDone({ pieces: [{ id: 'cover', shuts: ['set'] }, { id: 'shaft', restsOn: ['cover'] }],
  *   acts: [{ id: 'set', needs: ['shaft'] }] }) // [{ act: 'set', needs: 'shaft' }]
  */
@@ -19,9 +20,7 @@ export function neverDone(input: Pick<ReachInput, 'pieces' | 'acts'>): readonly 
   const graph = reachGraph({ ...input, targets: [] });
   return (input.acts ?? []).flatMap(({ id, needs = [] }) => {
     if (needs.length === 0) return [];
-    const asked = { ...input, targets: [id] };
-    const off = offBy(asked, graph, new Map());
-    const found = needsWhatIsOff(asked, graph, off)?.fault;
-    return found?.code === 'needs-what-is-off' ? [{ act: id, needs: found.id }] : [];
+    const missing = firstOff(needs, graph, offBy({ ...input, targets: [id] }, graph, new Map()));
+    return missing === undefined ? [] : [{ act: id, needs: missing }];
   });
 }

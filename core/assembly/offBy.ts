@@ -1,4 +1,3 @@
-import { ReckoningFault } from '../quantity/reckoningFault';
 import type { ReachGraph, Whole } from './reachGraph';
 import type { ReachInput } from './reachInput';
 
@@ -26,17 +25,11 @@ export function offBy(input: ReachInput, graph: ReachGraph, choice: Choice): Rea
   return off;
 }
 
-/** The first targeted act that needs a piece which is off; null where each has what it needs. */
-export function needsWhatIsOff(
-  { targets, acts = [] }: ReachInput,
+/** The first of these pieces that is off, by itself or with the piece it goes with. */
+export function firstOff(
+  pieces: readonly string[],
   graph: ReachGraph,
   off: ReadonlySet<string>,
-): ReckoningFault | null {
-  for (const [place, target] of targets.entries()) {
-    const needs = acts.find(({ id }) => id === target)?.needs ?? [];
-    const missing = needs.find((piece) => off.has(graph.wholeOf(piece)));
-    if (missing !== undefined)
-      return new ReckoningFault(`targets[${place}]`, 'needs-what-is-off', { id: missing });
-  }
-  return null;
+): string | undefined {
+  return pieces.find((piece) => off.has(graph.wholeOf(piece)));
 }

@@ -1,7 +1,7 @@
 import { ReckoningFault } from '../quantity/reckoningFault';
 import { checkReach } from './checkReach';
 import { inOrder } from './inOrder';
-import { needsWhatIsOff, offBy, type Choice } from './offBy';
+import { firstOff, offBy, type Choice } from './offBy';
 import { reachGraph, type ReachGraph, type Whole } from './reachGraph';
 import type { Because, Reach, ReachInput, ReachWay } from './reachInput';
 
@@ -79,6 +79,21 @@ function choices(open: readonly (readonly [string, readonly (readonly string[])[
       all.flatMap((choice) => sets.map((way) => new Map([...choice, [target, way]]))),
     [new Map()],
   );
+}
+
+/** The first targeted act that needs a piece which is off; null where each has what it needs. */
+function needsWhatIsOff(
+  { targets, acts = [] }: ReachInput,
+  graph: ReachGraph,
+  off: ReadonlySet<string>,
+): ReckoningFault | null {
+  for (const [place, target] of targets.entries()) {
+    const needs = acts.find(({ id }) => id === target)?.needs ?? [];
+    const missing = firstOff(needs, graph, off);
+    if (missing !== undefined)
+      return new ReckoningFault(`targets[${place}]`, 'needs-what-is-off', { id: missing });
+  }
+  return null;
 }
 
 function requireKeptToGo(

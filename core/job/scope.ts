@@ -104,7 +104,7 @@ export function cylindersInScope(sheet: JobSheet): readonly number[] {
 }
 
 /** The cylinders a scope takes in on a whole sheet. */
-function cylindersOfScope(sheet: EngineSheet, scope: Scope): readonly number[] {
+export function cylindersOfScope(sheet: EngineSheet, scope: Scope): readonly number[] {
   const all = cylindersOf(sheet);
   if (scope.only === undefined) return all;
   const only =

@@ -94,6 +94,9 @@ export function stackDrawing(facts: StackFacts): Drawing {
   };
 }
 
+/** Where a piece stands along the engine. */
+type Span = Pick<PieceBox, 'x' | 'width'>;
+
 interface Columns {
   /** The middle of each cylinder's column. */
   readonly cylinder: ReadonlyMap<number, number>;
@@ -105,7 +108,7 @@ interface Columns {
   readonly from: number;
   readonly to: number;
   /** Where what sits on an end is drawn: the cylinder-1 end's first. */
-  readonly end: readonly [PieceBox, PieceBox];
+  readonly end: readonly [Span, Span];
   /** The end that a kind of piece sits on; null for what lies along the engine. */
   readonly endOf: (piece: Piece) => 0 | 1 | null;
   readonly banks: readonly { readonly name: string; readonly x: number }[];
@@ -151,8 +154,8 @@ function columnsOf(sheet: EngineSheet, { width, label, end }: Sizes): Columns {
     from,
     to,
     end: [
-      { x: label + 2, y: 0, width: end, height: 0 },
-      { x: to + 4, y: 0, width: end, height: 0 },
+      { x: label + 2, width: end },
+      { x: to + 4, width: end },
     ],
     endOf: endFinder(sheet),
     banks: banks.length > 1 ? named : [],
@@ -243,7 +246,7 @@ function placesOf(
   { cylinders, bearings, valves }: Instance['over'],
   piece: Piece,
   columns: Columns,
-): readonly Pick<PieceBox, 'x' | 'width'>[] {
+): readonly Span[] {
   const { pitch, valvePitch, from, to } = columns;
   if (valves) {
     const width = Math.max(4, valvePitch * 0.62);
@@ -268,8 +271,7 @@ function placesOf(
   if (bearings) return [...bearings].map((n) => ({ x: columns.bearing(n) - 6, width: 12 }));
   const end = columns.endOf(piece);
   if (end !== null) {
-    const { x, width } = columns.end[end];
-    return [{ x, width }];
+    return [columns.end[end]];
   }
   const small = SMALL.includes(piece.kind);
   const middle = (from + to) / 2;

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { assemblyGraph } from '@cardinex/core/sheet/assembly/assemblyGraph';
+import { headOf } from '@cardinex/core/sheet/assembly/references';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { Reference } from '@cardinex/core/sheet/spec/reference';
 import { stack } from '@cardinex/words/drawn/stack';
@@ -23,7 +24,7 @@ export function AssemblyCard({ sheet, wide }: Props) {
   const [target, setTarget] = useState<Reference | null>(null);
   const { assembly } = assemblyGraph(sheet);
   const ids = assembly.pieces.map(({ id }) => id);
-  const at = target === null ? -1 : ids.indexOf(target.split('/')[0] ?? '');
+  const at = target === null ? -1 : ids.indexOf(headOf(target));
   const step = (by: 1 | -1): void => {
     const to = at < 0 ? (by === 1 ? 0 : ids.length - 1) : at + by;
     setTarget(ids[to] ?? null);

@@ -2,9 +2,10 @@ import { reach } from '../../assembly/reach';
 import type { Reach } from '../../assembly/reachInput';
 import { ReckoningFault } from '../../quantity/reckoningFault';
 import type { EngineSheet } from '../engineSheet';
+import { memoizeByObject } from '../memoize';
 import type { Reference } from '../spec/reference';
 import { assemblyGraph, reachInputOf } from './assemblyGraph';
-import { headOf, isInstance } from './references';
+import { headOf } from './references';
 
 /**
  * What has to come off an engine to get at these.
@@ -12,20 +13,25 @@ import { headOf, isInstance } from './references';
  * @returns null where its pieces wait for each other in a circle, as they may while a sheet is entered
  */
 export function reached(sheet: EngineSheet, targets: readonly Reference[]): Reach | null {
+  const known = reachedKnown(sheet);
+  const key = JSON.stringify(targets);
+  const before = known.get(key);
+  if (before !== undefined) return before;
+  const found = worked(sheet, targets);
+  known.set(key, found);
+  return found;
+}
+
+/** A picture, its description and the lists beside it ask the same. */
+const reachedKnown = memoizeByObject((_: EngineSheet) => new Map<string, Reach | null>());
+
+function worked(sheet: EngineSheet, targets: readonly Reference[]): Reach | null {
   try {
     return reach(reachInputOf(assemblyGraph(sheet), targets));
   } catch (error) {
     if (error instanceof ReckoningFault) return null;
     throw error;
   }
-}
-
-/** The instances of pieces that a reference means by itself. */
-export function instancesMeant(sheet: EngineSheet, target: Reference): readonly string[] {
-  const { instances } = assemblyGraph(sheet);
-  return isInstance(target)
-    ? [target]
-    : instances.filter(({ of }) => of === headOf(target)).map(({ id }) => id);
 }
 
 /**

@@ -1,17 +1,8 @@
 import type { EngineSheet } from '../engineSheet';
 import { memoizeByObject } from '../memoize';
-import type { AssemblyAct } from '../spec/assembly';
+import { SETTING_ACTS, type SettingAct } from '../spec/assembly';
 import { assemblyOf } from './assemblyOf';
 import { headOf } from './references';
-
-/** Acts by which something of the overhead is set. */
-const SETTINGS = [
-  'set-valves',
-  'set-injectors',
-  'set-brakes',
-  'set-actuators',
-] as const satisfies readonly AssemblyAct[];
-export type SettingAct = (typeof SETTINGS)[number];
 
 /** A piece that goes on between settings: those it shuts are before it, those that need it after. */
 interface SettingOrder {
@@ -32,8 +23,8 @@ export const settingOrder = memoizeByObject(
       (specOf(act)?.shutBy ?? []).some((ref) => headOf(ref) === piece);
     const specOf = (act: SettingAct) => acts.find((spec) => spec.act === act);
     const needed = (act: SettingAct): readonly string[] => (specOf(act)?.needs ?? []).map(headOf);
-    const between = SETTINGS.flatMap(needed).filter((piece) =>
-      SETTINGS.some((act) => shuts(piece, act)),
+    const between = SETTING_ACTS.flatMap(needed).filter((piece) =>
+      SETTING_ACTS.some((act) => shuts(piece, act)),
     );
     const orderOf = (act: SettingAct): SettingOrder => {
       const before = between.find((piece) => shuts(piece, act));

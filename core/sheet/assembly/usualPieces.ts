@@ -1,5 +1,5 @@
 import type { Family } from '../families';
-import type { PieceSpec } from '../spec/assembly';
+import { SETTING_ACTS, type PieceSpec } from '../spec/assembly';
 
 /** A piece as engines of a family usually have it: what it is called is for `words/` to say. */
 export type UsualPiece = Pick<
@@ -10,14 +10,8 @@ export type UsualPiece = Pick<
   readonly offAfter?: readonly string[];
 };
 
-const SETTINGS = [
-  'set-valves',
-  'set-injectors',
-  'set-brakes',
-  'set-actuators',
-  'set-valves-again',
-  'set-valves-hot',
-] as const;
+/** What a cover over the valve gear shuts: all that is set there, now or again. */
+const OVERHEAD = [...SETTING_ACTS, 'set-valves-again', 'set-valves-hot'] as const;
 
 /*
  * Listed from the top of the engine down: of several that could be next that order decides, and everything
@@ -58,7 +52,7 @@ function pushRodTop(per: 'engine' | 'bank' | 'cylinder'): readonly UsualPiece[] 
       kind: 'cover',
       per: 'head',
       restsOn: ['head'],
-      shuts: ['rocker-shaft', ...SETTINGS, 'pull-again'],
+      shuts: ['rocker-shaft', ...OVERHEAD, 'pull-again'],
     },
     {
       id: 'rocker-shaft',
@@ -159,7 +153,7 @@ export const USUAL_PIECES: Readonly<Record<Family, readonly UsualPiece[]>> = {
       kind: 'cover',
       per: 'cylinder',
       restsOn: ['cylinder'],
-      shuts: ['rocker-shaft', ...SETTINGS],
+      shuts: ['rocker-shaft', ...OVERHEAD],
     },
     {
       id: 'rocker-shaft',
@@ -215,7 +209,7 @@ export const USUAL_PIECES: Readonly<Record<Family, readonly UsualPiece[]>> = {
       kind: 'cover',
       per: 'head',
       restsOn: ['head'],
-      shuts: ['cam-drive', 'cam-cap', ...SETTINGS, 'see-timing'],
+      shuts: ['cam-drive', 'cam-cap', ...OVERHEAD, 'see-timing'],
     },
     ...manifolds('engine'),
     ...injectors('pipes'),

@@ -71,12 +71,13 @@ export const PIECE_PER = [
 ] as const;
 export type PiecePer = (typeof PIECE_PER)[number];
 
+/** Something of the overhead is set, each at its own place of the crank. */
+export const SETTING_ACTS = ['set-valves', 'set-injectors', 'set-brakes', 'set-actuators'] as const;
+export type SettingAct = (typeof SETTING_ACTS)[number];
+
 /** What can be done at an engine, and may be shut in by a piece. */
 export const ASSEMBLY_ACTS = [
-  'set-valves',
-  'set-injectors',
-  'set-brakes',
-  'set-actuators',
+  ...SETTING_ACTS,
   'set-valves-again',
   'set-valves-hot',
   'pull-again',

@@ -1,4 +1,5 @@
-import { inRows, instancesMeant, reached } from '@cardinex/core/sheet/assembly/reached';
+import { assemblyGraph } from '@cardinex/core/sheet/assembly/assemblyGraph';
+import { inRows, reached } from '@cardinex/core/sheet/assembly/reached';
 import { headOf } from '@cardinex/core/sheet/assembly/references';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import type { Reference } from '@cardinex/core/sheet/spec/reference';
@@ -22,7 +23,7 @@ export function stack(
 ): Drawing {
   const found = targets.length === 0 ? null : reached(sheet, targets);
   const off = new Set(found?.order);
-  const meant = new Set(targets.flatMap((target) => instancesMeant(sheet, target)));
+  const meant = new Set(assemblyGraph(sheet).meant(targets));
   const standing = (instance: string): PieceStanding => {
     if (meant.has(instance)) return 'target';
     return off.has(instance) ? 'off' : 'on';

@@ -9,21 +9,23 @@ import { valueAt, type Path } from '@cardinex/core/sheet/draftPath';
 interface Props {
   readonly path: Path;
   readonly among: Path;
+  /** The field by which one is named, where it has no id of its own. */
+  readonly by?: 'id' | 'part';
   /** Answers that stand in no list of the sheet. */
   readonly others?: readonly { readonly value: string; readonly label: string }[];
   /** The field must be given: with nothing to choose from yet, what to enter first is said. */
   readonly needed?: boolean;
 }
 
-/** One of the things another part of the sheet names: a cover, a group, a wheel. */
-export function PickField({ path, among, others = [], needed = false }: Props) {
+/** One of the things another part of the sheet names: a group, a wheel, a line of the kit. */
+export function PickField({ path, among, by = 'id', others = [], needed = false }: Props) {
   const { document } = useDraft();
   const { value, change, faults } = useDraftValue<string>(path);
   const list = valueAt(document, among);
   const named = (Array.isArray(list) ? list : []).flatMap((entry: unknown) => {
-    const { id, name } = (entry ?? {}) as { id?: unknown; name?: unknown };
-    return typeof id === 'string'
-      ? [{ value: id, label: typeof name === 'string' ? name : id }]
+    const { [by]: value, name } = (entry ?? {}) as Readonly<Record<string, unknown>>;
+    return typeof value === 'string'
+      ? [{ value, label: typeof name === 'string' ? name : value }]
       : [];
   });
   const options = [...named, ...others];

@@ -34,6 +34,11 @@ export function PiecesField({ node, path }: { readonly node: SchemaNode; readonl
   const sheet = useMemo(() => soundPart(drawable(document))?.sheet ?? null, [document]);
   const item = node.items ?? {};
   const chosen = open === null ? undefined : pieces[open];
+  const target = chosen?.id;
+  const picture = useMemo(
+    () => (sheet?.assembly ? stack(sheet, target === undefined ? [] : [target], false) : null),
+    [sheet, target],
+  );
 
   const takeUsual = (): void => {
     if (!sheet) return;
@@ -79,11 +84,11 @@ export function PiecesField({ node, path }: { readonly node: SchemaNode; readonl
           onPress={takeUsual}
         />
       ) : null}
-      {sheet?.assembly ? (
+      {picture ? (
         <>
           <Small>{w.pieceHint}</Small>
           <DrawingView
-            drawing={stack(sheet, chosen?.id === undefined ? [] : [chosen.id], false)}
+            drawing={picture}
             onPress={(target) => {
               const at = pieces.findIndex(({ id }) => id === headOf(target));
               setOpen(at < 0 || at === open ? null : at);

@@ -9,7 +9,6 @@ import { MarkPlacesField } from './MarkPlacesField';
 import { OrderTaps } from './OrderTaps';
 import { OverridesField } from './OverridesField';
 import { KindField } from './KindField';
-import { KitLineField } from './KitLineField';
 import { PickField } from './PickField';
 import { PiecesField } from './PiecesField';
 import { ReferencesField } from './ReferencesField';
@@ -68,7 +67,7 @@ export function specialField(path: Path, node: SchemaNode): ReactElement | null 
     case 'assembly/ways/*/to':
       return <ReferencesField path={path} acts single />;
     case 'assembly/pieces/*/joints/*/part':
-      return <KitLineField path={path} />;
+      return <PickField path={path} among={['renew']} by="part" />;
     case 'timing/markPlaces':
       return <MarkPlacesField node={node} path={path} label={labelOf(path)} />;
     case 'timing/markPlaces/*/mark':

@@ -1,6 +1,5 @@
-import { neverDone } from '../../../assembly/neverDone';
-import { reachGraph } from '../../../assembly/reachGraph';
-import { ReckoningFault, type Fault } from '../../../quantity/reckoningFault';
+import { neverDone, type NeverDone } from '../../../assembly/neverDone';
+import { ReckoningFault } from '../../../quantity/reckoningFault';
 import { assemblyGraph } from '../../assembly/assemblyGraph';
 import { headOf } from '../../assembly/references';
 import type { EngineSheet } from '../../engineSheet';
@@ -13,31 +12,25 @@ import { fault, type SheetFinding } from '../finding';
  */
 export function checkOrder(sheet: EngineSheet, assembly: AssemblySpec): SheetFinding[] {
   const graph = assemblyGraph(sheet);
-  if (graph.pieces.length === 0) return [];
-  const circle = faultOf(() => reachGraph({ ...graph, targets: [] }));
-  if (circle?.code === 'circle') {
-    const [first = ''] = circle.ids;
-    const at = assembly.pieces.findIndex(({ id }) => id === headOf(first));
-    return [
-      fault(`assembly.pieces[${at}]`, 'assembly-circle', {
-        direction: circle.direction,
-        pieces: circle.ids.map((id) => named(assembly, id)).join(', '),
-      }),
-    ];
+  try {
+    return actsNeverDone(assembly, neverDone(graph));
+  } catch (error) {
+    if (!(error instanceof ReckoningFault) || error.fault.code !== 'circle') throw error;
+    const { direction, ids } = error.fault;
+    const at = assembly.pieces.findIndex(({ id }) => id === headOf(ids[0] ?? ''));
+    const pieces = ids.map((id) => named(assembly, id)).join(', ');
+    return [fault(`assembly.pieces[${at}]`, 'assembly-circle', { direction, pieces })];
   }
+}
+
+function actsNeverDone(assembly: AssemblySpec, found: readonly NeverDone[]): SheetFinding[] {
   // What may be opened in more ways than one is nobody's to say before a way is chosen.
   const inWays = new Set((assembly.ways ?? []).map(({ to }) => headOf(to)));
-  const found = neverDone(graph);
   return (assembly.acts ?? []).flatMap(({ act }, place) => {
     const never = found.find((entry) => headOf(entry.act) === act);
-    return never && !inWays.has(act)
-      ? [
-          fault(`assembly.acts[${place}].needs`, 'act-never', {
-            act,
-            piece: named(assembly, never.needs),
-          }),
-        ]
-      : [];
+    if (!never || inWays.has(act)) return [];
+    const piece = named(assembly, never.needs);
+    return [fault(`assembly.acts[${place}].needs`, 'act-never', { act, piece })];
   });
 }
 
@@ -47,14 +40,4 @@ function named({ pieces }: AssemblySpec, instance: string): string {
   const place = instance.slice(headOf(instance).length + 1);
   const several = (piece?.per ?? 'engine') !== 'engine';
   return piece ? `${piece.name}${several ? ` ${place}` : ''}` : instance;
-}
-
-function faultOf(work: () => unknown): Fault | null {
-  try {
-    work();
-    return null;
-  } catch (error) {
-    if (error instanceof ReckoningFault) return error.fault;
-    throw error;
-  }
 }

@@ -1,4 +1,5 @@
-import { settingOrder, type SettingAct } from '@cardinex/core/sheet/assembly/settingOrder';
+import { settingOrder } from '@cardinex/core/sheet/assembly/settingOrder';
+import type { SettingAct } from '@cardinex/core/sheet/spec/assembly';
 import { pieceNamed } from '../../pieces';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { figure, figures, gap, limits, printed, row, says, type SheetRow } from './rows';
