@@ -78,6 +78,7 @@ export interface Words {
   readonly sentence: typeof import('./en/sentence');
   readonly 'sheets/differences': typeof import('./en/sheets/differences');
   readonly 'sheets/entry': typeof import('./en/sheets/entry');
+  readonly 'sheets/fields': typeof import('./en/sheets/fields');
   readonly 'sheets/findings': typeof import('./en/sheets/findings');
   readonly 'sheets/places': typeof import('./en/sheets/places');
   readonly 'sheets/programme': typeof import('./en/sheets/programme');

@@ -11,13 +11,8 @@ import {
   sheetSchema,
   type SchemaNode,
 } from '../../contract/sheets/schemaNodes';
-import {
-  choiceLabel,
-  entrySteps,
-  entryWords as w,
-  fieldLabel,
-  labelOf,
-} from '../../words/en/sheets/entry';
+import { entrySteps, entryWords as w } from '../../words/en/sheets/entry';
+import { choiceLabel, fieldLabel, labelOf } from '../../words/en/sheets/fields';
 import type { AssemblyAct } from '../../core/sheet/spec/assembly';
 import { atStart } from '../../words/en/kit';
 import { assemblyActName } from '../../words/en/pieces';

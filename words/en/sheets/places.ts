@@ -4,7 +4,7 @@ import { pointerTo } from '@cardinex/core/sheet/place';
 import { pointerSteps } from '@cardinex/core/sheet/pointer';
 import { isSheetPause, type SheetProgramme } from '@cardinex/core/sheet/spec/fastening';
 import { printedText } from '../quantity';
-import { labelOf, oneName } from './entry';
+import { labelOf, oneName } from './fields';
 
 /** Steps that only hold what is named after them. */
 const HOLDERS = new Set([

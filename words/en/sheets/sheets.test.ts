@@ -1,6 +1,7 @@
 import { sheetSections } from './sections/sheetSections';
 import { groupLines, orderText, programmeLines } from './programme';
-import { entrySteps, fieldLabel, labelOf, oneName } from './entry';
+import { entrySteps } from './entry';
+import { fieldLabel, labelOf, oneName } from './fields';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { engineSheetSchema } from '@cardinex/contract/sheets/engineSheet';
 

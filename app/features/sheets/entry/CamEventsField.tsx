@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { fieldLabel } from '@cardinex/words/sheets/fields';
 import { Button } from '../../../ui/Button';
 import { Heading } from '../../../ui/Words';
 import { WindowsChart } from '../WindowsChart';

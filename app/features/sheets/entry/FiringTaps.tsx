@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { cylindersOf, type EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { fieldLabel } from '@cardinex/words/sheets/fields';
 import { Button } from '../../../ui/Button';
 import { Body } from '../../../ui/Words';
 import { LayoutDrawing } from '../LayoutDrawing';

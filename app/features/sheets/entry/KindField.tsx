@@ -1,6 +1,6 @@
 import type { Path } from '@cardinex/core/sheet/draftPath';
 import { PIECE_KINDS } from '@cardinex/core/sheet/spec/assembly';
-import { labelOf } from '@cardinex/words/sheets/entry';
+import { labelOf } from '@cardinex/words/sheets/fields';
 import { useDraftValue } from './DraftContext';
 import { OneOfValues } from './PlainFields';
 

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { entryWords as w, fieldLabel, labelOf } from '@cardinex/words/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { fieldLabel, labelOf } from '@cardinex/words/sheets/fields';
 import { Choice } from '../../../ui/Choice';
 import { Body } from '../../../ui/Words';
 import { useDraft, useDraftValue } from './DraftContext';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { labelOf } from '@cardinex/words/sheets/entry';
+import { labelOf } from '@cardinex/words/sheets/fields';
 import { FigureField } from './FigureField';
 import { InnerFields, type NodeFieldProps } from './InnerField';
 import { ListField } from './ListField';

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { orderPropose } from '@cardinex/core/tightening/orderPropose';
-import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { fieldLabel } from '@cardinex/words/sheets/fields';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { Body } from '../../../ui/Words';

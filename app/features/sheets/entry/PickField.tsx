@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { entryWords as w, labelOf } from '@cardinex/words/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { labelOf } from '@cardinex/words/sheets/fields';
 import { Choice } from '../../../ui/Choice';
 import { Body } from '../../../ui/Words';
 import { useDraft, useDraftValue } from './DraftContext';
@@ -28,7 +29,9 @@ export function PickField({ path, among, by = 'id', others = [], needed = false 
       ? [{ value, label: typeof name === 'string' ? name : value }]
       : [];
   });
-  const options = [...named, ...others];
+  const options = [
+    ...new Map([...named, ...others].map((option) => [option.value, option])).values(),
+  ];
   if (options.length === 0) return needed ? <Body>{w.enterFirst(labelOf(among))}</Body> : null;
   return (
     <View className="gap-1">

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { choiceLabel, entryWords as w } from '@cardinex/words/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { choiceLabel } from '@cardinex/words/sheets/fields';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { fieldLabel } from '@cardinex/words/sheets/fields';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { useDraftValue } from './DraftContext';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { choiceLabel, fieldLabel } from '@cardinex/words/sheets/entry';
+import { choiceLabel, fieldLabel } from '@cardinex/words/sheets/fields';
 import { Choice } from '../../../ui/Choice';
 import { useDraftValue } from './DraftContext';
 import { Faults } from './Faults';

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { fieldLabel } from '@cardinex/words/sheets/fields';
 import { Choice } from '../../../ui/Choice';
 import { useDraftValue } from './DraftContext';
 import { Faults } from './Faults';

@@ -1,7 +1,8 @@
 import { definedFields } from '@cardinex/core/definedFields';
 import { View } from 'react-native';
 import { valvesFor } from '@cardinex/core/sheet/families';
-import { entryWords as w, fieldLabel } from '@cardinex/words/sheets/entry';
+import { entryWords as w } from '@cardinex/words/sheets/entry';
+import { fieldLabel } from '@cardinex/words/sheets/fields';
 import { Button } from '../../../ui/Button';
 import { Heading } from '../../../ui/Words';
 import { useDraft, useDraftValue } from './DraftContext';

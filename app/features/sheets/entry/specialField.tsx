@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { CamEventsField } from './CamEventsField';
 import { FiringTaps } from './FiringTaps';
 import { HELD_BESIDE_SETS } from '@cardinex/core/sheet/spec/kit';
-import { labelOf, fieldLabel } from '@cardinex/words/sheets/entry';
+import { labelOf, fieldLabel } from '@cardinex/words/sheets/fields';
 import { MapMaker } from './MapMaker';
 import { MarkField } from './MarkField';
 import { MarkPlacesField } from './MarkPlacesField';
