@@ -11,7 +11,13 @@ import { groupOf, planOf, setOf } from '@cardinex/core/sheet/programmeOf';
 import { heightsOf } from '@cardinex/core/sheet/spec/block';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
 import { marksOf } from '@cardinex/core/job/cards/mark/view';
-import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip/view';
+import {
+  oldBoltsOf,
+  stripNext,
+  type OffGroup,
+  type OffStep,
+} from '@cardinex/core/job/cards/strip/view';
+import type { RunView } from '@cardinex/core/job/run/views';
 import { fold } from '@cardinex/core/job/evolve';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import type { JobState } from '@cardinex/core/job/state';
@@ -52,27 +58,62 @@ export function marked(story: Storyteller, sheet: EngineSheet): Storyteller {
   );
 }
 
-/** Every bolt out, by jacks where they are, every head off, the bolts counted. */
+/** Every piece off in its order, marked and slackened before it, the liners held; the bolts counted. */
 export function stripped(story: Storyteller, sheet: EngineSheet): Storyteller {
   const scoped = sheetIn(story, sheet);
-  const runs = stripRuns(scoped, stateOf(story), '');
-  const jacks = runs.some(({ stages }) => stages.some(({ stage }) => stage.kind === 'hydraulic'));
-  if (jacks) story.act('caution.acknowledged', { caution: 'hydraulics' });
-  for (const { stages } of runs) {
-    for (const { act } of stages.flatMap(({ bolts }) => bolts)) {
-      if (act.kind === 'hydraulic') {
-        story.act('stud.tensioned', { key: act.key, pass: 1, bar: act.bar ?? 0 });
-      } else story.act('bolt.eased', { key: act.key, pass: 1 });
-    }
-  }
-  for (const { item } of partedOf(scoped, stateOf(story))) {
-    story.act('check.seen', { check: 'strip', item, found: 'good' });
+  for (let next = stripNext(scoped, stateOf(story), ''); next;) {
+    strippedStep(story, next.group, next.step);
+    next = stripNext(scoped, stateOf(story), '');
   }
   for (const { set, group, count } of oldBoltsOf(scoped)) {
     const uses = typeof group.uses === 'object' ? { uses: 0 } : {};
     story.act('bolts.counted', { set: set.id, group: group.id, count, ...uses });
   }
   return story;
+}
+
+/** One step of taking a piece off. */
+export function strippedStep(story: Storyteller, group: OffGroup, step: OffStep): void {
+  switch (step.kind) {
+    case 'wait':
+      throw new Error(`${group.piece.id} waits for ${step.pieces.join(', ')}`);
+    case 'held':
+      story.act('temporary-part.put-in', {
+        part: 'liner-clamps',
+        kind: 'liner-clamp',
+        what: 'Liner clamps',
+        where: 'deck',
+        bars: 'cover',
+      });
+      return;
+    case 'mark': {
+      for (const { id: mark, kind, code, place } of step.marks)
+        story.act('mark.made', { mark, kind, code, place });
+      return;
+    }
+    case 'ease':
+      story.act('piece.eased', { piece: step.piece, off: step.off });
+      return;
+    case 'slacken':
+      slackenedRun(story, step.run);
+      return;
+    case 'unclamp':
+      story.act('temporary-part.taken-out', { part: step.part.id });
+      return;
+    case 'off':
+      story.act('piece.off', { pieces: step.instances, found: 'sound' });
+  }
+}
+
+function slackenedRun(story: Storyteller, { stages }: RunView): void {
+  const jacks = stages.some(({ stage }) => stage.kind === 'hydraulic');
+  if (jacks && !stateOf(story).cautions.hydraulics)
+    story.act('caution.acknowledged', { caution: 'hydraulics' });
+  for (const { act } of stages.flatMap(({ bolts }) => bolts)) {
+    if (act.kind === 'hydraulic') {
+      story.act('stud.tensioned', { key: act.key, pass: 1, bar: act.bar ?? 0 });
+    } else story.act('bolt.eased', { key: act.key, pass: 1 });
+  }
 }
 
 /** Readings of a check, item by item, each at its places in order. */
@@ -195,8 +236,12 @@ export function headOn(story: Storyteller, sheet: EngineSheet, standOutMm?: numb
   if (!camInHead(sheet)) wheels();
   pulled(story, sheet, (kind) => TOP.includes(kind));
   if (camInHead(sheet)) wheels();
+  pulled(story, sheet, (kind) => AFTER_TOP.includes(kind));
   return story.act('caution.acknowledged', { caution: 'barring' });
 }
+
+/** What is pulled down before the gaps are set. */
+const AFTER_TOP: readonly FastenedSet['kind'][] = ['rockers', 'injector-clamps', 'manifold'];
 
 /** The same on an engine with its camshaft in the head, its timing still to be set. */
 export function topDown(story: Storyteller, sheet: EngineSheet): Storyteller {

@@ -16,6 +16,7 @@ import {
 } from './support/intake';
 import { expect, signIn, test, unfoldTray } from './support/shop';
 import { onTheStand } from './support/stories';
+import { takeOff } from './support/strip';
 
 test.describe.configure({ timeout: 300_000 });
 
@@ -33,9 +34,11 @@ test('a gasket job from opening to inspected, parked on the way', async ({ page,
     scope: 'Head gasket',
     end: 'Fan end',
   });
-  await expect(page.getByText('Undisturbed: liners, pistons, crank.')).toBeVisible();
+  await expect(
+    page.getByText(/Undisturbed: rod and piston; liner; flywheel; camshaft; main cap; crankshaft/),
+  ).toBeVisible();
   await unfoldTray(page);
-  await expect(page.getByRole('link', { name: /3 Strip After make it dead/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /2 Strip After make it dead/ })).toBeVisible();
   await makeDead(page, job);
 
   // Marked: each says its end, its way up, and where no stamp may go.
@@ -48,13 +51,25 @@ test('a gasket job from opening to inspected, parked on the way', async ({ page,
   await pressThrough(page, 'code');
   await expect(page.getByText('All marked and bagged.')).toBeVisible();
 
-  // Slackened in reverse; the head comes off by a turn, and the liners are clamped before anything turns.
+  // What stands on the head comes off before it, each found somehow; then the head's bolts, in reverse.
   await page.goto(`${job}/strip`);
+  await expect(page.getByTestId('act')).toHaveText('Breather hose');
+  await expect(page.getByText('To get at the rocker cover.')).toBeVisible();
+  await page.getByTestId('confirm').click();
+  await expect(page.getByText(/Say first how it was found/)).toBeVisible();
+  await press(page, 'Damaged');
+  await page.getByTestId('confirm').click();
+  await fill(page, 'What is wrong with it?', 'Split at its clip.');
+  await page.getByRole('dialog').getByRole('button', { name: 'It is off' }).click();
+  await expect(page.getByTestId('act')).toHaveText('Rocker cover');
+  await takeOff(page, 'Head');
+  await expect(page.getByText(/Break its seal by a small turn sideways/)).toBeVisible();
+  await press(page, 'To the bolts: Head bolts');
   await expect(page.getByTestId('bolt')).toHaveText('10');
   await expect(page.getByTestId('value')).toContainText('90°');
   await pressThrough(page, 'bolt');
-  await expect(page.getByText(/Break its seal by a small turn sideways/)).toBeVisible();
-  await press(page, 'Head off: It is off');
+  await press(page, 'Sound');
+  await press(page, 'It is off');
   await expect(page.getByRole('alert')).toContainText('the crank must not move');
   await page.goto(`${job}/inspect?check=bores`);
   await page.goto(`${job}/register`);
@@ -119,6 +134,7 @@ test('a gasket job from opening to inspected, parked on the way', async ({ page,
     page.getByTestId('part').filter({ hasText: 'Length: Head bolts, bolt' }),
   ).toContainText('found at inspection');
   await page.goto(`${job}/record`);
+  await expect(page.getByText('Split at its clip.')).toBeVisible();
   await expect(page.getByText('Taken up again')).toBeVisible();
   await expect(page.getByText('Waits for the gasket.')).toBeVisible();
 });
@@ -142,7 +158,7 @@ test('marks are translated to another variant, and made anew', async ({ page, sh
   await press(page, 'It is: Valves counted from the flywheel');
   await expect(page.getByText(/^Quillon 5C · Valves counted from the flywheel/)).toBeVisible();
   await page.goto(job);
-  await expect(page.getByRole('link', { name: /2 Mark/ })).toContainText(
+  await expect(page.getByRole('link', { name: /3 Mark/ })).toContainText(
     '2 parts say something else',
   );
   await page.goto(`${job}/mark`);
@@ -150,9 +166,9 @@ test('marks are translated to another variant, and made anew', async ({ page, sh
   await page.getByTestId('confirm').click();
   await expect(page.getByRole('button', { name: 'T E1 (10), Marked and bagged' })).toBeVisible();
 
-  // What was bolted on last comes off first.
+  // What goes on last comes off first.
   await page.goto(`${job}/strip`);
-  await expect(page.getByRole('heading', { name: 'Slacken: Cam sprocket bolts' })).toBeVisible();
+  await expect(page.getByTestId('act')).toHaveText('Breather hose');
 });
 
 /** The same, stripped: what comes wrong bars what it is for, and a head that has warped is no head. */
@@ -217,7 +233,7 @@ test('one head of six that goes further, with jacks and a ring worn too thin', a
     end: 'Flywheel end',
   });
   await expect(
-    page.getByText(/One head: 3. Undisturbed: cylinders 1, 2, 4, 5 and 6/),
+    page.getByText(/One head: 3. Undisturbed: head 1, 2, 4, 5 and 6; rod and piston/),
   ).toBeVisible();
   await makeDead(page, job);
   await leaveOut(page, job, 'mark');
@@ -225,12 +241,15 @@ test('one head of six that goes further, with jacks and a ring worn too thin', a
   // With the network cut from here: the jacks, the head off, the scope widened.
   await page.goto(`${job}/strip`);
   await context.setOffline(true);
+  await takeOff(page, 'Head');
+  await press(page, 'To the bolts: Head studs');
   await expect(page.getByText(/An injection wound, however small, is an emergency/)).toBeVisible();
   await press(page, 'Read. Nobody is in line.');
   await expect(page.getByTestId('value')).toContainText('bar');
   await expect(page.getByTestId('confirm')).toContainText('Run the nut back');
   await pressThrough(page, 'bolt');
-  await press(page, 'Head off: It is off');
+  await press(page, 'Sound');
+  await press(page, 'It is off');
   await press(page, 'Liners are clamped');
   await fill(page, 'Head studs: how many came out?', '4');
   await press(page, 'Head studs: Counted into the bag');
@@ -255,9 +274,9 @@ test('one head of six that goes further, with jacks and a ring worn too thin', a
   await fill(page, 'Why?', 'Bore scored.');
   await press(page, /^Go further/);
   await expect(page.getByText(/One cylinder: 3/)).toBeVisible();
-  await expect(page.getByRole('link', { name: /3 Strip Next/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /2 Strip Next/ })).toBeVisible();
   await page.goto(`${job}/strip`);
-  await press(page, /Liners out of the block/);
+  await takeOff(page);
   await expect(page.getByText('All off, all counted.')).toBeVisible();
   await findGood(page, job, 'holes/head/3');
   const bore = ['240.10', '240.10', '240.08', '240.08', '240.05', '240.05'];

@@ -110,6 +110,7 @@ export interface Words {
   readonly 'slices/parts': typeof import('./en/slices/parts');
   readonly 'slices/pending': typeof import('./en/slices/pending');
   readonly 'slices/photographs': typeof import('./en/slices/photographs');
+  readonly 'slices/pieces': typeof import('./en/slices/pieces');
   readonly 'slices/register': typeof import('./en/slices/register');
   readonly 'slices/runs': typeof import('./en/slices/runs');
   readonly 'slices/scope': typeof import('./en/slices/scope');

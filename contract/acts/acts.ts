@@ -16,6 +16,7 @@ import { parkedActs } from './parked';
 import { partsActs } from './parts';
 import { pendingActs } from './pending';
 import { photographsActs } from './photographs';
+import { piecesActs } from './pieces';
 import { registerActs } from './register';
 import { runsActs } from './runs';
 import { scopeActs } from './scope';
@@ -42,6 +43,7 @@ export const ACTS = {
   ...partsActs,
   ...pendingActs,
   ...photographsActs,
+  ...piecesActs,
   ...registerActs,
   ...runsActs,
   ...scopeActs,

@@ -13,11 +13,11 @@ const place = z.strictObject({
   part: key,
 });
 
+const made = z.strictObject({ mark: key, kind: z.enum(MARK_KINDS), code: words(160), place });
+
 export const marksActs = {
-  'mark.made': z.strictObject({
-    mark: key,
-    kind: z.enum(MARK_KINDS),
-    code: words(160),
-    place,
+  'mark.made': made,
+  'marks.racked': z.strictObject({
+    marks: z.array(made).min(1, 'must name a part').max(200, 'names more than 200 parts'),
   }),
 } satisfies ActSchemas<MarksActs>;

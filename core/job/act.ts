@@ -15,6 +15,7 @@ import type { OpenedActs } from './facts/opened';
 import type { ParkedActs } from './facts/parked';
 import type { PartsActs } from './facts/parts';
 import type { PendingActs } from './facts/pending';
+import type { PiecesActs } from './facts/pieces';
 import type { PhotographsActs } from './facts/photographs';
 import type { RegisterActs } from './facts/register';
 import type { RunsActs } from './facts/runs';
@@ -47,6 +48,7 @@ export interface ActData
     PartsActs,
     PendingActs,
     PhotographsActs,
+    PiecesActs,
     RegisterActs,
     RunsActs,
     ScopeActs,

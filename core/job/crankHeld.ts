@@ -1,13 +1,11 @@
 import { refused, type Verdict } from './verdict';
 import type { CrankHold } from './facts/crank';
 import { stillLive } from './cards/dead/checks';
-import { LINERS_OUT, partedOf } from './cards/strip/view';
+import { linersLoose } from './linersLoose';
 import { runKey } from './run/runKey';
 import { runDone, runView } from './run/runView';
-import { seenOf } from './checks/state';
-import { temporaryPartName, temporaryPartsBarring, temporaryPartsIn } from './register';
-import { cylindersInScope, hasWetLiners, takesPistonsOut, type JobSheet } from './scope';
-import { STRIP } from './slackening';
+import { temporaryPartName, temporaryPartsBarring } from './register';
+import type { JobSheet } from './scope';
 import type { JobState } from './state';
 
 /**
@@ -50,30 +48,5 @@ function throughBoltsSlack(sheet: JobSheet, { runs }: JobState): boolean {
       const view = begun ? runView(sheet, name, runs, '') : null;
       return view !== null && !runDone(view);
     });
-  });
-}
-
-/** Has any piston gone in again? */
-function pistonsIn(sheet: JobSheet, { checks }: JobState): boolean {
-  if (!takesPistonsOut(sheet.scope)) return true;
-  return cylindersInScope(sheet).some((cylinder) =>
-    seenOf(checks, 'in-bore', String(cylinder), 'in'),
-  );
-}
-
-/** Is a head off, or loosened, with nothing holding the liners under it down? */
-export function linersLoose(sheet: JobSheet, state: JobState): boolean {
-  if (!hasWetLiners(sheet)) return false;
-  if (temporaryPartsIn(state.register).some(({ kind }) => kind === 'liner-clamp')) return false;
-  // Out of the block none is left to lift; once they are back in and accepted, they are loose again.
-  const out = seenOf(state.checks, STRIP, LINERS_OUT)?.found === 'good';
-  if (out && (!state.liners.accepted || !pistonsIn(sheet, state))) return false;
-  return partedOf(sheet, state).some(({ off, set, instance }) => {
-    if (!off || set === undefined || instance === undefined) return false;
-    const programme = sheet.fastenedSets?.find(({ id }) => id === set)?.programme?.id ?? '';
-    // Back on and being pulled down, it holds them again.
-    return (
-      Object.keys(state.runs[runKey({ set, instance, programme })]?.attempts ?? {}).length === 0
-    );
   });
 }

@@ -1,7 +1,7 @@
 import type { Scope } from './facts/scope';
 import { ACCEPTED, refused, type Verdict } from './verdict';
 import type { EngineSheet } from '../sheet/engineSheet';
-import { asksWhich, scopeChoices, widens } from './scope';
+import { asksWhich, scopeChoices, widens } from './plan/scopeChoices';
 
 /**
  * May a job be of this scope? One head or one cylinder is named; a job once opened only goes further.

@@ -2,7 +2,8 @@ import { demoSheets } from '@cardinex/demo/sheets/all';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { heated } from './cards/after-heat/programme';
 import { proposalsFor } from './proposeValue';
-import { scopedSheet, scopesFor, scopeChoices } from './scope';
+import { scopedSheet } from './scope';
+import { scopesFor, scopeChoices } from './plan/scopeChoices';
 import { slackened } from './slackening';
 
 /** Every figure in something: what has a text, a value, a unit and a source of its own. */

@@ -2,6 +2,7 @@ import type { Coded, Nothing } from '../coded';
 import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineEnd } from '../sheet/spec/layout';
 import type { CrankHold } from './facts/crank';
+import type { PieceRef } from './pieceRef';
 import type { CardName } from './trayReason';
 
 /** Why an act was not accepted, each code with what its sentence needs. Bolts are named as printed. */
@@ -21,6 +22,10 @@ export interface RefusalFields {
   'beyond-reach': { readonly lowMm: number; readonly highMm: number };
   'crank-held': { readonly hold: CrankHold };
   'not-loose-yet': Nothing;
+  'unknown-piece': { readonly piece: string };
+  'piece-first': { readonly piece: PieceRef };
+  'marks-first': { readonly marks: readonly string[] };
+  'ease-first': { readonly piece: PieceRef };
   'nothing-out': Nothing;
   'not-to-be-reworked': Nothing;
   'lead-lets-stand': Nothing;

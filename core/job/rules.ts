@@ -23,6 +23,7 @@ export const RULES: { readonly [T in ActType]: ActRule<T> } = {
   ...SLICES.parked.acts,
   ...SLICES.parts.acts,
   ...SLICES.photographs.acts,
+  ...SLICES.pieces.acts,
   ...SLICES.register.acts,
   ...SLICES.runs.acts,
   ...SLICES.scope.acts,

@@ -5,14 +5,8 @@ import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { openedFor, refusalIn } from './tests/intake';
 import { stateOf } from './tests/story';
-import {
-  cylindersInScope,
-  scopeChoices,
-  scopedSheet,
-  scopesFor,
-  setsInScope,
-  widens,
-} from './scope';
+import { cylindersInScope, scopedSheet, setsInScope } from './scope';
+import { scopeChoices, scopesFor, widens } from './plan/scopeChoices';
 import { trayOf } from './tray';
 
 const setsOf = (sheet: typeof tolvane44, scope: Scope): readonly string[] =>
@@ -108,7 +102,7 @@ describe('a scope', () => {
       trayOf(tolvane44, stateOf(gasket), '2026-03-02T09:00:00Z').map(
         ({ card, set }) => set?.id ?? card,
       );
-    const intake = ['dead', 'mark', 'strip', 'parts', 'inspect'];
+    const intake = ['dead', 'strip', 'mark', 'parts', 'inspect'];
     const end = ['head', 'valves', 'recheck', 'head', 'cause'];
     expect(titles()).toEqual([...intake, 'liners', 'stand-out', ...end]);
     gasket.act('scope.widened', { scope: { kind: 'in-frame' }, words: 'liner 3 cracked' });

@@ -1,4 +1,11 @@
-import { SCOPES, type ScopeKind, type Scope } from './facts/scope';
+import type { Scope } from './facts/scope';
+import { comesOffFor, type ComesOff } from './plan/comesOff';
+import { cylindersOfScope } from './plan/scopeChoices';
+import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
+import { clampedBy } from '../sheet/assembly/clamped';
+import type { Instance } from '../sheet/assembly/instances';
+import { overOf, shares } from '../sheet/assembly/over';
+import { headOf } from '../sheet/assembly/references';
 import { cylindersUnder } from '../sheet/cylindersUnder';
 import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
 import { memoizeByObject } from '../sheet/memoize';
@@ -10,41 +17,39 @@ export interface JobSheet extends EngineSheet {
   readonly scope: Scope;
   /** Printed numbers of the cylinders it works on. */
   readonly inHand: readonly number[];
+  /** All of the engine, what stays undisturbed too. */
+  readonly whole: EngineSheet;
+  readonly comesOff: ComesOff;
 }
 
 /** Sets that every job has a card for: a sheet that does not say how they are tightened bars it. */
 export const TOP: readonly SetKind[] = ['head', 'cylinder-base', 'cam-caps'];
-const BOTTOM: readonly SetKind[] = ['main-caps', 'rod-caps'];
-const REST: readonly SetKind[] = [
-  'rockers',
-  'injector-clamps',
-  'manifold',
-  'flywheel',
-  'pulley',
-  'cover',
-];
-/** Bolted on while the timing is set. */
-const TIMED: SetKind = 'timing-wheels';
 
-/** Kinds of sets in the order they go on, by scope. */
-const SETS: Readonly<Record<ScopeKind, readonly SetKind[]>> = {
-  gasket: [...TOP, TIMED],
-  'one-head': [...TOP, TIMED],
-  'one-cylinder': ['rod-caps', ...TOP],
-  'top-end': [...TOP, TIMED],
-  'in-frame': [...BOTTOM, ...TOP, TIMED],
-  everything: [...BOTTOM, ...TOP, TIMED, ...REST],
-};
-
-/** Does this scope take pistons, liners and rods out? */
-export function takesPistonsOut({ kind }: Scope): boolean {
-  return kind === 'one-cylinder' || kind === 'in-frame' || kind === 'everything';
+/** The pieces of these kinds that come off. */
+export function offOfKind(
+  { whole, comesOff }: JobSheet,
+  ...kinds: readonly string[]
+): readonly Instance[] {
+  const { instances, pieceOf } = assemblyGraph(whole);
+  return instances.filter(
+    ({ id }) => comesOff.because.has(id) && kinds.includes(pieceOf(id)?.kind ?? ''),
+  );
 }
+
+/** Does this job take pistons and rods out? */
+export const takesPistonsOut = memoizeByObject(
+  (sheet: JobSheet): boolean => offOfKind(sheet, 'rod-and-piston').length > 0,
+);
 
 /** Are all bearings of the crank laid open, so that their shells come out and its journals are read? */
-export function openToShells({ scope }: JobSheet): boolean {
-  return scope.only === undefined && takesPistonsOut(scope);
-}
+export const openToShells = memoizeByObject((sheet: JobSheet): boolean => {
+  if (takesCrankOut(sheet)) return true;
+  const { instances, pieceOf } = assemblyGraph(sheet.whole);
+  const caps = instances.filter(
+    ({ id, over }) => pieceOf(id)?.kind === 'bearing-cap' && over.bearings !== null,
+  );
+  return caps.length > 0 && caps.every(({ id }) => sheet.comesOff.because.has(id));
+});
 
 /** Does the camshaft come off with the head, and the drive with it? */
 export function camInHead({ overhead, head }: EngineSheet): boolean {
@@ -52,11 +57,9 @@ export function camInHead({ overhead, head }: EngineSheet): boolean {
 }
 
 /** Is the timing taken apart on this job, so that it is set on a card of its own? */
-export function timesEngine(sheet: JobSheet): boolean {
-  const { scope, timing } = sheet;
-  if (!timing) return false;
-  return scope.kind === 'everything' || (scope.kind !== 'one-cylinder' && camInHead(sheet));
-}
+export const timesEngine = memoizeByObject(
+  (sheet: JobSheet): boolean => sheet.timing !== undefined && offOfKind(sheet, 'drive').length > 0,
+);
 
 /** Is a head taken apart, and not only lifted? */
 export function takesHeadApart({ scope }: JobSheet): boolean {
@@ -65,37 +68,12 @@ export function takesHeadApart({ scope }: JobSheet): boolean {
 
 /** Do liners go in again: may they be placed, and are their seals renewed? */
 export function fitsLiners(sheet: JobSheet): boolean {
-  return takesPistonsOut(sheet.scope) && hasWetLiners(sheet);
+  return hasWetLiners(sheet) && offOfKind(sheet, 'liner').length > 0;
 }
 
 /** Does the crankshaft come out of its bearings, so that it is measured on the bench? */
-export function takesCrankOut({ kind }: Scope): boolean {
-  return kind === 'everything';
-}
-
-/** Does this scope ask which head or which cylinder? */
-export function asksWhich(kind: ScopeKind): boolean {
-  return kind === 'one-head' || kind === 'one-cylinder';
-}
-
-/** What a scope may be narrowed to: the heads, or the cylinders, of this engine. */
-export function scopeChoices(sheet: EngineSheet, kind: ScopeKind): readonly string[] {
-  if (kind === 'one-cylinder') return cylindersOf(sheet).map(String);
-  if (kind === 'one-head') return headSet(sheet)?.instances ?? [];
-  return [];
-}
-
-/** Scopes that make sense for an engine: one head of several only where there are several. */
-export function scopesFor(sheet: EngineSheet): readonly ScopeKind[] {
-  const heads = headSet(sheet)?.instances.length ?? 0;
-  return SCOPES.filter((kind) => kind !== 'one-head' || heads > 1);
-}
-
-function headSet(sheet: EngineSheet): FastenedSet | undefined {
-  const sets = sheet.fastenedSets ?? [];
-  return (
-    sets.find(({ kind }) => kind === 'head') ?? sets.find(({ kind }) => kind === 'cylinder-base')
-  );
+export function takesCrankOut(sheet: JobSheet): boolean {
+  return offOfKind(sheet, 'crank').length > 0;
 }
 
 /** Printed numbers of the cylinders a job works on, in block order. */
@@ -103,38 +81,33 @@ export function cylindersInScope(sheet: JobSheet): readonly number[] {
   return sheet.inHand;
 }
 
-/** The cylinders a scope takes in on a whole sheet. */
-export function cylindersOfScope(sheet: EngineSheet, scope: Scope): readonly number[] {
-  const all = cylindersOf(sheet);
-  if (scope.only === undefined) return all;
-  const only =
-    scope.kind === 'one-head'
-      ? cylindersUnder(sheet, headSet(sheet), scope.only)
-      : [Number(scope.only)];
-  return all.filter((cylinder) => only.includes(cylinder));
-}
-
-/** The sets a job takes apart and puts together, in the order they go on. */
-export const setsInScope = memoizeByObject((sheet: JobSheet): readonly FastenedSet[] =>
-  SETS[sheet.scope.kind]
-    .filter((kind) => kind !== TIMED || timesEngine(sheet))
-    .flatMap((kind) => (sheet.fastenedSets ?? []).filter((set) => set.kind === kind)),
-);
-
-/** Is `to` at least as far into the engine as `from`, and not the same? */
-export function widens(sheet: EngineSheet, from: Scope, to: Scope): boolean {
-  const rank = ({ kind }: Scope): number => SCOPES.indexOf(kind);
-  const [before, wider] = [cylindersOfScope(sheet, from), cylindersOfScope(sheet, to)];
-  return (
-    rank(to) >= rank(from) &&
-    before.every((cylinder) => wider.includes(cylinder)) &&
-    (rank(to) > rank(from) || wider.length > before.length)
-  );
-}
+/**
+ * The sets a job takes apart and puts together: those that clamp something that comes off. In the order they
+ * go on: none before all it clamps lies in place.
+ */
+export const setsInScope = memoizeByObject((sheet: JobSheet): readonly FastenedSet[] => {
+  const { whole, comesOff, scope } = sheet;
+  const place = new Map(comesOff.back.map((id, at) => [id, at]));
+  const lastOf = new Map<string, number>();
+  const clamping = new Set<string>();
+  for (const { set, clamps } of clampedBy(whole)) {
+    if (clamps.length > 0) clamping.add(set);
+    const places = clamps.flatMap((id) => place.get(id) ?? []);
+    if (places.length > 0) lastOf.set(set, Math.max(lastOf.get(set) ?? 0, ...places));
+  }
+  // What a set clamps is not always known: it still has its card where nobody may take its absence for "not needed".
+  const asked = ({ id, kind }: FastenedSet): boolean =>
+    !clamping.has(id) && (scope.kind === 'everything' || TOP.includes(kind));
+  return (sheet.fastenedSets ?? [])
+    .filter((set) => lastOf.has(set.id) || asked(set))
+    .map((set) => ({ set, at: lastOf.get(set.id) ?? comesOff.back.length }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ set }) => set);
+});
 
 /**
- * The sheet cut down to what a scope disturbs: one instance of a set that has several, the valves of
- * the cylinders in hand. What it prints of the rest stays on the sheet itself.
+ * The sheet cut down to what a scope disturbs: one instance of a set that has several, the valves whose gear
+ * comes off. What it prints of the rest stays on the sheet itself.
  * @returns the same object for the same sheet and scope: plans are worked out once for each sheet
  */
 export function scopedSheet(sheet: EngineSheet, scope: Scope): JobSheet {
@@ -151,24 +124,17 @@ const scopedKnown = memoizeByObject((_: EngineSheet) => new Map<string, JobSheet
 
 function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
   const cylinders = cylindersOfScope(sheet, scope);
-  const scoped: JobSheet = { ...sheet, scope, inHand: cylinders };
+  const comesOff = comesOffFor(sheet, scope);
+  const scoped: JobSheet = { ...sheet, scope, inHand: cylinders, whole: sheet, comesOff };
   if (cylinders.length === cylindersOf(sheet).length) return scoped;
   const { overhead, fastenedSets } = sheet;
-  const valves = overhead?.valves.filter(({ cylinder }) => cylinders.includes(cylinder)) ?? [];
+  const valves = valvesDisturbed(scoped);
   const ids = new Set(valves.map(({ id }) => id));
   const table = overhead?.bookTable;
   return {
     ...scoped,
     ...(fastenedSets && {
-      fastenedSets: fastenedSets.map((set) =>
-        ofInstances(
-          sheet,
-          set,
-          set.instances.filter((instance) =>
-            cylindersUnder(sheet, set, instance).some((cylinder) => cylinders.includes(cylinder)),
-          ),
-        ),
-      ),
+      fastenedSets: fastenedSets.map((set) => ofInstances(sheet, set, instancesOf(scoped, set))),
     }),
     ...(overhead && {
       overhead: {
@@ -185,6 +151,48 @@ function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
       },
     }),
   };
+}
+
+/** What a valve's gap hangs on, where the sheet does not say what it needs. */
+const VALVE_GEAR: readonly string[] = [
+  'head',
+  'cylinder',
+  'camshaft',
+  'rocker-shaft',
+  'push-rod',
+  'tappet',
+];
+
+/** The valves whose gaps are lost: a shaft over four cylinders takes the gaps of all four with it. */
+function valvesDisturbed(sheet: JobSheet) {
+  const { whole, comesOff, inHand } = sheet;
+  const { assembly, instances, pieceOf } = assemblyGraph(whole);
+  const needed = new Set(
+    assembly.acts.flatMap(({ act, needs = [] }) => (act === 'set-valves' ? needs : [])).map(headOf),
+  );
+  const gear = instances.filter(
+    ({ id, of }) =>
+      comesOff.because.has(id) && (needed.has(of) || VALVE_GEAR.includes(pieceOf(id)?.kind ?? '')),
+  );
+  return (whole.overhead?.valves ?? []).filter(({ id, cylinder }) => {
+    const own = overOf(whole, { valves: [id] });
+    return inHand.includes(cylinder) || gear.some(({ over }) => shares(over, own));
+  });
+}
+
+/** The instances of a set that are loosened; of one that is not, those of the cylinders in hand. */
+function instancesOf({ whole, comesOff, inHand }: JobSheet, set: FastenedSet): readonly string[] {
+  const loosened = new Set(
+    clampedBy(whole)
+      .filter(
+        ({ set: of, clamps }) => of === set.id && clamps.some((id) => comesOff.because.has(id)),
+      )
+      .map(({ instance }) => instance),
+  );
+  if (loosened.size > 0) return set.instances.filter((instance) => loosened.has(instance));
+  return set.instances.filter((instance) =>
+    cylindersUnder(whole, set, instance).some((cylinder) => inHand.includes(cylinder)),
+  );
 }
 
 /** A set of only some of its instances; of a single one, its map shows that one's own cylinders. */

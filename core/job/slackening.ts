@@ -11,7 +11,7 @@ import {
 import { AFTER_HEAT, afterHeatOf, heated } from './cards/after-heat/programme';
 import { orderPropose } from '../tightening/orderPropose';
 
-/** The programme a set is slackened by; also the check under which it is said that a part is off. */
+/** The programme a set is slackened by. */
 export const STRIP = 'strip';
 
 /**

@@ -13,6 +13,7 @@ import type { OldBoltsState } from './facts/oldBolts';
 import type { OpenedState } from './facts/opened';
 import type { Parking } from './facts/parked';
 import type { PartsState } from './facts/parts';
+import type { PiecesState } from './facts/pieces';
 import type { PhotographsState } from './facts/photographs';
 import type { RegisterState } from './facts/register';
 import type { RunsState } from './facts/runs';
@@ -38,6 +39,8 @@ export interface JobSlices {
   readonly marks: MarksState;
   readonly oldBolts: OldBoltsState;
   readonly register: RegisterState;
+  /** What has come off the engine. */
+  readonly pieces: PiecesState;
   readonly parts: PartsState;
   readonly photographs: PhotographsState;
   readonly liners: LinersState;

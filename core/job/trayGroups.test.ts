@@ -5,7 +5,7 @@ let number = 0;
 const entry = (standing: Pick<TrayCard, 'status' | 'reason'>): TrayCard =>
   ({ number: ++number, card: 'liners', needsAttention: false, ...standing }) as TrayCard;
 
-const open = entry({ status: 'open', reason: { code: 'to-take-off' } });
+const open = entry({ status: 'open', reason: { code: 'to-take-off', piece: { id: 'head' } } });
 const toDecide = entry({ status: 'barred', reason: { code: 'differences-open', count: 2 } });
 const cooling = entry({
   status: 'waiting',

@@ -1,6 +1,7 @@
 import type { CrankHold } from './facts/crank';
 import type { PartHold } from './facts/parts';
 import type { Lack } from './lacks';
+import type { PieceRef } from './pieceRef';
 
 export const CARD_NAMES = [
   'dead',
@@ -62,7 +63,7 @@ export type TrayReason =
   /** Parts marked under another variant say something else than they should. */
   | { readonly code: 'marks-translated'; readonly count: number }
   | { readonly code: 'to-slacken'; readonly set: string; readonly instance?: string }
-  | { readonly code: 'to-take-off' }
+  | { readonly code: 'to-take-off'; readonly piece: PieceRef }
   | { readonly code: 'to-count' }
   | { readonly code: 'parts-to-come'; readonly here: number; readonly total: number }
   | { readonly code: 'parts-wrong'; readonly count: number }

@@ -21,6 +21,7 @@ import { parkedActWords } from './slices/parked';
 import { partsActWords } from './slices/parts';
 import { pendingActWords } from './slices/pending';
 import { photographsActWords } from './slices/photographs';
+import { piecesActWords } from './slices/pieces';
 import { registerActWords } from './slices/register';
 import { runsActWords } from './slices/runs';
 import { scopeActWords } from './slices/scope';
@@ -48,6 +49,7 @@ const WORDS: { readonly [T in ActType]: ActWords<T> } = {
   ...partsActWords,
   ...pendingActWords,
   ...photographsActWords,
+  ...piecesActWords,
   ...registerActWords,
   ...runsActWords,
   ...scopeActWords,

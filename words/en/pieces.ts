@@ -1,3 +1,4 @@
+import type { PieceRef } from '@cardinex/core/job/pieceRef';
 import { assemblyOf, type Piece } from '@cardinex/core/sheet/assembly/assemblyOf';
 import { assemblyGraph } from '@cardinex/core/sheet/assembly/assemblyGraph';
 import { headOf } from '@cardinex/core/sheet/assembly/references';
@@ -79,6 +80,19 @@ export function pieceName({ id, name }: Pick<Piece, 'id' | 'name'>): string {
 export function pieceNamed(sheet: EngineSheet, id: string): string {
   const piece = assemblyOf(sheet).pieces.find((entry) => entry.id === headOf(id));
   return piece ? pieceName(piece) : id;
+}
+
+/** A piece as core tells of it: "Head 2". */
+export function pieceRefName({ place, ...piece }: PieceRef): string {
+  return place === undefined ? pieceName(piece) : `${pieceName(piece)} ${place}`;
+}
+
+/** Several instances of one piece: "Injectors 1, 2, 3". */
+export function piecesName(sheet: EngineSheet, instances: readonly string[]): string {
+  const [first = ''] = instances;
+  if (instances.length <= 1) return referenceName(sheet, first);
+  const of = headOf(first);
+  return `${pieceNamed(sheet, of)} ${instances.map((id) => id.slice(of.length + 1)).join(', ')}`;
 }
 
 /** Something done at the engine, within a sentence. */

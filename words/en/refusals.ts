@@ -11,7 +11,9 @@ import {
   torque,
   type ReaderUnits,
 } from './quantity';
+import { pieceRefName } from './pieces';
 import { crankHoldSentence } from './register';
+import { withinSentence } from './sentence';
 import { sheetFindingSentence } from './sheets/findings';
 
 /** The sentence of each code; one that is missing does not compile. */
@@ -36,6 +38,12 @@ const SENTENCES: {
     `Between ${length(lowMm, units)} and ${length(highMm, units)} is possible here. Look at the decimal mark.`,
   'crank-held': ({ hold }) => crankHoldSentence(hold),
   'not-loose-yet': () => 'Its bolts first: they are not all out.',
+  'unknown-piece': ({ piece }) => `${piece} does not come off on this job. Look at its scope.`,
+  'piece-first': ({ piece }) =>
+    `Still on: ${withinSentence(pieceRefName(piece))}. It comes off first.`,
+  'marks-first': ({ marks }) => `Mark first, while it is in its place: ${listed(marks)}.`,
+  'ease-first': ({ piece }) =>
+    `Ease first what stays: ${withinSentence(pieceRefName(piece))}. The card says how.`,
   'nothing-out': () => 'Nothing is out there, so there is nothing to decide.',
   'not-to-be-reworked': () => 'By its figures it cannot be worked on. It is replaced.',
   'lead-lets-stand': () => 'Only the lead lets something stand that is out of its limits.',

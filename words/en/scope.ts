@@ -1,8 +1,10 @@
 import type { Scope, ScopeKind } from '@cardinex/core/job/facts/scope';
 import type { Because } from '@cardinex/core/job/facts/cause';
-import { cylindersInScope, type JobSheet } from '@cardinex/core/job/scope';
-import { cylindersOf } from '@cardinex/core/sheet/engineSheet';
-import { listed } from './quantity';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { assemblyGraph } from '@cardinex/core/sheet/assembly/assemblyGraph';
+import { list } from './kit';
+import { pieceNamed } from './pieces';
+import { withinSentence } from './sentence';
 
 const NAMES: Readonly<Record<ScopeKind, string>> = {
   gasket: 'Head gasket',
@@ -37,23 +39,31 @@ export function scopeTitle({ kind, only }: Scope): string {
   return only === undefined ? NAMES[kind] : `${NAMES[kind]}: ${only}`;
 }
 
+/** What is deep enough in an engine that somebody may take it for done. */
+const DEEP: readonly string[] = [
+  'head',
+  'cylinder',
+  'liner',
+  'rod-and-piston',
+  'rod',
+  'camshaft',
+  'bearing-cap',
+  'crank',
+  'flywheel',
+];
+
 /** What nobody touches: it stands in the record, so that nobody takes it for done. */
-export function undisturbed(sheet: JobSheet): string {
-  const { scope } = sheet;
-  const inHand = cylindersInScope(sheet);
-  const others = cylindersOf(sheet).filter((cylinder) => !inHand.includes(cylinder));
-  const stays = {
-    gasket: 'liners, pistons, crank',
-    'one-head': 'liners, pistons, crank',
-    'one-cylinder': 'crank',
-    'top-end': 'liners, pistons, crank',
-    'in-frame': 'crank in its bearings',
-    everything: '',
-  }[scope.kind];
-  const all = [others.length > 0 ? `cylinders ${listed(others.map(String))}` : '', stays].filter(
-    Boolean,
-  );
-  return all.length > 0 ? `Undisturbed: ${all.join('; ')}.` : 'Nothing stays undisturbed.';
+export function undisturbed({ whole, comesOff }: JobSheet): string {
+  const { instances, assembly } = assemblyGraph(whole);
+  const stays = assembly.pieces.flatMap(({ id, kind }) => {
+    if (!DEEP.includes(kind)) return [];
+    const all = instances.filter(({ of }) => of === id);
+    const left = all.filter((entry) => !comesOff.because.has(entry.id));
+    if (left.length === 0) return [];
+    const name = withinSentence(pieceNamed(whole, id));
+    return left.length === all.length ? name : `${name} ${list(left.map(({ place }) => place))}`;
+  });
+  return stays.length > 0 ? `Undisturbed: ${stays.join('; ')}.` : 'Nothing stays undisturbed.';
 }
 
 const CAUSES: Readonly<Record<Because, string>> = {

@@ -40,6 +40,8 @@ export const stackWords = {
   eased: 'Only eased',
   unclamped: 'No longer clamped meanwhile',
   unclampedHint: 'joint renewed, pulled again whole, or let stand with a reason',
+  nowLegend:
+    'Dashed thin is off, barred in blue is next, with a clock waits its turn; the rest stays on.',
   assumed: 'The sheet does not say how it goes together: this is usual for its kind.',
 } as const;
 
@@ -53,6 +55,30 @@ export function stackDescription(
   if (found) return `${getAt(sheet, targets, what)} ${reachText(sheet, found)}`;
   const { pieces } = assemblyGraph(sheet).assembly;
   return `From the top: ${list(pieces.map((piece) => withinSentence(pieceName(piece))))}.`;
+}
+
+/** The engine of a job as it is now, read aloud. */
+export function nowDescription(
+  sheet: EngineSheet,
+  {
+    off,
+    waits,
+    next,
+  }: {
+    readonly off: readonly string[];
+    readonly waits: readonly string[];
+    readonly next: string | null;
+  },
+): string {
+  const named = (pieces: readonly string[]): string =>
+    list([...new Set(pieces)].map((id) => withinSentence(pieceNamed(sheet, id))));
+  return [
+    off.length > 0 ? `Off: ${named(off)}.` : 'Nothing is off.',
+    next !== null && `Next: ${withinSentence(next)}.`,
+    waits.length > 0 && `Still to come off: ${named(waits)}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
 /** What comes off for these, put into words; null where that cannot be worked out. */

@@ -6,6 +6,7 @@ import { atStart, moment } from './kit';
 import { markWords } from './cards/mark';
 import { cardTitle } from './cards/names';
 import { partHoldSentence } from './cards/parts';
+import { pieceRefName } from './pieces';
 import { listed } from './quantity';
 import { crankHoldSentence } from './register';
 
@@ -86,7 +87,7 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
         ? `${reason.set}: slacken.`
         : `${reason.set}, number ${reason.instance}: slacken.`;
     case 'to-take-off':
-      return 'Bolts are out. Take it off.';
+      return `Next off: ${withinSentence(pieceRefName(reason.piece))}.`;
     case 'to-count':
       return 'Count the old bolts into their bags.';
     case 'parts-to-come':

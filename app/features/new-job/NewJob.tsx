@@ -9,7 +9,7 @@ import { z } from 'zod';
 import { words } from '@cardinex/contract/text';
 import { needsWords } from '@cardinex/core/job/cause';
 import { valueIn } from '@cardinex/core/quantity/readQuantity';
-import { asksWhich } from '@cardinex/core/job/scope';
+import { asksWhich } from '@cardinex/core/job/plan/scopeChoices';
 import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { openQuestions, optionForSerial } from '@cardinex/core/sheet/variants';

@@ -1,6 +1,6 @@
 import type { ScopeKind } from '@cardinex/core/job/facts/scope';
 import { View } from 'react-native';
-import { asksWhich, scopeChoices, scopesFor } from '@cardinex/core/job/scope';
+import { asksWhich, scopeChoices, scopesFor } from '@cardinex/core/job/plan/scopeChoices';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { scopeName, scopeSays, scopeWords as w } from '@cardinex/words/scope';
 import { Choice } from '../../ui/Choice';

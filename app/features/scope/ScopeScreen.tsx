@@ -2,7 +2,7 @@ import { SCOPES, type ScopeKind } from '@cardinex/core/job/facts/scope';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { asksWhich, scopesFor } from '@cardinex/core/job/scope';
+import { asksWhich, scopesFor } from '@cardinex/core/job/plan/scopeChoices';
 import { scopeTitle, scopeWords as w, undisturbed } from '@cardinex/words/scope';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

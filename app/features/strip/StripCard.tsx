@@ -1,57 +1,91 @@
 import { useState } from 'react';
 import type { ActType } from '@cardinex/core/job/act';
 import { actsOf } from '@cardinex/core/job/actsOf';
-import { oldBoltsOf, partedOf, stripRuns } from '@cardinex/core/job/cards/strip/view';
-import { runDone } from '@cardinex/core/job/run/runView';
+import {
+  offGroups,
+  offStep,
+  oldBoltsOf,
+  stripNext,
+  type OffGroup,
+  type OffStep,
+} from '@cardinex/core/job/cards/strip/view';
+import { linersLoose } from '@cardinex/core/job/linersLoose';
+import { runKey } from '@cardinex/core/job/run/runKey';
 import { stripWords as w } from '@cardinex/words/cards/strip';
-import { FootMark } from '../job/FootMark';
 import { CardFrame } from '../job/CardFrame';
+import { FootMark } from '../job/FootMark';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
-import { Instances } from '../tighten/Instances';
 import { TightenRun } from '../tighten/TightenRun';
+import { ClampLiners } from './ClampLiners';
 import { HydraulicsCaution } from './HydraulicsCaution';
 import { OldBolts } from './OldBolts';
-import { TakenOff } from './TakenOff';
+import { OffPiece } from './OffPiece';
+import { StackNow } from './StackNow';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
-  ...actsOf('runs', 'oldBolts'),
-  'check.seen',
+  ...actsOf('pieces', 'runs', 'oldBolts', 'marks'),
 ]);
 
-/** Bolts let go in reverse, set by set; then what comes off, and the old bolts counted. */
+/** Taken off piece by piece, in the order that its assembly gives; then the old bolts counted. */
 export function StripCard() {
   const { sheet, state, now } = useJob();
-  const [instance, setInstance] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<OffGroup | null>(null);
+  const [slackening, setSlackening] = useState<string | null>(null);
   const { entry, blockedScreen } = useEntry({ card: 'strip' });
   const done = entry?.status === 'done';
-  const { frame } = useCard({ card: 'strip', acts: OWN_ACTS, says: w.back, done });
+  const { frame, undo } = useCard({ card: 'strip', acts: OWN_ACTS, says: w.back, done });
   if (blockedScreen) return blockedScreen;
-  const runs = stripRuns(sheet, state, now);
-  const first = runs.find((run) => !runDone(run));
-  if (first) {
-    const ofSet = runs.filter(({ set }) => set.id === first.set.id);
-    const view = ofSet.find((run) => run.name.instance === instance && !runDone(run)) ?? first;
-    const byJacks = view.stages.some(({ stage }) => stage.kind === 'hydraulic');
-    if (byJacks && !state.cautions.hydraulics) return <HydraulicsCaution set={view.set.name} />;
+  const inHand = handOn(chosen && { group: chosen, step: offStep(sheet, state, now, chosen) });
+  const next = inHand ?? stripNext(sheet, state, now);
+  if (!next)
     return (
-      <TightenRun
-        key={`${view.set.id}/${view.name.instance}`}
-        view={view}
-        prepared={null}
-        instances={<Instances runs={ofSet} chosen={view} onChoose={setInstance} />}
-        foot={<LeaveOut card="strip" />}
-        onChangeWrench={() => undefined}
-      />
+      <CardFrame {...frame} foot={done ? <FootMark kind="within" word={w.done} /> : null}>
+        {linersLoose(sheet, state) ? <ClampLiners /> : null}
+        <OldBolts bolts={oldBoltsOf(sheet)} />
+        <StackNow inHand={null} onChoose={() => undefined} />
+        <LeaveOut card="strip" />
+      </CardFrame>
     );
+  const { group, step } = next;
+  if (step.kind === 'slacken') {
+    const { run } = step;
+    const key = runKey(run.name);
+    const begun = Object.keys(run.run.attempts).length > 0;
+    if (begun || slackening === key) {
+      const byJacks = run.stages.some(({ stage }) => stage.kind === 'hydraulic');
+      if (byJacks && !state.cautions.hydraulics) return <HydraulicsCaution set={run.set.name} />;
+      return (
+        <TightenRun
+          key={key}
+          view={run}
+          prepared={null}
+          instances={null}
+          foot={<LeaveOut card="strip" />}
+          onChangeWrench={() => undefined}
+        />
+      );
+    }
   }
   return (
-    <CardFrame {...frame} foot={done ? <FootMark kind="within" word={w.done} /> : null}>
-      <TakenOff parts={partedOf(sheet, state)} />
-      <OldBolts bolts={oldBoltsOf(sheet)} />
-      <LeaveOut card="strip" />
-    </CardFrame>
+    <OffPiece
+      key={`${group.piece.id} ${step.kind}`}
+      group={group}
+      step={step}
+      frame={frame}
+      undo={undo}
+      place={offGroups(sheet).indexOf(group)}
+      onSlacken={setSlackening}
+      onChoose={setChosen}
+    />
   );
+}
+
+/** What was chosen, until it is all off. */
+function handOn(
+  chosen: { readonly group: OffGroup; readonly step: OffStep | null } | null,
+): { readonly group: OffGroup; readonly step: OffStep } | null {
+  return chosen?.step ? { group: chosen.group, step: chosen.step } : null;
 }

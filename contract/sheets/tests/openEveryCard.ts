@@ -3,7 +3,8 @@ import { linersFinding, unreadBores } from '@cardinex/core/job/cards/liners/view
 import { overheadView } from '@cardinex/core/job/cards/valves/view';
 import { markViews } from '@cardinex/core/job/cards/mark/view';
 import { numberOf } from '@cardinex/core/job/run/runView';
-import { scopedSheet, scopesFor, type JobSheet } from '@cardinex/core/job/scope';
+import { scopedSheet, type JobSheet } from '@cardinex/core/job/scope';
+import { scopesFor } from '@cardinex/core/job/plan/scopeChoices';
 import { type JobState } from '@cardinex/core/job/state';
 import { EMPTY_STATE } from '@cardinex/core/job/emptyJob';
 import { trayOf } from '@cardinex/core/job/tray';

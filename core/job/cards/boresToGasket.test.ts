@@ -11,7 +11,8 @@ import { boresToRemark, readingsOf } from './liners/view';
 import { placingOf } from './liners/placing';
 import { allChecks, checkOf } from '../checks/allChecks';
 import { checkView } from '../checks/view';
-import { scopedSheet, scopesFor } from '../scope';
+import { scopedSheet } from '../scope';
+import { scopesFor } from '../plan/scopeChoices';
 import {
   allGood,
   apart,
@@ -53,8 +54,8 @@ describe('the cards of an engine put together', () => {
   it('stand in the order of work, each after the one before', () => {
     expect(names(tolvane44, openedFor(tolvane44, EVERYTHING, {}))).toEqual([
       'dead',
-      'mark',
       'strip',
+      'mark',
       'parts',
       'inspect',
       'bores',

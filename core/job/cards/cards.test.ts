@@ -1,7 +1,7 @@
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { EMPTY_STATE } from '../emptyJob';
 import { LEAVE_OUT } from '../facts/leftOut';
-import { scopesFor } from '../scope';
+import { scopesFor } from '../plan/scopeChoices';
 import { standingAt } from '../standings';
 import { entryOf, trayOf } from '../tray';
 import { openedFor } from '../tests/intake';

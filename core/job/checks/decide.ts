@@ -8,8 +8,6 @@ import { decideHeadStep } from '../cards/tighten/rules';
 import { decidePumpSeen } from '../cards/pump/rules';
 import { decideTimingSeen } from '../cards/timing/rules';
 import { DEAD, isolationOf } from '../cards/dead/checks';
-import { STRIP } from '../slackening';
-import { partedItem } from '../cards/strip/view';
 import { checkOf } from './allChecks';
 import { turnsCrankAt } from './check';
 import { canBeReworked, checkView } from './view';
@@ -51,11 +49,6 @@ export function decideCheckSeen(
   if (data.check === DEAD) {
     const known = (isolationOf(sheet) as readonly string[]).includes(data.item);
     return known ? ACCEPTED : refused('unknown-check', { check: data.item });
-  }
-  if (data.check === STRIP) {
-    const item = partedItem(sheet, state, data.item);
-    if (!item) return refused('unknown-check', { check: data.item });
-    return item.loose ? ACCEPTED : refused('not-loose-yet');
   }
   const check = checkOf(sheet, data.check);
   if (check?.way !== 'seen') return refused('unknown-check', { check: data.check });

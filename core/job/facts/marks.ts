@@ -14,6 +14,9 @@ export const MARK_KINDS = [
 
 export type MarkKind = (typeof MARK_KINDS)[number];
 
+/** What is told apart by its place in a rack; all else carries its own mark. */
+export const RACKED: readonly MarkKind[] = ['push-rod', 'rocker', 'tappet', 'tappet-shim'];
+
 /**
  * Where a part sat, told so that it stays true whatever the cylinders are called: the row it is in,
  * and how many from a named end.
@@ -45,4 +48,6 @@ export type MarksState = readonly MadeMark[];
 export interface MarksActs {
   /** A part marked, and its bag or tag with it. */
   'mark.made': Omit<MadeMark, 'at' | 'by'>;
+  /** Parts of one kind laid in a rack in the order they stood in, its ends marked. */
+  'marks.racked': { readonly marks: readonly Omit<MadeMark, 'at' | 'by'>[] };
 }

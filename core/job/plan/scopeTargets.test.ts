@@ -8,7 +8,7 @@ import { assemblyGraph, reachInputOf } from '../../sheet/assembly/assemblyGraph'
 import { headOf } from '../../sheet/assembly/references';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import type { Scope } from '../facts/scope';
-import { scopeChoices, scopesFor } from '../scope';
+import { scopeChoices, scopesFor } from './scopeChoices';
 import { scopeTargets } from './scopeTargets';
 
 const worked = (sheet: EngineSheet, scope: Scope) =>

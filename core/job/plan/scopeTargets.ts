@@ -3,7 +3,7 @@ import type { Instance } from '../../sheet/assembly/instances';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import type { Reference } from '../../sheet/spec/reference';
 import type { Scope } from '../facts/scope';
-import { cylindersOfScope } from '../scope';
+import { cylindersOfScope } from './scopeChoices';
 
 /** Kinds that are of one cylinder; what else comes off follows from what rests on them and what shuts them. */
 const IN_CYLINDER: readonly string[] = ['rod-and-piston', 'liner', 'cylinder'];
@@ -28,7 +28,7 @@ export function scopeTargets(sheet: EngineSheet, scope: Scope): readonly Referen
       case 'top-end':
         return tops;
       case 'one-head':
-        return tops.filter(inHand);
+        return tops.filter(assembly.assumed ? inHand : ({ place }) => place === scope.only);
       case 'one-cylinder':
         return ofKinds(...IN_CYLINDER).filter(inHand);
       case 'in-frame':

@@ -46,14 +46,15 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   const timing = (): void => {
     const before = line;
     const own = put('timing', before);
-    if (own.length === 0) return;
     const wheels = sets.filter((set) => kindOf(set) === 'timing-wheels');
+    if (own.length === 0) return next(wheels);
     line = [...own, ...put(wheels, before)];
   };
 
   const dead = put('dead', []);
-  const mark = put('mark', dead);
+  // Each is asked for as its piece comes off: the list of them stands behind.
   const strip = put('strip', dead);
+  const mark = put('mark', dead);
   put('parts', []);
   line = put('inspect', [...mark, ...strip]);
   next('bores');

@@ -6,6 +6,7 @@ import { reaches } from '../../tightening/wrenchChoose';
 import { inMillionths } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf, RunActType } from '../act';
+import { refusedLoosening } from '../cards/strip/rules';
 import { refusedByCrank } from '../crankHeld';
 import type { DecideContext } from '../decideContext';
 import { mayOverride } from '../roles';
@@ -115,6 +116,8 @@ export function decideBolt(
   if (slackens && act.type === 'stud.tensioned' && !job.cautions.hydraulics) {
     return refused('caution-first');
   }
+  const held = slackens ? refusedLoosening(sheet, job, name) : null;
+  if (held) return held;
   if (view.turn)
     return refused('turn-first', {
       bolts: view.turn.fasteners.map((id) => numberIn(view, id)),

@@ -12,7 +12,6 @@ import type { CardPlace } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';
 import { ANY_HAND } from '../roles';
 import type { JobSheet } from '../scope';
-import { STRIP } from '../slackening';
 
 /** Everything read, weighed, seen and decided, on whichever card. */
 export const checksSlice: Slice<'checks', keyof ChecksActs> = {
@@ -58,10 +57,9 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
   },
 };
 
-/** Making dead, taking off, and every card of checks share their acts. */
+/** Making dead and every card of checks share their acts. */
 function cardOfCheck(sheet: JobSheet, id: string): CardPlace {
   if (id === DEAD) return { card: 'dead' };
-  if (id === STRIP) return { card: 'strip' };
   const check = checkOf(sheet, id);
   const set = check?.card === 'tighten' ? check.set : undefined;
   return { card: check?.card ?? 'inspect', ...(set !== undefined && { set }) };

@@ -16,6 +16,7 @@ import { openedSlice } from './opened';
 import { parkedSlice } from './parked';
 import { partsSlice } from './parts';
 import { photographsSlice } from './photographs';
+import { piecesSlice } from './pieces';
 import { registerSlice } from './register';
 import { runsSlice } from './runs';
 import { scopeSlice } from './scope';
@@ -41,6 +42,7 @@ export const SLICES = {
   parked: parkedSlice,
   parts: partsSlice,
   photographs: photographsSlice,
+  pieces: piecesSlice,
   register: registerSlice,
   runs: runsSlice,
   scope: scopeSlice,

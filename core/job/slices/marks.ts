@@ -1,6 +1,6 @@
 import { isSamePart } from '../cards/mark/view';
-import { decideMarkMade } from '../cards/mark/rules';
-import type { MarksActs } from '../facts/marks';
+import { decideMarkMade, decideMarksRacked } from '../cards/mark/rules';
+import type { MadeMark, MarksActs, MarksState } from '../facts/marks';
 import type { Slice } from '../kit/slice';
 import { MECHANICS } from '../roles';
 
@@ -13,13 +13,22 @@ export const marksSlice: Slice<'marks', keyof MarksActs> = {
       nature: 'fact',
       roles: MECHANICS,
       card: () => ({ card: 'mark' }),
-      decide: (_, act, context) => decideMarkMade(act, context),
+      decide: (_, { data }, context) => decideMarkMade(data, context),
+    },
+    'marks.racked': {
+      nature: 'fact',
+      roles: MECHANICS,
+      card: () => ({ card: 'mark' }),
+      decide: (_, act, context) => decideMarksRacked(act, context),
     },
   },
   evolve: {
-    'mark.made': (marks, { data, at, by }) => {
-      const made = { ...data, at, by };
-      return [...marks.filter((other) => !isSamePart(other, made)), made];
-    },
+    'mark.made': (marks, { data, at, by }) => withMark(marks, { ...data, at, by }),
+    'marks.racked': (marks, { data, at, by }) =>
+      data.marks.reduce((soFar, mark) => withMark(soFar, { ...mark, at, by }), marks),
   },
 };
+
+function withMark(marks: MarksState, made: MadeMark): MarksState {
+  return [...marks.filter((other) => !isSamePart(other, made)), made];
+}

@@ -172,7 +172,7 @@ function sheetSays(sheet: JobSheet, kind: Check['kind'], place: string): readonl
         .filter(({ upperFace }) => upperFace !== undefined)
         .map(({ name, upperFace }) => `${name}: ${upperFace ?? ''}.`);
     case 'shells/backs':
-      return !takesCrankOut(sheet.scope) ? [IN_FRAME] : [];
+      return !takesCrankOut(sheet) ? [IN_FRAME] : [];
     case 'rings-on/stagger':
       return stated(pistons?.stagger);
     case 'oil-jets/aimed':

@@ -58,6 +58,12 @@ export function markKindName(kind: MarkKind): string {
   return KINDS[kind];
 }
 
+/** A rack of parts: "Push rods: P E1, P I1". */
+export function rackName(marks: readonly Pick<Mark, 'kind' | 'code'>[]): string {
+  const [first] = marks;
+  return first ? `${KINDS[first.kind]}: ${marks.map(({ code }) => code).join(', ')}` : '';
+}
+
 /** One part in words: "Push rod, exhaust of cylinder 2". */
 export function markName({
   kind,

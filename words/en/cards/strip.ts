@@ -1,13 +1,86 @@
-import { LINERS_OUT } from '@cardinex/core/job/cards/strip/view';
-import type { OldBolts, Parted } from '@cardinex/core/job/cards/strip/view';
+import type { OffGroup, OldBolts } from '@cardinex/core/job/cards/strip/view';
+import type { PieceCondition } from '@cardinex/core/job/facts/pieces';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { headOf } from '@cardinex/core/sheet/assembly/references';
+import type { EasesSpec } from '@cardinex/core/sheet/spec/assembly';
+import { atStart, list } from '../kit';
+import { connectionSentence, heldSentence, liftSentence } from '../pieceLines';
+import { pieceNamed, referenceName, severalOf } from '../pieces';
+import { withinSentence } from '../sentence';
 
-/** What comes off, in words. */
-export function partedName(
-  { item, instance }: Pick<Parted, 'item' | 'instance'>,
-  several: boolean,
+const CONDITIONS: Readonly<Record<PieceCondition, string>> = {
+  sound: 'Sound',
+  worn: 'Worn',
+  damaged: 'Damaged',
+  loose: 'Found loose',
+  absent: 'Was off already',
+};
+
+/** How a piece was found, as it is chosen. */
+export function conditionName(found: PieceCondition): string {
+  return CONDITIONS[found];
+}
+
+/** The same within a line of the record. */
+export function conditionWord(found: PieceCondition): string {
+  return withinSentence(CONDITIONS[found]);
+}
+
+/** What a group of pieces is called, and which of it are meant: "Injectors", "1, 2, 3". */
+export function offName(
+  { whole }: JobSheet,
+  { piece }: OffGroup,
+  instances: readonly string[],
+): { readonly name: string; readonly places: string } {
+  const places = severalOf(whole, piece.id)
+    ? instances.map((id) => id.slice(piece.id.length + 1)).join(', ')
+    : '';
+  return { name: pieceNamed(whole, piece.id), places };
+}
+
+/** What it comes off for: "To get at the head." Nothing for what the job is out to get at. */
+export function offWhy({ whole, comesOff }: JobSheet, { instances }: OffGroup): string | null {
+  const because = instances.flatMap((id) => comesOff.because.get(id) ?? []);
+  const names = [...new Set(because.map(headOf))].map(
+    (id) => `the ${withinSentence(pieceNamed(whole, id))}`,
+  );
+  return names.length === 0 ? null : `To get at ${list(names)}.`;
+}
+
+/** What holds it, what is undone at it, how it is lifted, where it is never marked. */
+export function offLines({ piece }: OffGroup): readonly string[] {
+  const { heldBy = [], connections = [], lift, mark, material } = piece;
+  return [
+    ...heldBy.map((held) => `Held: ${withinSentence(heldSentence(held))}.`),
+    ...connections.map((line) => `Undo, and cap both ends: ${connectionSentence(line)}.`),
+    ...(lift ? [`Lift: ${liftSentence(lift)}.`] : []),
+    ...(mark?.never === undefined ? [] : [`Never mark: ${withinSentence(mark.never)}.`]),
+    ...(material?.never === undefined ? [] : [`${atStart(material.is)}: never ${material.never}.`]),
+  ];
+}
+
+/** What stays and is eased, how, and what must be done on it again. */
+export function easeSentence(
+  { whole }: JobSheet,
+  { piece, line }: { readonly piece: string; readonly line: EasesSpec | undefined },
 ): string {
-  if (item === LINERS_OUT) return 'Liners out of the block';
-  return several ? `Number ${instance ?? ''} off` : 'Head off';
+  const name = referenceName(whole, piece);
+  if (!line) return `${name}: eased, it stays.`;
+  const again = (line.again ?? []).map((what) => AGAIN[what]);
+  const then = again.length > 0 ? ` Afterwards: ${list(again)}.` : '';
+  const fasteners = line.fasteners === undefined ? '' : ` (${line.fasteners})`;
+  return `${name}: ${line.how}${fasteners}. It stays.${then}`;
+}
+
+const AGAIN = {
+  pull: 'pulled again',
+  'new-joint': 'a new joint',
+  'prove-timing': 'its timing proved',
+} as const;
+
+/** What is still on and comes off first. */
+export function stillOn({ whole }: JobSheet, pieces: readonly string[]): string {
+  return `Still on, and off first: ${list([...new Set(pieces.map((id) => withinSentence(pieceNamed(whole, id))))])}.`;
 }
 
 /** How many of which old bolts, and what becomes of them. */
@@ -24,14 +97,29 @@ export function oldBoltsSentence({ group, count, spent }: OldBolts): string {
 }
 
 export const stripWords = {
-  off: 'Take it off',
+  offTitle: (name: string) => `Off: ${name}`,
+  counts: (done: number, total: number) => `${done} of ${total}`,
+  inHand: (places: string) => `Number ${places}`,
+  laid: 'Laid in the rack, in order',
+  laidWhy: 'Ends of the rack marked first; each lies as it stood.',
+  marked: 'Marked and bagged',
+  marksFirst: 'Mark first, while it is in its place',
+  eased: 'It is eased',
+  easeFirst: 'Ease first what stays',
+  slacken: (set: string) => `To the bolts: ${set}`,
+  found: 'How was it found?',
+  foundFirst: 'Say first how it was found. Nothing is taken for sound.',
+  whatIsIt: 'What is wrong with it?',
+  whatHint: 'e.g. cracked at the second bolt',
   wetOff:
     'Break its seal by a small turn sideways, never by a straight lift: the liners would come with it. Two people, or tackle and straight slings. Nobody beneath it; hands out of the gap.',
   dryOff: 'Two people, or tackle and straight slings. Nobody beneath it; hands out of the gap.',
   linersOut: 'Pulled with a puller, each with its shims and seals counted out.',
   isOff: 'It is off',
-  areOut: 'They are out',
-  looseFirst: 'Its bolts first.',
+  areOff: 'They are off',
+  unclamp: 'They are still held down. With the pistons out, nothing lifts them any more.',
+  takenOut: (what: string) => `Taken out: ${what}`,
+  whole: 'What comes off',
   clamp: 'Clamp the liners',
   clampWhy:
     'Until they are held down, the crank must not move: a liner that lifts takes its seals with it.',
@@ -52,6 +140,8 @@ export const stripWords = {
   runBack: 'Run the nut back',
   runBackAsk: 'Pump up, then back with the nut',
   back: [
+    'Each piece comes off once nothing stands on it and nothing shuts it. The picture shows what is off, what is next and what waits; touch a piece to take it in hand.',
+    'What must be told apart is marked before its last bolt is out.',
     'Bolts let go at one end first bend what they clamped. They come off in the reverse of the order they went on, in steps.',
     'Studs that were stretched by jacks are stretched by jacks again: a spanner cannot turn those nuts.',
     'Old bolts are counted. One missing from the bag is somewhere in the engine.',

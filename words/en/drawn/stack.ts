@@ -8,7 +8,7 @@ import type { Drawing } from '@cardinex/drawings/shape';
 import { pieceName } from '../pieces';
 import { endName } from '../quantity';
 import { shared } from '../screens';
-import { stackDescription } from '../stack';
+import { nowDescription, stackDescription } from '../stack';
 
 /**
  * The engine as its pieces; with what is to be got at, what comes off for it.
@@ -40,6 +40,32 @@ export function stack(
     name: pieceName,
     ends: [shared.cylinder1(sheet.cylinder1End), endName(sheet.otherEnd)],
     description: stackDescription(sheet, targets, what),
+    wide,
+  });
+}
+
+/** How the pieces of a job stand, by instance; what is not listed stays on. */
+interface EngineNow {
+  readonly standing: (instance: string) => PieceStanding;
+  /** What comes off or goes on next, and what it is called. */
+  readonly next: string | null;
+}
+
+/** The engine of a job as it is now: what is off, what is next, what waits for its turn. */
+export function engineNow(
+  sheet: EngineSheet,
+  { standing, next }: EngineNow,
+  wide: boolean,
+): Drawing {
+  const { instances } = assemblyGraph(sheet);
+  const off = instances.filter(({ id }) => standing(id) === 'off').map(({ of }) => of);
+  const waits = instances.filter(({ id }) => standing(id) === 'waits').map(({ of }) => of);
+  return stackDrawing({
+    sheet,
+    standing,
+    name: pieceName,
+    ends: [shared.cylinder1(sheet.cylinder1End), endName(sheet.otherEnd)],
+    description: nowDescription(sheet, { off, waits, next }),
     wide,
   });
 }

@@ -2,13 +2,9 @@ import { withinSentence } from '../sentence';
 import type { ChecksActs } from '@cardinex/core/job/facts/checks';
 import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead/checks';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
-import type { JobSheet } from '@cardinex/core/job/scope';
-import { STRIP } from '@cardinex/core/job/slackening';
-import { setOf } from '@cardinex/core/sheet/programmeOf';
 import type { ActLine } from '../actLine';
 import { withWords, type Around, type SliceWords } from '../actWords';
 import { isolationSentence } from '../cards/dead';
-import { partedName } from '../cards/strip';
 import { checkItemName, checkedItemName, decisionDone, placeName } from '../checkNames';
 import { markLook } from '../markLook';
 import { mass } from '../mass';
@@ -61,17 +57,8 @@ function seenLine(
 ): ActLine {
   const value = found === 'good' ? 'so' : 'not good';
   if (id === DEAD) return withWords({ what: isolationSentence(item as Isolation), value }, words);
-  if (id === STRIP) return withWords({ what: partedLine(item, sheet) }, words);
   const check = checkOf(sheet, id);
   const place = check && step !== '' ? withinSentence(placeName(sheet, check, step)) : markLook(id);
   const where = place === undefined ? '' : `, ${place}`;
   return withWords({ what: `${checkItemName(sheet, id, item)}${where}`, value }, words);
-}
-
-/** A head, a cylinder or the liners, off. */
-function partedLine(item: string, sheet: JobSheet): string {
-  const [, set = '', instance = ''] = item.split('/');
-  const found = setOf(sheet, set);
-  const name = partedName({ item, instance }, (found?.instances.length ?? 1) > 1);
-  return found && found.instances.length > 1 ? `${found.name}: ${withinSentence(name)}` : name;
 }

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { ScopeKind } from '@cardinex/core/job/facts/scope';
 import { scopeTargets } from '@cardinex/core/job/plan/scopeTargets';
-import { asksWhich, scopeChoices, scopesFor } from '@cardinex/core/job/scope';
+import { asksWhich, scopeChoices, scopesFor } from '@cardinex/core/job/plan/scopeChoices';
 import { assemblyOf } from '@cardinex/core/sheet/assembly/assemblyOf';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { reachBenchWords as w } from '@cardinex/words/assembly';

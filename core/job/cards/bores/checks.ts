@@ -6,7 +6,7 @@ export const BORE_STEPS = ['honed', 'washed', 'white-rag', 'dried', 'oiled'] as 
 
 /** Bores made ready, one after the other: washed ones rust while others are washed. */
 export function boreChecks(sheet: JobSheet): readonly Check[] {
-  if (!takesPistonsOut(sheet.scope)) return [];
+  if (!takesPistonsOut(sheet)) return [];
   const places = BORE_STEPS.filter((step) => step !== 'honed' || sheet.bores?.honing);
   const items = cylindersInScope(sheet).map(String);
   return ifAny(

@@ -18,10 +18,10 @@ function endFloatCheck({ id }: JournalSpec): Check {
 /** Once the caps are down: end float both ways, then what runs in the block beside the crank. */
 export function crankChecks(sheet: JobSheet): readonly Check[] {
   if (!openToShells(sheet)) return [];
-  const { journals = [], overhead, scope } = sheet;
+  const { journals = [], overhead } = sheet;
   const floats = journals.filter(({ endFloat }) => endFloat).map(endFloatCheck);
   // A cam in the head goes in with the head.
-  if (!takesCrankOut(scope) || overhead?.gear !== 'push-rod') return floats;
+  if (!takesCrankOut(sheet) || overhead?.gear !== 'push-rod') return floats;
   const camshaft = seenCheck(
     { id: 'camshaft', card: 'crank', kind: 'camshaft', items: ['camshaft'] },
     { places: CAMSHAFT_STEPS, byItem: true },

@@ -10,6 +10,7 @@ import type { FastenedSet } from '../../../sheet/spec/fastening';
 import {
   cylindersInScope,
   hasWetLiners,
+  offOfKind,
   openToShells,
   setsInScope,
   takesCrankOut,
@@ -92,7 +93,7 @@ function setChecks(set: FastenedSet): readonly Check[] {
 function boreChecks(sheet: JobSheet): readonly Check[] {
   if (!sheet.bores || !sheet.bore) return [];
   // With pistons in, each is brought to its bottom first.
-  const turnsCrank = !takesPistonsOut(sheet.scope);
+  const turnsCrank = !takesPistonsOut(sheet);
   return [
     readCheck(
       { id: BORES, card, kind: 'bores', items: cylindersInScope(sheet).map(String) },
@@ -103,7 +104,7 @@ function boreChecks(sheet: JobSheet): readonly Check[] {
 }
 
 function journalChecks(sheet: JobSheet): readonly Check[] {
-  const { scope, journals = [] } = sheet;
+  const { journals = [] } = sheet;
   if (!openToShells(sheet)) return [];
   return journals.flatMap((journal): readonly Check[] => {
     const { low, high } = journal.standard;
@@ -115,7 +116,7 @@ function journalChecks(sheet: JobSheet): readonly Check[] {
     const sizes = readCheck(
       { id: `journals/${journal.id}`, card, kind: 'journals', items },
       scale,
-      { ...entry, turnsCrank: !takesCrankOut(scope) },
+      { ...entry, turnsCrank: !takesCrankOut(sheet) },
     );
     const clearances = readCheck(
       { id: `clearances/${journal.id}`, card, kind: 'clearances', items },
@@ -163,8 +164,8 @@ export type LookItem =
   | 'oil-cooler';
 
 function lookCheck(sheet: JobSheet): Check {
-  const { overhead, pistons, scope, fuel } = sheet;
-  const bottom = takesPistonsOut(scope);
+  const { overhead, pistons, fuel } = sheet;
+  const bottom = takesPistonsOut(sheet);
   const pushRods = overhead?.gear === 'push-rod';
   const items: LookItem[] = [
     'face-bare',
@@ -176,7 +177,9 @@ function lookCheck(sheet: JobSheet): Check {
     'deck',
     ...(hasWetLiners(sheet) ? (['counterbores'] as const) : []),
     ...(sheet.sealingRing ? (['sealing-faces'] as const) : []),
-    ...(overhead && (!pushRods || scope.kind === 'everything') ? (['lobes'] as const) : []),
+    ...(overhead && (!pushRods || offOfKind(sheet, 'camshaft').length > 0)
+      ? (['lobes'] as const)
+      : []),
     ...(overhead ? (['tappets', 'rockers'] as const) : []),
     ...(pushRods ? (['push-rods'] as const) : []),
     ...(bottom && pistons?.oilJets ? (['oil-jets'] as const) : []),

@@ -5,7 +5,8 @@ import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import type { ActData } from '../../act';
-import { scopedSheet, scopesFor } from '../../scope';
+import { scopedSheet } from '../../scope';
+import { scopesFor } from '../../plan/scopeChoices';
 import {
   cardIn,
   madeDead,

@@ -1,12 +1,14 @@
 import type { Scope } from '../../facts/scope';
 import type { MarkPlace } from '../../facts/marks';
 import fc from 'fast-check';
+import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import { variantOf } from '../../../sheet/variants';
 import { redoOf } from '../../redo';
+import { scopeChoices, scopesFor } from '../../plan/scopeChoices';
 import { scopedSheet } from '../../scope';
 import { cardIn, madeDead, marked, openedFor, refusalIn, sheetIn } from '../../tests/intake';
 import { stateOf } from '../../tests/story';
@@ -16,11 +18,18 @@ const kindsOf = (sheet: EngineSheet, scope: Scope): readonly string[] => [
   ...new Set(marksOf(scopedSheet(sheet, scope)).map(({ kind }) => kind)),
 ];
 
+const firstScope = (sheet: EngineSheet, kind: Scope['kind']): Scope => {
+  const [only] = scopeChoices(sheet, kind);
+  return only === undefined ? { kind } : { kind, only };
+};
+
 describe('what is marked', () => {
   it('follows from the valve gear and from how far the job goes', () => {
-    const top = ['bolts', 'rocker', 'push-rod', 'tappet'];
-    expect(kindsOf(tolvane44, { kind: 'gasket' })).toEqual(top);
-    expect(kindsOf(tolvane44, { kind: 'everything' })).toEqual([...top, 'rod', 'liner', 'shells']);
+    const all = ['bolts', 'rocker', 'push-rod', 'tappet', 'rod', 'liner', 'shells'];
+    // Rockers stay on their shaft and tappets in the block: neither can be taken for another.
+    expect(kindsOf(tolvane44, { kind: 'gasket' })).toEqual(['bolts', 'push-rod']);
+    expect(kindsOf(tolvane44, { kind: 'top-end' })).toEqual(['bolts', 'rocker', 'push-rod']);
+    expect(kindsOf(tolvane44, { kind: 'everything' })).toEqual(all);
     expect(kindsOf(quillon5c, { kind: 'top-end' })).toEqual(['bolts', 'tappet', 'tappet-shim']);
     // Roller tappets may move; these liners stand on shims.
     expect(kindsOf(hesperM6Right, { kind: 'one-cylinder', only: '2' })).toEqual([
@@ -39,6 +48,36 @@ describe('what is marked', () => {
     expect([count('shells'), count('push-rod'), count('rod')]).toEqual([18, 8, 4]);
     expect(new Set(marks.map(({ id }) => id)).size).toBe(marks.length);
     expect(new Set(marks.map(({ code }) => code)).size).toBe(marks.length);
+  });
+
+  it.each(demoSheets.map((sheet) => [sheet.id, sheet] as const))(
+    'on %s is only what comes off, and each of it is tied to a piece that does',
+    (_, sheet) => {
+      for (const kind of scopesFor(sheet)) {
+        const scoped = scopedSheet(sheet, firstScope(sheet, kind));
+        for (const { pieces } of marksOf(scoped)) {
+          expect(pieces.length).toBeGreaterThan(0);
+          expect(pieces.filter((id) => !scoped.comesOff.because.has(id))).toEqual([]);
+        }
+      }
+    },
+  );
+
+  it('may be a rack for what lies in order, and for nothing else', () => {
+    const story = madeDead(openedFor(tolvane44, { kind: 'everything' }), tolvane44);
+    const told = (kind: string) =>
+      marksOf(sheetIn(story, tolvane44))
+        .filter((mark) => mark.kind === kind)
+        .map(({ id: mark, kind: of, code, place }) => ({ mark, kind: of, code, place }));
+    const rods = told('push-rod');
+    expect(refusalIn(story, tolvane44, 'marks.racked', { marks: told('rod') })).toBe(
+      'unknown-mark',
+    );
+    const wrong = rods.map((mark, place) => (place === 0 ? { ...mark, code: 'P 9' } : mark));
+    expect(refusalIn(story, tolvane44, 'marks.racked', { marks: wrong })).toBe('unknown-mark');
+    story.act('marks.racked', { marks: rods });
+    const made = stateOf(story).marks;
+    expect(made.map(({ code }) => code)).toEqual(rods.map(({ code }) => code));
   });
 
   it('is written as this engine counts, or refused', () => {

@@ -3,14 +3,18 @@ import { cylindersOf } from '../../../sheet/engineSheet';
 import { memoizeByObject, memoizeByPair } from '../../../sheet/memoize';
 import type { EngineEnd } from '../../../sheet/spec/layout';
 import type { Valve } from '../../../sheet/spec/overhead';
+import type { Instance } from '../../../sheet/assembly/instances';
+import { overOf, shares } from '../../../sheet/assembly/over';
 import {
   cylindersInScope,
   hasWetLiners,
+  offOfKind,
   openToShells,
   setsInScope,
-  takesPistonsOut,
+  takesHeadApart,
   type JobSheet,
 } from '../../scope';
+import { looseningsOf } from '../strip/loosening';
 
 /** A part that is marked before it leaves its place. */
 export interface Mark {
@@ -19,6 +23,8 @@ export interface Mark {
   /** What is written on it, or on its bag. */
   readonly code: string;
   readonly place: MarkPlace;
+  /** The pieces that come off with what it is on: it is made before any of them is. */
+  readonly pieces: readonly string[];
   readonly cylinder?: number;
   readonly valve?: Valve;
 }
@@ -45,66 +51,112 @@ export const marksOf = memoizeByObject((sheet: JobSheet): readonly Mark[] => [
 ]);
 
 function boltMarks(sheet: JobSheet): Mark[] {
-  return setsInScope(sheet).flatMap((set) =>
-    set.groups.map((group) => ({
+  return setsInScope(sheet).flatMap((set) => {
+    const [first] = looseningsOf(sheet).filter((entry) => entry.set.id === set.id);
+    return set.groups.map((group) => ({
       id: `bolts/${set.id}/${group.id}`,
       kind: 'bolts' as const,
       code: `${LETTER.bolts} ${set.name}${set.groups.length > 1 ? ` ${group.name}` : ''}`,
       place: { ...nowhere(sheet), part: `${set.id}/${group.id}` },
-    })),
-  );
+      pieces: first?.clamps.slice(0, 1) ?? [],
+    }));
+  });
 }
 
+/** Of which pieces a part is one, or comes away with. */
+const PIECES: Readonly<Record<Exclude<MarkKind, 'bolts' | 'shells'>, readonly string[]>> = {
+  rocker: ['rocker-shaft'],
+  'push-rod': ['push-rod'],
+  tappet: ['tappet'],
+  'tappet-shim': ['tappet'],
+  rod: ['rod-and-piston', 'rod'],
+  liner: ['liner'],
+  'liner-shim': ['liner'],
+};
+
 function valveMarks(sheet: JobSheet): Mark[] {
-  const { overhead } = sheet;
+  const { overhead, whole } = sheet;
   if (!overhead) return [];
-  const kinds: MarkKind[] =
+  const kinds: (keyof typeof PIECES)[] =
     overhead.gear === 'push-rod'
       ? ['rocker', 'push-rod', ...(overhead.tappets === 'roller' ? [] : ['tappet' as const])]
       : ['tappet', ...(overhead.adjust === 'shim' ? ['tappet-shim' as const] : [])];
   return kinds.flatMap((kind) =>
-    overhead.valves.map((valve) => ({
-      id: `${kind}/${valve.id}`,
-      kind,
-      code: `${LETTER[kind]} ${valve.id}${valve.alongHead === undefined ? '' : ` (${valve.alongHead})`}`,
-      place: { ...placeOf(sheet, valve.cylinder), part: valve.kind },
-      cylinder: valve.cylinder,
-      valve,
-    })),
+    overhead.valves.flatMap((valve): Mark[] => {
+      const own = overOf(whole, { valves: [valve.id] });
+      const pieces = comingOff(sheet, kind).filter(({ over }) => shares(over, own));
+      if (pieces.length === 0) return [];
+      return [
+        {
+          id: `${kind}/${valve.id}`,
+          kind,
+          code: `${LETTER[kind]} ${valve.id}${valve.alongHead === undefined ? '' : ` (${valve.alongHead})`}`,
+          place: { ...placeOf(sheet, valve.cylinder), part: valve.kind },
+          pieces: pieces.map(({ id }) => id),
+          cylinder: valve.cylinder,
+          valve,
+        },
+      ];
+    }),
   );
 }
 
+/**
+ * The pieces that a part comes away with. Rockers that stay on their shaft keep their order by themselves, unless
+ * the top is taken apart.
+ */
+function comingOff(sheet: JobSheet, kind: keyof typeof PIECES): readonly Instance[] {
+  const pieces = offOfKind(sheet, ...PIECES[kind]);
+  if (kind !== 'rocker' || takesHeadApart(sheet)) return pieces;
+  return pieces.filter(({ over }) => over.valves !== null || over.cylinders?.size === 1);
+}
+
 function cylinderMarks(sheet: JobSheet): Mark[] {
-  if (!takesPistonsOut(sheet.scope)) return [];
-  const kinds: MarkKind[] = [
+  const kinds: (keyof typeof PIECES)[] = [
     'rod',
     ...(sheet.liners?.school === 'none' ? [] : ['liner' as const]),
     ...(sheet.liners?.school === 'on-shims' && hasWetLiners(sheet) ? ['liner-shim' as const] : []),
   ];
   return kinds.flatMap((kind) =>
-    cylindersInScope(sheet).map((cylinder) => ({
-      id: `${kind}/${cylinder}`,
-      kind,
-      code: `${LETTER[kind]} ${cylinder}`,
-      place: { ...placeOf(sheet, cylinder), part: kind },
-      cylinder,
-    })),
+    cylindersInScope(sheet).flatMap((cylinder): Mark[] => {
+      const own = overOf(sheet.whole, { cylinders: [cylinder] });
+      const pieces = comingOff(sheet, kind).filter(({ over }) => shares(over, own));
+      if (pieces.length === 0) return [];
+      return [
+        {
+          id: `${kind}/${cylinder}`,
+          kind,
+          code: `${LETTER[kind]} ${cylinder}`,
+          place: { ...placeOf(sheet, cylinder), part: kind },
+          pieces: pieces.map(({ id }) => id),
+          cylinder,
+        },
+      ];
+    }),
   );
 }
 
 function shellMarks(sheet: JobSheet): Mark[] {
   const { journals = [], cylinder1End: end } = sheet;
   if (!openToShells(sheet)) return [];
-  return journals.flatMap((journal) =>
-    Array.from({ length: journal.count }, (_, place) => place + 1).flatMap((nth) =>
+  const first = (...lists: readonly (readonly Instance[])[]): readonly Instance[] =>
+    lists.find((list) => list.length > 0) ?? [];
+  const rods = first(offOfKind(sheet, 'rod'), offOfKind(sheet, 'rod-and-piston'));
+  const caps = offOfKind(sheet, 'bearing-cap').filter(({ over }) => over.bearings);
+  const mains = first(caps, offOfKind(sheet, 'crank'));
+  return journals.flatMap((journal) => {
+    // A book that calls its journals something else has them asked with the crank's.
+    const pieces = /rod/i.test(`${journal.id} ${journal.name}`) ? rods : mains;
+    return Array.from({ length: journal.count }, (_, place) => place + 1).flatMap((nth) =>
       (['upper', 'lower'] as const).map((half) => ({
         id: `shells/${journal.id}/${nth}/${half}`,
         kind: 'shells' as const,
         code: `${LETTER.shells} ${journal.name} ${nth} ${half}`,
         place: { bank: '', end, nth, total: journal.count, part: `${journal.id}/${half}` },
+        pieces: (pieces.length > 1 ? pieces.slice(nth - 1, nth) : pieces).map(({ id }) => id),
       })),
-    ),
-  );
+    );
+  });
 }
 
 function nowhere({ cylinder1End: end }: JobSheet): Omit<MarkPlace, 'part'> {

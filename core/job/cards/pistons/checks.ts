@@ -33,7 +33,7 @@ export function ringOfItem(
 
 /** Rings, masses, what goes on each rod and how it goes into its bore. */
 export function pistonChecks(sheet: JobSheet): readonly Check[] {
-  if (!takesPistonsOut(sheet.scope)) return [];
+  if (!takesPistonsOut(sheet)) return [];
   const { rings = [], massSpread, massPairs, oilJets, route = 'into-block' } = sheet.pistons ?? {};
   const cylinders = cylindersInScope(sheet);
   const items = cylinders.map(String);

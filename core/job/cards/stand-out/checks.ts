@@ -22,7 +22,7 @@ export function standOutChecks(sheet: JobSheet): readonly Check[] {
   const items = cylindersInScope(sheet).map(String);
   const card = 'stand-out' as const;
   const floats =
-    takesPistonsOut(sheet.scope) && pistons?.rodSideFloat
+    takesPistonsOut(sheet) && pistons?.rodSideFloat
       ? [
           readCheck(
             { id: 'rod-floats', card, kind: 'rod-floats', items },
@@ -82,5 +82,5 @@ export function gasketFinding(sheet: JobSheet, checks: ChecksState): GasketGrade
 
 /** May the gasket be chosen by the mark of the old one: is nothing it was chosen by disturbed? */
 export function asOldGasket(sheet: JobSheet): boolean {
-  return !takesPistonsOut(sheet.scope);
+  return !takesPistonsOut(sheet);
 }

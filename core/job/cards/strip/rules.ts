@@ -1,7 +1,17 @@
 import type { ActOf } from '../../act';
+import { refusedHold } from '../../crankHeld';
 import type { DecideContext } from '../../decideContext';
+import type { RunName } from '../../facts/run';
+import { linerClamps, linersLoose } from '../../linersLoose';
+import { pieceRef } from '../../pieceRef';
+import { temporaryPartName } from '../../register';
+import type { JobSheet } from '../../scope';
+import type { JobState } from '../../state';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
-import { oldBoltsOf } from './view';
+import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
+import { headOf } from '../../../sheet/assembly/references';
+import { isLoose, looseningsOf, onBeforeLoosening } from './loosening';
+import { marksBefore, oldBoltsOf, toEase } from './view';
 
 /** Old bolts are counted until none is missing: one left in a hole is found by the next head. */
 export function decideBoltsCounted(
@@ -15,4 +25,80 @@ export function decideBoltsCounted(
   }
   const limited = typeof bolts.group.uses === 'object';
   return limited && data.uses === undefined ? refused('uses-needed') : ACCEPTED;
+}
+
+/**
+ * May pieces be said to be off? All that stands over them is, they are marked, what they ease is eased and what
+ * clamps them is out; what was off before the job began only has to be known.
+ */
+export function decidePieceOff(
+  state: JobState,
+  { data }: ActOf<'piece.off'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const { pieces, found, words } = data;
+  const unknown = pieces.find((id) => !sheet.comesOff.because.has(id));
+  const [kind, ...others] = new Set(pieces.map(headOf));
+  if (unknown !== undefined || kind === undefined || others.length > 0)
+    return refused('unknown-piece', { piece: unknown ?? pieces.join(', ') });
+  if ((found === 'worn' || found === 'damaged') && !words) return refused('words-needed');
+  if (found === 'absent') return ACCEPTED;
+  const on = onBefore(sheet, state, pieces);
+  if (on !== undefined) return refused('piece-first', { piece: pieceRef(sheet, on) });
+  const held = heldDown(sheet, state, pieces);
+  if (held) return held;
+  const marks = marksBefore(sheet, state, pieces);
+  if (marks.length > 0) return refused('marks-first', { marks: marks.map(({ code }) => code) });
+  const [ease] = toEase(sheet, state, pieces);
+  if (ease) return refused('ease-first', { piece: pieceRef(sheet, ease.piece) });
+  return pieces.every((id) => isLoose(sheet, state, id)) ? ACCEPTED : refused('not-loose-yet');
+}
+
+/** The first piece that stands over these and is still on. What is only usual for a family never bars. */
+function onBefore(
+  { comesOff, whole }: JobSheet,
+  state: JobState,
+  pieces: readonly string[],
+): string | undefined {
+  if (assemblyGraph(whole).assembly.assumed) return undefined;
+  return pieces
+    .flatMap((id) => comesOff.before.get(id) ?? [])
+    .find((id) => !state.pieces.off[id] && !pieces.includes(id));
+}
+
+/** A piston pulled past a loose liner lifts it; a liner under its clamp does not come out. */
+function heldDown(sheet: JobSheet, state: JobState, pieces: readonly string[]): Verdict | null {
+  const { pieceOf } = assemblyGraph(sheet.whole);
+  const kinds = pieces.map((id) => pieceOf(id)?.kind);
+  if (kinds.includes('rod-and-piston') && linersLoose(sheet, state))
+    return refusedHold({ code: 'liners-loose' });
+  const parts = kinds.includes('liner') ? linerClamps(state) : [];
+  if (parts.length === 0) return null;
+  return refused('temporary-parts-in', { parts: parts.map(temporaryPartName) });
+}
+
+/** Is what stays eased for something that comes off? */
+export function decidePieceEased(
+  { data: { piece, off } }: ActOf<'piece.eased'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const asked = sheet.comesOff.eased.get(piece)?.includes(off);
+  return asked ? ACCEPTED : refused('unknown-piece', { piece });
+}
+
+/** May a set be slackened? Nothing is let go while what it holds would fall, lift or turn. */
+export function refusedLoosening(
+  sheet: JobSheet,
+  state: JobState,
+  { set, instance }: Pick<RunName, 'set' | 'instance'>,
+): Verdict | null {
+  const { assembly, pieceOf } = assemblyGraph(sheet.whole);
+  const entry = looseningsOf(sheet).find(
+    (known) => known.set.id === set && known.instance === instance,
+  );
+  if (!entry) return null;
+  const [piece] = assembly.assumed ? [] : onBeforeLoosening(sheet, state, entry);
+  if (piece !== undefined) return refused('piece-first', { piece: pieceRef(sheet, piece) });
+  const holdsRods = entry.clamps.some((id) => pieceOf(id)?.kind === 'rod-and-piston');
+  return holdsRods && linersLoose(sheet, state) ? refusedHold({ code: 'liners-loose' }) : null;
 }

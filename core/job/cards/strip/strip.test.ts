@@ -1,10 +1,16 @@
+import { strippedStep } from '@cardinex/demo/intakeStory';
+import type { Storyteller } from '@cardinex/demo/storyteller';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { planOf } from '../../../sheet/programmeOf';
+import type { EngineSheet } from '../../../sheet/engineSheet';
+import type { ActData } from '../../act';
 import { crankHeldBy } from '../../crankHeld';
+import type { Scope } from '../../facts/scope';
+import { scopeChoices, scopesFor } from '../../plan/scopeChoices';
 import { slackened } from '../../slackening';
 import {
   cardIn,
@@ -16,9 +22,22 @@ import {
   stripped,
 } from '../../tests/intake';
 import { stateOf } from '../../tests/story';
-import { mayBeUsedAgain, oldBoltsOf, stripRuns } from './view';
+import { looseningRun, looseningsOf, onBeforeLoosening } from './loosening';
+import { marksBefore, mayBeUsedAgain, oldBoltsOf, stripNext, stripRuns } from './view';
 
 const GASKET = { kind: 'gasket' } as const;
+
+const next = (story: Storyteller, sheet: EngineSheet) =>
+  stripNext(sheetIn(story, sheet), stateOf(story), '');
+
+/** Everything of a kind, and what stands over it, taken off. */
+const offDownTo = (story: Storyteller, sheet: EngineSheet, kind: string): Storyteller => {
+  for (let at = next(story, sheet); at && at.group.piece.kind !== kind; at = next(story, sheet))
+    strippedStep(story, at.group, at.step);
+  return story;
+};
+const off = (pieces: readonly string[], more: object = {}) =>
+  ({ pieces, found: 'sound', ...more }) as ActData['piece.off'];
 
 describe('slackening', () => {
   it.each(
@@ -47,9 +66,10 @@ describe('slackening', () => {
   });
 
   it('of studs that were stretched pumps them up again first, once the caution is read', () => {
-    const story = madeDead(
-      openedFor(hesperM6Right, { kind: 'one-head', only: '3' }),
+    const story = offDownTo(
+      madeDead(openedFor(hesperM6Right, { kind: 'one-head', only: '3' }), hesperM6Right),
       hesperM6Right,
+      'head',
     );
     const [run] = stripRuns(sheetIn(story, hesperM6Right), stateOf(story), '');
     const next = run?.next?.act;
@@ -65,7 +85,7 @@ describe('slackening', () => {
     const story = openedFor(tolvane44, GASKET);
     const key = stripRuns(sheetIn(story, tolvane44), stateOf(story), '')[0]?.next?.act.key ?? '';
     expect(refusalIn(story, tolvane44, 'bolt.eased', { key, pass: 1 })).toBe('card-barred');
-    madeDead(story, tolvane44);
+    offDownTo(madeDead(story, tolvane44), tolvane44, 'head');
     expect(refusalIn(story, tolvane44, 'bolt.eased', { key, pass: 1 })).toBeNull();
   });
 
@@ -80,11 +100,138 @@ describe('slackening', () => {
 /** A piston that could lift the liner it is in. */
 const PISTON_IN = { check: 'in-bore', item: '1', step: 'in', found: 'good' } as const;
 
+describe('a piece', () => {
+  const scopes = (sheet: EngineSheet): readonly Scope[] =>
+    scopesFor(sheet).flatMap((kind): readonly Scope[] => {
+      const choices = scopeChoices(sheet, kind);
+      return choices.length > 0 ? choices.map((only) => ({ kind, only })) : [{ kind }];
+    });
+
+  it.each(demoSheets.map((sheet) => [sheet.id, sheet] as const))(
+    'on %s comes off for every scope in its turn, no step refused, none left',
+    (_, sheet) => {
+      for (const scope of scopes(sheet)) {
+        const story = madeDead(openedFor(sheet, scope), sheet);
+        const { order } = sheetIn(story, sheet).comesOff;
+        for (let at = next(story, sheet); at; at = next(story, sheet)) {
+          expect([at.group.piece.id, at.step.kind]).not.toContain('wait');
+          if (at.step.kind === 'off')
+            expect(refusalIn(story, sheet, 'piece.off', off(at.step.instances))).toBeNull();
+          if (at.step.kind === 'slacken') {
+            const { act } = at.step.run.next ?? {};
+            const data = { key: act?.key ?? '', pass: 1 };
+            const type = act?.kind === 'hydraulic' ? 'stud.tensioned' : 'bolt.eased';
+            const refusal = refusalIn(story, sheet, type, { ...data, bar: act?.bar ?? 0 });
+            expect([null, 'caution-first']).toContain(refusal);
+          }
+          strippedStep(story, at.group, at.step);
+        }
+        expect(Object.keys(stateOf(story).pieces.off).sort()).toEqual([...order].sort());
+      }
+    },
+  );
+
+  it.each(demoSheets.map((sheet) => [sheet.id, sheet] as const))(
+    'on %s is refused while anything stands on it, and no bolt under that is let go',
+    (_, sheet) => {
+      const story = madeDead(openedFor(sheet, { kind: 'everything' }), sheet);
+      const scoped = sheetIn(story, sheet);
+      for (const id of scoped.comesOff.order) {
+        const covered = (scoped.comesOff.before.get(id) ?? []).length > 0;
+        const refusal = refusalIn(story, sheet, 'piece.off', off([id]));
+        if (covered) expect(refusal).toBe('piece-first');
+        else expect(refusal).not.toBe('piece-first');
+      }
+      for (const entry of looseningsOf(scoped)) {
+        const run = looseningRun(scoped, stateOf(story), entry, '');
+        const key = run?.next?.act.key ?? '';
+        const covered = onBeforeLoosening(scoped, stateOf(story), entry).length > 0;
+        story.act('caution.acknowledged', { caution: 'hydraulics' });
+        if (covered && run?.next?.act.kind === 'slacken')
+          expect(refusalIn(story, sheet, 'bolt.eased', { key, pass: 1 })).toBe('piece-first');
+      }
+    },
+  );
+
+  it('that lies deep keeps its bolts: mains and rods are not let go before the head is off', () => {
+    const story = madeDead(openedFor(tolvane44, { kind: 'everything' }), tolvane44);
+    const runs = stripRuns(sheetIn(story, tolvane44), stateOf(story), '');
+    expect(runs.map(({ name }) => name.set)).toEqual([
+      'head',
+      'rod-caps',
+      'rod-caps',
+      'rod-caps',
+      'rod-caps',
+      'main-caps',
+    ]);
+  });
+
+  it('is marked, what it eases is eased, and its bolts are out, before it is off', () => {
+    const story = offDownTo(madeDead(openedFor(quillon5c, GASKET), quillon5c), quillon5c, 'drive');
+    const wheel = off(['cam-sprocket/1']);
+    const refusal = () => refusalIn(story, quillon5c, 'piece.off', wheel);
+    const seen = [];
+    for (let at = next(story, quillon5c); at?.step.kind !== 'off'; at = next(story, quillon5c)) {
+      if (!at) throw new Error('nothing left');
+      seen.push([at.step.kind, refusal()]);
+      strippedStep(story, at.group, at.step);
+    }
+    expect(seen).toEqual([
+      ['mark', 'marks-first'],
+      ['ease', 'ease-first'],
+      ['slacken', 'not-loose-yet'],
+    ]);
+    expect(refusal()).toBeNull();
+  });
+
+  it('is said to be off with how it was found, and what is wrong with it', () => {
+    const story = madeDead(openedFor(tolvane44, GASKET), tolvane44);
+    const hose = (more: object) =>
+      refusalIn(story, tolvane44, 'piece.off', off(['breather-hose/1'], more));
+    expect(hose({ found: 'damaged' })).toBe('words-needed');
+    expect(hose({ found: 'damaged', words: 'split' })).toBeNull();
+    expect(hose({ found: 'loose' })).toBeNull();
+    expect(refusalIn(story, tolvane44, 'piece.off', off(['sump/1']))).toBe('unknown-piece');
+    expect(
+      refusalIn(story, tolvane44, 'piece.off', off(['breather-hose/1', 'rocker-cover/1'])),
+    ).toBe('unknown-piece');
+  });
+
+  it('that was off before the job began asks for nothing', () => {
+    const story = madeDead(openedFor(tolvane44, GASKET), tolvane44);
+    const absent = { found: 'absent' } as const;
+    expect(refusalIn(story, tolvane44, 'piece.off', off(['rocker-shaft/1'], absent))).toBeNull();
+    story.act('piece.off', off(['rocker-shaft/1'], absent));
+    expect(stateOf(story).pieces.off['rocker-shaft/1']).toMatchObject(absent);
+  });
+
+  it('taken off by two at once is off once, and put back by an undo', () => {
+    const story = madeDead(openedFor(tolvane44, GASKET), tolvane44);
+    story.act('piece.off', off(['breather-hose/1']));
+    expect(refusalIn(story, tolvane44, 'piece.off', off(['breather-hose/1']))).toBeNull();
+    story.act('piece.off', off(['breather-hose/1'], { found: 'loose' }));
+    expect(stateOf(story).pieces.off['breather-hose/1']).toMatchObject({ found: 'loose' });
+    expect(next(story, tolvane44)?.group.piece.id).toBe('rocker-cover');
+  });
+
+  it('of an engine whose sheet says nothing of its order is asked for in the usual one, and never barred', () => {
+    const { assembly: _, ...bare } = tolvane44;
+    const story = madeDead(openedFor(bare, GASKET), bare);
+    expect(next(story, bare)?.group.piece.id).toBe('inlet-manifold');
+    expect(refusalIn(story, bare, 'piece.off', off(['rocker-shaft/1']))).toBeNull();
+  });
+});
+
 describe('the head', () => {
   it('comes off only once its bolts are out', () => {
-    const story = madeDead(openedFor(tolvane44, GASKET), tolvane44);
-    const off = { check: 'strip', item: 'off/head/1', found: 'good' as const };
-    expect(refusalIn(story, tolvane44, 'check.seen', off)).toBe('not-loose-yet');
+    const story = offDownTo(madeDead(openedFor(tolvane44, GASKET), tolvane44), tolvane44, 'head');
+    for (const { id: mark, kind, code, place } of marksBefore(
+      sheetIn(story, tolvane44),
+      stateOf(story),
+      ['head/1'],
+    ))
+      story.act('mark.made', { mark, kind, code, place });
+    expect(refusalIn(story, tolvane44, 'piece.off', off(['head/1']))).toBe('not-loose-yet');
     stripped(story, tolvane44);
     expect(cardIn(story, tolvane44, 'strip').status).toBe('done');
   });
@@ -108,6 +255,24 @@ describe('the head', () => {
     expect(refusalIn(story, tolvane44, 'crank.stood', stood)).toBeNull();
     story.act('temporary-part.taken-out', { part: 'clamps' });
     expect(held()).toEqual(['liners-loose']);
+  });
+
+  it('off, keeps pistons in until the liners are held, and liners until they are freed again', () => {
+    const inFrame = { kind: 'in-frame' } as const;
+    const story = madeDead(openedFor(tolvane44, inFrame), tolvane44);
+    offDownTo(story, tolvane44, 'rod-and-piston');
+    expect(next(story, tolvane44)?.step).toEqual({
+      kind: 'held',
+      hold: { code: 'liners-loose' },
+    });
+    const [rod] = stripRuns(sheetIn(story, tolvane44), stateOf(story), '').filter(
+      ({ name }) => name.set === 'rod-caps',
+    );
+    const eased = { key: rod?.next?.act.key ?? '', pass: 1 };
+    expect(refusalIn(story, tolvane44, 'bolt.eased', eased)).toBe('crank-held');
+    offDownTo(story, tolvane44, 'liner');
+    expect(next(story, tolvane44)?.step.kind).toBe('unclamp');
+    expect(refusalIn(story, tolvane44, 'piece.off', off(['liner/1']))).toBe('temporary-parts-in');
   });
 
   it('off, with its liners out, holds nothing until they are back in', () => {

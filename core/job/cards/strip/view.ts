@@ -1,60 +1,166 @@
-import type { RunView } from '../../run/views';
 import type { BoltsCounted } from '../../facts/oldBolts';
-import type { FastenedSet, FastenerGroup } from '../../../sheet/spec/fastening';
+import { easedKey } from '../../facts/pieces';
+import type { CrankHold } from '../../facts/crank';
+import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
+import type { Piece } from '../../../sheet/assembly/assemblyOf';
+import { headOf } from '../../../sheet/assembly/references';
 import { memoizeByObject } from '../../../sheet/memoize';
 import { groupOf } from '../../../sheet/programmeOf';
-import { seenOf } from '../../checks/state';
-import { hasWetLiners, setsInScope, takesPistonsOut, type JobSheet } from '../../scope';
-import { STRIP } from '../../slackening';
+import type { EasesSpec } from '../../../sheet/spec/assembly';
+import type { FastenedSet, FastenerGroup } from '../../../sheet/spec/fastening';
+import type { TemporaryPart } from '../../facts/register';
+import { linerClamps, linersLoose } from '../../linersLoose';
+import { runDone } from '../../run/runView';
+import type { RunView } from '../../run/views';
+import { setsInScope, type JobSheet } from '../../scope';
 import type { JobState } from '../../state';
-import { runDone, runView } from '../../run/runView';
+import { markViews, type Mark } from '../mark/view';
+import { looseningRun, looseningsOf, onBeforeLoosening } from './loosening';
 
-/** The item that says the liners are out of the block: none is left to lift. */
-export const LINERS_OUT = 'liners-out';
-
-/** The slackening runs of a job, last on first off. */
+/** The slackening runs of a job, in the order in which what they clamp comes off. */
 export function stripRuns(sheet: JobSheet, state: JobState, now: string): readonly RunView[] {
-  return [...setsInScope(sheet)].reverse().flatMap((set) =>
-    set.instances.flatMap((instance) => {
-      const view = runView(sheet, { set: set.id, instance, programme: STRIP }, state.runs, now);
-      return view ? [view] : [];
-    }),
+  return looseningsOf(sheet).flatMap((entry) => looseningRun(sheet, state, entry, now) ?? []);
+}
+
+/** Pieces of one kind that come off one after the other. */
+export interface OffGroup {
+  readonly piece: Piece;
+  readonly instances: readonly string[];
+  /** One at a time: each has bolts of its own, or is lifted. Else as a row. */
+  readonly single: boolean;
+}
+
+/** What comes off, kind by kind, in the order it does. */
+export const offGroups = memoizeByObject((sheet: JobSheet): readonly OffGroup[] => {
+  const { pieceOf } = assemblyGraph(sheet.whole);
+  const clamped = new Set(looseningsOf(sheet).flatMap(({ clamps }) => clamps));
+  const groups: { piece: Piece; instances: string[]; single: boolean }[] = [];
+  for (const id of sheet.comesOff.order) {
+    const piece = pieceOf(id);
+    if (!piece) continue;
+    const last = groups.at(-1);
+    if (last?.piece.id === piece.id) last.instances.push(id);
+    else groups.push({ piece, instances: [id], single: false });
+  }
+  return groups.map((group) => ({
+    ...group,
+    single: group.piece.lift !== undefined || group.instances.some((id) => clamped.has(id)),
+  }));
+});
+
+/** What is next before a piece of a group is off. */
+export type OffStep =
+  /** Other pieces come off first. */
+  | { readonly kind: 'wait'; readonly pieces: readonly string[] }
+  /** Liners would lift: they are clamped first. */
+  | { readonly kind: 'held'; readonly hold: CrankHold }
+  /** Liners come out, and are still clamped. */
+  | { readonly kind: 'unclamp'; readonly part: TemporaryPart }
+  | {
+      readonly kind: 'mark';
+      readonly marks: readonly Mark[];
+      readonly instances: readonly string[];
+    }
+  | {
+      readonly kind: 'ease';
+      readonly piece: string;
+      readonly off: string;
+      readonly line: EasesSpec | undefined;
+    }
+  | { readonly kind: 'slacken'; readonly run: RunView; readonly instances: readonly string[] }
+  | { readonly kind: 'off'; readonly instances: readonly string[] };
+
+/**
+ * What is to be done next at a group of pieces; its marks first, its fasteners last before it is off.
+ * @param now ISO time
+ * @returns null once all of it is off
+ */
+export function offStep(
+  sheet: JobSheet,
+  state: JobState,
+  now: string,
+  group: OffGroup,
+): OffStep | null {
+  const left = group.instances.filter((id) => !state.pieces.off[id]);
+  const [first] = left;
+  if (first === undefined) return null;
+  const { before } = sheet.comesOff;
+  const on = (id: string): readonly string[] =>
+    (before.get(id) ?? []).filter((other) => !state.pieces.off[other]);
+  const free = left.filter((id) => on(id).length === 0);
+  const instances = group.single ? free.slice(0, 1) : free;
+  if (instances.length === 0) return { kind: 'wait', pieces: on(first) };
+  const hold = heldUp(sheet, state, group.piece);
+  if (hold) return { kind: 'held', hold };
+  const [part] = group.piece.kind === 'liner' ? linerClamps(state) : [];
+  if (part) return { kind: 'unclamp', part };
+  const marks = marksBefore(sheet, state, instances);
+  if (marks.length > 0) return { kind: 'mark', marks, instances };
+  const [ease] = toEase(sheet, state, instances);
+  if (ease) return { kind: 'ease', ...ease };
+  for (const entry of looseningsOf(sheet)) {
+    if (!entry.clamps.some((id) => instances.includes(id))) continue;
+    const run = looseningRun(sheet, state, entry, now);
+    if (!run || runDone(run)) continue;
+    const pieces = onBeforeLoosening(sheet, state, entry);
+    return pieces.length > 0 ? { kind: 'wait', pieces } : { kind: 'slacken', run, instances };
+  }
+  return { kind: 'off', instances };
+}
+
+/** Why pieces of a kind may not come off though nothing stands over them. */
+function heldUp(sheet: JobSheet, state: JobState, { kind }: Piece): CrankHold | null {
+  return kind === 'rod-and-piston' && linersLoose(sheet, state) ? { code: 'liners-loose' } : null;
+}
+
+/** What is still to be marked before these pieces are off. */
+export function marksBefore(
+  sheet: JobSheet,
+  { marks, leftOut }: Pick<JobState, 'marks' | 'leftOut'>,
+  pieces: readonly string[],
+): readonly Mark[] {
+  if (leftOut.mark) return [];
+  return markViews(sheet, marks)
+    .filter(({ mark, made }) => !made && mark.pieces.some((id) => pieces.includes(id)))
+    .map(({ mark }) => mark);
+}
+
+/** A piece that stays and is eased before another comes off. */
+interface ToEase {
+  readonly piece: string;
+  readonly off: string;
+  readonly line: EasesSpec | undefined;
+}
+
+/** What is still to be eased before these pieces are off. */
+export function toEase(
+  { whole, comesOff }: JobSheet,
+  { pieces: { eased } }: Pick<JobState, 'pieces'>,
+  pieces: readonly string[],
+): readonly ToEase[] {
+  const { pieceOf } = assemblyGraph(whole);
+  return pieces.flatMap((off) =>
+    [...comesOff.eased]
+      .filter(([piece, by]) => by.includes(off) && !eased[easedKey({ piece, off })])
+      .map(([piece]) => ({
+        piece,
+        off,
+        line: pieceOf(off)?.eases?.find((line) => headOf(line.piece) === headOf(piece)),
+      })),
   );
 }
 
-/** A part that comes off once its bolts are out. */
-export interface Parted {
-  readonly item: string;
-  readonly set?: string;
-  readonly instance?: string;
-  /** Its bolts are all out. */
-  readonly loose: boolean;
-  readonly off: boolean;
-}
-
-const PARTS_OFF: readonly FastenedSet['kind'][] = ['head', 'cylinder-base'];
-
-/** Heads and cylinders that come off, and the liners where the scope takes them out. */
-export function partedOf(sheet: JobSheet, state: JobState): readonly Parted[] {
-  const off = (item: string): boolean => seenOf(state.checks, STRIP, item)?.found === 'good';
-  const sets = setsInScope(sheet).filter(({ kind }) => PARTS_OFF.includes(kind));
-  const heads = sets.flatMap((set) =>
-    set.instances.map((instance) => {
-      const item = `off/${set.id}/${instance}`;
-      const view = runView(sheet, { set: set.id, instance, programme: STRIP }, state.runs, '');
-      const loose = view !== null && runDone(view);
-      return { item, set: set.id, instance, loose, off: off(item) };
-    }),
-  );
-  const takesLiners = takesPistonsOut(sheet.scope) && hasWetLiners(sheet);
-  if (!takesLiners) return heads;
-  const allOff = heads.every((head) => head.off);
-  return [...heads, { item: LINERS_OUT, loose: allOff, off: off(LINERS_OUT) }];
-}
-
-/** One of them by its item. */
-export function partedItem(sheet: JobSheet, state: JobState, item: string): Parted | undefined {
-  return partedOf(sheet, state).find((part) => part.item === item);
+/** What is next on the way off: the first group that is not off, unless another was chosen that can be done. */
+export function stripNext(
+  sheet: JobSheet,
+  state: JobState,
+  now: string,
+): { readonly group: OffGroup; readonly step: OffStep } | null {
+  for (const group of offGroups(sheet)) {
+    const step = offStep(sheet, state, now, group);
+    if (step) return { group, step };
+  }
+  return null;
 }
 
 /** Bolts of one kind that came out, to be counted into a bag. */

@@ -9,7 +9,8 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { timed, timingStep } from '@cardinex/demo/timingStory';
 import type { EngineSheet } from '../../../sheet/engineSheet';
-import { scopedSheet, scopesFor, timesEngine } from '../../scope';
+import { scopedSheet, timesEngine } from '../../scope';
+import { scopesFor } from '../../plan/scopeChoices';
 import { cardIn, openedFor, refusalIn, sheetIn } from '../../tests/intake';
 import { after, stateOf, jobOf } from '../../tests/story';
 import { entryOf, trayOf } from '../../tray';
@@ -62,7 +63,13 @@ describe('timing', () => {
   it('is a card where the drive comes apart: with the head where the camshaft is in it, else with everything', () => {
     const scopes = (sheet: EngineSheet) =>
       scopesFor(sheet).filter((kind) => timesEngine(scopedSheet(sheet, { kind })));
-    expect(scopes(quillon5c)).toEqual(['gasket', 'top-end', 'in-frame', 'everything']);
+    expect(scopes(quillon5c)).toEqual([
+      'gasket',
+      'one-cylinder',
+      'top-end',
+      'in-frame',
+      'everything',
+    ]);
     expect(scopes(tolvane44)).toEqual(['everything']);
   });
 

@@ -3,6 +3,7 @@ import { headOn } from '@cardinex/demo/intakeStory';
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { dunmere2s5 } from '@cardinex/demo/sheets/dunmere2s5';
+import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
@@ -67,15 +68,20 @@ const doPosition = (story: Storyteller, sheet: EngineSheet): void => {
 };
 
 describe('what is set on a job', () => {
-  it('is the whole of the overhead, cylinder by cylinder of those in hand', () => {
+  it('is the whole of the overhead, cylinder by cylinder of those whose gaps are lost', () => {
     const kinds = (sheet: EngineSheet) => {
       const items = settingItems(scopedSheet(sheet, { kind: 'gasket' }));
       return [...new Set(items.map(({ kind }) => kind))];
     };
     expect(kinds(orrin6t)).toEqual(['intake', 'exhaust', 'injector', 'brake']);
     expect(kinds(dunmere2s5)).toEqual(['exhaust', 'injector']);
-    const one = settingItems(scopedSheet(orrin6t, { kind: 'one-cylinder', only: '3' }));
-    expect(one.map(({ id }) => id)).toEqual(['I3', 'E3', 'injector-3', 'brake-3']);
+    const one = { kind: 'one-cylinder', only: '3' } as const;
+    const [shared, own] = [orrin6t, hesperM6Right].map((sheet) =>
+      settingItems(scopedSheet(sheet, one)).map(({ cylinder }) => cylinder),
+    );
+    // One shaft over six cylinders takes the gaps of all with it; one for each takes its own.
+    expect(new Set(shared).size).toBe(6);
+    expect([...new Set(own)]).toEqual([3]);
   });
 });
 

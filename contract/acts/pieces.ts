@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import { PIECE_CONDITIONS, type PiecesActs } from '@cardinex/core/job/facts/pieces';
+import type { ActSchemas } from './actSchemas';
+import { plainId, words } from '../text';
+
+export const piecesActs = {
+  'piece.off': z.strictObject({
+    pieces: z.array(plainId).min(1, 'must name a piece').max(200, 'names more than 200 pieces'),
+    found: z.enum(PIECE_CONDITIONS),
+    words: words(500).exactOptional(),
+  }),
+  'piece.eased': z.strictObject({ piece: plainId, off: plainId }),
+} satisfies ActSchemas<PiecesActs>;

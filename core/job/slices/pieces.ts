@@ -1,0 +1,40 @@
+import { decidePieceEased, decidePieceOff } from '../cards/strip/rules';
+import { easedKey, NO_PIECES, type PiecesActs } from '../facts/pieces';
+import type { CardPlace } from '../kit/cardPlace';
+import type { Slice } from '../kit/slice';
+import { MECHANICS } from '../roles';
+
+const STRIPPED: CardPlace = { card: 'strip' };
+
+/** What has come off the engine, and how it was found. */
+export const piecesSlice: Slice<'pieces', keyof PiecesActs> = {
+  name: 'pieces',
+  empty: NO_PIECES,
+  acts: {
+    'piece.off': {
+      nature: 'fact',
+      roles: MECHANICS,
+      card: () => STRIPPED,
+      decide: decidePieceOff,
+    },
+    'piece.eased': {
+      nature: 'fact',
+      roles: MECHANICS,
+      card: () => STRIPPED,
+      decide: (_, act, context) => decidePieceEased(act, context),
+    },
+  },
+  evolve: {
+    'piece.off': (pieces, { data: { pieces: ids, ...found }, at, by, seq }) => ({
+      ...pieces,
+      off: {
+        ...pieces.off,
+        ...Object.fromEntries(ids.map((id) => [id, { ...found, at, by, seq }])),
+      },
+    }),
+    'piece.eased': (pieces, { data, at, by }) => ({
+      ...pieces,
+      eased: { ...pieces.eased, [easedKey(data)]: { at, by } },
+    }),
+  },
+};
