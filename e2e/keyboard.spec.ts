@@ -106,9 +106,9 @@ test('an engine is made dead, marked and its holes ticked by keyboard alone', as
   await page.goto(`${address}/mark`);
   await page.getByTestId('code').waitFor();
   await confirm(page, 3, 'PageDown');
-  await expect(page.getByText('3 of 25')).toBeVisible();
+  await expect(page.getByText('3 of 9')).toBeVisible();
   await page.keyboard.press('Backspace');
-  await expect(page.getByText('2 of 25')).toBeVisible();
+  await expect(page.getByText('2 of 9')).toBeVisible();
 
   // A gauge that types digits and Enter moves on by itself.
   const other = onTheStand(tolvane44, 'cider mill', 90, { kind: 'gasket' });
