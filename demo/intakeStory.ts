@@ -264,7 +264,7 @@ function pulled(
 /** The same with its head still to be pulled. */
 export function headNext(story: Storyteller, sheet: EngineSheet, standOutMm?: number): Storyteller {
   madeDead(story, sheet);
-  const elsewhere = ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'covering'] as const;
+  const elsewhere = ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'covering', 'fit'] as const;
   for (const card of elsewhere) story.act('card.left-out', { card, words: 'Done elsewhere.' });
   if (standOutMm === undefined) return story;
   const places = heightsOf(sheet.liners)?.places ?? [];

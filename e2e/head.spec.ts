@@ -21,7 +21,7 @@ import { onTheStand, readyToPull } from './support/stories';
 /** A Tolvane with all before its head done elsewhere, begun so many minutes ago. */
 function atHead(name: string, scope: Scope, minutesAgo = 8): Storyteller {
   const story = madeDead(onTheStand(tolvane44, name, minutesAgo, scope), tolvane44);
-  for (const card of ['mark', 'strip', 'parts', 'inspect', 'stand-out'] as const)
+  for (const card of ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'fit'] as const)
     story.act('card.left-out', { card, words: 'Done elsewhere.' });
   return story
     .liner('1', 0.06, 0.06)

@@ -22,6 +22,7 @@ export interface Words {
   readonly 'cards/clamp': typeof import('./en/cards/clamp');
   readonly 'cards/covering': typeof import('./en/cards/covering');
   readonly 'cards/dead': typeof import('./en/cards/dead');
+  readonly 'cards/fit': typeof import('./en/cards/fit');
   readonly 'cards/inspect': typeof import('./en/cards/inspect');
   readonly 'cards/labels': typeof import('./en/cards/labels');
   readonly 'cards/liners': typeof import('./en/cards/liners');

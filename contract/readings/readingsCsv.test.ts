@@ -24,7 +24,7 @@ describe('readings as CSV', () => {
     const csv = writeReadings(tablesHere, () => 'Tobin');
     expect(csv.split('\r\n').slice(0, 2)).toEqual([
       'card,item,reading,value,unit,at,by',
-      'liners,1,fan side,0.06,mm,2026-03-02T08:04:00.000+00:00,Tobin',
+      'liners,1,fan side,0.06,mm,2026-03-02T08:04:20.000+00:00,Tobin',
     ]);
     const { acts, faults } = readReadings(csv, tables);
     expect(faults).toEqual([]);

@@ -45,6 +45,7 @@ export interface RefusalFields {
   'liners-incomplete': { readonly bores: readonly string[] };
   'liners-out': Nothing;
   'card-barred': { readonly card: CardName };
+  'card-before': { readonly card: CardName; readonly set?: string };
   'unknown-run': Nothing;
   'school-not-here': Nothing;
   'unknown-cover': Nothing;

@@ -43,6 +43,7 @@ export const IS_ONLY_WHEN: Readonly<Record<RefusalCode, boolean>> = {
   'liners-incomplete': false,
   'liners-out': false,
   'card-barred': true,
+  'card-before': true,
   'unknown-run': false,
   'school-not-here': false,
   'unknown-cover': false,

@@ -16,6 +16,7 @@ export const CARD_NAMES = [
   'pistons',
   'stand-out',
   'head-build',
+  'fit',
   'tighten',
   'timing',
   'valves',
@@ -65,6 +66,8 @@ export type TrayReason =
   | { readonly code: 'to-slacken'; readonly set: string; readonly instance?: string }
   | { readonly code: 'to-take-off'; readonly piece: PieceRef }
   | { readonly code: 'to-count' }
+  /** Pieces go on again, row by row. */
+  | { readonly code: 'to-put-on'; readonly done: number; readonly total: number }
   | { readonly code: 'parts-to-come'; readonly here: number; readonly total: number }
   | { readonly code: 'parts-wrong'; readonly count: number }
   | { readonly code: 'to-inspect'; readonly done: number; readonly total: number }

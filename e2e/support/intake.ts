@@ -79,7 +79,7 @@ export async function leaveOut(page: Page, job: string, ...cards: string[]): Pro
 /** A job with its engine dead and everything before the liners left out. */
 export async function straightToWork(page: Page, job: string): Promise<void> {
   await makeDead(page, job);
-  await leaveOut(page, job, 'mark', 'strip', 'parts', 'inspect');
+  await leaveOut(page, job, 'mark', 'strip', 'parts', 'inspect', 'fit');
   await page.goto(job);
 }
 

@@ -1,4 +1,6 @@
+import { fitRowName, fitStepName } from './cards/fit';
 import { hiddenSentence } from './pieceLines';
+import { pieceNamed } from './pieces';
 import type { BuildKind, Check } from '@cardinex/core/job/checks/check';
 import { hiddenUnder, type ALWAYS_HIDDEN } from '@cardinex/core/job/cards/tighten/covering';
 import { ringOfItem } from '@cardinex/core/job/cards/pistons/checks';
@@ -31,6 +33,7 @@ const NAMES: Readonly<Record<BuildKind, string>> = {
   'head-built': 'Heads built',
   'last-look': 'Last look',
   'head-on': 'Head on',
+  fitted: 'Put on',
   'wheel-line': 'Line of the wheels',
   timing: 'Timing',
   pump: 'Pump or ignition',
@@ -93,13 +96,22 @@ const PLACES: Readonly<Record<string, string>> = {
 };
 
 /** What a check is called. */
-export function buildName(sheet: JobSheet, kind: BuildKind, journal: string | undefined): string {
+export function buildName(
+  sheet: JobSheet,
+  { kind, journal, set = '' }: Pick<Check, 'journal' | 'set'> & { readonly kind: BuildKind },
+): string {
+  if (kind === 'fitted') return pieceNamed(sheet.whole, set);
   const name = sheet.journals?.find(({ id }) => id === journal)?.name ?? '';
   return `${name} ${NAMES[kind]}`.trim();
 }
 
 /** A step, or a place where something is read. */
-export function buildPlace(sheet: JobSheet, kind: BuildKind, place: string): string {
+export function buildPlace(
+  sheet: JobSheet,
+  { kind, set = '' }: { readonly kind: BuildKind; readonly set?: string },
+  place: string,
+): string {
+  if (kind === 'fitted') return fitStepName(sheet, set, place);
   if (kind === 'stand-outs') {
     return `towards the ${place === 'near' ? sheet.cylinder1End : sheet.otherEnd}`;
   }
@@ -146,6 +158,8 @@ export function buildItem(
       const instance = item.split('/').at(-1) ?? item;
       return check.items.length > 1 || severalHeads(sheet) ? `Head ${instance}` : 'Head';
     }
+    case 'fitted':
+      return fitRowName(sheet, check.set ?? '', item);
     case 'wheel-line':
       return 'Crank’s wheel';
     case 'timing':

@@ -17,7 +17,7 @@ export function checkName(sheet: JobSheet, check: Check): string {
   const several = set && set.instances.length > 1 ? ` ${check.instance ?? ''}` : '';
   const journal = sheet.journals?.find(({ id }) => id === check.journal)?.name ?? '';
   const { kind } = check;
-  if (isBuildKind(kind)) return buildName(sheet, kind, check.journal);
+  if (isBuildKind(kind)) return buildName(sheet, { ...check, kind });
   switch (kind) {
     case 'flatness':
       return `Head flatness${several}`;
@@ -76,10 +76,15 @@ const PLACES: Readonly<Record<string, string>> = {
 };
 
 /** Where on an item a reading is taken, or which step it is at. */
-export function placeName(sheet: JobSheet, check: Pick<Check, 'kind'>, place: string): string {
-  if (check.kind === 'holes') return STEPS[place as HoleStep];
-  if (check.kind === 'rings') return `place ${place}`;
-  if (isBuildKind(check.kind)) return buildPlace(sheet, check.kind, place);
+export function placeName(
+  sheet: JobSheet,
+  check: Pick<Check, 'kind' | 'set'>,
+  place: string,
+): string {
+  const { kind } = check;
+  if (kind === 'holes') return STEPS[place as HoleStep];
+  if (kind === 'rings') return `place ${place}`;
+  if (isBuildKind(kind)) return buildPlace(sheet, { ...check, kind }, place);
   return PLACES[place] ?? place;
 }
 
@@ -112,7 +117,11 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
 }
 
 /** The same as it stands within a sentence. */
-export function placeWithin(sheet: JobSheet, check: Pick<Check, 'kind'>, place: string): string {
+export function placeWithin(
+  sheet: JobSheet,
+  check: Pick<Check, 'kind' | 'set'>,
+  place: string,
+): string {
   return withinSentence(placeName(sheet, check, place));
 }
 

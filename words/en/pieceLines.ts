@@ -47,6 +47,11 @@ const PROOFS: Readonly<Record<ProofSpec['what'], string>> = {
   spray: 'sprays evenly',
 };
 
+/** What lies between, by its kind: "O-ring". */
+export function jointKindName({ kind }: Pick<JointSpec, 'kind'>): string {
+  return JOINTS[kind];
+}
+
 /** What lies between, in one line: "Gasket: cork, new, dry". */
 export function jointSentence(joint: JointSpec): string {
   const { kind, what, count, use, lubricant, lies, oldStaysOn, glued, sealant } = joint;

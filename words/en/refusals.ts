@@ -1,6 +1,6 @@
 import { moment, plural } from './kit';
 import type { Refusal, RefusalCode, RefusalFields } from '@cardinex/core/job/refusal';
-import { cardTitle } from './cards/names';
+import { cardOfName, cardTitle } from './cards/names';
 import {
   METRIC,
   degrees,
@@ -68,6 +68,7 @@ const SENTENCES: {
   'liners-out': () =>
     'The liners are out of limits. Put them right, or let the lead accept them with a reason.',
   'card-barred': ({ card }) => `${cardTitle(card)} is barred until the card before it is done.`,
+  'card-before': ({ card, set }) => `First: ${cardOfName(card, set)}.`,
   'unknown-run': () => 'This sheet has no such set of fasteners or programme.',
   'run-not-prepared': () => 'Choose the wrench and confirm the treatment before the first pull.',
   'wrench-out-of-range': ({ setNm, lowNm, highNm }, units) =>

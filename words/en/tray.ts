@@ -4,7 +4,7 @@ import type { Lack } from '@cardinex/core/job/lacks';
 import { cribSentence } from './crib';
 import { atStart, moment } from './kit';
 import { markWords } from './cards/mark';
-import { cardTitle } from './cards/names';
+import { cardOfName } from './cards/names';
 import { partHoldSentence } from './cards/parts';
 import { pieceRefName } from './pieces';
 import { listed } from './quantity';
@@ -55,7 +55,7 @@ const PUMP_NEXT: Readonly<Record<Next<'pump-next'>, string>> = {
 export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => string): string {
   switch (reason.code) {
     case 'card-first':
-      return `After ${reason.set ?? withinSentence(cardTitle(reason.card))}.`;
+      return `After ${cardOfName(reason.card, reason.set)}.`;
     case 'sheet-lacks':
       return `The sheet does not say ${listed(reason.lacks.map((lack) => LACKS[lack]))}. Enter it there first.`;
     case 'differences-open':
@@ -88,6 +88,8 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
         : `${reason.set}, number ${reason.instance}: slacken.`;
     case 'to-take-off':
       return `Next off: ${withinSentence(pieceRefName(reason.piece))}.`;
+    case 'to-put-on':
+      return `Ready to go on: ${reason.done} of ${reason.total} done.`;
     case 'to-count':
       return 'Count the old bolts into their bags.';
     case 'parts-to-come':

@@ -6,6 +6,7 @@ import { AfterHeatCard } from '../after-heat/AfterHeatCard';
 import { CauseCard } from '../cause/CauseCard';
 import { ChecksCard } from '../checks/ChecksCard';
 import { DeadCard } from '../dead/DeadCard';
+import { FitCard } from '../fit/FitCard';
 import { LinersCard } from '../liners/LinersCard';
 import { LinersPart } from '../liners/LinersPart';
 import { MarkCard } from '../mark/MarkCard';
@@ -30,7 +31,7 @@ interface Asked {
 }
 
 /** A card that is a list of checks and no more. */
-function checks(card: Exclude<CheckCard, 'liners' | 'tighten'>): ComponentType<Asked> {
+function checks(card: Exclude<CheckCard, 'liners' | 'tighten' | 'fit'>): ComponentType<Asked> {
   return function ChecksScreen({ check }) {
     return <ChecksCard card={card} check={check} />;
   };
@@ -56,6 +57,7 @@ const SCREENS: { readonly [N in CardName]: ComponentType<Asked> } = {
   timing: ({ check }) => <TimingCard check={check} />,
   'stand-out': ({ check }) => <StandOutCard check={check} />,
   'head-build': checks('head-build'),
+  fit: ({ set }) => <FitCard key={set ?? ''} set={set} />,
   tighten: ({ set }) => <TightenCard key={set ?? ''} set={set} />,
   valves: () => <ValvesCard />,
   pump: () => <PumpCard />,

@@ -21,7 +21,7 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
 ]);
 
 interface Props {
-  readonly card: Exclude<CheckCard, 'liners' | 'tighten'>;
+  readonly card: Exclude<CheckCard, 'liners' | 'tighten' | 'fit'>;
   /** The check in hand; the list of all of them when there is none. */
   readonly check: string | undefined;
   /** What this card has besides its checks, below them. */

@@ -43,6 +43,8 @@ interface Props {
   readonly set?: string;
   /** Is this to be said once more, though it was said before? */
   readonly again?: (slot: Slot) => boolean;
+  /** May this be said now? What may be comes first; all of it unless given. */
+  readonly ready?: (slot: Slot) => boolean;
   readonly above?: ReactNode;
   /** Under the step in hand. */
   readonly below?: (slot: Slot) => ReactNode;
@@ -50,7 +52,7 @@ interface Props {
 }
 
 /** Something ticked or looked over: hole by hole on the map, piston by piston in its steps, or a list. */
-export function LookCheck({ view, set, again, above, below, more }: Props) {
+export function LookCheck({ view, set, again, ready, above, below, more }: Props) {
   const { sheet, state, record } = useJob();
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [notGood, setNotGood] = useState(false);
@@ -62,7 +64,7 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
   const left = slotsOf(check).filter(
     (slot) => again?.(slot) || !isTaken(state.checks, check, slot.item, slot.place),
   );
-  const at = chosen ?? left[0] ?? null;
+  const at = chosen ?? (ready && left.find(ready)) ?? left[0] ?? null;
   const following = left.find((slot) => slot.item !== at?.item || slot.place !== at.place);
   const [held] = at && turnsCrankAt(check, at.place) ? crankHeldBy(sheet, state) : [];
   const say = (found: 'good' | 'not-good', words?: string): Promise<string | null> =>
@@ -119,8 +121,13 @@ export function LookCheck({ view, set, again, above, below, more }: Props) {
             }
           : null
       }
+      // A piece that goes on is a card by itself: it leads on to the next.
       actBar={
-        <ToChecks check={check} unfinished={held !== undefined || view.undecided.length > 0} />
+        check.card === 'fit' ? (
+          frame.actBar
+        ) : (
+          <ToChecks check={check} unfinished={held !== undefined || view.undecided.length > 0} />
+        )
       }
       slip={
         notGood && at ? (

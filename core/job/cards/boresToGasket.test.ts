@@ -31,9 +31,9 @@ const EVERYTHING = { kind: 'everything' } as const;
 
 const names = (sheet: EngineSheet, story: Storyteller): string[] => {
   const state = stateOf(story);
-  return trayOf(sheet, state, lastAt(story)).map(({ card, set }) =>
-    card === 'tighten' ? (set?.id ?? '') : card,
-  );
+  return trayOf(sheet, state, lastAt(story))
+    .filter(({ card }) => card !== 'fit')
+    .map(({ card, set }) => (card === 'tighten' ? (set?.id ?? '') : card));
 };
 
 const viewOf = (story: Storyteller, sheet: EngineSheet, id: string) => {

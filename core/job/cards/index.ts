@@ -13,6 +13,7 @@ import { pistonsCard } from './pistons/card';
 import { timingCard } from './timing/card';
 import { standOutCard } from './stand-out/card';
 import { headBuildCard } from './head-build/card';
+import { fitCard } from './fit/card';
 import { tightenCard } from './tighten/card';
 import { valvesCard } from './valves/card';
 import { pumpCard } from './pump/card';
@@ -35,6 +36,7 @@ export const CARDS: { readonly [N in CardName]: Card<N> } = {
   timing: timingCard,
   'stand-out': standOutCard,
   'head-build': headBuildCard,
+  fit: fitCard,
   tighten: tightenCard,
   valves: valvesCard,
   pump: pumpCard,

@@ -2,6 +2,7 @@ import { memoizeByObject } from '../../sheet/memoize';
 import { boreChecks } from '../cards/bores/checks';
 import { allCoveringChecks } from '../cards/tighten/covering';
 import { crankChecks } from '../cards/crank/checks';
+import { fitChecks } from '../cards/fit/checks';
 import { headBuiltChecks } from '../cards/head-build/checks';
 import { checksOf } from '../cards/inspect/checks';
 import { linerChecks } from '../cards/liners/checks';
@@ -24,6 +25,7 @@ export const allChecks = memoizeByObject((sheet: JobSheet): readonly Check[] => 
   ...standOutChecks(sheet),
   ...headBuiltChecks(sheet),
   ...allCoveringChecks(sheet),
+  ...fitChecks(sheet),
   ...timingChecks(sheet),
   ...pumpChecks(sheet),
 ]);

@@ -84,6 +84,7 @@ export function buildFinding(
     case 'head-built':
     case 'last-look':
     case 'head-on':
+    case 'fitted':
     case 'timing':
     case 'pump':
       return null;

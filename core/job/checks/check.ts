@@ -8,6 +8,7 @@ export const CHECK_CARDS = [
   'pistons',
   'stand-out',
   'head-build',
+  'fit',
   'tighten',
   'timing',
   'pump',
@@ -49,6 +50,7 @@ export const BUILD_KINDS = [
   'head-built',
   'last-look',
   'head-on',
+  'fitted',
   'wheel-line',
   'timing',
   'pump',
@@ -73,6 +75,7 @@ export interface Check {
   readonly places: readonly string[];
   /** Steps taken item by item; otherwise each step is taken round all items before the next. */
   readonly byItem?: true;
+  /** A fastened set; or the piece that goes on. */
   readonly set?: string;
   readonly instance?: string;
   readonly journal?: string;

@@ -4,6 +4,7 @@ import { refusedByCrank } from '../crankHeld';
 import type { DecideContext } from '../decideContext';
 import { mayOverride } from '../roles';
 import type { JobState } from '../state';
+import { decideFitSeen } from '../cards/fit/rules';
 import { decideHeadStep } from '../cards/tighten/rules';
 import { decidePumpSeen } from '../cards/pump/rules';
 import { decideTimingSeen } from '../cards/timing/rules';
@@ -60,6 +61,7 @@ export function decideCheckSeen(
   if (held) return held;
   if (check.kind === 'timing') return decideTimingSeen(state, act, context);
   if (check.kind === 'pump') return decidePumpSeen(state, act, context);
+  if (check.kind === 'fitted') return decideFitSeen(state, act, check, context);
   return check.kind === 'head-on' && data.found === 'good' && data.step !== undefined
     ? decideHeadStep(state, check, data.step, { sheet, at })
     : ACCEPTED;

@@ -14,6 +14,7 @@ export const LEAVE_OUT = [
   'stand-out',
   'head-build',
   'covering',
+  'fit',
   'timing',
   'pump',
 ] as const;

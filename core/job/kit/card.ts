@@ -20,7 +20,7 @@ export interface JobNow {
 /** A card in a job's tray; one for each fastened set where it has several. */
 export interface Entry {
   readonly card: CardName;
-  /** Null when the sheet has no set yet. */
+  /** The fastened set it tightens, or the piece it puts on; null when the sheet has no set yet. */
   readonly set?: FastenedSetName | null;
 }
 

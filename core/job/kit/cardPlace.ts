@@ -1,6 +1,6 @@
 import type { CardName } from '../trayReason';
 
-/** A card of a job's tray, and which fastened set where it has one. */
+/** A card of a job's tray, and which fastened set, or which piece, where it has one for each. */
 export interface CardPlace {
   readonly card: CardName;
   readonly set?: string;

@@ -14,6 +14,9 @@ export interface ComesOff {
   readonly because: ReadonlyMap<string, readonly string[]>;
   /** By instance: those that are off before it. */
   readonly before: ReadonlyMap<string, readonly string[]>;
+  /** By instance: those that go on before it, and what it closes the way to, which is done before. */
+  readonly backAfter: ReadonlyMap<string, readonly string[]>;
+  readonly shutsActs: ReadonlyMap<string, readonly string[]>;
   /** What stays and is eased, by the pieces off that ask for it. */
   readonly eased: ReadonlyMap<string, readonly string[]>;
 }
@@ -28,16 +31,31 @@ export function comesOffFor(sheet: EngineSheet, scope: Scope): ComesOff {
   if (!found) return sheet.assembly ? comesOffFor(withoutAssembly(sheet), scope) : NOTHING;
   const off = new Set(found.order);
   const before = new Map<string, string[]>(found.order.map((id) => [id, []]));
-  for (const { id, restsOn = [], shuts = [], offAfter = [] } of assemblyGraph(sheet).pieces) {
+  const backAfter = new Map<string, readonly string[]>();
+  const shutsActs = new Map<string, readonly string[]>();
+  const { pieces, acts } = assemblyGraph(sheet);
+  const isAct = new Set(acts.map(({ id }) => id));
+  for (const { id, restsOn = [], shuts = [], offAfter = [], onAfter = [] } of pieces) {
     if (!off.has(id)) continue;
     for (const other of [...restsOn, ...shuts]) before.get(other)?.push(id);
     before.get(id)?.push(...offAfter.filter((other) => off.has(other)));
+    const first = new Set([...restsOn, ...shuts, ...onAfter]);
+    backAfter.set(
+      id,
+      [...first].filter((other) => off.has(other)),
+    );
+    shutsActs.set(
+      id,
+      shuts.filter((other) => isAct.has(other)),
+    );
   }
   return {
     order: found.order,
     back: found.back,
     because: new Map(found.off.map(({ id, because }) => [id, because])),
     before,
+    backAfter,
+    shutsActs,
     eased: new Map(found.eased.map(({ id, because }) => [id, because])),
   };
 }
@@ -51,5 +69,7 @@ const NOTHING: ComesOff = {
   back: [],
   because: new Map(),
   before: new Map(),
+  backAfter: new Map(),
+  shutsActs: new Map(),
   eased: new Map(),
 };

@@ -1,5 +1,8 @@
 import { CARDS } from '../cards/index';
 import type { Entry, JobNow } from '../kit/card';
+import { goesOver } from '../cards/fit/goesOver';
+import { looseningsOf } from '../cards/strip/loosening';
+import { goesOnAfterSetting } from './afterSetting';
 import { setOf } from '../../sheet/programmeOf';
 import { camInHead, TOP } from '../scope';
 import type { CardName } from '../trayReason';
@@ -36,11 +39,30 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   const kindOf = ({ set }: Entry): FastenedSet['kind'] | undefined =>
     set ? setOf(sheet, set.id)?.kind : undefined;
   /** One set after the other. */
-  const tighten = (isKind: (kind: FastenedSet['kind']) => boolean): void => {
+  const tighten = (
+    isKind: (kind: FastenedSet['kind']) => boolean,
+    except: readonly Entry[] = [],
+  ): void => {
     for (const set of sets) {
       const kind = kindOf(set);
-      if (kind && isKind(kind)) next([set]);
+      if (kind && isKind(kind) && !except.includes(set)) next([set]);
     }
+  };
+  /** Sets of what goes on only once all is set: on the line before, they would wait for each other. */
+  const isLate = ({ set }: Entry): boolean => {
+    const kind = set ? setOf(sheet, set.id)?.kind : undefined;
+    if (!set || !kind || TOP.includes(kind) || BEFORE_TOP.includes(kind)) return false;
+    return looseningsOf(sheet)
+      .filter((entry) => entry.set.id === set.id)
+      .some(({ clamps }) => clamps.some((id) => goesOnAfterSetting(sheet, id)));
+  };
+  /** The cards on which what a piece goes on over goes on, where those are done as a whole; else inspection. */
+  const servingFirst = ({ set }: Entry): readonly Planned[] => {
+    const over = goesOver(sheet, set?.id ?? '');
+    const whole = planned.filter(
+      (entry) => over?.cards.has(entry.card) || (over?.mainCaps && kindOf(entry) === 'main-caps'),
+    );
+    return whole.length > 0 ? whole : inspected;
   };
   /** Its wheels are bolted on between two of its steps. */
   const timing = (): void => {
@@ -56,7 +78,8 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   const strip = put('strip', dead);
   const mark = put('mark', dead);
   put('parts', []);
-  line = put('inspect', [...mark, ...strip]);
+  const inspected = put('inspect', [...mark, ...strip]);
+  line = inspected;
   next('bores');
   next('liners');
   next(sets.filter(({ set }) => set === null));
@@ -71,13 +94,16 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   next('head-build');
   tighten((kind) => TOP.includes(kind));
   if (!inBlock) timing();
-  tighten((kind) => !TOP.includes(kind) && !BEFORE_TOP.includes(kind));
+  const fits = CARDS.fit.entries(job).flatMap((entry) => put([entry], servingFirst(entry)));
+  const late = sets.filter((entry) => isLate(entry));
+  tighten((kind) => !TOP.includes(kind) && !BEFORE_TOP.includes(kind), late);
   next('valves');
   next('pump');
-  put('recheck', line);
+  for (const set of late) next([set]);
+  put('recheck', [...line, ...fits]);
   put(
     'after-heat',
-    planned.filter(({ card }) => card === 'tighten' || card === 'valves'),
+    planned.filter(({ card }) => card === 'tighten' || card === 'valves' || card === 'fit'),
   );
   put('cause', []);
   return planned;

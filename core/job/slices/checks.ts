@@ -61,6 +61,7 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
 function cardOfCheck(sheet: JobSheet, id: string): CardPlace {
   if (id === DEAD) return { card: 'dead' };
   const check = checkOf(sheet, id);
-  const set = check?.card === 'tighten' ? check.set : undefined;
+  const ofSet = check?.card === 'tighten' || check?.card === 'fit';
+  const set = ofSet ? check.set : undefined;
   return { card: check?.card ?? 'inspect', ...(set !== undefined && { set }) };
 }

@@ -1,3 +1,5 @@
+import { pieceOfFit } from '../cards/fit/checks';
+import { FIT_ON } from '../cards/fit/steps';
 import {
   adjusterRead,
   barringChosen,
@@ -118,6 +120,13 @@ export const valvesSlice: Slice<'valves', keyof ValvesActs> = {
       ...valves,
       covers: { ...valves.covers, [data.cover]: { at, by } },
     }),
+    // A housing between two settings is on once it was put on as any other piece is.
+    'check.seen': (valves, { data: { check, step, found }, at, by }) => {
+      const piece = step === FIT_ON && found === 'good' ? pieceOfFit(check) : null;
+      return piece === null
+        ? valves
+        : { ...valves, covers: { ...valves.covers, [piece]: { at, by } } };
+    },
     'adjuster.read': adjusterRead,
     'injector.coded': (valves, { data: { cylinder, code }, at, by }) => ({
       ...valves,

@@ -12,6 +12,7 @@ import { groupMark } from '@cardinex/core/sheet/groupMark';
 import { pinHeatOf } from '@cardinex/core/sheet/pinHeatOf';
 import { heatSentence, sideName } from '../pistons';
 import { endName } from '../quantity';
+import { fitStepSays } from './fit';
 import { pumpWords, timingWords } from './timing';
 
 /*
@@ -102,7 +103,12 @@ const PIN_FITS = {
 } as const;
 
 /** What is said at a step of a check, before what the sheet itself says there. */
-export function stepSays(sheet: JobSheet, { kind }: Check, place: string): readonly string[] {
+export function stepSays(
+  sheet: JobSheet,
+  { kind, set = '' }: Check,
+  place: string,
+): readonly string[] {
+  if (kind === 'fitted') return fitStepSays(sheet, set, place);
   const own = SAYS[`${kind}/${place}`] ?? SAYS[`${kind}/`];
   return [...(own === undefined ? [] : [own]), ...sheetSays(sheet, kind, place)];
 }
@@ -216,6 +222,11 @@ export const cardBacks: Readonly<Record<Exclude<CheckCard, 'inspect'>, readonly 
     'The crank stands where no valve can meet a piston and no push rod holds a valve open. Left for long, or turned, it is proved again.',
   ],
   timing: timingWords.back,
+  fit: [
+    'What is forgotten between two pieces is found with oil on the floor. Each joint is counted out and in; what a piece hides is looked at before it is on.',
+    'Nothing goes on over what is not done yet: the card waits, and says for what.',
+    'Connections and proofs come once its bolts are pulled.',
+  ],
   pump: pumpWords.back,
   'stand-out': [
     'How far the pistons stand out chooses the gasket, and the gasket sets what is left between crown and valve, and the compression.',

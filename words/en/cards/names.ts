@@ -1,3 +1,4 @@
+import { pieceName } from '../pieces';
 import { withinSentence } from '../sentence';
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { CardName, CardStatus } from '@cardinex/core/job/trayReason';
@@ -17,6 +18,7 @@ const TITLES: Readonly<Record<CardName | LeaveOut, string>> = {
   'stand-out': 'Stand-out',
   'head-build': 'Build the head',
   covering: 'Head put on',
+  fit: 'Put on',
   tighten: 'Tighten',
   timing: 'Timing',
   pump: 'Pump or ignition',
@@ -38,9 +40,21 @@ export function cardTitle(card: CardName | LeaveOut): string {
   return TITLES[card];
 }
 
+/** One of several cards of a kind: the set it tightens, or the piece it puts on. */
+export function cardOfName(card: CardName, set: string | undefined): string {
+  if (set === undefined) return withinSentence(cardTitle(card));
+  return card === 'fit' ? withinSentence(fitTitle(set)) : set;
+}
+
+/** A piece that goes on; core has the id of one that its sheet has not named. */
+function fitTitle(name: string): string {
+  return `${pieceName({ id: name })} on`;
+}
+
 /** A card's title in its tray: which set it tightens is said where there are several. */
 export function entryTitle(entry: TrayCard, tray: readonly TrayCard[]): string {
   const several = tray.filter((other) => other.card === entry.card).length > 1;
+  if (entry.card === 'fit' && entry.set) return fitTitle(entry.set.name);
   return several && entry.set ? entry.set.name : cardTitle(entry.card);
 }
 

@@ -288,6 +288,7 @@ export const valvesScreen = {
   heightHint: 'how high it stands now',
   gaugeFits: 'The gauge just touches',
   coverNow: (name: string) => `${name} goes on now`,
+  coverPutOn: (name: string) => `Put it on: ${name}`,
   coverOn: (name: string) => `${name} is on`,
   coverWhy: 'What it closes the way to is done:',
   afterCover: (items: string) => `Set after it: ${items}.`,

@@ -1,5 +1,6 @@
 import { oneEntry, type Card } from '../../kit/card';
 import { DONE, openFor } from '../../standing';
+import { neededOn } from '../fit/neededOn';
 import { pumpChecks } from './checks';
 import { pumpView } from './view';
 
@@ -9,6 +10,7 @@ export const pumpCard: Card<'pump'> = {
   canBeLeftOut: true,
   places: ['timing'],
   entries: ({ sheet }) => oneEntry('pump', pumpChecks(sheet).length > 0),
+  waitsFor: ({ sheet, state }) => neededOn(sheet, state, ['time-pump']),
   stands: ({ sheet, state }) => {
     const view = pumpView(sheet, state);
     if (!view?.next) return DONE;

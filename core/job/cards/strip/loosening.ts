@@ -11,7 +11,7 @@ import { STRIP } from '../../slackening';
 import type { JobState } from '../../state';
 
 /** One instance of a set that is slackened, and the pieces coming off that it clamps. */
-interface Loosening {
+export interface Loosening {
   readonly set: FastenedSet;
   readonly instance: string;
   readonly clamps: readonly string[];

@@ -1,3 +1,4 @@
+import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { setOf } from '../../../sheet/programmeOf';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import type { Card, Entry, JobNow } from '../../kit/card';
@@ -7,6 +8,9 @@ import { setsInScope, TOP, type JobSheet } from '../../scope';
 import { lackingStanding } from '../../standing';
 import type { Wait } from '../../trayReason';
 import { missingFor, stillIn } from '../../waits';
+import { firstToFit } from '../fit/isOn';
+import { waitFor } from '../fit/standing';
+import { looseningsOf } from '../strip/loosening';
 import { wheelsBarred } from '../timing/standing';
 import { runsStanding } from './standing';
 
@@ -39,10 +43,21 @@ function waitsFor({ sheet, state }: JobNow, { set }: Entry): readonly Wait[] {
   const kind = setOf(sheet, set?.id ?? '')?.kind;
   if (!set || kind === undefined) return [];
   if (kind === 'timing-wheels') return wheelsBarred(sheet, state, set.id);
+  const missing = firstToFit(sheet, state, toBeOn(sheet, set.id));
   return [
+    ...(missing === null ? [] : [waitFor(sheet, missing)]),
     ...missingFor(sheet, state, { card: 'tighten', set: set.id }),
     ...(shutsAtOnce(kind, state) ? stillIn(state, 'cover') : []),
   ];
+}
+
+/** All it clamps lies in place before its first pull, and so does what that goes on over. */
+function toBeOn(sheet: JobSheet, set: string): readonly string[] {
+  if (assemblyGraph(sheet.whole).assembly.assumed) return [];
+  const clamps = looseningsOf(sheet)
+    .filter((entry) => entry.set.id === set)
+    .flatMap((entry) => entry.clamps);
+  return [...clamps.flatMap((id) => sheet.comesOff.backAfter.get(id) ?? []), ...clamps];
 }
 
 /** Sets that close over what cannot be reached afterwards. */

@@ -225,7 +225,7 @@ describe('what each sheet asks for', () => {
 
   it('heads built bar the head, until done or left out', () => {
     const story = madeDead(openedFor(tolvane44, TOP_END, {}), tolvane44);
-    for (const card of ['mark', 'strip', 'parts', 'inspect', 'stand-out'] as const)
+    for (const card of ['mark', 'strip', 'parts', 'inspect', 'stand-out', 'fit'] as const)
       story.act('card.left-out', { card, words: 'done' });
     for (const [bore, mm] of [0.06, 0.08, 0.1, 0.11].entries())
       story.liner(String(bore + 1), mm, mm);

@@ -1,4 +1,5 @@
 import { oneEntry, type Card } from '../../kit/card';
+import { neededOn } from '../fit/neededOn';
 import { timingStanding } from './standing';
 import { timingChecks } from './view';
 
@@ -8,5 +9,6 @@ export const timingCard: Card<'timing'> = {
   canBeLeftOut: true,
   places: ['timing'],
   entries: ({ sheet }) => oneEntry('timing', timingChecks(sheet).length > 0),
+  waitsFor: ({ sheet, state }) => neededOn(sheet, state, ['see-timing']),
   stands: ({ sheet, state }) => timingStanding(sheet, state),
 };

@@ -1,4 +1,6 @@
 import { oneEntry, type Card } from '../../kit/card';
+import { SETTING_ACTS } from '../../../sheet/spec/assembly';
+import { neededOn } from '../fit/neededOn';
 import { valvesLack } from '../../lacks';
 import { lackingStanding, openFor } from '../../standing';
 import { crankHeld, missingFor } from '../../waits';
@@ -11,6 +13,7 @@ export const valvesCard: Card<'valves'> = {
   entries: () => oneEntry('valves'),
   lacks: ({ sheet }) => valvesLack(sheet),
   waitsFor: ({ sheet, state }) => [
+    ...neededOn(sheet, state, SETTING_ACTS),
     ...missingFor(sheet, state, { card: 'valves' }),
     ...crankHeld(sheet, state),
   ],

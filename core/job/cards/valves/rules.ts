@@ -1,3 +1,5 @@
+import { checkOf } from '../../checks/allChecks';
+import { fitCheckId } from '../fit/checks';
 import { assemblyOf } from '../../../sheet/assembly/assemblyOf';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import { clearanceAt, firingAngles } from '../../../overhead/barringInput';
@@ -138,6 +140,10 @@ export function decideCoverOn(
 ): Verdict {
   const cover = assemblyOf(sheet).pieces.find(({ id }) => id === data.cover);
   if (!cover) return refused('unknown-cover');
+  // Where it came off on this job it goes on by its own card, with its joints, its bolts and a last look.
+  const ownCard = checkOf(sheet, fitCheckId(cover.id)) !== undefined;
+  if (ownCard && !state.leftOut.fit && !state.leftOut.strip)
+    return refused('card-before', { card: 'fit', set: cover.name ?? cover.id });
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
   const open = view?.items.filter(({ item, done }) => item.before === cover.id && !done) ?? [];
   return open.length === 0

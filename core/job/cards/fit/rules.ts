@@ -1,0 +1,41 @@
+import type { ActOf } from '../../act';
+import type { Check } from '../../checks/check';
+import type { DecideContext } from '../../decideContext';
+import { temporaryPartName } from '../../register';
+import type { JobState } from '../../state';
+import { ACCEPTED, refused, type Verdict } from '../../verdict';
+import { stepsBefore, partsUnder } from '../tighten/covering';
+import { fitRows, rowItem } from './rows';
+import { isOnOrLater, waitBefore } from './standing';
+import { FIT_ON, fitSteps, isAfterPull } from './steps';
+
+/**
+ * May a step of putting a piece on be said done? It is not on before what it rests on is, what it would shut in is
+ * done, and every step before was taken; nothing is left in that it would shut in. What is connected and proved waits
+ * for its bolts.
+ */
+export function decideFitSeen(
+  state: JobState,
+  { data }: ActOf<'check.seen'>,
+  check: Check,
+  { sheet }: DecideContext,
+): Verdict {
+  const { item, step = '', found } = data;
+  const row = fitRows(sheet).find(
+    (entry) => entry.piece.id === check.set && rowItem(entry) === item,
+  );
+  if (!row) return refused('unknown-place-of-check', { item });
+  if (found !== 'good' || !isOnOrLater(sheet, row, step)) return ACCEPTED;
+  const isLater = fitSteps(sheet, row.piece).some(
+    (entry) => entry.id === step && isAfterPull(entry),
+  );
+  const wait = waitBefore(sheet, state, row, isLater ? 'after pull' : 'on');
+  if (wait?.code === 'card-first') {
+    const { card, set } = wait;
+    return refused('card-before', { card, ...(set !== undefined && { set }) });
+  }
+  const before = stepsBefore(state, { ...check, items: [item] }, step);
+  if (before.length > 0) return refused('step-first');
+  const parts = step === FIT_ON ? partsUnder(state).map(temporaryPartName) : [];
+  return parts.length > 0 ? refused('temporary-parts-in', { parts }) : ACCEPTED;
+}

@@ -1,0 +1,66 @@
+import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
+import { memoizeByObject } from '../../../sheet/memoize';
+import { looseningsOf } from '../strip/loosening';
+import { fitsLiners, takesCrankOut, timesEngine, type JobSheet } from '../../scope';
+import type { CardName } from '../../trayReason';
+
+/** Cards on which pieces of some kinds go on, each in its own way. */
+type ServingCard = Extract<
+  CardName,
+  'liners' | 'pistons' | 'tighten' | 'shells' | 'crank' | 'timing'
+>;
+
+/**
+ * The card on which a piece goes on, where that is not the one that puts pieces on.
+ * @param instance of a piece that comes off
+ */
+export function servedBy(sheet: JobSheet, instance: string): ServingCard | null {
+  return servedIn(sheet).get(instance) ?? null;
+}
+
+const servedIn = memoizeByObject((sheet: JobSheet): ReadonlyMap<string, ServingCard> => {
+  const { instances, pieceOf } = assemblyGraph(sheet.whole);
+  const clamped = (kinds: readonly string[]): ReadonlySet<string> =>
+    new Set(
+      looseningsOf(sheet)
+        .filter(({ set }) => kinds.includes(set.kind))
+        .flatMap(({ clamps }) => clamps),
+    );
+  const heads = clamped(['head']);
+  const caps = clamped(['main-caps']);
+  const inBlock = takesCrankOut(sheet) && sheet.overhead?.gear === 'push-rod';
+  const overPistons = sheet.pistons?.route === 'cylinder-over-piston';
+  const pistonsOut = instances.some(
+    ({ id }) => sheet.comesOff.because.has(id) && pieceOf(id)?.kind === 'rod-and-piston',
+  );
+  const cardOf = (id: string, kind: string): ServingCard | null => {
+    switch (kind) {
+      case 'liner':
+        return fitsLiners(sheet) ? 'liners' : null;
+      case 'rod':
+      case 'rod-and-piston':
+        return 'pistons';
+      case 'cylinder':
+        return overPistons && pistonsOut ? 'pistons' : null;
+      case 'head':
+        return heads.has(id) ? 'tighten' : null;
+      case 'bearing-cap':
+        return caps.has(id) ? 'tighten' : null;
+      case 'crank':
+        return 'shells';
+      case 'camshaft':
+      case 'tappet':
+        return inBlock ? 'crank' : null;
+      case 'drive':
+        return timesEngine(sheet) ? 'timing' : null;
+      default:
+        return null;
+    }
+  };
+  return new Map(
+    sheet.comesOff.order.flatMap((id) => {
+      const card = cardOf(id, pieceOf(id)?.kind ?? '');
+      return card ? [[id, card] as const] : [];
+    }),
+  );
+});

@@ -1,0 +1,88 @@
+import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
+import { setOf } from '../../../sheet/programmeOf';
+import { isTaken, checkView } from '../../checks/view';
+import { checkOf } from '../../checks/allChecks';
+import type { JobSheet } from '../../scope';
+import type { JobState } from '../../state';
+import type { Wait } from '../../trayReason';
+import { cardToDo } from './actDone';
+import { fitCheckId } from './checks';
+import { isOn, unpulled } from './isOn';
+import { fitRows, rowItem, type FitRow } from './rows';
+import { servedBy } from './served';
+import { FIT_ON, fitSteps, isAfterPull } from './steps';
+
+/** Where one row of a piece stands: done, to be gone on with, or waiting. */
+type RowStanding = { readonly row: FitRow } & (
+  { readonly stands: 'done' | 'open' } | { readonly stands: 'waits'; readonly wait: Wait }
+);
+
+/** How the rows of a piece stand, in the order they go on. */
+export function rowsOfPiece(
+  sheet: JobSheet,
+  state: JobState,
+  piece: string,
+): readonly RowStanding[] {
+  const check = checkOf(sheet, fitCheckId(piece));
+  if (!check) return [];
+  const { undecided } = checkView(sheet, state.checks, check);
+  return fitRows(sheet)
+    .filter((row) => row.piece.id === piece)
+    .map((row): RowStanding => {
+      const item = rowItem(row);
+      const next = fitSteps(sheet, row.piece).find(
+        ({ id }) => !isTaken(state.checks, check, item, id),
+      );
+      if (undecided.some((entry) => entry.item === item)) return { row, stands: 'open' };
+      if (!next) return { row, stands: 'done' };
+      const wait = waitBefore(sheet, state, row, isAfterPull(next) ? 'after pull' : 'on');
+      return wait ? { row, stands: 'waits', wait } : { row, stands: 'open' };
+    });
+}
+
+/** What a row waits for before it goes on, or before what comes after its pull. */
+export function waitBefore(
+  sheet: JobSheet,
+  state: JobState,
+  row: FitRow,
+  step: 'on' | 'after pull',
+): Wait | null {
+  if (step === 'after pull') {
+    const set = unpulled(sheet, state, row.instances)?.set;
+    return set ? { code: 'card-first', card: 'tighten', set: set.name } : null;
+  }
+  // What is only usual for a family leads, and never bars.
+  if (assemblyGraph(sheet.whole).assembly.assumed) return null;
+  const { backAfter, shutsActs } = sheet.comesOff;
+  for (const id of row.instances) {
+    for (const other of backAfter.get(id) ?? []) {
+      if (row.instances.includes(other) || isOn(sheet, state, other)) continue;
+      return waitFor(sheet, other);
+    }
+    for (const act of shutsActs.get(id) ?? []) {
+      const card = cardToDo(sheet, state, act);
+      if (card) return { code: 'card-first', card };
+    }
+  }
+  return null;
+}
+
+/** The card on which a piece goes on, as what another waits for. */
+export function waitFor(sheet: JobSheet, instance: string): Wait {
+  const { id = '', name } = assemblyGraph(sheet.whole).pieceOf(instance) ?? {};
+  const card = servedBy(sheet, instance);
+  if (card === null) return { code: 'card-first', card: 'fit', set: name ?? id };
+  const set = card === 'tighten' ? setThatClamps(sheet, instance) : undefined;
+  return { code: 'card-first', card, ...(set !== undefined && { set }) };
+}
+
+function setThatClamps(sheet: JobSheet, instance: string): string | undefined {
+  const entry = unpulled(sheet, { runs: {} }, [instance]);
+  return entry ? setOf(sheet, entry.set.id)?.name : undefined;
+}
+
+/** Is a step at or after the one at which the piece is on? */
+export function isOnOrLater(sheet: JobSheet, row: FitRow, step: string): boolean {
+  const ids = fitSteps(sheet, row.piece).map(({ id }) => id);
+  return ids.indexOf(step) >= ids.indexOf(FIT_ON);
+}

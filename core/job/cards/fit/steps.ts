@@ -1,0 +1,94 @@
+import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
+import type { Piece } from '../../../sheet/assembly/assemblyOf';
+import { headOf } from '../../../sheet/assembly/references';
+import type {
+  ConnectionSpec,
+  ContactSpec,
+  EasesSpec,
+  FacingSpec,
+  HeldBySpec,
+  HidesSpec,
+  LiftSpec,
+  ProofSpec,
+  SlidesInSpec,
+} from '../../../sheet/spec/assembly';
+import type { JointSpec } from '../../../sheet/spec/joint';
+import type { JobSheet } from '../../scope';
+
+/** At which step a piece is on. */
+export const FIT_ON = 'on';
+
+/** One step of putting a piece on, with the line of the sheet it is about. */
+export type FitStep = { readonly id: string } & (
+  | { readonly kind: 'faces' | 'nothing-left' | 'on' }
+  | { readonly kind: 'old-joint' | 'joint'; readonly line: JointSpec }
+  | { readonly kind: 'contact'; readonly line: ContactSpec }
+  | { readonly kind: 'facing'; readonly line: FacingSpec }
+  | { readonly kind: 'slides-in'; readonly line: SlidesInSpec }
+  | { readonly kind: 'hides'; readonly line: HidesSpec }
+  | { readonly kind: 'lift'; readonly line: LiftSpec }
+  | { readonly kind: 'held'; readonly line: HeldBySpec }
+  | { readonly kind: 'connection'; readonly line: ConnectionSpec }
+  | { readonly kind: 'prime'; readonly line: string }
+  | { readonly kind: 'proof'; readonly line: ProofSpec }
+  | { readonly kind: 'again'; readonly line: EasesSpec }
+);
+
+/** Steps that wait until what clamps the piece is pulled. */
+const AFTER_PULL: readonly FitStep['kind'][] = ['connection', 'prime', 'proof', 'again'];
+
+/** Is this step taken only once the piece is on and pulled down? */
+export function isAfterPull({ kind }: FitStep): boolean {
+  return AFTER_PULL.includes(kind);
+}
+
+/**
+ * The steps by which a piece goes on, as its sheet has them: faces, joints, what is oiled and which way it faces, a
+ * last look at what it hides, on, tightened, connected, proved.
+ */
+export function fitSteps({ whole, comesOff }: JobSheet, piece: Piece): readonly FitStep[] {
+  const { joints = [], hides = [], shuts = [], lift, prime } = piece;
+  const each = <Kind extends FitStep['kind'], Line>(
+    kind: Kind,
+    lines: readonly Line[] = [],
+  ): readonly { id: string; kind: Kind; line: Line }[] =>
+    lines.map((line, at) => ({ id: `${kind}-${at + 1}`, kind, line }));
+  const sealed = joints.filter(({ kind }) => kind !== 'dry');
+  const closes = hides.length > 0 || shuts.length > 0;
+  const held = (piece.heldBy ?? []).filter(({ by }) => by !== 'what-lies-on-it');
+  return [
+    ...(joints.length > 0 ? [{ id: 'faces', kind: 'faces' } as const] : []),
+    ...each(
+      'old-joint',
+      sealed.filter(({ use, kind }) => use !== 'again' && kind !== 'sealant' && kind !== 'paste'),
+    ),
+    ...each('joint', sealed),
+    ...each('contact', piece.contacts),
+    ...each('facing', piece.facings),
+    ...each('slides-in', piece.slidesIn),
+    ...(closes ? [{ id: 'nothing-left', kind: 'nothing-left' } as const] : []),
+    ...each('hides', hides),
+    ...(lift ? [{ id: 'lift', kind: 'lift', line: lift } as const] : []),
+    { id: FIT_ON, kind: 'on' },
+    ...each('held', held),
+    ...each('connection', piece.connections),
+    ...(prime === undefined ? [] : [{ id: 'prime', kind: 'prime', line: prime } as const]),
+    ...each('proof', piece.prove),
+    ...each('again', againAfter(whole, comesOff.eased, piece)),
+  ];
+}
+
+/** What was eased for this piece and is now put right. */
+function againAfter(
+  whole: JobSheet['whole'],
+  eased: JobSheet['comesOff']['eased'],
+  piece: Piece,
+): readonly EasesSpec[] {
+  const { pieceOf } = assemblyGraph(whole);
+  const stays = new Set(
+    [...eased]
+      .filter(([, by]) => by.some((id) => pieceOf(id)?.id === piece.id))
+      .map(([id]) => headOf(id)),
+  );
+  return (piece.eases ?? []).filter((line) => stays.has(headOf(line.piece)));
+}

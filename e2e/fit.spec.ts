@@ -1,0 +1,47 @@
+import { madeDead, stripped } from '../demo/intakeStory';
+import { castryV8 } from '../demo/sheets/castryV8';
+import { pressThrough } from './support/intake';
+import { press } from './support/hands';
+import { onTheStand } from './support/stories';
+import { expect, signIn, test, unfoldTray } from './support/shop';
+
+/** A V8's heads, off and on again: what stands on them goes on by its own cards, each in its turn. */
+test('what came off goes on again, with its joints, a last look, and only once it may', async ({
+  page,
+  shop,
+}) => {
+  test.setTimeout(180_000);
+  const story = onTheStand(castryV8, 'pilot cutter', 90, { kind: 'gasket' });
+  stripped(madeDead(story, castryV8), castryV8);
+  for (const card of ['parts', 'inspect', 'covering'] as const)
+    story.act('card.left-out', { card, words: 'Done elsewhere.' });
+  const job = story.end();
+  await shop.tell(job);
+  await signIn(page, shop.address);
+  const address = `${shop.address}/jobs/${job.id}`;
+
+  // A valve cover would shut in what is not set yet: it waits, and says for what.
+  await page.goto(`${address}/fit?set=valve-cover`);
+  await expect(page.getByText('After rocker on.')).toBeVisible();
+
+  // Port first: faces, the old gasket counted out, the new one in, on, made fast, its hose on, proved.
+  await page.goto(`${address}/fit?set=exhaust-manifold`);
+  await expect(page.getByTestId('act')).toHaveText('Exhaust manifold port');
+  await expect(page.getByTestId('confirm')).toContainText('Faces clean');
+  await page.getByTestId('confirm').click();
+  await expect(page.getByText('Counted out. One left on lifts the new one.')).toBeVisible();
+  await press(page, /^It is on/);
+  await page.getByTestId('confirm').click();
+  await expect(page.getByText('A step before this one is not taken yet.')).toBeVisible();
+  await press(page, /^Old out: gasket/);
+  await pressThrough(page, 'act');
+  await expect(page.getByText('18 of 18')).toBeVisible();
+  await page.screenshot({ path: '/tmp/b3.png' });
+  await page.goto(address);
+  await unfoldTray(page);
+  await expect(page.getByRole('link', { name: /Exhaust manifold on Done/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Riser on Next/ })).toBeVisible();
+  await page.screenshot({ path: '/tmp/b5.png', fullPage: true });
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.screenshot({ path: '/tmp/b6.png' });
+});

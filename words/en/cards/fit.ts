@@ -1,0 +1,136 @@
+import { fitRows, rowItem } from '@cardinex/core/job/cards/fit/rows';
+import { fitSteps, type FitStep } from '@cardinex/core/job/cards/fit/steps';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { assemblyGraph } from '@cardinex/core/sheet/assembly/assemblyGraph';
+import type { Piece } from '@cardinex/core/sheet/assembly/assemblyOf';
+import type { JointSpec } from '@cardinex/core/sheet/spec/joint';
+import { atStart } from '../kit';
+import {
+  connectionSentence,
+  heldSentence,
+  hiddenSentence,
+  jointKindName,
+  jointSentence,
+  liftSentence,
+  proofSentence,
+} from '../pieceLines';
+import { pieceNamed, piecesName, severalOf } from '../pieces';
+import { withinSentence } from '../sentence';
+import { easeSentence } from './strip';
+
+/** The pieces of a row that is put on in one go: "Injector 1, 2, 3". */
+export function fitRowName(sheet: JobSheet, piece: string, item: string): string {
+  const row = fitRows(sheet).find((entry) => entry.piece.id === piece && rowItem(entry) === item);
+  if (!row) return item;
+  return severalOf(sheet.whole, piece)
+    ? piecesName(sheet.whole, row.instances)
+    : pieceNamed(sheet.whole, piece);
+}
+
+/** A step of putting a piece on, as short as a button needs. */
+export function fitStepName(sheet: JobSheet, piece: string, step: string): string {
+  const found = stepOf(sheet, piece, step);
+  return found ? nameOf(sheet, found) : step;
+}
+
+/** What its sheet says of a step, and what goes wrong at it. */
+export function fitStepSays(sheet: JobSheet, piece: string, step: string): readonly string[] {
+  const found = stepOf(sheet, piece, step);
+  return found ? saysOf(sheet, pieceOf(sheet, piece), found) : [];
+}
+
+function pieceOf(sheet: JobSheet, piece: string): Piece | undefined {
+  return assemblyGraph(sheet.whole).pieceOf(piece);
+}
+
+function stepOf(sheet: JobSheet, piece: string, step: string): FitStep | undefined {
+  const spec = pieceOf(sheet, piece);
+  return spec && fitSteps(sheet, spec).find(({ id }) => id === step);
+}
+
+function nameOf({ whole }: JobSheet, step: FitStep): string {
+  switch (step.kind) {
+    case 'faces':
+      return 'Faces clean';
+    case 'old-joint':
+      return `Old out: ${joints(step.line)}`;
+    case 'joint':
+      return step.line.use === 'again'
+        ? `In again: ${joints(step.line)}`
+        : `In: ${joints(step.line)}`;
+    case 'contact':
+      return `${step.line.what}: ${step.line.lubricant ?? 'left dry'}`;
+    case 'facing':
+      return 'It faces right';
+    case 'slides-in':
+      return `Guided in: ${withinSentence(step.line.what)}`;
+    case 'nothing-left':
+      return 'Nothing left inside';
+    case 'hides':
+      return `Seen: ${withinSentence(hiddenSentence(step.line))}`;
+    case 'lift':
+      return 'Lift is ready';
+    case 'on':
+      return 'It is on';
+    case 'held':
+      return 'Made fast';
+    case 'connection':
+      return `${atStart(step.line.what)} on`;
+    case 'prime':
+      return 'Primed';
+    case 'proof':
+      return atStart(proofSentence({ what: step.line.what }));
+    case 'again':
+      return `Put right: ${withinSentence(pieceNamed(whole, step.line.piece))}`;
+  }
+}
+
+/** "gasket", "4 washers": so many are counted. */
+function joints(line: JointSpec): string {
+  const name = withinSentence(jointKindName(line));
+  return line.count !== undefined && line.count > 1 ? `${name}, ${line.count} of them` : name;
+}
+
+function saysOf(sheet: JobSheet, piece: Piece | undefined, step: FitStep): readonly string[] {
+  switch (step.kind) {
+    case 'faces': {
+      const never = piece?.material?.never;
+      return [
+        'Both faces bare, no bit of the old joint, no oil. Looked at along the edge.',
+        ...(never === undefined ? [] : [`${atStart(piece?.material?.is ?? '')}: never ${never}.`]),
+      ];
+    }
+    case 'old-joint':
+      return [
+        step.line.oldStaysOn === undefined
+          ? 'Counted out. One left on lifts the new one.'
+          : `Counted out. It clings to ${step.line.oldStaysOn}: look there.`,
+      ];
+    case 'joint':
+      return [`${jointSentence(step.line)}.`];
+    case 'contact':
+      return [];
+    case 'facing':
+      return [`${step.line.part ?? pieceNamed(sheet.whole, piece?.id ?? '')}: ${step.line.faces}.`];
+    case 'slides-in':
+      return step.line.watch === undefined ? [] : [`${atStart(step.line.watch)}.`];
+    case 'nothing-left':
+      return ['Rags, tools and plugs counted: whatever is in there now stays.'];
+    case 'hides':
+      return ['It cannot be seen any more once this is on.'];
+    case 'lift':
+      return [`${liftSentence(step.line)}.`, 'Nobody beneath it; hands out of the gap.'];
+    case 'on':
+      return ['By hand, flush all round. Never drawn down by its bolts.'];
+    case 'held':
+      return [`${heldSentence(step.line)}.`];
+    case 'connection':
+      return [`${connectionSentence(step.line)}.`];
+    case 'prime':
+      return [`${atStart(step.line)}.`];
+    case 'proof':
+      return [`${atStart(proofSentence(step.line))}.`];
+    case 'again':
+      return [easeSentence(sheet, { piece: step.line.piece, line: step.line })];
+  }
+}
