@@ -1,7 +1,10 @@
 import { createHash } from 'node:crypto';
 import type { ActData } from '@cardinex/core/job/act';
+import { stripNext } from '@cardinex/core/job/cards/strip/view';
 import { canonicalJson } from '@cardinex/core/job/chain';
+import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { setOf } from '@cardinex/core/sheet/programmeOf';
 import {
   allGood,
   headNext,
@@ -10,13 +13,18 @@ import {
   measured,
   partsIn,
   pulledAfterHeat,
+  sheetIn,
+  stateOf,
   stripped,
+  strippedStep,
   topDown,
+  wrenchFor,
 } from './intakeStory';
 import { timed } from './timingStory';
 import { castryV8 } from './sheets/castryV8';
 import { averilQ4 } from './sheets/averilQ4';
 import { hesperM6Right } from './sheets/hesperM6';
+import { orrin6t } from './sheets/orrin6t';
 import { quillon5c } from './sheets/quillon5c';
 import { tolvane44 } from './sheets/tolvane44';
 import { crewMember, lockside, weirStreet, type DemoShop } from './shops';
@@ -52,6 +60,8 @@ export const DEMO_JOB = {
   sluiceFirst: jobId(1, 12),
   sluiceSecond: jobId(1, 13),
   hopKiln: jobId(1, 14),
+  gravelHoist: jobId(1, 15),
+  harbourTug: jobId(1, 16),
   otherShops: jobId(2, 1),
 } as const;
 
@@ -72,6 +82,8 @@ export function demoJobs(now: Date): readonly DemoJob[] {
     aeroplane(now),
     cider(now),
     hopKiln(now),
+    gravelHoist(now),
+    harbourTug(now),
     otherShops(now),
   ];
 }
@@ -507,6 +519,73 @@ function aeroplane(now: Date): DemoJob {
   for (const [item, grams] of Object.entries({ '1': 1208, '2': 1229, '3': 1215, '4': 1226 })) {
     story.act('piece.weighed', { check: 'masses', item, grams, text: String(grams) });
   }
+  return story.end();
+}
+
+/** Coming apart: covers, brake housings and rockers are off, one pipe was cracked; the injectors are next. */
+function gravelHoist(now: Date): DemoJob {
+  const story = madeDead(
+    open(
+      lockside,
+      DEMO_JOB.gravelHoist,
+      hoursBefore(now, 3),
+      {
+        serial: 'O6T-0412',
+        name: 'gravel hoist',
+        why: 'Bubbles in the header tank, and the fan belt wet.',
+        scope: { kind: 'top-end' },
+        because: 'gas-to-water',
+      },
+      'TR',
+      orrin6t,
+    ),
+    orrin6t,
+  );
+  const sheet = sheetIn(story, orrin6t);
+  for (
+    let next = stripNext(sheet, stateOf(story), '');
+    next && next.group.piece.kind !== 'injector';
+    next = stripNext(sheet, stateOf(story), '')
+  )
+    if (next.step.kind === 'off' && next.group.piece.kind === 'harness')
+      story.act('piece.off', {
+        pieces: next.step.instances,
+        found: 'damaged',
+        words: 'Chafed through at the third clip.',
+      });
+    else strippedStep(story, next.group, next.step);
+  return story.end();
+}
+
+/** Going together: both heads are down, one manifold is on, and the covers wait for what they would shut in. */
+function harbourTug(now: Date): DemoJob {
+  const story = open(
+    lockside,
+    DEMO_JOB.harbourTug,
+    hoursBefore(now, 26),
+    {
+      serial: 'V8M-3077',
+      name: 'harbour tug',
+      why: 'Water in the oil after the last season.',
+      scope: { kind: 'gasket' },
+      because: 'water-to-oil',
+    },
+    'WH',
+    castryV8,
+  );
+  partsIn(stripped(madeDead(story, castryV8), castryV8), castryV8);
+  allGood(story, castryV8, 'inspect').act('card.left-out', {
+    card: 'covering',
+    words: 'Put on before it was noted.',
+  });
+  const sheet = sheetIn(story, castryV8);
+  const head = setOf(sheet, 'head');
+  for (const instance of head?.instances ?? [])
+    if (head) story.wholeRun(head, instance, wrenchFor(castryV8, head));
+  const check = checkOf(sheet, 'fit/exhaust-manifold');
+  const [port = ''] = check?.items ?? [];
+  for (const step of check?.places ?? [])
+    story.act('check.seen', { check: 'fit/exhaust-manifold', item: port, step, found: 'good' });
   return story.end();
 }
 

@@ -36,6 +36,9 @@ const PICTURES: readonly Picture[] = [
   { name: 'board', path: '/' },
   { name: 'board-wide', size: WIDE, path: '/' },
   { name: 'tray', path: job(DEMO_JOB.sawBench) },
+  { name: 'tray-wide', size: WIDE, path: job(DEMO_JOB.harbourTug) },
+  { name: 'strip', path: job(DEMO_JOB.gravelHoist, 'strip') },
+  { name: 'fit', path: `${job(DEMO_JOB.harbourTug, 'fit')}?set=exhaust-manifold` },
   { name: 'parts', path: job(DEMO_JOB.sawBench, 'parts') },
   {
     name: 'inspect-glare',
@@ -48,7 +51,6 @@ const PICTURES: readonly Picture[] = [
     path: `${job(DEMO_JOB.dredger, 'liners')}?part=place`,
     then: (page) => page.getByTestId('result').waitFor(),
   },
-  { name: 'rings', path: `${job(DEMO_JOB.aeroplane, 'pistons')}?check=rings-on` },
   { name: 'tighten', path: job(DEMO_JOB.baler, 'tighten'), then: sweep },
   { name: 'head-on', path: `${job(DEMO_JOB.cider, 'tighten')}?set=head` },
   {
@@ -58,7 +60,6 @@ const PICTURES: readonly Picture[] = [
     then: (page) => page.getByTestId('plan-b').waitFor(),
   },
   { name: 'tighten-wide', size: WIDE, path: job(DEMO_JOB.baler, 'tighten') },
-  { name: 'turn', path: '/sheets/orrin-6t', then: turnCrank },
   { name: 'valves', path: job(DEMO_JOB.creamery, 'valves'), then: firstGap },
   { name: 'record', path: job(DEMO_JOB.ferryWinch, 'record') },
   {
@@ -81,38 +82,13 @@ const PICTURES: readonly Picture[] = [
     },
   },
   { name: 'crib', path: '/tools' },
-  {
-    name: 'bench-valves',
-    path: '/bench/valves',
-    then: (page) =>
-      fill(page, {
-        'Firing order': '1-5-3-6-2-4',
-        'Inlet opens before top': '12',
-        'Inlet closes after bottom': '44',
-        'Exhaust opens before bottom': '48',
-        'Exhaust closes after top': '14',
-      }),
-  },
 ];
-
-async function fill(page: Page, figures: Readonly<Record<string, string>>): Promise<void> {
-  for (const [label, value] of Object.entries(figures))
-    await page.getByLabel(new RegExp(`^${label}`)).fill(value);
-  await page.getByTestId('answer').scrollIntoViewIfNeeded();
-  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-}
 
 async function sweep(page: Page): Promise<void> {
   for (let bolt = 0; bolt < 6; bolt += 1) {
     await page.getByTestId('confirm').click();
     await page.waitForTimeout(200);
   }
-}
-
-async function turnCrank(page: Page): Promise<void> {
-  const see = page.getByTestId('turn-and-see');
-  await see.getByRole('slider').fill('200');
-  await see.scrollIntoViewIfNeeded();
 }
 
 async function firstGap(page: Page): Promise<void> {

@@ -174,7 +174,8 @@ function standingOf(job: JobNow, entry: Planned, { planned, of }: Standings): St
   const own = card.stands(job, entry, { entries: planned, stands });
   if (own.status === 'done') return own;
   const [wait] = card.waitsFor?.(job, entry) ?? [];
-  return wait ? barred(wait, true) : own;
+  // Its turn comes by itself; whatever else holds it up wants somebody.
+  return wait ? barred(wait, wait.code !== 'card-first') : own;
 }
 
 /** What is done before a card: where one of them is left out, what that one waited for. */

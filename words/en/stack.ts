@@ -40,6 +40,7 @@ export const stackWords = {
   eased: 'Only eased',
   unclamped: 'No longer clamped meanwhile',
   unclampedHint: 'joint renewed, pulled again whole, or let stand with a reason',
+  nowTitle: 'The engine now',
   nowLegend:
     'Dashed thin is off, barred in blue is next, with a clock waits its turn; the rest stays on.',
   assumed: 'The sheet does not say how it goes together: this is usual for its kind.',

@@ -20,6 +20,7 @@ import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
 import { cn } from '../../ui/cn';
 import { Parked } from '../park/Parked';
+import { EngineNow } from './EngineNow';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
 import { NextCard } from './NextCard';
@@ -40,6 +41,7 @@ export function Tray() {
   const groups = trayGroups(tray);
   const rest = (
     <>
+      <EngineNow />
       <Group name="ahead" entries={groups.ahead} next={next} />
       <Group name="done" entries={groups.done} next={next} />
     </>

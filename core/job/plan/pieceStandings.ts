@@ -2,7 +2,7 @@ import type { JobSheet } from '../scope';
 import type { JobState } from '../state';
 
 /** How a piece of a job stands: it stays on, is off, is in hand, or comes off later. */
-type PieceNow = 'on' | 'off' | 'next' | 'waits';
+export type PieceNow = 'on' | 'off' | 'next' | 'waits';
 
 /**
  * How every piece of a job stands on the way off.

@@ -43,7 +43,8 @@ export function cardTitle(card: CardName | LeaveOut): string {
 /** One of several cards of a kind: the set it tightens, or the piece it puts on. */
 export function cardOfName(card: CardName, set: string | undefined): string {
   if (set === undefined) return withinSentence(cardTitle(card));
-  return card === 'fit' ? withinSentence(fitTitle(set)) : set;
+  if (card !== 'fit') return set;
+  return `putting on the ${withinSentence(pieceName({ id: set }))}`;
 }
 
 /** A piece that goes on; core has the id of one that its sheet has not named. */

@@ -1,8 +1,7 @@
 import { headOf } from '../../../sheet/assembly/references';
-import { isValve } from '../../../sheet/settingItems';
+import { isValve, type SettingItem } from '../../../sheet/settingItems';
 import type { AssemblyAct } from '../../../sheet/spec/assembly';
 import { viewsOn } from '../../checks/views';
-import type { CheckCard } from '../../checks/check';
 import { pumpView } from '../pump/view';
 import { timingView } from '../timing/view';
 import { overheadView } from '../valves/view';
@@ -10,84 +9,61 @@ import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import type { CardName } from '../../trayReason';
 
+/** Where something is done that a piece would shut in, and whether it is. */
+interface ActOnCard {
+  readonly card: CardName;
+  readonly isDone: (sheet: JobSheet, state: JobState) => boolean;
+}
+
 /**
- * The card on which something is done that a piece would shut in; null for what is done once the engine is whole:
- * whatever shuts that is opened again for it.
+ * What a piece must not go on over before it is done. What is done once the engine is whole is not among it: whatever
+ * shuts that is opened again for it.
  */
-const CARD_OF: Readonly<Record<AssemblyAct, CardName | null>> = {
-  'set-valves': 'valves',
-  'set-injectors': 'valves',
-  'set-brakes': 'valves',
-  'set-actuators': 'valves',
-  'set-valves-again': 'valves',
-  'set-valves-hot': null,
-  'pull-again': null,
-  'see-timing': 'timing',
-  'time-pump': 'pump',
-  'read-stand-out': 'stand-out',
-  'read-liners': 'liners',
-  'read-end-float': 'crank',
-  'clamp-liners': null,
-  'turn-crank': null,
-  'fill-oil': null,
-  'fill-coolant': null,
-  'prime-oil': null,
-  'prime-fuel': null,
-  'start-engine': null,
+const ACTS: Readonly<Partial<Record<AssemblyAct, ActOnCard>>> = {
+  'set-valves': setting(isValve),
+  'set-valves-again': setting(isValve),
+  'set-injectors': setting(({ kind }) => kind === 'injector'),
+  'set-brakes': setting(({ kind }) => kind === 'brake'),
+  'set-actuators': setting(({ kind }) => kind === 'actuator'),
+  'see-timing': {
+    card: 'timing',
+    isDone: (sheet, state) => state.leftOut.timing !== undefined || !timingView(sheet, state)?.next,
+  },
+  'time-pump': {
+    card: 'pump',
+    isDone: (sheet, state) => state.leftOut.pump !== undefined || !pumpView(sheet, state)?.next,
+  },
+  'read-stand-out': checked('stand-out'),
+  'read-end-float': checked('crank'),
+  'read-liners': { card: 'liners', isDone: (_, { liners }) => liners.accepted !== null },
 };
 
 /** The card that has to be worked on before this act is done; null once it is, or where the job has none of it. */
 export function cardToDo(sheet: JobSheet, state: JobState, actInstance: string): CardName | null {
-  const act = headOf(actInstance) as AssemblyAct;
-  const card = CARD_OF[act];
-  return card !== null && !isDone(sheet, state, act) ? card : null;
+  const act = ACTS[headOf(actInstance) as AssemblyAct];
+  return act && !act.isDone(sheet, state) ? act.card : null;
 }
 
-function isDone(sheet: JobSheet, state: JobState, act: AssemblyAct): boolean {
-  const { leftOut, liners } = state;
-  switch (act) {
-    case 'set-valves':
-    case 'set-injectors':
-    case 'set-brakes':
-    case 'set-actuators':
-    case 'set-valves-again':
-      return areSet(sheet, state, act);
-    case 'see-timing':
-      return leftOut.timing !== undefined || !timingView(sheet, state)?.next;
-    case 'time-pump':
-      return leftOut.pump !== undefined || !pumpView(sheet, state)?.next;
-    case 'read-stand-out':
-      return isChecked(sheet, state, 'stand-out');
-    case 'read-end-float':
-      return isChecked(sheet, state, 'crank');
-    case 'read-liners':
-      return liners.accepted !== null;
-    default:
-      return true;
-  }
+/** Everything of a kind set. Gaps that are to be felt once more are not set until they have been. */
+function setting(isOfKind: (item: SettingItem) => boolean): ActOnCard {
+  return {
+    card: 'valves',
+    isDone: (sheet, { valves, crank }) => {
+      const view = overheadView(sheet, valves, crank, 'cold');
+      if (!view) return true;
+      return (
+        view.again !== 'due' &&
+        view.items.filter(({ item }) => isOfKind(item)).every(({ done }) => done)
+      );
+    },
+  };
 }
 
-/** Is everything of a kind set? Gaps that are to be felt once more are not, until they have been. */
-function areSet(sheet: JobSheet, state: JobState, act: AssemblyAct): boolean {
-  const view = overheadView(sheet, state.valves, state.crank, 'cold');
-  if (!view) return true;
-  const { items, again } = view;
-  const own = items.filter(({ item }) => {
-    switch (act) {
-      case 'set-injectors':
-        return item.kind === 'injector';
-      case 'set-brakes':
-        return item.kind === 'brake';
-      case 'set-actuators':
-        return item.kind === 'actuator';
-      default:
-        return isValve(item);
-    }
-  });
-  return again !== 'due' && own.every(({ done }) => done);
-}
-
-function isChecked(sheet: JobSheet, { checks, leftOut }: JobState, card: 'stand-out' | 'crank') {
-  if (leftOut[card]) return true;
-  return viewsOn(sheet, checks, card satisfies CheckCard).every(({ done }) => done);
+/** Everything of a card of checks gone through. */
+function checked(card: 'stand-out' | 'crank'): ActOnCard {
+  return {
+    card,
+    isDone: (sheet, { checks, leftOut }) =>
+      leftOut[card] !== undefined || viewsOn(sheet, checks, card).every(({ done }) => done),
+  };
 }
