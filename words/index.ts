@@ -100,6 +100,7 @@ export interface Words {
   readonly 'slices/crank': typeof import('./en/slices/crank');
   readonly 'slices/crib': typeof import('./en/slices/crib');
   readonly 'slices/gasket': typeof import('./en/slices/gasket');
+  readonly 'slices/hands': typeof import('./en/slices/hands');
   readonly 'slices/heat': typeof import('./en/slices/heat');
   readonly 'slices/layers': typeof import('./en/slices/layers');
   readonly 'slices/leftOut': typeof import('./en/slices/leftOut');

@@ -5,6 +5,7 @@ import { cautionsActs } from './cautions';
 import { checksActs } from './checks';
 import { crankActs } from './crank';
 import { gasketActs } from './gasket';
+import { handsActs } from './hands';
 import { heatActs } from './heat';
 import { layersActs } from './layers';
 import { leftOutActs } from './leftOut';
@@ -32,6 +33,7 @@ export const ACTS = {
   ...checksActs,
   ...crankActs,
   ...gasketActs,
+  ...handsActs,
   ...heatActs,
   ...layersActs,
   ...leftOutActs,

@@ -5,6 +5,7 @@ import type { ChecksActs } from './facts/checks';
 import type { CrankActs } from './facts/crank';
 import type { CribActs, CribJudgement } from './facts/crib';
 import type { GasketActs } from './facts/gasket';
+import type { HandsActs } from './facts/hands';
 import type { HeatActs } from './facts/heat';
 import type { LayersActs } from './facts/layers';
 import type { LeftOutActs } from './facts/leftOut';
@@ -37,6 +38,7 @@ export interface ActData
     CrankActs,
     CribActs,
     GasketActs,
+    HandsActs,
     HeatActs,
     LayersActs,
     LeftOutActs,

@@ -9,11 +9,12 @@ import type { JobSheet } from './scope';
 import type { JobState } from './state';
 
 /**
- * Everything that holds the crank: the engine not dead yet, liners that would lift with the pistons,
+ * Everything that holds the crank: hands that are in, the engine not dead yet, liners that would lift with the pistons,
  * through bolts pulled only in part, which let the case work on its bearings, a pin left in.
  */
 export function crankHeldBy(sheet: JobSheet, state: JobState): readonly CrankHold[] {
   return [
+    ...state.hands.map(({ where }) => ({ code: 'hands-in' as const, what: where })),
     ...(stillLive(sheet, state.checks).length > 0 ? [{ code: 'still-live' as const }] : []),
     ...(linersLoose(sheet, state) ? [{ code: 'liners-loose' as const }] : []),
     ...(throughBoltsSlack(sheet, state) ? [{ code: 'through-bolts-slack' as const }] : []),

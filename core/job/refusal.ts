@@ -33,6 +33,7 @@ export interface RefusalFields {
   'unknown-bolts': Nothing;
   'not-all-bolts': { readonly count: number; readonly total: number };
   'uses-needed': Nothing;
+  'hands-not-in': Nothing;
   'unknown-temporary-part': Nothing;
   'already-out': { readonly what: string };
   'unknown-part': Nothing;

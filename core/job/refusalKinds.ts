@@ -31,6 +31,7 @@ export const IS_ONLY_WHEN: Readonly<Record<RefusalCode, boolean>> = {
   'unknown-bolts': false,
   'not-all-bolts': false,
   'uses-needed': false,
+  'hands-not-in': false,
   'unknown-temporary-part': false,
   'already-out': false,
   'unknown-part': false,

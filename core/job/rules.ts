@@ -13,6 +13,7 @@ export const RULES: { readonly [T in ActType]: ActRule<T> } = {
   ...SLICES.crank.acts,
   ...SLICES.crib.acts,
   ...SLICES.gasket.acts,
+  ...SLICES.hands.acts,
   ...SLICES.heat.acts,
   ...SLICES.layers.acts,
   ...SLICES.leftOut.acts,

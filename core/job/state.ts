@@ -4,6 +4,7 @@ import type { CautionsState } from './facts/cautions';
 import type { ChecksState } from './facts/checks';
 import type { CrankState } from './facts/crank';
 import type { GasketState } from './facts/gasket';
+import type { HandsState } from './facts/hands';
 import type { Heat } from './facts/heat';
 import type { LayersState } from './facts/layers';
 import type { LeftOutState } from './facts/leftOut';
@@ -52,6 +53,8 @@ export interface JobSlices {
   readonly crank: CrankState;
   readonly top: TopState;
   readonly cautions: CautionsState;
+  /** Who is known to have their hands in. */
+  readonly hands: HandsState;
   /** Acts whose wrench is not in the crib as they say. */
   readonly crib: CribState;
 }

@@ -10,6 +10,7 @@ import { checksActWords } from './slices/checks';
 import { crankActWords } from './slices/crank';
 import { cribActWords } from './slices/crib';
 import { gasketActWords } from './slices/gasket';
+import { handsActWords } from './slices/hands';
 import { heatActWords } from './slices/heat';
 import { layersActWords } from './slices/layers';
 import { leftOutActWords } from './slices/leftOut';
@@ -38,6 +39,7 @@ const WORDS: { readonly [T in ActType]: ActWords<T> } = {
   ...crankActWords,
   ...cribActWords,
   ...gasketActWords,
+  ...handsActWords,
   ...heatActWords,
   ...layersActWords,
   ...leftOutActWords,

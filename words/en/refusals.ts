@@ -53,6 +53,7 @@ const SENTENCES: {
   'not-all-bolts': ({ count, total: of }) =>
     `${count} counted, ${of} there must be. One missing is in the engine or under the bench: find it.`,
   'uses-needed': () => 'Say how often they had been used before: these may be used only so often.',
+  'hands-not-in': () => 'Nobody has said that those hands are in.',
   'unknown-temporary-part': () => 'There is no such thing in the register.',
   'already-out': ({ what }) => `${what} is out already.`,
   'unknown-part': () => 'That part is not on the list of this job.',

@@ -45,6 +45,8 @@ export function barsSentence(bars: TemporaryBars | null): string {
 /** Why the crank must not be turned, and what would let it. */
 export function crankHoldSentence({ code, what }: CrankHold): string {
   switch (code) {
+    case 'hands-in':
+      return `The crank must not turn: somebody’s hands are in, ${what ?? 'somewhere'}. Call out, and see them out first.`;
     case 'still-live':
       return 'The crank must not turn: the engine is not dead yet. See “Make it dead”.';
     case 'liners-loose':
@@ -55,6 +57,20 @@ export function crankHoldSentence({ code, what }: CrankHold): string {
       return `The crank must not turn: still in is ${what ?? 'something'}.`;
   }
 }
+
+export const handsWords = {
+  title: 'Hands in the engine',
+  notAll:
+    'Only those who said so stand here. Whoever carries no device, or has no signal, does not: call out, and see every hand, before anything turns.',
+  mine: 'My hands are in',
+  areIn: 'They are in',
+  where: 'Where?',
+  whereHint: 'e.g. under cylinder 3, at the timing case',
+  needWhere: 'Say where, so that whoever looks for you knows it.',
+  since: (when: string) => `since ${when}`,
+  out: 'They are out',
+  outOf: (name: string) => `${name}: they are out`,
+} as const;
 
 export const registerWords = {
   title: 'In the engine now',

@@ -14,11 +14,14 @@ import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
+import { HandsIn } from './HandsIn';
 import { PutIn } from './PutIn';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'temporary-part.put-in',
   'temporary-part.taken-out',
+  'hands.in',
+  'hands.out',
 ]);
 
 /** What is in the engine and must come out again, and what it bars meanwhile. */
@@ -45,6 +48,7 @@ export function RegisterScreen() {
           <Body className="flex-1">{crankHoldSentence(hold)}</Body>
         </View>
       ))}
+      <HandsIn />
       <View className="gap-3 p-3.5">
         {inside.length === 0 ? <Mark kind="within" word={w.none} /> : null}
         {inside.map((temporaryPart) => (

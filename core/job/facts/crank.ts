@@ -22,7 +22,8 @@ export const CRANK_UNKNOWN: CrankState = {
 
 /** Why the crank must not be turned; `what` names the thing where it is one. */
 export interface CrankHold {
-  readonly code: 'still-live' | 'liners-loose' | 'through-bolts-slack' | 'temporary-part-in';
+  readonly code:
+    'hands-in' | 'still-live' | 'liners-loose' | 'through-bolts-slack' | 'temporary-part-in';
   readonly what?: string;
 }
 

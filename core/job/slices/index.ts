@@ -6,6 +6,7 @@ import { checksSlice } from './checks';
 import { crankSlice } from './crank';
 import { cribSlice } from './crib';
 import { gasketSlice } from './gasket';
+import { handsSlice } from './hands';
 import { heatSlice } from './heat';
 import { layersSlice } from './layers';
 import { leftOutSlice } from './leftOut';
@@ -32,6 +33,7 @@ export const SLICES = {
   crank: crankSlice,
   crib: cribSlice,
   gasket: gasketSlice,
+  hands: handsSlice,
   heat: heatSlice,
   layers: layersSlice,
   leftOut: leftOutSlice,
