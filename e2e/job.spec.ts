@@ -10,6 +10,7 @@ import { readyToPull } from './support/stories';
 
 /** One real job from sign-in to record, with the network cut once and the server killed once. */
 test('an engine on the stand, from liners to record', async ({ page, shop, context }) => {
+  test.setTimeout(180_000);
   await signIn(page, shop.address);
   await page.getByRole('button', { name: 'Put an engine on a stand' }).click();
   await page.getByRole('button', { name: 'Open the job' }).click();
