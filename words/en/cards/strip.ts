@@ -114,7 +114,6 @@ export const stripWords = {
   wetOff:
     'Break its seal by a small turn sideways, never by a straight lift: the liners would come with it. Two people, or tackle and straight slings. Nobody beneath it; hands out of the gap.',
   dryOff: 'Two people, or tackle and straight slings. Nobody beneath it; hands out of the gap.',
-  linersOut: 'Pulled with a puller, each with its shims and seals counted out.',
   isOff: 'It is off',
   areOff: 'They are off',
   unclamp: 'They are still held down. With the pistons out, nothing lifts them any more.',

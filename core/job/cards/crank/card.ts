@@ -1,8 +1,7 @@
 import { checkedCard } from '../../checks/checkedCard';
 import type { Card } from '../../kit/card';
 import { offOfKind } from '../../scope';
-import { firstToFit } from '../fit/isOn';
-import { waitFor } from '../fit/standing';
+import { waitsForFit } from '../fit/standing';
 
 /** The crank laid in and its caps down: its float, the camshaft, the tappets. */
 export const crankCard: Card<'crank'> = {
@@ -10,11 +9,10 @@ export const crankCard: Card<'crank'> = {
   // Caps that have no set of their own go on as any other piece does.
   waitsFor: ({ sheet, state }) => {
     const caps = offOfKind(sheet, 'bearing-cap').filter(({ over }) => over.bearings);
-    const missing = firstToFit(
+    return waitsForFit(
       sheet,
       state,
       caps.map(({ id }) => id),
     );
-    return missing === null ? [] : [waitFor(sheet, missing)];
   },
 };

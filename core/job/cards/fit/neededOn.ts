@@ -5,8 +5,8 @@ import type { AssemblyAct } from '../../../sheet/spec/assembly';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import type { Wait } from '../../trayReason';
-import { comingBack, firstToFit } from './isOn';
-import { waitFor } from './standing';
+import { comingBack } from './isOn';
+import { waitsForFit } from './standing';
 
 /**
  * The first piece that these acts need and that is not on. What goes on between one setting and another is no
@@ -24,6 +24,5 @@ export function neededOn(
     .filter(({ act }) => acts.includes(act))
     .flatMap((spec) => spec.needs ?? [])
     .filter((reference) => !between.has(headOf(reference)));
-  const missing = firstToFit(sheet, state, comingBack(sheet, needs));
-  return missing === null ? [] : [waitFor(sheet, missing)];
+  return waitsForFit(sheet, state, comingBack(sheet, needs));
 }

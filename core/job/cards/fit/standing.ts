@@ -7,7 +7,7 @@ import type { JobState } from '../../state';
 import type { Wait } from '../../trayReason';
 import { cardToDo } from './actDone';
 import { fitCheckId } from './checks';
-import { isOn, unpulled } from './isOn';
+import { firstToFit, isOn, unpulled } from './isOn';
 import { fitRows, rowItem, type FitRow } from './rows';
 import { servedBy } from './served';
 import { FIT_ON, fitSteps, isAfterPull } from './steps';
@@ -67,8 +67,18 @@ export function waitBefore(
   return null;
 }
 
+/** What waits for these to be on, as far as they are put on by a card of their own: the first that is not. */
+export function waitsForFit(
+  sheet: JobSheet,
+  state: JobState,
+  instances: readonly string[],
+): readonly Wait[] {
+  const missing = firstToFit(sheet, state, instances);
+  return missing === null ? [] : [waitFor(sheet, missing)];
+}
+
 /** The card on which a piece goes on, as what another waits for. */
-export function waitFor(sheet: JobSheet, instance: string): Wait {
+function waitFor(sheet: JobSheet, instance: string): Wait {
   const { id = '', name } = assemblyGraph(sheet.whole).pieceOf(instance) ?? {};
   const card = servedBy(sheet, instance);
   if (card === null) return { code: 'card-first', card: 'fit', set: name ?? id };

@@ -3,6 +3,7 @@ import { easedKey } from '../../facts/pieces';
 import type { CrankHold } from '../../facts/crank';
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import type { Piece } from '../../../sheet/assembly/assemblyOf';
+import { inRows } from '../../../sheet/assembly/reached';
 import { headOf } from '../../../sheet/assembly/references';
 import { memoizeByObject } from '../../../sheet/memoize';
 import { groupOf } from '../../../sheet/programmeOf';
@@ -34,18 +35,12 @@ export interface OffGroup {
 export const offGroups = memoizeByObject((sheet: JobSheet): readonly OffGroup[] => {
   const { pieceOf } = assemblyGraph(sheet.whole);
   const clamped = new Set(looseningsOf(sheet).flatMap(({ clamps }) => clamps));
-  const groups: { piece: Piece; instances: string[]; single: boolean }[] = [];
-  for (const id of sheet.comesOff.order) {
-    const piece = pieceOf(id);
-    if (!piece) continue;
-    const last = groups.at(-1);
-    if (last?.piece.id === piece.id) last.instances.push(id);
-    else groups.push({ piece, instances: [id], single: false });
-  }
-  return groups.map((group) => ({
-    ...group,
-    single: group.piece.lift !== undefined || group.instances.some((id) => clamped.has(id)),
-  }));
+  return inRows(sheet.comesOff.order).flatMap((instances) => {
+    const piece = pieceOf(instances[0] ?? '');
+    if (!piece) return [];
+    const single = piece.lift !== undefined || instances.some((id) => clamped.has(id));
+    return [{ piece, instances, single }];
+  });
 });
 
 /** What is next before a piece of a group is off. */
@@ -150,7 +145,7 @@ export function toEase(
   );
 }
 
-/** What is next on the way off: the first group that is not off, unless another was chosen that can be done. */
+/** What is next on the way off: the first group that is not off, and its next step. */
 export function stripNext(
   sheet: JobSheet,
   state: JobState,

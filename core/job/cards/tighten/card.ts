@@ -8,8 +8,7 @@ import { setsInScope, TOP, type JobSheet } from '../../scope';
 import { lackingStanding } from '../../standing';
 import type { Wait } from '../../trayReason';
 import { missingFor, stillIn } from '../../waits';
-import { firstToFit } from '../fit/isOn';
-import { waitFor } from '../fit/standing';
+import { waitsForFit } from '../fit/standing';
 import { looseningsOf } from '../strip/loosening';
 import { wheelsBarred } from '../timing/standing';
 import { runsStanding } from './standing';
@@ -43,9 +42,8 @@ function waitsFor({ sheet, state }: JobNow, { set }: Entry): readonly Wait[] {
   const kind = setOf(sheet, set?.id ?? '')?.kind;
   if (!set || kind === undefined) return [];
   if (kind === 'timing-wheels') return wheelsBarred(sheet, state, set.id);
-  const missing = firstToFit(sheet, state, toBeOn(sheet, set.id));
   return [
-    ...(missing === null ? [] : [waitFor(sheet, missing)]),
+    ...waitsForFit(sheet, state, toBeOn(sheet, set.id)),
     ...missingFor(sheet, state, { card: 'tighten', set: set.id }),
     ...(shutsAtOnce(kind, state) ? stillIn(state, 'cover') : []),
   ];
