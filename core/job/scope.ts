@@ -105,6 +105,13 @@ export const setsInScope = memoizeByObject((sheet: JobSheet): readonly FastenedS
     .map(({ set }) => set);
 });
 
+/** Of them, those that have a card to be pulled down on: what is known of the others stands in the manual alone. */
+export const setsToTighten = memoizeByObject((sheet: JobSheet): readonly FastenedSet[] =>
+  setsInScope(sheet).filter(
+    ({ kind, programme }) => TOP.includes(kind) || programme !== undefined,
+  ),
+);
+
 /**
  * The sheet cut down to what a scope disturbs: one instance of a set that has several, the valves whose gear
  * comes off. What it prints of the rest stays on the sheet itself.

@@ -1,7 +1,7 @@
 import { headOf } from '../../sheet/assembly/references';
 import { isOn } from '../cards/fit/isOn';
 import { servedBy } from '../cards/fit/served';
-import { looseningsOf } from '../cards/strip/loosening';
+import { clampersOf } from '../cards/strip/loosening';
 import { stripNext } from '../cards/strip/view';
 import type { CardPlace } from '../kit/cardPlace';
 import type { JobSheet } from '../scope';
@@ -58,6 +58,6 @@ export function engineNow(
 function placeOf(sheet: JobSheet, instance: string): CardPlace {
   const card = servedBy(sheet, instance);
   if (card === null) return { card: 'fit', set: headOf(instance) };
-  const clamped = looseningsOf(sheet).find(({ clamps }) => clamps.includes(instance));
-  return card === 'tighten' && clamped ? { card, set: clamped.set.id } : { card };
+  const [clamper] = card === 'tighten' ? clampersOf(sheet, instance) : [];
+  return { card, ...(clamper && { set: clamper.set.id }) };
 }

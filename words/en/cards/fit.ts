@@ -74,6 +74,8 @@ function nameOf({ whole }: JobSheet, step: FitStep): string {
       return 'It is on';
     case 'held':
       return 'Made fast';
+    case 'by-manual':
+      return `Pulled: ${withinSentence(step.line.name)}`;
     case 'connection':
       return `${atStart(step.line.what)} on`;
     case 'prime':
@@ -124,6 +126,8 @@ function saysOf(sheet: JobSheet, piece: Piece | undefined, step: FitStep): reado
       return ['By hand, flush all round. Never drawn down by its bolts.'];
     case 'held':
       return [`${heldSentence(step.line)}.`];
+    case 'by-manual':
+      return ['This sheet has no figures for it: by the manual, in its steps and its order.'];
     case 'connection':
       return [`${connectionSentence(step.line)}.`];
     case 'prime':

@@ -4,7 +4,7 @@ import { setOf } from '../../../sheet/programmeOf';
 import { cylindersOf } from '../../../sheet/engineSheet';
 import { seenOf } from '../../checks/state';
 import { runDone, runView } from '../../run/runView';
-import { isPulledAgain, looseningsOf, type Loosening } from '../strip/loosening';
+import { clampersOf, isPulledAgain, looseningsOf, type Loosening } from '../strip/loosening';
 import { LET_DOWN } from '../tighten/covering';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
@@ -44,12 +44,10 @@ export function isOn(sheet: JobSheet, state: JobState, instance: string): boolea
 /** A head that was let down on its gasket; every head, where nobody keeps those steps. */
 function isLetDown(sheet: JobSheet, { checks, leftOut }: JobState, instance: string): boolean {
   if (leftOut.covering) return true;
-  return looseningsOf(sheet)
-    .filter(({ clamps }) => clamps.includes(instance))
-    .some(({ set, instance: of }) => {
-      const seen = seenOf(checks, `head-on/${set.id}/${of}`, of, LET_DOWN);
-      return seen?.found === 'good';
-    });
+  return clampersOf(sheet, instance).some(({ set, instance: of }) => {
+    const seen = seenOf(checks, `head-on/${set.id}/${of}`, of, LET_DOWN);
+    return seen?.found === 'good';
+  });
 }
 
 /** A piston, or a cylinder over it, that is in. */

@@ -1,7 +1,8 @@
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { memoizeByObject } from '../../../sheet/memoize';
+import type { SetKind } from '../../../sheet/spec/fastening';
 import { looseningsOf } from '../strip/loosening';
-import { fitsLiners, takesCrankOut, timesEngine, type JobSheet } from '../../scope';
+import { fitsLiners, setsToTighten, takesCrankOut, timesEngine, type JobSheet } from '../../scope';
 import type { CardName } from '../../trayReason';
 
 /** Cards on which pieces of some kinds go on, each in its own way. */
@@ -20,14 +21,16 @@ export function servedBy(sheet: JobSheet, instance: string): ServingCard | null 
 
 const servedIn = memoizeByObject((sheet: JobSheet): ReadonlyMap<string, ServingCard> => {
   const { instances, pieceOf } = assemblyGraph(sheet.whole);
-  const clamped = (kinds: readonly string[]): ReadonlySet<string> =>
-    new Set(
+  const clamped = (kind: SetKind): ReadonlySet<string> => {
+    const sets = new Set(setsToTighten(sheet).flatMap((set) => (set.kind === kind ? set.id : [])));
+    return new Set(
       looseningsOf(sheet)
-        .filter(({ set }) => kinds.includes(set.kind))
+        .filter(({ set }) => sets.has(set.id))
         .flatMap(({ clamps }) => clamps),
     );
-  const heads = clamped(['head']);
-  const caps = clamped(['main-caps']);
+  };
+  const heads = clamped('head');
+  const caps = clamped('main-caps');
   const inBlock = takesCrankOut(sheet) && sheet.overhead?.gear === 'push-rod';
   const overPistons = sheet.pistons?.route === 'cylinder-over-piston';
   const pistonsOut = instances.some(

@@ -1,5 +1,4 @@
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
-import { setOf } from '../../../sheet/programmeOf';
 import { isTaken, checkView } from '../../checks/view';
 import { checkOf } from '../../checks/allChecks';
 import type { JobSheet } from '../../scope';
@@ -9,6 +8,7 @@ import { cardToDo } from './actDone';
 import { fitCheckId } from './checks';
 import { firstToFit, isOn, unpulled } from './isOn';
 import { fitRows, rowItem, type FitRow } from './rows';
+import { clampersOf } from '../strip/loosening';
 import { servedBy } from './served';
 import { FIT_ON, fitSteps, isAfterPull } from './steps';
 
@@ -82,13 +82,8 @@ function waitFor(sheet: JobSheet, instance: string): Wait {
   const { id = '', name } = assemblyGraph(sheet.whole).pieceOf(instance) ?? {};
   const card = servedBy(sheet, instance);
   if (card === null) return { code: 'card-first', card: 'fit', set: name ?? id };
-  const set = card === 'tighten' ? setThatClamps(sheet, instance) : undefined;
-  return { code: 'card-first', card, ...(set !== undefined && { set }) };
-}
-
-function setThatClamps(sheet: JobSheet, instance: string): string | undefined {
-  const entry = unpulled(sheet, { runs: {} }, [instance]);
-  return entry ? setOf(sheet, entry.set.id)?.name : undefined;
+  const [clamper] = card === 'tighten' ? clampersOf(sheet, instance) : [];
+  return { code: 'card-first', card, ...(clamper && { set: clamper.set.name }) };
 }
 
 /** Is a step at or after the one at which the piece is on? */

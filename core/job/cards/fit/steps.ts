@@ -13,7 +13,9 @@ import type {
   SlidesInSpec,
 } from '../../../sheet/spec/assembly';
 import type { JointSpec } from '../../../sheet/spec/joint';
-import type { JobSheet } from '../../scope';
+import type { FastenedSet } from '../../../sheet/spec/fastening';
+import { setsToTighten, type JobSheet } from '../../scope';
+import { clampersOf } from '../strip/loosening';
 
 /** At which step a piece is on. */
 export const FIT_ON = 'on';
@@ -28,6 +30,7 @@ export type FitStep = { readonly id: string } & (
   | { readonly kind: 'hides'; readonly line: HidesSpec }
   | { readonly kind: 'lift'; readonly line: LiftSpec }
   | { readonly kind: 'held'; readonly line: HeldBySpec }
+  | { readonly kind: 'by-manual'; readonly line: FastenedSet }
   | { readonly kind: 'connection'; readonly line: ConnectionSpec }
   | { readonly kind: 'prime'; readonly line: string }
   | { readonly kind: 'proof'; readonly line: ProofSpec }
@@ -46,7 +49,8 @@ export function isAfterPull({ kind }: FitStep): boolean {
  * The steps by which a piece goes on, as its sheet has them: faces, joints, what is oiled and which way it faces, a
  * last look at what it hides, on, tightened, connected, proved.
  */
-export function fitSteps({ whole, comesOff }: JobSheet, piece: Piece): readonly FitStep[] {
+export function fitSteps(sheet: JobSheet, piece: Piece): readonly FitStep[] {
+  const { whole, comesOff } = sheet;
   const { joints = [], hides = [], shuts = [], lift, prime } = piece;
   const each = <Kind extends FitStep['kind'], Line>(
     kind: Kind,
@@ -71,11 +75,19 @@ export function fitSteps({ whole, comesOff }: JobSheet, piece: Piece): readonly 
     ...(lift ? [{ id: 'lift', kind: 'lift', line: lift } as const] : []),
     { id: FIT_ON, kind: 'on' },
     ...each('held', held),
+    ...each('by-manual', setsOfManual(sheet, piece)),
     ...each('connection', piece.connections),
     ...(prime === undefined ? [] : [{ id: 'prime', kind: 'prime', line: prime } as const]),
     ...each('proof', piece.prove),
     ...each('again', againAfter(whole, comesOff.eased, piece)),
   ];
+}
+
+/** Sets that clamp it and have no card: how they are pulled stands in the manual alone. */
+function setsOfManual(sheet: JobSheet, { id }: Piece): readonly FastenedSet[] {
+  const own = sheet.comesOff.back.filter((instance) => headOf(instance) === id);
+  const sets = own.flatMap((instance) => clampersOf(sheet, instance)).map(({ set }) => set);
+  return [...new Set(sets)].filter((set) => !setsToTighten(sheet).includes(set));
 }
 
 /** What was eased for this piece and is now put right. */

@@ -42,6 +42,21 @@ export const looseningsOf = memoizeByObject((sheet: JobSheet): readonly Loosenin
     .sort((a, b) => firstPlace(a) - firstPlace(b));
 });
 
+/** What has to be slackened before a piece comes off, and is pulled down once it is on again. */
+export function clampersOf(sheet: JobSheet, piece: string): readonly Loosening[] {
+  return clampersIn(sheet).get(piece) ?? [];
+}
+
+const clampersIn = memoizeByObject(
+  (sheet: JobSheet): ReadonlyMap<string, readonly Loosening[]> =>
+    new Map(
+      sheet.comesOff.order.map((id) => [
+        id,
+        looseningsOf(sheet).filter(({ clamps }) => clamps.includes(id)),
+      ]),
+    ),
+);
+
 /** The slackening run of one instance of a set; null where its sheet says nothing of it. */
 export function looseningRun(
   sheet: JobSheet,
@@ -54,12 +69,10 @@ export function looseningRun(
 
 /** Is all that clamps a piece slackened, and out? */
 export function isLoose(sheet: JobSheet, state: Pick<JobState, 'runs'>, piece: string): boolean {
-  return looseningsOf(sheet)
-    .filter(({ clamps }) => clamps.includes(piece))
-    .every((loosening) => {
-      const run = looseningRun(sheet, state, loosening, '');
-      return run === null || runDone(run);
-    });
+  return clampersOf(sheet, piece).every((loosening) => {
+    const run = looseningRun(sheet, state, loosening, '');
+    return run === null || runDone(run);
+  });
 }
 
 /**
@@ -83,8 +96,8 @@ export function onBeforeLoosening(
   function isHeldElse(id: string): boolean {
     const held = assemblyGraph(whole).pieceOf(id)?.heldBy ?? [];
     if (held.some(({ by }) => by !== 'what-lies-on-it')) return true;
-    return looseningsOf(sheet).some((entry) => {
-      if (entry === loosening || !entry.clamps.includes(id)) return false;
+    return clampersOf(sheet, id).some((entry) => {
+      if (entry === loosening) return false;
       const run = looseningRun(sheet, state, entry, '');
       return run !== null && !runDone(run);
     });
@@ -97,11 +110,9 @@ export function isPulledAgain(
   { runs }: Pick<JobState, 'runs'>,
   piece: string,
 ): boolean {
-  return looseningsOf(sheet)
-    .filter(({ clamps }) => clamps.includes(piece))
-    .some(({ set, instance }) => {
-      const programme = setOf(sheet, set.id)?.programme?.id ?? '';
-      const run = runs[runKey({ set: set.id, instance, programme })];
-      return Object.keys(run?.attempts ?? {}).length > 0;
-    });
+  return clampersOf(sheet, piece).some(({ set, instance }) => {
+    const programme = setOf(sheet, set.id)?.programme?.id ?? '';
+    const run = runs[runKey({ set: set.id, instance, programme })];
+    return Object.keys(run?.attempts ?? {}).length > 0;
+  });
 }

@@ -4,7 +4,7 @@ import type { FastenedSet } from '../../../sheet/spec/fastening';
 import type { Card, Entry, JobNow } from '../../kit/card';
 import { runLack } from '../../lacks';
 import { runsOf } from '../../run/runsOf';
-import { setsInScope, TOP, type JobSheet } from '../../scope';
+import { setsToTighten, type JobSheet } from '../../scope';
 import { lackingStanding } from '../../standing';
 import type { Wait } from '../../trayReason';
 import { missingFor, stillIn } from '../../waits';
@@ -30,13 +30,6 @@ export const tightenCard: Card<'tighten'> = {
       ? runsStanding(sheet, state, runsOf(sheet, state, set.id, now), now)
       : lackingStanding(['head-set']),
 };
-
-/** The sets a job pulls down, in the order they go on. */
-function setsToTighten(sheet: JobSheet): readonly FastenedSet[] {
-  return setsInScope(sheet).filter(
-    ({ kind, programme }) => TOP.includes(kind) || programme !== undefined,
-  );
-}
 
 function waitsFor({ sheet, state }: JobNow, { set }: Entry): readonly Wait[] {
   const kind = setOf(sheet, set?.id ?? '')?.kind;
