@@ -1,6 +1,5 @@
 import type { Act, LoggedAct } from './act';
 import type { CardPlace } from './kit/cardPlace';
-import { refusedHold } from './crankHeld';
 import type { DecideInput, RuleContext } from './decideContext';
 import { lastStrikable } from './lastAct';
 import { isStrikable, mayAct, ruleOf } from './rules';
@@ -59,7 +58,7 @@ function refusedBy({ card }: CardPlace, reason: Wait): Verdict {
     case 'decision-pending':
       return refused(reason.code);
     case 'crank-held':
-      return refusedHold(reason.by);
+      return refused('crank-held', { holds: reason.holds });
     case 'card-first':
     case 'temporary-parts-in':
       return refused('card-barred', { card });

@@ -20,7 +20,8 @@ export interface RefusalFields {
   'unknown-check': { readonly check: string };
   'unknown-place-of-check': { readonly item: string };
   'beyond-reach': { readonly lowMm: number; readonly highMm: number };
-  'crank-held': { readonly hold: CrankHold };
+  'crank-held': { readonly holds: readonly CrankHold[] };
+  'liners-loose': Nothing;
   'not-loose-yet': Nothing;
   'unknown-piece': { readonly piece: string };
   'piece-first': { readonly piece: PieceRef };

@@ -19,6 +19,7 @@ export const IS_ONLY_WHEN: Readonly<Record<RefusalCode, boolean>> = {
   'unknown-place-of-check': false,
   'beyond-reach': false,
   'crank-held': true,
+  'liners-loose': true,
   'not-loose-yet': true,
   'unknown-piece': false,
   'piece-first': true,

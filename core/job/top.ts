@@ -8,7 +8,7 @@ import { ReckoningFault } from '../quantity/reckoningFault';
 import { figureMm } from '../quantity/figureMm';
 import type { ActData, ActOf } from './act';
 import type { DecideContext } from './decideContext';
-import { refusedByCrank } from './crankHeld';
+import { refusedTurning } from './mayTurn';
 import type { JobState } from './state';
 
 /** The stop as the register has it: the starter would drive the piston into it. */
@@ -75,7 +75,7 @@ export function decideTopFound(
   { data }: ActOf<'top.found'>,
   { sheet }: DecideContext,
 ): Verdict {
-  const held = refusedByCrank(sheet, state);
+  const held = refusedTurning(sheet, state);
   if (held) return held;
   if (!state.cautions.barring) return refused('caution-first');
   try {

@@ -76,7 +76,7 @@ export type TrayReason =
   | { readonly code: 'cause-to-answer' }
   /** A part that is not here, or not right, or still at the machine shop. */
   | { readonly code: 'parts-missing'; readonly parts: readonly PartHold[] }
-  | { readonly code: 'crank-held'; readonly by: CrankHold }
+  | { readonly code: 'crank-held'; readonly holds: readonly CrankHold[] }
   /** Something put in for a while is still in. */
   | { readonly code: 'temporary-parts-in'; readonly parts: readonly string[] }
   | { readonly code: 'liners-to-read'; readonly read: number; readonly total: number }

@@ -1,4 +1,4 @@
-import { crankHeldBy } from './crankHeld';
+import { holdsOnTurning } from './mayTurn';
 import { heldUpBy } from './cards/parts/view';
 import type { Holds } from './facts/parts';
 import type { TemporaryBars } from '../sheet/spec/assembly';
@@ -25,6 +25,6 @@ export function stillIn({ register }: JobState, bars: TemporaryBars): readonly W
 
 /** What holds the crank. */
 export function crankHeld(sheet: JobSheet, state: JobState): readonly Wait[] {
-  const [by] = crankHeldBy(sheet, state);
-  return by ? [{ code: 'crank-held', by }] : [];
+  const holds = holdsOnTurning(sheet, state);
+  return holds.length > 0 ? [{ code: 'crank-held', holds }] : [];
 }

@@ -92,7 +92,7 @@ describe('from opening to inspection', () => {
 
   it('what holds the crank, and what a card waits for, is named', () => {
     expect(crankHoldSentence({ code: 'temporary-part-in', what: 'Camshaft pin, flange' })).toBe(
-      'The crank must not turn: still in is Camshaft pin, flange.',
+      'Still in is Camshaft pin, flange.',
     );
     expect(partHoldSentence({ what: 'Head gasket', code: 'wrong' })).toBe(
       'Head gasket: the wrong one came.',

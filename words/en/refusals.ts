@@ -12,7 +12,7 @@ import {
   type ReaderUnits,
 } from './quantity';
 import { pieceRefName } from './pieces';
-import { crankHoldSentence } from './register';
+import { crankHoldsSentence } from './register';
 import { withinSentence } from './sentence';
 import { sheetFindingSentence } from './sheets/findings';
 
@@ -36,7 +36,9 @@ const SENTENCES: {
   'unknown-place-of-check': ({ item }) => `There is nothing to read at ${item} here.`,
   'beyond-reach': ({ lowMm, highMm }, units) =>
     `Between ${length(lowMm, units)} and ${length(highMm, units)} is possible here. Look at the decimal mark.`,
-  'crank-held': ({ hold }) => crankHoldSentence(hold),
+  'crank-held': ({ holds }) => crankHoldsSentence(holds),
+  'liners-loose': () =>
+    'The liners are loose: a piston pulled past one lifts it. Clamp them first.',
   'not-loose-yet': () => 'Its bolts first: they are not all out.',
   'unknown-piece': ({ piece }) => `${piece} does not come off on this job. Look at its scope.`,
   'piece-first': ({ piece }) =>

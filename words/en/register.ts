@@ -5,6 +5,7 @@ import type { TemporaryBars } from '@cardinex/core/sheet/spec/assembly';
 
 const KINDS: Readonly<Record<TemporaryPartKind, string>> = {
   'liner-clamp': 'Liner clamps',
+  'case-clamp': 'Plates on the through bolts',
   'guide-stud': 'Guide stud',
   plug: 'Plug',
   pin: 'Pin',
@@ -17,6 +18,7 @@ const KINDS: Readonly<Record<TemporaryPartKind, string>> = {
 /** What each kind must not be in for, by itself. */
 export const THING_BARS: Readonly<Record<TemporaryPartKind, TemporaryBars | null>> = {
   'liner-clamp': 'cover',
+  'case-clamp': null,
   'guide-stud': null,
   plug: 'cover',
   pin: 'turn',
@@ -42,19 +44,30 @@ export function barsSentence(bars: TemporaryBars | null): string {
   return bars === null ? 'Harms nothing while it is in.' : `While it is in, ${BARS[bars]}.`;
 }
 
-/** Why the crank must not be turned, and what would let it. */
+/** Everything for which the crank must not be turned, and what would let it. */
+export function crankHoldsSentence(holds: readonly CrankHold[]): string {
+  return ['The crank must not turn.', ...holds.map(crankHoldSentence)].join(' ');
+}
+
+/** One reason why the crank must not be turned. */
 export function crankHoldSentence({ code, what }: CrankHold): string {
   switch (code) {
     case 'hands-in':
-      return `The crank must not turn: somebody’s hands are in, ${what ?? 'somewhere'}. Call out, and see them out first.`;
+      return `Somebody’s hands are in, ${what ?? 'somewhere'}: call out, and see them out first.`;
     case 'still-live':
-      return 'The crank must not turn: the engine is not dead yet. See “Make it dead”.';
-    case 'liners-loose':
-      return 'The crank must not turn: the head is off and the liners are not clamped.';
-    case 'through-bolts-slack':
-      return 'The crank must not turn: through bolts are not all pulled down, and the case would work on its bearings.';
+      return 'The engine is not dead yet: see “Make it dead”.';
     case 'temporary-part-in':
-      return `The crank must not turn: still in is ${what ?? 'something'}.`;
+      return `Still in is ${what ?? 'something'}.`;
+    case 'jacks-on':
+      return 'Jacks are on their studs: that stage is finished first, and they come off.';
+    case 'liners-loose':
+      return 'The head is off and the liners are not clamped: they lift with their pistons.';
+    case 'through-bolts-slack':
+      return 'Through bolts are slack: the case would work on its bearings. They are pulled down, or plates hold their ends.';
+    case 'rod-uncapped':
+      return `A rod has no cap and is still in, cylinder ${what ?? ''}: it would strike the case.`;
+    case 'drive-open':
+      return 'The drive is off and valves may stand open: a piston would strike them. Timing is set first.';
   }
 }
 
@@ -96,6 +109,9 @@ export const registerWords = {
   out: 'Taken out',
   inSince: (when: string, who: string) => `in since ${when}, ${who}`,
   outSince: (when: string, who: string) => `out ${when}, ${who}`,
+  mustNotTurn: 'The crank must not turn',
+  caseClamped: 'Plates are on, pulled down',
+  caseClampWhere: 'over the cylinder openings',
   back: [
     'A pin, a plug or a rag left in is found by the starter. What goes in is written down here, and what it would harm waits until it is out.',
     'At the end the list is empty, or the job does not close.',

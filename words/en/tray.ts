@@ -8,7 +8,7 @@ import { cardOfName } from './cards/names';
 import { partHoldSentence } from './cards/parts';
 import { pieceRefName } from './pieces';
 import { listed } from './quantity';
-import { crankHoldSentence } from './register';
+import { crankHoldsSentence } from './register';
 
 const LACKS: Readonly<Record<Lack, string>> = {
   liners: 'whether its liners stand proud, flush, recessed, or are none',
@@ -111,7 +111,7 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
     case 'parts-missing':
       return reason.parts.map(partHoldSentence).join(' ');
     case 'crank-held':
-      return crankHoldSentence(reason.by);
+      return crankHoldsSentence(reason.holds);
     case 'temporary-parts-in':
       return `Still in the engine: ${listed(reason.parts)}. Take it out first.`;
     case 'liners-to-read':

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { Pressable, View } from 'react-native';
-import { crankHeldBy } from '@cardinex/core/job/crankHeld';
+import { moveOf } from '@cardinex/core/job/checks/check';
 import type { CheckView } from '@cardinex/core/job/checks/view';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { checkName } from '@cardinex/words/checkNames';
@@ -8,12 +8,13 @@ import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { checkHref } from './checkHref';
+import { useHolds } from './useHolds';
 
 /** One check of a card's list: its name, how far it is, how it stands. */
 export function CheckRow({ view }: { view: CheckView }) {
-  const { jobId, sheet, state } = useJob();
+  const { jobId, sheet } = useJob();
   const { check } = view;
-  const held = check.turnsCrank && crankHeldBy(sheet, state).length > 0;
+  const held = useHolds(check.turnsCrank, moveOf(check)) !== null;
   return (
     <Pressable
       role="link"

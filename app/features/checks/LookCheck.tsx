@@ -1,10 +1,9 @@
 import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import { turnsCrankAt, type Check } from '@cardinex/core/job/checks/check';
+import { moveOf, turnsCrankAt, type Check } from '@cardinex/core/job/checks/check';
 import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { seenOf } from '@cardinex/core/job/checks/state';
-import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { cardBacks, stepSays } from '@cardinex/words/cards/buildSteps';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { checkName, itemAt, itemName, placeName, placeWithin } from '@cardinex/words/checkNames';
@@ -22,6 +21,7 @@ import { PhotographIt } from '../photographs/PhotographIt';
 import { CrankFor } from '../pistons/CrankFor';
 import { Findings } from './Findings';
 import { HeldNotice } from './HeldNotice';
+import { useHolds } from './useHolds';
 import { HolesMap } from './HolesMap';
 import { LookDrawing } from './LookDrawing';
 import type { Slot } from './ReadingGrid';
@@ -66,7 +66,7 @@ export function LookCheck({ view, set, again, ready, above, below, more }: Props
   );
   const at = chosen ?? (ready && left.find(ready)) ?? left[0] ?? null;
   const following = left.find((slot) => slot.item !== at?.item || slot.place !== at.place);
-  const [held] = at && turnsCrankAt(check, at.place) ? crankHeldBy(sheet, state) : [];
+  const held = useHolds(at !== null && turnsCrankAt(check, at.place), moveOf(check));
   const say = (found: 'good' | 'not-good', words?: string): Promise<string | null> =>
     record('check.seen', {
       check: check.id,
@@ -126,7 +126,7 @@ export function LookCheck({ view, set, again, ready, above, below, more }: Props
         check.card === 'fit' ? (
           frame.actBar
         ) : (
-          <ToChecks check={check} unfinished={held !== undefined || view.undecided.length > 0} />
+          <ToChecks check={check} unfinished={held !== null || view.undecided.length > 0} />
         )
       }
       slip={

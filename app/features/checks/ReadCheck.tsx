@@ -3,8 +3,8 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { aboveNew } from '@cardinex/core/job/checks/aboveNew';
+import { moveOf } from '@cardinex/core/job/checks/check';
 import { readingOf } from '@cardinex/core/job/checks/state';
 import { isFar, isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
@@ -26,6 +26,7 @@ import { Findings } from './Findings';
 import { checksHref } from './checkHref';
 import { GaugeInHand } from './GaugeInHand';
 import { HeldNotice } from './HeldNotice';
+import { useHolds } from './useHolds';
 import { PlacesOfItem } from './PlacesOfItem';
 import { ReadingGrid, type Slot } from './ReadingGrid';
 import { isOf } from './isOf';
@@ -46,7 +47,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
   const slots = check.items.flatMap((item) => check.places.map((place) => ({ item, place })));
   const next = slots.find(({ item, place }) => !isTaken(state.checks, check, item, place));
   const at = chosen ?? next ?? null;
-  const [held] = check.turnsCrank ? crankHeldBy(sheet, state) : [];
+  const held = useHolds(check.turnsCrank, moveOf(check));
 
   const read = async (mm: number, printed: Printed, outlier: boolean): Promise<boolean> => {
     if (!at) return false;
@@ -96,9 +97,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
             }
           : null
       }
-      actBar={
-        <ToChecks check={check} unfinished={held !== undefined || view.undecided.length > 0} />
-      }
+      actBar={<ToChecks check={check} unfinished={held !== null || view.undecided.length > 0} />}
     >
       {held ? <HeldNotice by={held} /> : null}
       <View className="px-3 pt-2">

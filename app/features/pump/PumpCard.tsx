@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { pumpView, type PumpView } from '@cardinex/core/job/cards/pump/view';
 import { PUMP } from '@cardinex/core/job/cards/pump/checks';
 import { areCompanions, cycleDegrees, wrap } from '@cardinex/core/overhead/cycle';
@@ -12,6 +11,7 @@ import { degrees, endName } from '@cardinex/words/quantity';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
+import { useHolds } from '../checks/useHolds';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
@@ -43,7 +43,7 @@ function Steps({ view }: { view: PumpView }) {
   const { sheet, state, record } = useJob();
   const [wrong, setWrong] = useState(false);
   const { next, atDeg, barDeg, failed } = view;
-  const [held] = next === 'stand' || next === 'again' ? crankHeldBy(sheet, state) : [];
+  const held = useHolds(next === 'stand' || next === 'again');
   const cycle = cycleDegrees(sheet.strokes);
   const says = asks(view);
   const { undo, frame } = useCard({

@@ -3,13 +3,14 @@ import type { TemporaryPart } from '@cardinex/core/job/facts/register';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
-import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { temporaryPartName, temporaryPartsIn } from '@cardinex/core/job/register';
-import { barsSentence, crankHoldSentence, registerWords as w } from '@cardinex/words/register';
+import { barsSentence, registerWords as w } from '@cardinex/words/register';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
+import { HeldNotice } from '../checks/HeldNotice';
+import { useHolds } from '../checks/useHolds';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
@@ -26,7 +27,8 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
 
 /** What is in the engine and must come out again, and what it bars meanwhile. */
 export function RegisterScreen() {
-  const { sheet, state } = useJob();
+  const { state } = useJob();
+  const held = useHolds(true);
   const [putting, setPutting] = useState(false);
   const inside = temporaryPartsIn(state.register);
   const out = state.register.filter((part) => part.takenOut);
@@ -39,15 +41,7 @@ export function RegisterScreen() {
       actBar={<Button label={w.put} kind="expected" tall onPress={() => setPutting(true)} />}
       slip={putting ? <PutIn onClose={() => setPutting(false)} /> : null}
     >
-      {crankHeldBy(sheet, state).map((hold) => (
-        <View
-          key={`${hold.code}${hold.what ?? ''}`}
-          className="flex-row gap-2 bg-tab px-3.5 py-2.5"
-        >
-          <Mark kind="out" />
-          <Body className="flex-1">{crankHoldSentence(hold)}</Body>
-        </View>
-      ))}
+      {held ? <HeldNotice by={held} /> : null}
       <HandsIn />
       <View className="gap-3 p-3.5">
         {inside.length === 0 ? <Mark kind="within" word={w.none} /> : null}

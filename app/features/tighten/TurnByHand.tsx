@@ -3,12 +3,12 @@ import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import { capsOf } from '@cardinex/core/job/run/turns';
-import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { turnWords as w } from '@cardinex/words/cards/buildSteps';
 import { listed } from '@cardinex/words/quantity';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
+import { useHolds } from '../checks/useHolds';
 import type { PartStanding } from '@cardinex/drawings/crank/standing';
 import { CrankDrawing } from '../crank/CrankDrawing';
 import { CardFrame } from '../job/CardFrame';
@@ -27,7 +27,7 @@ interface Props {
 
 /** After each cap the crank is turned by hand: one that binds is found before the next is on. */
 export function TurnByHand({ view, turn, instances }: Props) {
-  const { sheet, state, record } = useJob();
+  const { sheet, record } = useJob();
   const [binding, setBinding] = useState(false);
   const { set, name: run } = view;
   const { stage, fasteners } = turn;
@@ -40,7 +40,7 @@ export function TurnByHand({ view, turn, instances }: Props) {
   });
   const numbers = fasteners.map((id) => set.fasteners.find((f) => f.id === id)?.number ?? id);
   const bolts = listed(numbers);
-  const [held] = crankHeldBy(sheet, state);
+  const held = useHolds(true);
   const say = (found: 'free' | 'binds', words?: string): Promise<string | null> =>
     record('cap.turned', { run, stage, fasteners, found, ...(words && { words }) });
   const free = useOnce(() => say('free'));

@@ -5,7 +5,6 @@ import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { ActType } from '@cardinex/core/job/act';
-import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import {
   MARKS_SET,
   TWO_TURNS,
@@ -27,6 +26,7 @@ import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
 import { checkHref } from '../checks/checkHref';
 import { HeldNotice } from '../checks/HeldNotice';
+import { useHolds } from '../checks/useHolds';
 import { ReadCheck } from '../checks/ReadCheck';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
@@ -66,11 +66,11 @@ export function TimingCard({ check }: { check: string | undefined }) {
 }
 
 function Steps({ view }: { view: TimingView }) {
-  const { jobId, sheet, state, record } = useJob();
+  const { jobId, sheet, record } = useJob();
   const [wrong, setWrong] = useState(false);
   const { next, steps, doneCount, failed } = view;
   const turns = next?.kind === 'look' && next.check.id === TWO_TURNS;
-  const [held] = turns ? crankHeldBy(sheet, state) : [];
+  const held = useHolds(turns, 'of-the-timing');
   const act = next ? timingAct(sheet, next) : w.allDone;
   const { undo, frame } = useCard({
     card: 'timing',

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { ActType } from '@cardinex/core/job/act';
-import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import { STOP, topFinding, topView } from '@cardinex/core/job/top';
 import { topSentence, topWords as w } from '@cardinex/words/cards/top';
 import { valvesScreen } from '@cardinex/words/cards/valves';
@@ -13,6 +12,7 @@ import { Mark } from '../../ui/Mark';
 import { useRefusal } from '../../ui/Refusal';
 import { Body } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
+import { useHolds } from '../checks/useHolds';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
@@ -47,8 +47,7 @@ function Steps() {
   const [tried, setTried] = useState(false);
   const [again, setAgain] = useState(false);
   const { step, stop, found } = topView(state, again);
-  const [held] = crankHeldBy(sheet, state);
-  const heldHere = step === 'read' ? held : undefined;
+  const heldHere = useHolds(step === 'read');
   const read = async (): Promise<void> => {
     const data = stopsRead(stops);
     setTried(data === null);

@@ -1,3 +1,4 @@
+import type { Move } from '../facts/crank';
 /** Cards of the tray that are worked through as lists of checks, or begin with some. */
 export const CHECK_CARDS = [
   'inspect',
@@ -125,4 +126,9 @@ export function turnsCrankAt({ turnsCrank, turnsAt }: Check, place: string): boo
 /** A check with at least one item; a list to be spread into others. */
 export function ifAny(check: Check): readonly Check[] {
   return check.items.length > 0 ? [check] : [];
+}
+
+/** What a turn at this check is for: the timing is set with the drive open. */
+export function moveOf({ kind }: Check): Move {
+  return kind === 'timing' || kind === 'wheel-line' ? 'of-the-timing' : 'any';
 }

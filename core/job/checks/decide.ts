@@ -1,6 +1,6 @@
 import { ACCEPTED, refused, type Verdict } from '../verdict';
 import type { ActOf } from '../act';
-import { refusedByCrank } from '../crankHeld';
+import { refusedTurning } from '../mayTurn';
 import type { DecideContext } from '../decideContext';
 import { mayOverride } from '../roles';
 import type { JobState } from '../state';
@@ -10,7 +10,7 @@ import { decidePumpSeen } from '../cards/pump/rules';
 import { decideTimingSeen } from '../cards/timing/rules';
 import { DEAD, isolationOf } from '../cards/dead/checks';
 import { checkOf } from './allChecks';
-import { turnsCrankAt } from './check';
+import { moveOf, turnsCrankAt } from './check';
 import { canBeReworked, checkView } from './view';
 
 export function decideCheckRead(
@@ -25,7 +25,7 @@ export function decideCheckRead(
   }
   const [lowMm, highMm] = check.reachMm;
   if (data.mm < lowMm || data.mm > highMm) return refused('beyond-reach', { lowMm, highMm });
-  return (check.turnsCrank ? refusedByCrank(sheet, state) : null) ?? ACCEPTED;
+  return (check.turnsCrank ? refusedTurning(sheet, state, moveOf(check)) : null) ?? ACCEPTED;
 }
 
 export function decidePieceWeighed(
@@ -57,7 +57,7 @@ export function decideCheckSeen(
     return refused('unknown-place-of-check', { item: data.item });
   }
   const turns = turnsCrankAt(check, data.step ?? '');
-  const held = turns ? refusedByCrank(sheet, state) : null;
+  const held = turns ? refusedTurning(sheet, state, moveOf(check)) : null;
   if (held) return held;
   if (check.kind === 'timing') return decideTimingSeen(state, act, context);
   if (check.kind === 'pump') return decidePumpSeen(state, act, context);

@@ -20,12 +20,23 @@ export const CRANK_UNKNOWN: CrankState = {
   movedSeq: null,
 };
 
-/** Why the crank must not be turned; `what` names the thing where it is one. */
+/** Why the crank must not be turned; `what` names the thing, the place or the cylinders where it is one. */
 export interface CrankHold {
   readonly code:
-    'hands-in' | 'still-live' | 'liners-loose' | 'through-bolts-slack' | 'temporary-part-in';
+    | 'hands-in'
+    | 'still-live'
+    | 'temporary-part-in'
+    | 'jacks-on'
+    | 'liners-loose'
+    | 'through-bolts-slack'
+    | 'rod-uncapped'
+    /** The drive is off, and valves may stand open over the pistons. */
+    | 'drive-open';
   readonly what?: string;
 }
+
+/** What turns the crank: a move of the timing is the one that may be made while the drive is open. */
+export type Move = 'any' | 'of-the-timing';
 
 export interface CrankActs {
   'crank.stood': {

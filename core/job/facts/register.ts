@@ -3,6 +3,7 @@ import type { TemporaryBars } from '../../sheet/spec/assembly';
 /** What is put into an engine for a while and must come out again. */
 export const TEMPORARY_PART_KINDS = [
   'liner-clamp',
+  'case-clamp',
   'guide-stud',
   'plug',
   'pin',

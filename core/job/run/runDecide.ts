@@ -7,7 +7,7 @@ import { inMillionths } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf, RunActType } from '../act';
 import { refusedLoosening } from '../cards/strip/rules';
-import { refusedByCrank } from '../crankHeld';
+import { refusedTurning } from '../mayTurn';
 import type { DecideContext } from '../decideContext';
 import { mayOverride } from '../roles';
 import { STRIP } from '../slackening';
@@ -82,7 +82,7 @@ export function decideCapTurned(
     turn.fasteners.length === data.fasteners.length &&
     turn.fasteners.every((id) => data.fasteners.includes(id));
   if (!isDue) return refused('no-turn-due');
-  return refusedByCrank(sheet, job) ?? ACCEPTED;
+  return refusedTurning(sheet, job) ?? ACCEPTED;
 }
 
 export function decideLetBack(
@@ -147,7 +147,7 @@ export function decideBolt(
     if (leftMs > 0) return refused('still-to-wait', { minutes: Math.ceil(leftMs / 60_000) });
   }
   if (act.type === 'step.done' && bolt.act.kind === 'turn-crank') {
-    const held = refusedByCrank(sheet, job);
+    const held = refusedTurning(sheet, job);
     if (held) return held;
   }
   return decideFigures(act, bolt.act, prepared);

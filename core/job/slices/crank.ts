@@ -1,5 +1,5 @@
 import { decideCrankStood } from '../cards/valves/rules';
-import { refusedByCrank } from '../crankHeld';
+import { refusedTurning } from '../mayTurn';
 import { CRANK_STANDS, CRANK_UNKNOWN, type CrankActs } from '../facts/crank';
 import type { Slice } from '../kit/slice';
 import { ANY_HAND, MECHANICS } from '../roles';
@@ -15,7 +15,7 @@ export const crankSlice: Slice<'crank', keyof CrankActs> = {
       roles: MECHANICS,
       card: () => null,
       decide: (state, act, context) => {
-        const held = refusedByCrank(context.sheet, state);
+        const held = refusedTurning(context.sheet, state);
         if (held) return held;
         if (!state.cautions.barring) return refused('caution-first');
         return decideCrankStood(state, act, context);

@@ -1,7 +1,7 @@
 import { headOn } from '@cardinex/demo/intakeStory';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import type { Storyteller } from '@cardinex/demo/storyteller';
-import { crankHeldBy } from '../crankHeld';
+import { holdsOnTurning } from '../mayTurn';
 import { fold } from '../evolve';
 import { openedFor, refusalIn, sheetIn } from '../tests/intake';
 import { logOf, stateOf, tobin, wren } from '../tests/story';
@@ -11,7 +11,7 @@ const ready = (): Storyteller =>
     where: 'under cylinder 3',
   });
 const holds = (story: Storyteller) =>
-  crankHeldBy(sheetIn(story, tolvane44), stateOf(story)).map(({ code }) => code);
+  holdsOnTurning(sheetIn(story, tolvane44), stateOf(story)).map(({ code }) => code);
 const turned = (story: Storyteller) =>
   refusalIn(story, tolvane44, 'crank.stood', { atDeg: 0, seen: 'both rock' });
 

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { crankHeldBy } from '@cardinex/core/job/crankHeld';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { Mark } from '../../../ui/Mark';
 import { Body } from '../../../ui/Words';
 import { HeldNotice } from '../../checks/HeldNotice';
+import { useHolds } from '../../checks/useHolds';
 import { useJob } from '../../job/JobProvider';
 import { useOnce } from '../../job/useOnce';
 import { WordsSlip } from '../../job/WordsSlip';
@@ -13,9 +13,9 @@ import { SettingFrame } from '../SettingFrame';
 
 /** All set: two turns by hand, so that everything has seated, before every gap is felt once more. */
 export function TurnAgain({ view }: { view: OverheadView }) {
-  const { sheet, state, record } = useJob();
+  const { record } = useJob();
   const [leaving, setLeaving] = useState(false);
-  const [held] = crankHeldBy(sheet, state);
+  const held = useHolds(true);
   const turned = useOnce(() => record('gaps.turned', {}));
   return (
     <SettingFrame

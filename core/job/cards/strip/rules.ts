@@ -1,5 +1,4 @@
 import type { ActOf } from '../../act';
-import { refusedHold } from '../../crankHeld';
 import type { DecideContext } from '../../decideContext';
 import type { RunName } from '../../facts/run';
 import { linerClamps, linersLoose } from '../../linersLoose';
@@ -71,7 +70,7 @@ function heldDown(sheet: JobSheet, state: JobState, pieces: readonly string[]): 
   const { pieceOf } = assemblyGraph(sheet.whole);
   const kinds = pieces.map((id) => pieceOf(id)?.kind);
   if (kinds.includes('rod-and-piston') && linersLoose(sheet, state))
-    return refusedHold({ code: 'liners-loose' });
+    return refused('liners-loose');
   const parts = kinds.includes('liner') ? linerClamps(state) : [];
   if (parts.length === 0) return null;
   return refused('temporary-parts-in', { parts: parts.map(temporaryPartName) });
@@ -100,5 +99,5 @@ export function refusedLoosening(
   const [piece] = assembly.assumed ? [] : onBeforeLoosening(sheet, state, entry);
   if (piece !== undefined) return refused('piece-first', { piece: pieceRef(sheet, piece) });
   const holdsRods = entry.clamps.some((id) => pieceOf(id)?.kind === 'rod-and-piston');
-  return holdsRods && linersLoose(sheet, state) ? refusedHold({ code: 'liners-loose' }) : null;
+  return holdsRods && linersLoose(sheet, state) ? refused('liners-loose') : null;
 }

@@ -14,7 +14,7 @@ import { scopesFor } from '../../plan/scopeChoices';
 import { cardIn, openedFor, refusalIn, sheetIn } from '../../tests/intake';
 import { after, stateOf, jobOf } from '../../tests/story';
 import { entryOf, trayOf } from '../../tray';
-import { crankHeldBy } from '../../crankHeld';
+import { holdsOnTurning } from '../../mayTurn';
 import type { ActData, ActOf } from '../../act';
 import { decidePumpSeen } from '../pump/rules';
 import { pumpView } from '../pump/view';
@@ -133,7 +133,7 @@ describe('timing', () => {
 
   it('holds the crank while a timing pin is in, and no longer', () => {
     const story = timed(ready(quillon5c), quillon5c, ({ kind }) => kind === 'pull');
-    const held = () => crankHeldBy(sheetIn(story, quillon5c), stateOf(story)).map((by) => by.code);
+    const held = () => holdsOnTurning(sheetIn(story, quillon5c), stateOf(story)).map((by) => by.code);
     expect(held()).toContain('temporary-part-in');
     timed(story, quillon5c, ({ kind }) => kind === 'tensioner-out');
     expect(held()).not.toContain('temporary-part-in');

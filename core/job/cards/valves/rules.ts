@@ -9,7 +9,7 @@ import { barringOf, overheadFor } from '../../../sheet/barringOf';
 import { isValve, settingItems, type SettingItem } from '../../../sheet/settingItems';
 import type { ActOf } from '../../act';
 import type { DecideContext } from '../../decideContext';
-import { refusedByCrank } from '../../crankHeld';
+import { refusedTurning } from '../../mayTurn';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import { bleedUntil, overheadView } from './view';
@@ -52,7 +52,7 @@ export function decideGapsTurned(
 ): Verdict {
   const view = overheadView(sheet, state.valves, state.crank, 'cold');
   if (view?.again !== 'due') return refused('step-first');
-  return (data.leftOut === undefined ? refusedByCrank(sheet, state) : null) ?? ACCEPTED;
+  return (data.leftOut === undefined ? refusedTurning(sheet, state) : null) ?? ACCEPTED;
 }
 
 /** A screw turned past zero lash or contact, or set to a gauge, by what the sheet asks. */

@@ -1,0 +1,158 @@
+import { cylindersOf } from '../sheet/engineSheet';
+import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
+import { memoizeByObject } from '../sheet/memoize';
+import type { FastenedSet } from '../sheet/spec/fastening';
+import { viewsOn } from './checks/views';
+import { seenOf } from './checks/state';
+import { stillLive } from './cards/dead/checks';
+import { isOn } from './cards/fit/isOn';
+import { clampersOf, looseningRun } from './cards/strip/loosening';
+import { timingView } from './cards/timing/view';
+import type { CrankHold, Move } from './facts/crank';
+import { linersLoose } from './linersLoose';
+import { temporaryPartName, temporaryPartsBarring, temporaryPartsIn } from './register';
+import { runKey } from './run/runKey';
+import { runDone, runView } from './run/runView';
+import { camInHead, offOfKind, timesEngine, type JobSheet } from './scope';
+import { STRIP } from './slackening';
+import type { JobState } from './state';
+import { refused, type Verdict } from './verdict';
+
+/**
+ * May crank, cams and what they drive be turned? Every reason why not, those that hurt people first: hands in, not
+ * dead, something left in, jacks on, wet liners that would lift with their pistons, through bolts slack at either end,
+ * a rod without its cap, valves that stand open with nothing to shut them in time. None: nothing that is known holds
+ * it, which is not to say that it is clear.
+ */
+export function holdsOnTurning(
+  sheet: JobSheet,
+  state: JobState,
+  move: Move = 'any',
+): readonly CrankHold[] {
+  const uncapped = rodsUncapped(sheet, state);
+  return [
+    ...state.hands.map(({ where }) => ({ code: 'hands-in' as const, what: where })),
+    ...holdIf(stillLive(sheet, state.checks).length > 0, 'still-live'),
+    ...temporaryPartsBarring(state.register, 'turn').map((part) => ({
+      code: 'temporary-part-in' as const,
+      what: temporaryPartName(part),
+    })),
+    ...holdIf(jacksOn(sheet, state), 'jacks-on'),
+    ...holdIf(linersLoose(sheet, state), 'liners-loose'),
+    ...holdIf(throughBoltsSlack(sheet, state), 'through-bolts-slack'),
+    ...(uncapped.length > 0 ? [{ code: 'rod-uncapped' as const, what: uncapped.join(', ') }] : []),
+    ...holdIf(move === 'any' && valvesUntimed(sheet, state), 'drive-open'),
+  ];
+}
+
+function holdIf(holds: boolean, code: CrankHold['code']): readonly CrankHold[] {
+  return holds ? [{ code }] : [];
+}
+
+/** Why an act that turns the crank is refused; null when nothing is known that holds it. */
+export function refusedTurning(
+  sheet: JobSheet,
+  state: JobState,
+  move: Move = 'any',
+): Verdict | null {
+  const holds = holdsOnTurning(sheet, state, move);
+  return holds.length > 0 ? refused('crank-held', { holds }) : null;
+}
+
+/** Plates over the ends of through bolts, which hold the case while its cylinders are off. */
+function caseClamped({ register }: Pick<JobState, 'register'>): boolean {
+  return temporaryPartsIn(register).some(({ kind }) => kind === 'case-clamp');
+}
+
+const throughBolted = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonly FastenedSet[] =>
+  fastenedSets.filter(({ groups }) => groups.some(({ sort }) => sort === 'through-bolt')),
+);
+
+/**
+ * Are bolts that go through the case let go, or begun to be pulled, on any cylinder, and not all of them down?
+ * Slack at one end is slack at both. Without a crank in it the case has nothing to work on.
+ */
+function throughBoltsSlack(sheet: JobSheet, state: JobState): boolean {
+  const sets = throughBolted(sheet);
+  if (sets.length === 0 || caseClamped(state) || isCrankOut(sheet, state)) return false;
+  return sets.some(({ id: set, instances, programme }) =>
+    instances.some((instance) => {
+      const pull = { set, instance, programme: programme?.id ?? '' };
+      const isBegun = [pull, { ...pull, programme: STRIP }].some((name) => isTouched(state, name));
+      if (!isBegun) return false;
+      const view = runView(sheet, pull, state.runs, '');
+      return view !== null && !runDone(view);
+    }),
+  );
+}
+
+function isTouched({ runs }: JobState, name: Parameters<typeof runKey>[0]): boolean {
+  return Object.keys(runs[runKey(name)]?.attempts ?? {}).length > 0;
+}
+
+/** Is the crank off, and not yet in its shells again? */
+function isCrankOut(sheet: JobSheet, { checks, leftOut, pieces }: JobState): boolean {
+  const isOff = offOfKind(sheet, 'crank').some(({ id }) => pieces.off[id]);
+  return isOff && !leftOut.shells && !viewsOn(sheet, checks, 'shells').every(({ done }) => done);
+}
+
+const stretched = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonly FastenedSet[] =>
+  fastenedSets.filter(({ programme }) =>
+    programme?.cycles.some(({ stages }) => stages.some(({ kind }) => kind === 'hydraulic')),
+  ),
+);
+
+/** Are studs being stretched: some of a stage done, and some not? */
+function jacksOn(sheet: JobSheet, state: JobState): boolean {
+  return stretched(sheet).some(({ id: set, instances, programme }) =>
+    instances.some((instance) =>
+      [programme?.id ?? '', STRIP].some((run) => {
+        const name = { set, instance, programme: run };
+        if (!isTouched(state, name)) return false;
+        const stage = runView(sheet, name, state.runs, '')?.current;
+        return (
+          stage?.stage.kind === 'hydraulic' &&
+          stage.bolts.some(({ attempts }) => attempts.length > 0)
+        );
+      }),
+    ),
+  );
+}
+
+/** Printed numbers of the cylinders whose rod has no cap, and is in: it would strike the case as it comes round. */
+function rodsUncapped(sheet: JobSheet, state: JobState): readonly number[] {
+  const { checks, leftOut, pieces } = state;
+  const rods = offOfKind(sheet, 'rod-and-piston', 'rod');
+  const isUncapped = (id: string): boolean =>
+    clampersOf(sheet, id).some((clamper) => {
+      if (clamper.set.kind !== 'rod-caps') return false;
+      const run = looseningRun(sheet, state, clamper, '');
+      return run !== null && runDone(run);
+    });
+  const goingIn = (cylinder: number): boolean => {
+    const seen = (step: string): boolean =>
+      seenOf(checks, 'in-bore', String(cylinder), step)?.found === 'good';
+    return !leftOut.pistons && seen('in') && !seen('cap-own');
+  };
+  const hasCaps = sheet.pistons?.route !== 'cylinder-over-piston';
+  return rods
+    .filter(({ id }) => !pieces.off[id] && !leftOut.strip && isUncapped(id))
+    .flatMap(({ over }) => [...(over.cylinders ?? [])])
+    .concat(hasCaps ? sheet.inHand.filter(goingIn) : [])
+    .filter((cylinder, place, all) => all.indexOf(cylinder) === place)
+    .sort((a, b) => cylindersOf(sheet).indexOf(a) - cylindersOf(sheet).indexOf(b));
+}
+
+/** Is the drive off while cams hold valves open in a head that is on? A piston that comes up strikes them. */
+function valvesUntimed(sheet: JobSheet, state: JobState): boolean {
+  if (!timesEngine(sheet) || state.leftOut.timing) return false;
+  const isOpen = offOfKind(sheet, 'drive').some(({ id }) => state.pieces.off[id]);
+  if (!isOpen || !timingView(sheet, state)?.next) return false;
+  const { instances, pieceOf } = assemblyGraph(sheet.whole);
+  const isAnyOn = (...kinds: readonly string[]): boolean => {
+    const ofKinds = instances.filter(({ id }) => kinds.includes(pieceOf(id)?.kind ?? ''));
+    return ofKinds.length === 0 || ofKinds.some(({ id }) => isOn(sheet, state, id));
+  };
+  // Without its rockers a head with push rods has every valve shut.
+  return isAnyOn('head', 'cylinder') && isAnyOn(camInHead(sheet) ? 'camshaft' : 'rocker-shaft');
+}
