@@ -58,6 +58,7 @@ export interface Words {
   readonly kit: typeof import('./en/kit');
   readonly markLook: typeof import('./en/markLook');
   readonly mass: typeof import('./en/mass');
+  readonly outOfOrder: typeof import('./en/outOfOrder');
   readonly overhead: typeof import('./en/overhead');
   readonly overheadBench: typeof import('./en/overheadBench');
   readonly overheadNames: typeof import('./en/overheadNames');
@@ -108,11 +109,13 @@ export interface Words {
   readonly 'slices/marks': typeof import('./en/slices/marks');
   readonly 'slices/oldBolts': typeof import('./en/slices/oldBolts');
   readonly 'slices/opened': typeof import('./en/slices/opened');
+  readonly 'slices/outOfOrder': typeof import('./en/slices/outOfOrder');
   readonly 'slices/parked': typeof import('./en/slices/parked');
   readonly 'slices/parts': typeof import('./en/slices/parts');
   readonly 'slices/pending': typeof import('./en/slices/pending');
   readonly 'slices/photographs': typeof import('./en/slices/photographs');
   readonly 'slices/pieces': typeof import('./en/slices/pieces');
+  readonly 'slices/putOff': typeof import('./en/slices/putOff');
   readonly 'slices/register': typeof import('./en/slices/register');
   readonly 'slices/runs': typeof import('./en/slices/runs');
   readonly 'slices/scope': typeof import('./en/slices/scope');

@@ -13,11 +13,13 @@ import { linersActs } from './liners';
 import { marksActs } from './marks';
 import { oldBoltsActs } from './oldBolts';
 import { openedActs } from './opened';
+import { outOfOrderActs } from './outOfOrder';
 import { parkedActs } from './parked';
 import { partsActs } from './parts';
 import { pendingActs } from './pending';
 import { photographsActs } from './photographs';
 import { piecesActs } from './pieces';
+import { putOffActs } from './putOff';
 import { registerActs } from './register';
 import { runsActs } from './runs';
 import { scopeActs } from './scope';
@@ -41,11 +43,13 @@ export const ACTS = {
   ...marksActs,
   ...oldBoltsActs,
   ...openedActs,
+  ...outOfOrderActs,
   ...parkedActs,
   ...partsActs,
   ...pendingActs,
   ...photographsActs,
   ...piecesActs,
+  ...putOffActs,
   ...registerActs,
   ...runsActs,
   ...scopeActs,

@@ -3,7 +3,7 @@ import type { RunsActs } from '@cardinex/core/job/facts/runs';
 import type { ActSchemas } from './actSchemas';
 import { measure, plainId, words } from '../text';
 
-const run = z.strictObject({ set: plainId, instance: plainId, programme: plainId });
+export const run = z.strictObject({ set: plainId, instance: plainId, programme: plainId });
 const nm = measure(0.001, 20_000);
 /** set/instance/programme/cycle/stage/fastener, each of up to forty characters. */
 const runKey = z

@@ -13,11 +13,13 @@ import type { LinersActs } from './facts/liners';
 import type { MarksActs } from './facts/marks';
 import type { OldBoltsActs } from './facts/oldBolts';
 import type { OpenedActs } from './facts/opened';
+import type { OutOfOrderActs } from './facts/outOfOrder';
 import type { ParkedActs } from './facts/parked';
 import type { PartsActs } from './facts/parts';
 import type { PendingActs } from './facts/pending';
 import type { PiecesActs } from './facts/pieces';
 import type { PhotographsActs } from './facts/photographs';
+import type { PutOffActs } from './facts/putOff';
 import type { RegisterActs } from './facts/register';
 import type { RunsActs } from './facts/runs';
 import type { ScopeActs } from './facts/scope';
@@ -46,11 +48,13 @@ export interface ActData
     MarksActs,
     OldBoltsActs,
     OpenedActs,
+    OutOfOrderActs,
     ParkedActs,
     PartsActs,
     PendingActs,
     PhotographsActs,
     PiecesActs,
+    PutOffActs,
     RegisterActs,
     RunsActs,
     ScopeActs,

@@ -60,6 +60,7 @@ function refusedBy({ card }: CardPlace, reason: Wait): Verdict {
     case 'crank-held':
       return refused('crank-held', { holds: reason.holds });
     case 'card-first':
+    case 'way-shut':
     case 'temporary-parts-in':
       return refused('card-barred', { card });
   }

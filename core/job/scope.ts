@@ -107,9 +107,7 @@ export const setsInScope = memoizeByObject((sheet: JobSheet): readonly FastenedS
 
 /** Of them, those that have a card to be pulled down on: what is known of the others stands in the manual alone. */
 export const setsToTighten = memoizeByObject((sheet: JobSheet): readonly FastenedSet[] =>
-  setsInScope(sheet).filter(
-    ({ kind, programme }) => TOP.includes(kind) || programme !== undefined,
-  ),
+  setsInScope(sheet).filter(({ kind, programme }) => TOP.includes(kind) || programme !== undefined),
 );
 
 /**

@@ -6,16 +6,19 @@ import type { EngineSheet } from '../sheet/engineSheet';
 import { variantOf } from '../sheet/variants';
 import { layeredOn, type Layered } from './differences';
 import type { LeaveOut } from './facts/leftOut';
+import type { PutOff } from './facts/putOff';
 import type { OpenedState } from './facts/opened';
-import type { CardPlace } from './kit/cardPlace';
+import { wayShut } from './cards/fit/way';
+import { cardKey, type CardPlace } from './kit/cardPlace';
 import type { Card, Entry, JobNow } from './kit/card';
 import { holdsFor, memoOf, type Memo } from './kit/memo';
+import { isPassed, passable, shutInOf } from './outOfOrder';
 import { pendingOn } from './pending';
 import { samePlan, usualOrder, type Planned } from './plan/usualOrder';
 import { sheetOfJob } from './sheetOfJob';
 import { lackingStanding, type Standing } from './standing';
 import type { JobState } from './state';
-import type { Wait } from './trayReason';
+import type { TrayReason, Wait } from './trayReason';
 
 /** The cards of a job, each asked where it stands only when that is wanted, and once. */
 interface Standings {
@@ -162,20 +165,69 @@ function standingOf(job: JobNow, entry: Planned, { planned, of }: Standings): St
       reason: { code: 'left-out', words: out.words },
       needsAttention: false,
     };
-  const first = firstBefore(entry, of).find((before) => of(before).status !== 'done');
-  if (first) {
-    return barred({
-      code: 'card-first',
-      card: first.card,
-      ...(first.set && { set: first.set.name }),
-    });
-  }
+  const place = placeOf(entry);
+  for (const wait of waitsBefore(entry, of)) if (!isPassed(state, place, wait)) return barred(wait);
   const stands = (other: Entry): Standing => of(other as Planned);
   const own = card.stands(job, entry, { entries: planned, stands });
   if (own.status === 'done') return own;
-  const [wait] = card.waitsFor?.(job, entry) ?? [];
-  // Its turn comes by itself; whatever else holds it up wants somebody.
-  return wait ? barred(wait, wait.code !== 'card-first') : own;
+  const wait = waitsOf(job, entry).find((other) => !isPassed(state, place, other));
+  // Its turn comes by itself, and a way is opened when it is wanted; whatever else holds it up is amiss.
+  if (wait) return barred(wait, wait.code !== 'card-first' && wait.code !== 'way-shut');
+  const putOff = state.putOff[cardKey(place)];
+  return putOff ? { ...own, status: 'waiting', reason: putOffReason(putOff) } : own;
+}
+
+function placeOf({ card, set }: Entry): CardPlace {
+  return { card, ...(set && { set: set.id }) };
+}
+
+function putOffReason({ words, until }: PutOff): TrayReason {
+  return { code: 'put-off', words, ...(until !== undefined && { until }) };
+}
+
+/** The cards that come before one and are not done, one after the other. */
+function* waitsBefore(entry: Planned, of: Standings['of']): Generator<Wait> {
+  for (const before of firstBefore(entry, of)) {
+    const { card, set } = before;
+    if (of(before).status !== 'done')
+      yield { code: 'card-first', card, ...(set && { set: set.name }) };
+  }
+}
+
+/** What a card waits for by the state of the engine and its parts; what was closed over it too soon. */
+function waitsOf(job: JobNow, entry: Planned): readonly Wait[] {
+  const { sheet, state } = job;
+  const own = CARDS[entry.card].waitsFor?.(job, entry) ?? [];
+  const shutIn = [...shutInOf(state, entry.card)];
+  return [...own, ...shutIn.flatMap(([act, pieces]) => wayShut(sheet, state, act, pieces))];
+}
+
+/**
+ * Everything a card waits for that somebody may pass over, saying why; none where anything of it is not theirs to
+ * pass over.
+ */
+export function passableAt(
+  pinned: EngineSheet,
+  state: JobState,
+  now: string,
+  { card, set }: CardPlace,
+): readonly Wait[] {
+  const { planned, of } = standingsOf(pinned, state, now);
+  const entry = planned.find(
+    (item) => item.card === card && (set === undefined || item.set?.id === set),
+  );
+  if (!entry || of(entry).status !== 'barred') return [];
+  const sheet = sheetOfJob(pinned, state);
+  const layered = layeredOn(variantOf(pinned, state.variant), state.layers);
+  const place = placeOf(entry);
+  const waits = [
+    ...waitsBefore(entry, of),
+    ...waitsOf({ sheet, layered, state, now }, entry),
+  ].filter((wait) => !isPassed(state, place, wait));
+  const isTheirs = waits.every((wait) => passable(wait).length > 0);
+  return isTheirs
+    ? waits.filter((wait, at) => at === waits.findIndex((other) => isEqual(wait, other)))
+    : [];
 }
 
 /** What is done before a card: where one of them is left out, what that one waited for. */

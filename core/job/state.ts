@@ -13,9 +13,11 @@ import type { MarksState } from './facts/marks';
 import type { OldBoltsState } from './facts/oldBolts';
 import type { OpenedState } from './facts/opened';
 import type { Parking } from './facts/parked';
+import type { OutOfOrderState } from './facts/outOfOrder';
 import type { PartsState } from './facts/parts';
 import type { PiecesState } from './facts/pieces';
 import type { PhotographsState } from './facts/photographs';
+import type { PutOffState } from './facts/putOff';
 import type { RegisterState } from './facts/register';
 import type { RunsState } from './facts/runs';
 import type { Scope } from './facts/scope';
@@ -34,6 +36,9 @@ export interface JobSlices {
   /** How far it goes by now; null only until it is opened. */
   readonly scope: Scope | null;
   readonly leftOut: LeftOutState;
+  /** Cards gone on with although something should have come first. */
+  readonly outOfOrder: OutOfOrderState;
+  readonly putOff: PutOffState;
   readonly parked: Parking | null;
   readonly cause: CauseState;
   readonly checks: ChecksState;

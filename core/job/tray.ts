@@ -1,7 +1,7 @@
 import type { EngineSheet } from '../sheet/engineSheet';
 import type { TrayCard } from './standing';
 import { standingsOf } from './standings';
-import { isToDecide } from './trayGroups';
+import { isToSeeTo } from './trayGroups';
 import type { JobState } from './state';
 import type { CardName } from './trayReason';
 
@@ -41,7 +41,7 @@ export function currentCard(tray: readonly TrayCard[]): TrayCard | null {
   const left = tray.filter((card) => card.status !== 'done');
   return (
     left.find(({ status }) => status === 'open') ??
-    left.find(isToDecide) ??
+    left.find(isToSeeTo) ??
     // The cause waits from the day a job is opened: it is never what keeps the rest.
     left.find(({ status, reason }) => status === 'waiting' && reason.code !== 'cause-last') ??
     left[0] ??

@@ -34,14 +34,18 @@ export function isOnlyAhead(entry: TrayCard): boolean {
   return entry.reason.code === 'card-first' || entry.reason.code === 'cause-last';
 }
 
-/** Does it wait for a person to decide something? */
-export function isToDecide({ reason }: TrayCard): boolean {
-  return reason.code === 'differences-open' || reason.code === 'decision-pending';
+/** Does it wait for a person, to decide something or to take off what is in its way? */
+export function isToSeeTo({ reason }: TrayCard): boolean {
+  return (
+    reason.code === 'differences-open' ||
+    reason.code === 'decision-pending' ||
+    reason.code === 'way-shut'
+  );
 }
 
 function groupOf(entry: TrayCard): keyof TrayGroups {
   if (entry.status === 'done') return 'done';
-  if (entry.status === 'open' || isToDecide(entry)) return 'now';
+  if (entry.status === 'open' || isToSeeTo(entry)) return 'now';
   // The cause waits from the day a job is opened; what a sheet lacks holds nobody up until it is reached.
   return isOnlyAhead(entry) || entry.reason.code === 'sheet-lacks' ? 'ahead' : 'waits';
 }

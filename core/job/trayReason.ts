@@ -1,3 +1,4 @@
+import type { AssemblyAct } from '../sheet/spec/assembly';
 import type { CrankHold } from './facts/crank';
 import type { PartHold } from './facts/parts';
 import type { Lack } from './lacks';
@@ -39,7 +40,8 @@ export type Wait = Extract<
       | 'decision-pending'
       | 'parts-missing'
       | 'crank-held'
-      | 'temporary-parts-in';
+      | 'temporary-parts-in'
+      | 'way-shut';
   }
 >;
 
@@ -47,7 +49,20 @@ export type CardStatus = 'open' | 'done' | 'waiting' | 'barred';
 
 /** Why a card is barred or waits, or what is next on it; `words/` makes the sentence. */
 export type TrayReason =
-  | { readonly code: 'card-first'; readonly card: CardName; readonly set?: string }
+  /** `shuts`: what would be shut in, were it not waited for. */
+  | {
+      readonly code: 'card-first';
+      readonly card: CardName;
+      readonly set?: string;
+      readonly shuts?: AssemblyAct;
+    }
+  /** What is on shuts it: that comes off again first. Rows that go on as one, by their first instance. */
+  | {
+      readonly code: 'way-shut';
+      readonly act: AssemblyAct;
+      readonly rows: readonly string[];
+      readonly pieces: readonly PieceRef[];
+    }
   | { readonly code: 'sheet-lacks'; readonly lacks: readonly Lack[] }
   /** Sheet, leaflets and deviations say different things, or together do not add up. */
   | { readonly code: 'differences-open'; readonly count: number }
@@ -59,6 +74,8 @@ export type TrayReason =
   /** Run to heat first, then cooled, before it is pulled again. */
   | { readonly code: 'heat-first' }
   | { readonly code: 'cooling'; readonly until: string }
+  /** Put off by somebody: it can be worked on, and stands aside. */
+  | { readonly code: 'put-off'; readonly words: string; readonly until?: string }
   | { readonly code: 'to-make-dead'; readonly left: number }
   | { readonly code: 'to-mark'; readonly made: number; readonly total: number }
   /** Parts marked under another variant say something else than they should. */

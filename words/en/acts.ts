@@ -18,11 +18,13 @@ import { linersActWords } from './slices/liners';
 import { marksActWords } from './slices/marks';
 import { oldBoltsActWords } from './slices/oldBolts';
 import { openedActWords } from './slices/opened';
+import { outOfOrderActWords } from './slices/outOfOrder';
 import { parkedActWords } from './slices/parked';
 import { partsActWords } from './slices/parts';
 import { pendingActWords } from './slices/pending';
 import { photographsActWords } from './slices/photographs';
 import { piecesActWords } from './slices/pieces';
+import { putOffActWords } from './slices/putOff';
 import { registerActWords } from './slices/register';
 import { runsActWords } from './slices/runs';
 import { scopeActWords } from './slices/scope';
@@ -47,11 +49,13 @@ const WORDS: { readonly [T in ActType]: ActWords<T> } = {
   ...marksActWords,
   ...oldBoltsActWords,
   ...openedActWords,
+  ...outOfOrderActWords,
   ...parkedActWords,
   ...partsActWords,
   ...pendingActWords,
   ...photographsActWords,
   ...piecesActWords,
+  ...putOffActWords,
   ...registerActWords,
   ...runsActWords,
   ...scopeActWords,

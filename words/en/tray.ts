@@ -6,7 +6,8 @@ import { atStart, moment } from './kit';
 import { markWords } from './cards/mark';
 import { cardOfName } from './cards/names';
 import { partHoldSentence } from './cards/parts';
-import { pieceRefName } from './pieces';
+import { putOffWords } from './outOfOrder';
+import { assemblyActName, pieceName, pieceRefName } from './pieces';
 import { listed } from './quantity';
 import { crankHoldsSentence } from './register';
 
@@ -66,6 +67,10 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return 'Decided without knowing all. Say whether it holds.';
     case 'crib-disagrees':
       return cribSentence(reason.wrenches);
+    case 'way-shut':
+      return `${listed(reason.pieces.map(pieceName))}: on, and in the way of ${assemblyActName(reason.act)}. Off again first.`;
+    case 'put-off':
+      return putOffWords.put(reason.words, reason.until);
     case 'run-hot-first':
       return 'Set cold from a hot figure. Run to working heat, then check.';
     case 'heat-first':

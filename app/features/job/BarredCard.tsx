@@ -4,17 +4,20 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { canBeLeftOut } from '@cardinex/core/job/leaveOut';
 import { entryTitle, statusWord } from '@cardinex/words/cards/names';
+import { wayWords } from '@cardinex/words/outOfOrder';
 import { registerWords } from '@cardinex/words/register';
 import { trayWords } from '@cardinex/words/screens';
 import { trayReasonSentence } from '@cardinex/words/tray';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
-import { Body } from '../../ui/Words';
+import { Body, Small } from '../../ui/Words';
 import { ago } from '../board/ago';
 import { PendingButtons, PendingDecision } from './PendingDecision';
 import { CardFrame } from './CardFrame';
 import { useJob } from './JobProvider';
 import { LeaveOut } from './LeaveOut';
+import { OpenWay } from './OpenWay';
+import { OutOfOrder } from './OutOfOrder';
 import { entryHref } from './entryHref';
 
 /** Where to see to what bars a card. */
@@ -52,6 +55,8 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
       actBar={
         pending ? (
           <PendingButtons pending={pending} onBench />
+        ) : reason.code === 'way-shut' ? (
+          <OpenWay wait={reason} />
         ) : first ? (
           <Button
             label={trayWords.openEntry(first, tray)}
@@ -76,10 +81,12 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
           <>
             <Mark kind="barred" word={statusWord(entry.status)} />
             <Body>{trayReasonSentence(entry.reason, ago)}</Body>
+            {reason.code === 'way-shut' ? <Small>{wayWords.how}</Small> : null}
           </>
         )}
       </View>
       {more}
+      {pending ? null : <OutOfOrder entry={entry} />}
       {canBeLeftOut(entry.card) && !pending ? <LeaveOut card={entry.card} /> : null}
     </CardFrame>
   );

@@ -1,3 +1,4 @@
+import type { TrayCard } from '@cardinex/core/job/standing';
 import type { CardName } from '@cardinex/core/job/trayReason';
 import type { Drawing } from '@cardinex/drawings/shape';
 import { useEffect, useState, type PropsWithChildren, type ReactNode } from 'react';
@@ -17,6 +18,7 @@ import { useWide } from '../../ui/useWide';
 import { ActBar, LeadBack, type CardActs } from './ActBar';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
+import { PutOff, PutOffNotice } from './PutOff';
 import { TabStrip } from './TabStrip';
 import { ToTrayButton } from './ToTrayButton';
 import { TrayColumn } from './TrayColumn';
@@ -129,6 +131,7 @@ interface Drawn {
 
 function PhoneCard(props: PropsWithChildren<Props & Turning & Drawn>) {
   const { card, set, title, aside, foot, slip, past, showsBack, onTurn, children } = props;
+  const entry = useEntryOf(props);
   const edge = past && !showsBack ? 'border-[3px] border-past' : 'border border-rule';
   return (
     <View role="main" className="mx-auto h-full w-full max-w-[560px] bg-bench">
@@ -149,6 +152,7 @@ function PhoneCard(props: PropsWithChildren<Props & Turning & Drawn>) {
               ) : (
                 <Front title={title} aside={aside} />
               )}
+              {showsBack || !entry ? null : <PutOffNotice entry={entry} />}
               {showsBack ? <Back {...props} /> : children}
             </>
           )}
@@ -169,11 +173,19 @@ function PhoneCard(props: PropsWithChildren<Props & Turning & Drawn>) {
   );
 }
 
+/** The card in the tray; undefined where what is in sight is none of it. */
+function useEntryOf({ card, set }: Pick<Props, 'card' | 'set'>): TrayCard | undefined {
+  const { tray } = useJob();
+  return tray.find((entry) => entry.card === card && (set === undefined || entry.set?.id === set));
+}
+
 /** What is said on the back, and what may be taken from the front. */
-function Back({ back, drawings }: Pick<Props, 'back'> & Drawn) {
+function Back({ back, drawings, ...of }: Pick<Props, 'back' | 'card' | 'set'> & Drawn) {
+  const entry = useEntryOf(of);
   return (
     <View className="gap-4 p-3.5">
       {back}
+      {entry?.status === 'open' ? <PutOff entry={entry} /> : null}
       <SaveDrawings drawings={drawings} />
     </View>
   );
@@ -182,6 +194,7 @@ function Back({ back, drawings }: Pick<Props, 'back'> & Drawn) {
 function WideCard(props: PropsWithChildren<Props & Drawn>) {
   const { card, set, title, aside, back, foot, slip, past, children } = props;
   const { sheet } = useJob();
+  const entry = useEntryOf(props);
   // A long tray is taller than the screen: the card in hand is kept in sight.
   useEffect(() => {
     const current = document.querySelector(`#${TRAY} [aria-current]`);
@@ -207,6 +220,7 @@ function WideCard(props: PropsWithChildren<Props & Drawn>) {
             ) : (
               <>
                 <Front title={title} aside={aside} />
+                {entry ? <PutOffNotice entry={entry} /> : null}
                 {children}
               </>
             )}

@@ -23,7 +23,7 @@ interface Shown {
 function shownOf(entry: TrayCard, next: boolean): Shown {
   if (entry.needsAttention) return { mark: 'out', word: statusWord(entry.status) };
   if (next && entry.status === 'open') return { mark: 'now', word: trayWords.next };
-  if (isOnlyAhead(entry) || entry.status === 'open') return {};
+  if (isOnlyAhead(entry) || entry.status === 'open' || entry.reason.code === 'way-shut') return {};
   const mark = ({ done: 'within', waiting: 'waiting', barred: 'barred' } as const)[entry.status];
   return { mark, word: statusWord(entry.status) };
 }

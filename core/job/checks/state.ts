@@ -81,6 +81,15 @@ export function checkDecided(
   return { ...state, [check]: { ...own, decided } };
 }
 
+/** As if nothing had been seen of an item yet. */
+export function withoutItem(state: ChecksState, check: string, item: string): ChecksState {
+  const own = state[check];
+  if (!own) return state;
+  const { [item]: _seen, ...seen } = own.seen;
+  const { [item]: _decided, ...decided } = own.decided;
+  return { ...state, [check]: { ...own, seen, decided } };
+}
+
 /** What is measured or looked at again is decided again, by itself or with the whole it belongs to. */
 function taken(
   state: ChecksState,

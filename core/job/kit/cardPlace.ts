@@ -5,3 +5,11 @@ export interface CardPlace {
   readonly card: CardName;
   readonly set?: string;
 }
+
+/**
+ * The key of a card among the others of its job.
+ * @example cardKey({ card: 'fit', set: 'rocker-cover' }) // 'fit/rocker-cover'
+ */
+export function cardKey({ card, set }: CardPlace): string {
+  return set === undefined ? card : `${card}/${set}`;
+}

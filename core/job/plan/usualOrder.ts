@@ -94,16 +94,17 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   next('head-build');
   tighten((kind) => TOP.includes(kind));
   if (!inBlock) timing();
-  const fits = CARDS.fit.entries(job).flatMap((entry) => put([entry], servingFirst(entry)));
+  for (const entry of CARDS.fit.entries(job)) put([entry], servingFirst(entry));
   const late = sets.filter((entry) => isLate(entry));
   tighten((kind) => !TOP.includes(kind) && !BEFORE_TOP.includes(kind), late);
   next('valves');
   next('pump');
   for (const set of late) next([set]);
-  put('recheck', [...line, ...fits]);
+  // What shuts these comes off again for them: they ask themselves what has to be on.
+  put('recheck', line);
   put(
     'after-heat',
-    planned.filter(({ card }) => card === 'tighten' || card === 'valves' || card === 'fit'),
+    planned.filter(({ card }) => card === 'tighten' || card === 'valves'),
   );
   put('cause', []);
   return planned;

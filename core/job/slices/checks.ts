@@ -1,3 +1,5 @@
+import { headOf } from '../../sheet/assembly/references';
+import { fitCheckId } from '../cards/fit/checks';
 import { DEAD } from '../cards/dead/checks';
 import { checkOf } from '../checks/allChecks';
 import {
@@ -6,7 +8,14 @@ import {
   decideCheckSeen,
   decidePieceWeighed,
 } from '../checks/decide';
-import { checkDecided, checkRead, checkSeen, pieceWeighed, WHOLE } from '../checks/state';
+import {
+  checkDecided,
+  checkRead,
+  checkSeen,
+  pieceWeighed,
+  WHOLE,
+  withoutItem,
+} from '../checks/state';
 import { NO_CHECKS, type ChecksActs } from '../facts/checks';
 import type { CardPlace } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';
@@ -54,6 +63,9 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
     'check.seen': checkSeen,
     'check.decided': checkDecided,
     'piece.weighed': pieceWeighed,
+    // It goes on anew, with its joints.
+    'way.opened': (checks, { data: { pieces } }) =>
+      pieces.reduce((all, item) => withoutItem(all, fitCheckId(headOf(item)), item), checks),
   },
 };
 

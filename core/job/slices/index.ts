@@ -14,10 +14,12 @@ import { linersSlice } from './liners';
 import { marksSlice } from './marks';
 import { oldBoltsSlice } from './oldBolts';
 import { openedSlice } from './opened';
+import { outOfOrderSlice } from './outOfOrder';
 import { parkedSlice } from './parked';
 import { partsSlice } from './parts';
 import { photographsSlice } from './photographs';
 import { piecesSlice } from './pieces';
+import { putOffSlice } from './putOff';
 import { registerSlice } from './register';
 import { runsSlice } from './runs';
 import { scopeSlice } from './scope';
@@ -41,10 +43,12 @@ export const SLICES = {
   marks: marksSlice,
   oldBolts: oldBoltsSlice,
   opened: openedSlice,
+  outOfOrder: outOfOrderSlice,
   parked: parkedSlice,
   parts: partsSlice,
   photographs: photographsSlice,
   pieces: piecesSlice,
+  putOff: putOffSlice,
   register: registerSlice,
   runs: runsSlice,
   scope: scopeSlice,

@@ -1,3 +1,4 @@
+import { decideWayOpened } from '../cards/fit/rules';
 import { decidePieceEased, decidePieceOff } from '../cards/strip/rules';
 import { easedKey, NO_PIECES, type PiecesActs } from '../facts/pieces';
 import type { CardPlace } from '../kit/cardPlace';
@@ -23,8 +24,21 @@ export const piecesSlice: Slice<'pieces', keyof PiecesActs> = {
       card: () => STRIPPED,
       decide: (_, act, context) => decidePieceEased(act, context),
     },
+    'way.opened': {
+      nature: 'fact',
+      roles: MECHANICS,
+      card: () => null,
+      decide: decideWayOpened,
+    },
   },
   evolve: {
+    'way.opened': (pieces, { data, at, by }) => ({
+      ...pieces,
+      reopened: {
+        ...pieces.reopened,
+        ...Object.fromEntries(data.pieces.map((id) => [id, { at, by }])),
+      },
+    }),
     'piece.off': (pieces, { data: { pieces: ids, ...found }, at, by, seq }) => ({
       ...pieces,
       off: {

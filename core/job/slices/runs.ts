@@ -16,7 +16,7 @@ import {
   decideTakenOut,
 } from '../run/runDecide';
 import { isRunAct, runEvolve } from '../run/runState';
-import { readKey } from '../run/runKey';
+import { readKey, runKey } from '../run/runKey';
 import { decideStageSet } from '../run/stageSet';
 import { refused } from '../verdict';
 
@@ -92,7 +92,15 @@ export const runsSlice: Slice<'runs', keyof RunsActs> = {
           : decideContest(state.runs, act, context),
     },
   },
-  evolve: runEvolve,
+  evolve: {
+    ...runEvolve,
+    // What they clamped is off again: they are pulled anew.
+    'way.opened': (runs, { data }) => {
+      const undone = new Set(data.runs.map(runKey));
+      const kept = Object.entries(runs).filter(([key]) => !undone.has(key));
+      return kept.length === Object.keys(runs).length ? runs : Object.fromEntries(kept);
+    },
+  },
 };
 
 function ofRun({ run }: { readonly run: RunName }): CardPlace {

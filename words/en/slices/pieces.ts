@@ -1,7 +1,7 @@
 import type { PiecesActs } from '@cardinex/core/job/facts/pieces';
 import type { SliceWords } from '../actWords';
 import { conditionWord } from '../cards/strip';
-import { piecesName, referenceName } from '../pieces';
+import { assemblyActName, piecesName, referenceName } from '../pieces';
 import { withWords } from '../actWords';
 
 export const piecesActWords: SliceWords<PiecesActs> = {
@@ -11,6 +11,12 @@ export const piecesActWords: SliceWords<PiecesActs> = {
         { what: `${piecesName(sheet.whole, pieces)} off`, value: conditionWord(found) },
         words,
       ),
+  },
+  'way.opened': {
+    line: ({ pieces, act }, { sheet }) => ({
+      what: `${piecesName(sheet.whole, pieces)} off again`,
+      value: `for ${assemblyActName(act)}`,
+    }),
   },
   'piece.eased': {
     line: ({ piece, off }, { sheet }) => ({

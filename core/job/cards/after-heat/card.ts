@@ -3,7 +3,10 @@ import type { Card, Entry, JobNow } from '../../kit/card';
 import { runsOf } from '../../run/runsOf';
 import { runDone } from '../../run/runView';
 import { DONE, waitingFor, type Standing } from '../../standing';
+import type { Wait } from '../../trayReason';
 import { stillIn } from '../../waits';
+import { waitsForFit } from '../fit/standing';
+import { wayShut } from '../fit/way';
 import { runsStanding } from '../tighten/standing';
 import { AFTER_HEAT, afterHeatFrom, afterHeatOf, setsAfterHeat } from './programme';
 
@@ -13,9 +16,19 @@ export const afterHeatCard: Card<'after-heat'> = {
   places: [],
   entries: ({ sheet }) =>
     setsAfterHeat(sheet).map(({ id, name }) => ({ card: 'after-heat', set: { id, name } })),
-  waitsFor: ({ state }) => (state.heat ? [] : stillIn(state, 'start')),
+  waitsFor,
   stands: standing,
 };
+
+/** It is run with everything on and nothing left in; then what shuts the fasteners comes off again. */
+function waitsFor({ sheet, state, now }: JobNow, entry: Entry): readonly Wait[] {
+  if (!state.heat)
+    return [...waitsForFit(sheet, state, sheet.comesOff.back), ...stillIn(state, 'start')];
+  const set = setOf(sheet, entry.set?.id ?? '');
+  const asked = set && afterHeatOf(set);
+  const isCool = asked && Date.parse(afterHeatFrom(asked, state.heat)) <= Date.parse(now);
+  return isCool ? wayShut(sheet, state, 'pull-again') : [];
+}
 
 /** Waits for the engine to be run hot, then to be cold again; then it is a run like another. */
 function standing({ sheet, state, now }: JobNow, entry: Entry): Standing {

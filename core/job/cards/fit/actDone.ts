@@ -2,6 +2,9 @@ import { headOf } from '../../../sheet/assembly/references';
 import { isValve, type SettingItem } from '../../../sheet/settingItems';
 import type { AssemblyAct } from '../../../sheet/spec/assembly';
 import { viewsOn } from '../../checks/views';
+import { runsOf } from '../../run/runsOf';
+import { runDone } from '../../run/runView';
+import { AFTER_HEAT, setsAfterHeat } from '../after-heat/programme';
 import { pumpView } from '../pump/view';
 import { timingView } from '../timing/view';
 import { overheadView } from '../valves/view';
@@ -37,6 +40,38 @@ const ACTS: Readonly<Partial<Record<AssemblyAct, ActOnCard>>> = {
   'read-end-float': checked('crank'),
   'read-liners': { card: 'liners', isDone: (_, { liners }) => liners.accepted !== null },
 };
+
+/**
+ * What is done on an engine that was whole: waited for only by what was opened for it, and only once it is due, for
+ * until then the engine is run with everything on.
+ */
+const ONCE_WHOLE: Readonly<Partial<Record<AssemblyAct, ActOnCard>>> = {
+  'pull-again': {
+    card: 'after-heat',
+    isDone: (sheet, state) =>
+      !state.heat ||
+      setsAfterHeat(sheet)
+        .flatMap(({ id }) => runsOf(sheet, state, id, '', AFTER_HEAT))
+        .every(runDone),
+  },
+  'set-valves-hot': {
+    card: 'recheck',
+    isDone: (sheet, { valves, crank }) => {
+      const view = valves.recheckBegun ? overheadView(sheet, valves, crank, 'hot') : null;
+      return view === null || view.items.every(({ done }) => done);
+    },
+  },
+};
+
+/** The card that is due on an engine opened again, before this act is done; null where none is. */
+export function cardDueAgain(
+  sheet: JobSheet,
+  state: JobState,
+  actInstance: string,
+): CardName | null {
+  const act = ONCE_WHOLE[headOf(actInstance) as AssemblyAct];
+  return act && !act.isDone(sheet, state) ? act.card : null;
+}
 
 /** The card that has to be worked on before this act is done; null once it is, or where the job has none of it. */
 export function cardToDo(sheet: JobSheet, state: JobState, actInstance: string): CardName | null {

@@ -13,7 +13,7 @@ export const fitCard: Card<'fit'> = {
   waitsFor: ({ sheet, state }, { set }) => {
     const rows = rowsOfPiece(sheet, state, set?.id ?? '');
     if (rows.some(({ stands }) => stands === 'open')) return [];
-    return rows.flatMap((row) => (row.stands === 'waits' ? [row.wait] : [])).slice(0, 1);
+    return rows.flatMap((row) => (row.stands === 'waits' ? row.waits : []));
   },
   stands: ({ sheet, state }, { set }) => {
     const rows = rowsOfPiece(sheet, state, set?.id ?? '');

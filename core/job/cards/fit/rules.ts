@@ -6,8 +6,25 @@ import type { JobState } from '../../state';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import { stepsBefore, partsUnder } from '../tighten/covering';
 import { fitRows, rowItem } from './rows';
-import { isOnOrLater, waitBefore } from './standing';
+import { runKey } from '../../run/runKey';
+import { pullsOf } from './way';
+import { isOnOrLater, waitsBefore } from './standing';
 import { FIT_ON, fitSteps, isAfterPull } from './steps';
+
+/** Are these rows of pieces that go on here, each by its first instance, with all the pulls that are undone by it? */
+export function decideWayOpened(
+  _: JobState,
+  { data: { pieces, runs } }: ActOf<'way.opened'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const rows = new Set(fitRows(sheet).map(rowItem));
+  const unknown = pieces.find((id) => !rows.has(id));
+  if (unknown !== undefined) return refused('unknown-piece', { piece: unknown });
+  const undone = new Set(runs.map(runKey));
+  const pulls = pullsOf(sheet, pieces);
+  const isWhole = pulls.length === undone.size && pulls.every((run) => undone.has(runKey(run)));
+  return isWhole ? ACCEPTED : refused('unknown-run');
+}
 
 /**
  * May a step of putting a piece on be said done? It is not on before what it rests on is, what it would shut in is
@@ -29,7 +46,7 @@ export function decideFitSeen(
   const isLater = fitSteps(sheet, row.piece).some(
     (entry) => entry.id === step && isAfterPull(entry),
   );
-  const wait = waitBefore(sheet, state, row, isLater ? 'after pull' : 'on');
+  const [wait] = waitsBefore(sheet, state, row, isLater ? 'after pull' : 'on');
   if (wait?.code === 'card-first') {
     const { card, set } = wait;
     return refused('card-before', { card, ...(set !== undefined && { set }) });

@@ -1,10 +1,14 @@
+import { headOf } from '../../../sheet/assembly/references';
+import type { AssemblyAct } from '../../../sheet/spec/assembly';
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { isTaken, checkView } from '../../checks/view';
 import { checkOf } from '../../checks/allChecks';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import type { Wait } from '../../trayReason';
-import { cardToDo } from './actDone';
+import { isPassed } from '../../outOfOrder';
+import { cardDueAgain, cardToDo } from './actDone';
+import { isReopened } from './way';
 import { fitCheckId } from './checks';
 import { firstToFit, isOn, unpulled } from './isOn';
 import { fitRows, rowItem, type FitRow } from './rows';
@@ -14,7 +18,8 @@ import { FIT_ON, fitSteps, isAfterPull } from './steps';
 
 /** Where one row of a piece stands: done, to be gone on with, or waiting. */
 type RowStanding = { readonly row: FitRow } & (
-  { readonly stands: 'done' | 'open' } | { readonly stands: 'waits'; readonly wait: Wait }
+  | { readonly stands: 'done' | 'open' }
+  | { readonly stands: 'waits'; readonly waits: readonly Wait[] }
 );
 
 /** How the rows of a piece stand, in the order they go on. */
@@ -35,36 +40,46 @@ export function rowsOfPiece(
       );
       if (undecided.some((entry) => entry.item === item)) return { row, stands: 'open' };
       if (!next) return { row, stands: 'done' };
-      const wait = waitBefore(sheet, state, row, isAfterPull(next) ? 'after pull' : 'on');
-      return wait ? { row, stands: 'waits', wait } : { row, stands: 'open' };
+      const waits = waitsBefore(sheet, state, row, isAfterPull(next) ? 'after pull' : 'on');
+      return waits.length > 0 ? { row, stands: 'waits', waits } : { row, stands: 'open' };
     });
 }
 
-/** What a row waits for before it goes on, or before what comes after its pull. */
-export function waitBefore(
+/** Everything a row waits for before it goes on, or before what comes after its pull; what somebody waived is not of it. */
+export function waitsBefore(
   sheet: JobSheet,
   state: JobState,
   row: FitRow,
   step: 'on' | 'after pull',
-): Wait | null {
-  if (step === 'after pull') {
-    const set = unpulled(sheet, state, row.instances)?.set;
-    return set ? { code: 'card-first', card: 'tighten', set: set.name } : null;
-  }
+): readonly Wait[] {
+  const place = { card: 'fit', set: row.piece.id } as const;
+  const waits = step === 'on' ? waitsToGoOn(sheet, state, row) : waitsForPull(sheet, state, row);
+  return waits.filter((wait) => !isPassed(state, place, wait));
+}
+
+function waitsForPull(sheet: JobSheet, state: JobState, row: FitRow): readonly Wait[] {
+  const set = unpulled(sheet, state, row.instances)?.set;
+  return set ? [{ code: 'card-first', card: 'tighten', set: set.name }] : [];
+}
+
+/** What it rests on, and what it would shut in. */
+function waitsToGoOn(sheet: JobSheet, state: JobState, row: FitRow): readonly Wait[] {
   // What is only usual for a family leads, and never bars.
-  if (assemblyGraph(sheet.whole).assembly.assumed) return null;
+  if (assemblyGraph(sheet.whole).assembly.assumed) return [];
   const { backAfter, shutsActs } = sheet.comesOff;
-  for (const id of row.instances) {
-    for (const other of backAfter.get(id) ?? []) {
-      if (row.instances.includes(other) || isOn(sheet, state, other)) continue;
-      return waitFor(sheet, other);
-    }
-    for (const act of shutsActs.get(id) ?? []) {
-      const card = cardToDo(sheet, state, act);
-      if (card) return { code: 'card-first', card };
-    }
-  }
-  return null;
+  const under = new Set(row.instances.flatMap((id) => backAfter.get(id) ?? []));
+  const acts = new Set(row.instances.flatMap((id) => shutsActs.get(id) ?? []));
+  const reopened = isReopened(state, row);
+  return [
+    ...[...under]
+      .filter((id) => !row.instances.includes(id) && !isOn(sheet, state, id))
+      .map((id) => waitFor(sheet, id)),
+    ...[...acts].flatMap((act): readonly Wait[] => {
+      const card =
+        cardToDo(sheet, state, act) ?? (reopened ? cardDueAgain(sheet, state, act) : null);
+      return card ? [{ code: 'card-first', card, shuts: headOf(act) as AssemblyAct }] : [];
+    }),
+  ];
 }
 
 /** What waits for these to be on, as far as they are put on by a card of their own: the first that is not. */

@@ -2,6 +2,8 @@ import { oneEntry, type Card } from '../../kit/card';
 import { valvesLack } from '../../lacks';
 import { DONE, lackingStanding, openFor, waitingFor } from '../../standing';
 import { crankHeld, stillIn } from '../../waits';
+import { waitsForFit } from '../fit/standing';
+import { wayShut } from '../fit/way';
 import { overheadView } from '../valves/view';
 
 /** Gaps that were set cold from hot figures, felt once more with the engine hot. */
@@ -14,7 +16,12 @@ export const recheckCard: Card<'recheck'> = {
       valvesLack(sheet).length === 0 &&
         overheadView(sheet, state.valves, state.crank, 'cold')?.provisional === true,
     ),
-  waitsFor: ({ sheet, state }) => [...stillIn(state, 'start'), ...crankHeld(sheet, state)],
+  waitsFor: ({ sheet, state }) => [
+    ...(state.valves.recheckBegun
+      ? wayShut(sheet, state, 'set-valves-hot')
+      : [...waitsForFit(sheet, state, sheet.comesOff.back), ...stillIn(state, 'start')]),
+    ...crankHeld(sheet, state),
+  ],
   stands: ({ sheet, state }) => {
     if (!state.valves.recheckBegun) {
       return waitingFor({ code: 'run-hot-first' });

@@ -69,8 +69,7 @@ function onBefore(
 function heldDown(sheet: JobSheet, state: JobState, pieces: readonly string[]): Verdict | null {
   const { pieceOf } = assemblyGraph(sheet.whole);
   const kinds = pieces.map((id) => pieceOf(id)?.kind);
-  if (kinds.includes('rod-and-piston') && linersLoose(sheet, state))
-    return refused('liners-loose');
+  if (kinds.includes('rod-and-piston') && linersLoose(sheet, state)) return refused('liners-loose');
   const parts = kinds.includes('liner') ? linerClamps(state) : [];
   if (parts.length === 0) return null;
   return refused('temporary-parts-in', { parts: parts.map(temporaryPartName) });

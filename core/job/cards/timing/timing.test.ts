@@ -133,7 +133,8 @@ describe('timing', () => {
 
   it('holds the crank while a timing pin is in, and no longer', () => {
     const story = timed(ready(quillon5c), quillon5c, ({ kind }) => kind === 'pull');
-    const held = () => holdsOnTurning(sheetIn(story, quillon5c), stateOf(story)).map((by) => by.code);
+    const held = () =>
+      holdsOnTurning(sheetIn(story, quillon5c), stateOf(story)).map((by) => by.code);
     expect(held()).toContain('temporary-part-in');
     timed(story, quillon5c, ({ kind }) => kind === 'tensioner-out');
     expect(held()).not.toContain('temporary-part-in');

@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import type { OutOfOrderActs } from '@cardinex/core/job/facts/outOfOrder';
+import { CARD_NAMES } from '@cardinex/core/job/trayReason';
+import { ASSEMBLY_ACTS } from '@cardinex/core/sheet/spec/assembly';
+import type { ActSchemas } from './actSchemas';
+import { plainId, words } from '../text';
+
+const card = z.enum(CARD_NAMES);
+
+export const outOfOrderActs = {
+  'card.out-of-order': z.strictObject({
+    card,
+    set: plainId.exactOptional(),
+    despite: z
+      .array(
+        z.union([
+          z.strictObject({
+            card,
+            /** A fastened set by its name, or a piece, as the wait names it. */
+            set: words(120).exactOptional(),
+            shuts: z.enum(ASSEMBLY_ACTS).exactOptional(),
+          }),
+          z.strictObject({ part: words(200) }),
+        ]),
+      )
+      .min(1, 'must name what is passed over')
+      .max(100, 'names more than 100'),
+    words: words(400),
+  }),
+} satisfies ActSchemas<OutOfOrderActs>;

@@ -1,0 +1,28 @@
+import type { AssemblyAct } from '../../sheet/spec/assembly';
+import type { CardName } from '../trayReason';
+
+/** What a card was to wait for: another card, done first, or not to be shut in; or a part that is not here. */
+export type PassedWait =
+  | { readonly card: CardName; readonly set?: string; readonly shuts?: AssemblyAct }
+  | { readonly part: string };
+
+/** A card gone on with although something should have come first, and why. */
+export interface OutOfOrder {
+  readonly despite: readonly PassedWait[];
+  readonly words: string;
+  readonly at: string;
+  readonly by: string;
+}
+
+export interface OutOfOrderActs {
+  /** A card taken out of its order. What hurts people is never among what it passes over. */
+  'card.out-of-order': {
+    readonly card: CardName;
+    readonly set?: string;
+    readonly despite: readonly PassedWait[];
+    readonly words: string;
+  };
+}
+
+/** By card, as `cardKey` writes it. */
+export type OutOfOrderState = Readonly<Record<string, readonly OutOfOrder[]>>;
