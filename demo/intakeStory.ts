@@ -1,5 +1,9 @@
 import { isBuildKind } from '@cardinex/core/job/checks/check';
 import { heated, setsAfterHeat } from '@cardinex/core/job/cards/after-heat/programme';
+import { fitCheckId } from '@cardinex/core/job/cards/fit/checks';
+import { fitPieces, rowItem } from '@cardinex/core/job/cards/fit/rows';
+import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
+import { fitSteps } from '@cardinex/core/job/cards/fit/steps';
 import { isolationOf } from '@cardinex/core/job/cards/dead/checks';
 import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
@@ -68,6 +72,28 @@ export function stripped(story: Storyteller, sheet: EngineSheet): Storyteller {
   for (const { set, group, count } of oldBoltsOf(scoped)) {
     const uses = typeof group.uses === 'object' ? { uses: 0 } : {};
     story.act('bolts.counted', { set: set.id, group: group.id, count, ...uses });
+  }
+  return story;
+}
+
+/** Whatever can go on goes on, row by row with all its steps, until the rest waits for something else. */
+export function putOn(story: Storyteller, sheet: EngineSheet): Storyteller {
+  const scoped = sheetIn(story, sheet);
+  const rowsToGo = () => {
+    const state = stateOf(story);
+    return fitPieces(scoped)
+      .flatMap(({ id }) => rowsOfPiece(scoped, state, id))
+      .filter(({ stands }) => stands === 'open');
+  };
+  for (let [open] = rowsToGo(); open; [open] = rowsToGo()) {
+    const { piece } = open.row;
+    for (const { id: step } of fitSteps(scoped, piece))
+      story.act('check.seen', {
+        check: fitCheckId(piece.id),
+        item: rowItem(open.row),
+        step,
+        found: 'good',
+      });
   }
   return story;
 }

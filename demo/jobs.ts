@@ -13,6 +13,7 @@ import {
   measured,
   partsIn,
   pulledAfterHeat,
+  putOn,
   sheetIn,
   stateOf,
   stripped,
@@ -62,6 +63,7 @@ export const DEMO_JOB = {
   hopKiln: jobId(1, 14),
   gravelHoist: jobId(1, 15),
   harbourTug: jobId(1, 16),
+  grainDryer: jobId(1, 17),
   otherShops: jobId(2, 1),
 } as const;
 
@@ -84,6 +86,7 @@ export function demoJobs(now: Date): readonly DemoJob[] {
     hopKiln(now),
     gravelHoist(now),
     harbourTug(now),
+    grainDryer(now),
     otherShops(now),
   ];
 }
@@ -587,6 +590,41 @@ function harbourTug(now: Date): DemoJob {
   for (const step of check?.places ?? [])
     story.act('check.seen', { check: 'fit/exhaust-manifold', item: port, step, found: 'good' });
   return story.end();
+}
+
+/** Whole again, run to working heat and cold: what lies over its head bolts comes off for their second pull. */
+function grainDryer(now: Date): DemoJob {
+  const story = open(
+    lockside,
+    DEMO_JOB.grainDryer,
+    hoursBefore(now, 31),
+    {
+      serial: 'T44-22418',
+      name: 'grain dryer',
+      why: 'Lost water all season, and steam at the filler.',
+      scope: { kind: 'gasket' },
+      because: 'gas-to-water',
+    },
+    'TR',
+  );
+  partsIn(stripped(madeDead(story, tolvane44), tolvane44), tolvane44);
+  for (const card of ['inspect', 'stand-out'] as const)
+    story.act('card.left-out', { card, words: 'Read and written down on paper.' });
+  story
+    .liner('1', 0.07, 0.07, 0.07, 0.08)
+    .liner('2', 0.07, 0.08, 0.08, 0.08)
+    .liner('3', 0.08, 0.08, 0.09, 0.08)
+    .liner('4', 0.08, 0.09, 0.08, 0.09)
+    .act('liners.accepted', {})
+    .act('card.left-out', { card: 'covering', words: 'Put on before it was noted.' });
+  const head = setOf(tolvane44, 'head');
+  if (head) story.wholeRun(head, '1', wrenchFor(tolvane44, head));
+  putOn(gapsSet(putOn(story, tolvane44)), tolvane44);
+  return story
+    .wait(22 * 60)
+    .act('heat.reached', { words: 'an hour on the dryer, 82 °C at the outlet' })
+    .wait(5 * 60)
+    .end();
 }
 
 /** A chain-driven head about to go on: built, looked under, the crank to be placed. */

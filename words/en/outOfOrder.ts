@@ -12,9 +12,10 @@ export function dayOf(day: string): string {
 
 /** What is passed over, as it stands within a sentence. */
 export function passedNames(despite: readonly PassedWait[]): string {
-  return listed(
-    despite.map((pass) => ('part' in pass ? pass.part : cardOfName(pass.card, pass.set))),
+  const names = despite.map((pass) =>
+    'part' in pass ? pass.part : cardOfName(pass.card, pass.set),
   );
+  return listed([...new Set(names)]);
 }
 
 /** What will be shut in by going on; none where nothing is. */
@@ -38,7 +39,9 @@ export const outOfOrderWords = {
 } as const;
 
 export const wayWords = {
-  opened: 'It is off again',
+  opened: 'It is all off',
+  hasRun:
+    'It has run: make it dead again first, with a tag on the controls. Metal and water may still be hot.',
   how: 'Off as it came off first. It goes on again by its own card, with its joints, once this is done.',
 } as const;
 

@@ -56,7 +56,9 @@ const PUMP_NEXT: Readonly<Record<Next<'pump-next'>, string>> = {
 export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => string): string {
   switch (reason.code) {
     case 'card-first':
-      return `After ${cardOfName(reason.card, reason.set)}.`;
+      return reason.shuts === undefined
+        ? `After ${cardOfName(reason.card, reason.set)}.`
+        : `After ${assemblyActName(reason.shuts)}: this would shut it in.`;
     case 'sheet-lacks':
       return `The sheet does not say ${listed(reason.lacks.map((lack) => LACKS[lack]))}. Enter it there first.`;
     case 'differences-open':

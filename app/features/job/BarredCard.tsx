@@ -1,4 +1,5 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
+import type { AssemblyAct } from '@cardinex/core/sheet/spec/assembly';
 import { router, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
@@ -32,6 +33,9 @@ const WHERE: Readonly<
   'crank-held': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
   'temporary-parts-in': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
 };
+
+/** Done on an engine that was run for it. */
+const HAS_RUN: readonly AssemblyAct[] = ['pull-again', 'set-valves-hot'];
 
 /** A card that must wait for another: why, and the way to that other. */
 export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode }) {
@@ -81,7 +85,17 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
           <>
             <Mark kind="barred" word={statusWord(entry.status)} />
             <Body>{trayReasonSentence(entry.reason, ago)}</Body>
-            {reason.code === 'way-shut' ? <Small>{wayWords.how}</Small> : null}
+            {reason.code === 'way-shut' ? (
+              <>
+                {HAS_RUN.includes(reason.act) ? (
+                  <View className="flex-row gap-2">
+                    <Mark kind="out" />
+                    <Body className="flex-1 font-strong">{wayWords.hasRun}</Body>
+                  </View>
+                ) : null}
+                <Small>{wayWords.how}</Small>
+              </>
+            ) : null}
           </>
         )}
       </View>

@@ -6,7 +6,6 @@ import { putOffWords as w } from '@cardinex/words/outOfOrder';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
-import { useRefusal } from '../../ui/Refusal';
 import { Body } from '../../ui/Words';
 import { useJob } from './JobProvider';
 import { useOnce } from './useOnce';
@@ -19,11 +18,11 @@ export function PutOff({ entry: { card, set } }: { entry: TrayCard }) {
   const { record } = useJob();
   const [asking, setAsking] = useState(false);
   const [until, setUntil] = useState('');
-  const refusal = useRefusal();
+  const [isNoDay, setNoDay] = useState(false);
   const day = until.trim();
   const put = async (words: string): Promise<string | null> => {
     if (day !== '' && !(DATE.test(day) && !Number.isNaN(Date.parse(day)))) {
-      refusal.say(w.needDate);
+      setNoDay(true);
       return w.needDate;
     }
     return record('card.put-off', {
@@ -47,7 +46,16 @@ export function PutOff({ entry: { card, set } }: { entry: TrayCard }) {
           onClose={() => setAsking(false)}
         >
           <Body>{w.says}</Body>
-          <Field label={w.until} hint={w.untilHint} value={until} onChangeText={setUntil} />
+          <Field
+            label={w.until}
+            hint={w.untilHint}
+            value={until}
+            onChangeText={(text) => {
+              setUntil(text);
+              setNoDay(false);
+            }}
+            fault={isNoDay ? w.needDate : undefined}
+          />
         </WordsSlip>
       ) : null}
     </View>

@@ -16,5 +16,5 @@ export function ClampCase() {
       bars: THING_BARS['case-clamp'],
     }),
   );
-  return <Button label={w.caseClamped} kind="expected" onPress={clamp} />;
+  return <Button label={w.caseClamped} onPress={clamp} />;
 }
