@@ -4,7 +4,15 @@ import type { ActSchemas } from './actSchemas';
 import { plainId, words } from '../text';
 
 /** How far a job goes into an engine. */
-export const scope = z.strictObject({ kind: z.enum(SCOPES), only: plainId.exactOptional() });
+export const scope = z.strictObject({
+  kind: z.enum(SCOPES),
+  only: plainId.exactOptional(),
+  also: z
+    .array(plainId)
+    .min(1, 'must name a piece')
+    .max(100, 'names more than 100')
+    .exactOptional(),
+});
 
 export const scopeActs = {
   'scope.widened': z.strictObject({ scope, words: words(400) }),

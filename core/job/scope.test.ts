@@ -4,9 +4,11 @@ import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { openedFor, refusalIn } from './tests/intake';
-import { stateOf } from './tests/story';
+import { lastAt, stateOf } from './tests/story';
+import { decideScope } from './decideScope';
 import { cylindersInScope, scopedSheet, setsInScope } from './scope';
-import { scopeChoices, scopesFor, widens } from './plan/scopeChoices';
+import { scopeChoices, scopesFor } from './plan/scopeChoices';
+import { widens } from './plan/widens';
 import { trayOf } from './tray';
 
 const setsOf = (sheet: typeof tolvane44, scope: Scope): readonly string[] =>
@@ -44,6 +46,66 @@ describe('a scope', () => {
     const [port] = castryV8.layout.banks;
     expect(cylindersInScope(sheet)).toEqual(port?.cylinders);
     expect(setsInScope(sheet)[0]?.instances).toEqual(['port']);
+  });
+
+  describe('that is about picked pieces', () => {
+    const cardsOf = (also: readonly string[], sheet = tolvane44) => {
+      const story = openedFor(sheet, { kind: 'pieces', also });
+      return trayOf(sheet, stateOf(story), lastAt(story)).map(({ card, set }) => set?.id ?? card);
+    };
+
+    it('has the cards of what comes off for them, and no others', () => {
+      expect(cardsOf(['rocker-cover'])).toEqual([
+        'dead',
+        'strip',
+        'mark',
+        'parts',
+        'rocker-cover',
+        'breather-hose',
+        'cause',
+      ]);
+      const pump = cardsOf(['water-pump']);
+      for (const card of ['liners', 'head', 'valves', 'stand-out', 'inspect'])
+        expect(pump).not.toContain(card);
+    });
+
+    it('puts nothing on before it came off, though nothing is inspected', () => {
+      const story = openedFor(tolvane44, { kind: 'pieces', also: ['water-pump'] });
+      const pump = trayOf(tolvane44, stateOf(story), lastAt(story)).find(
+        ({ set }) => set?.id === 'water-pump',
+      );
+      expect(pump).toMatchObject({ status: 'barred', reason: { code: 'card-first' } });
+    });
+
+    it('sets what is lost, of the cylinders laid open', () => {
+      const rockers = scopedSheet(tolvane44, { kind: 'pieces', also: ['rocker-shaft'] });
+      expect(cylindersInScope(rockers)).toEqual([]);
+      expect(rockers.overhead?.valves).toHaveLength(8);
+      expect(cardsOf(['rocker-shaft'])).toContain('valves');
+      const head = { kind: 'pieces', also: ['head/3'] } as const;
+      expect(cylindersInScope(scopedSheet(hesperM6Right, head))).toEqual([3]);
+    });
+
+    it('is of pieces the engine has, at least of one', () => {
+      const said = (scope: Scope) => decideScope(null, scope, tolvane44);
+      expect(said({ kind: 'pieces' })).toMatchObject({ refusal: { code: 'unknown-scope' } });
+      expect(said({ kind: 'pieces', also: ['propeller'] })).toMatchObject({
+        refusal: { code: 'unknown-piece', piece: 'propeller' },
+      });
+      expect(said({ kind: 'pieces', also: ['injector/3'] })).toEqual({ ok: true });
+    });
+
+    it('goes further with more pieces, or with any scope that takes in what is off', () => {
+      const from: Scope = { kind: 'pieces', also: ['rocker-cover'] };
+      const wider = (to: Scope) => widens(tolvane44, from, to);
+      expect(wider({ kind: 'pieces', also: ['rocker-cover', 'sump'] })).toBe(true);
+      expect(wider({ kind: 'gasket' })).toBe(true);
+      expect(wider(from)).toBe(false);
+      expect(wider({ kind: 'pieces', also: ['sump'] })).toBe(false);
+      const sump = { kind: 'gasket', also: ['sump'] } as const;
+      expect(widens(tolvane44, { kind: 'gasket' }, sump)).toBe(true);
+      expect(widens(tolvane44, sump, { kind: 'top-end' })).toBe(false);
+    });
   });
 
   it('offers one head of several only where there are several', () => {

@@ -1,6 +1,6 @@
 import type { Scope } from './facts/scope';
 import { comesOffFor, type ComesOff } from './plan/comesOff';
-import { cylindersOfScope } from './plan/scopeChoices';
+import { cylindersInHand } from './plan/cylindersInHand';
 import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
 import { clampedBy } from '../sheet/assembly/clamped';
 import type { Instance } from '../sheet/assembly/instances';
@@ -51,6 +51,12 @@ export const openToShells = memoizeByObject((sheet: JobSheet): boolean => {
   return caps.length > 0 && caps.every(({ id }) => sheet.comesOff.because.has(id));
 });
 
+/** Does any head come off, or a cylinder that is its own? Not on a job that is about a pump or a cover. */
+export const takesTopsOff = memoizeByObject(
+  (sheet: JobSheet): boolean =>
+    sheet.scope.kind !== 'pieces' || offOfKind(sheet, 'head', 'cylinder').length > 0,
+);
+
 /** Does the camshaft come off with the head, and the drive with it? */
 export function camInHead({ overhead, head }: EngineSheet): boolean {
   return overhead?.gear === 'overhead-cam' || head?.camInHead === true;
@@ -97,7 +103,8 @@ export const setsInScope = memoizeByObject((sheet: JobSheet): readonly FastenedS
   }
   // What a set clamps is not always known: it still has its card where nobody may take its absence for "not needed".
   const asked = ({ id, kind }: FastenedSet): boolean =>
-    !clamping.has(id) && (scope.kind === 'everything' || TOP.includes(kind));
+    !clamping.has(id) &&
+    (scope.kind === 'everything' || (TOP.includes(kind) && takesTopsOff(sheet)));
   return (sheet.fastenedSets ?? [])
     .filter((set) => lastOf.has(set.id) || asked(set))
     .map((set) => ({ set, at: lastOf.get(set.id) ?? comesOff.back.length }))
@@ -128,7 +135,7 @@ export function scopedSheet(sheet: EngineSheet, scope: Scope): JobSheet {
 const scopedKnown = memoizeByObject((_: EngineSheet) => new Map<string, JobSheet>());
 
 function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
-  const cylinders = cylindersOfScope(sheet, scope);
+  const cylinders = cylindersInHand(sheet, scope);
   const comesOff = comesOffFor(sheet, scope);
   const scoped: JobSheet = { ...sheet, scope, inHand: cylinders, whole: sheet, comesOff };
   if (cylinders.length === cylindersOf(sheet).length) return scoped;
@@ -158,6 +165,11 @@ function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
   };
 }
 
+/** Is anything of the overhead lost, so that it is set? A sheet without one is asked for it wherever heads come off. */
+export function losesGaps(sheet: JobSheet): boolean {
+  return takesTopsOff(sheet) || (sheet.overhead?.valves ?? []).length > 0;
+}
+
 /** What a valve's gap hangs on, where the sheet does not say what it needs. */
 const VALVE_GEAR: readonly string[] = [
   'head',
@@ -175,9 +187,10 @@ function valvesDisturbed(sheet: JobSheet) {
   const needed = new Set(
     assembly.acts.flatMap(({ act, needs = [] }) => (act === 'set-valves' ? needs : [])).map(headOf),
   );
+  const gearKinds = whole.overhead?.injectors?.setting ? [...VALVE_GEAR, 'injector'] : VALVE_GEAR;
   const gear = instances.filter(
     ({ id, of }) =>
-      comesOff.because.has(id) && (needed.has(of) || VALVE_GEAR.includes(pieceOf(id)?.kind ?? '')),
+      comesOff.because.has(id) && (needed.has(of) || gearKinds.includes(pieceOf(id)?.kind ?? '')),
   );
   return (whole.overhead?.valves ?? []).filter(({ id, cylinder }) => {
     const own = overOf(whole, { valves: [id] });

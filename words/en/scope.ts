@@ -2,11 +2,13 @@ import type { Scope, ScopeKind } from '@cardinex/core/job/facts/scope';
 import type { Because } from '@cardinex/core/job/facts/cause';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { assemblyGraph } from '@cardinex/core/sheet/assembly/assemblyGraph';
+import { headOf } from '@cardinex/core/sheet/assembly/references';
 import { list } from './kit';
-import { pieceNamed } from './pieces';
+import { pieceName, pieceNamed } from './pieces';
 import { withinSentence } from './sentence';
 
 const NAMES: Readonly<Record<ScopeKind, string>> = {
+  pieces: 'Picked pieces',
   gasket: 'Head gasket',
   'one-head': 'One head',
   'one-cylinder': 'One cylinder',
@@ -16,6 +18,7 @@ const NAMES: Readonly<Record<ScopeKind, string>> = {
 };
 
 const SAYS: Readonly<Record<ScopeKind, string>> = {
+  pieces: 'Only what you pick, and what has to come off for it.',
   gasket: 'Heads off and on. Liners, pistons and crank stay.',
   'one-head': 'One head off and on. The others stay down.',
   'one-cylinder': 'One head, its liner, piston and rod. The rest stays.',
@@ -35,8 +38,18 @@ export function scopeSays(kind: ScopeKind): string {
 }
 
 /** A scope with what it is narrowed to: "One cylinder: 3". */
-export function scopeTitle({ kind, only }: Scope): string {
-  return only === undefined ? NAMES[kind] : `${NAMES[kind]}: ${only}`;
+export function scopeTitle({ kind, only, also = [] }: Scope): string {
+  const picked = list(also.map(pickedName));
+  if (kind === 'pieces') return picked;
+  const named = only === undefined ? NAMES[kind] : `${NAMES[kind]}: ${only}`;
+  return picked === '' ? named : `${named}, and ${picked}`;
+}
+
+/** A picked piece where no sheet is at hand: "Rocker cover", "Injector 3". */
+function pickedName(piece: string): string {
+  const of = headOf(piece);
+  const place = piece.slice(of.length + 1);
+  return place === '' ? pieceName({ id: of }) : `${pieceName({ id: of })} ${place}`;
 }
 
 /** What is deep enough in an engine that somebody may take it for done. */
@@ -100,6 +113,10 @@ export const leaveOutWords = {
 
 export const scopeWords = {
   scope: 'How far does it go?',
+  pick: 'Touch what you want to get at',
+  byName: 'Pick by name',
+  pickHint: 'What stands on it, or closes the way to it, comes off with it.',
+  needPick: 'Touch at least one piece.',
   needScope: 'Say how far it goes: that decides the cards.',
   which: (kind: ScopeKind) => (kind === 'one-head' ? 'Which head?' : 'Which cylinder?'),
   needWhich: 'Say which one.',

@@ -43,6 +43,7 @@ const formSchema = z
     variant: z.record(z.string(), z.string()),
     scope: z.enum(SCOPES, { error: scopeWords.needScope }),
     only: z.string(),
+    also: z.array(z.string()),
     because: z.enum(CAUSES, { error: scopeWords.needBecause }),
   })
   .refine(({ because, why }) => why !== '' || !needsWords(because), {
@@ -95,11 +96,12 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
       end: '',
       variant: {},
       only: '',
+      also: [],
     },
   });
-  const [chosenId, end, serial, answers, scope, only, because] = useWatch({
+  const [chosenId, end, serial, answers, scope, only, also, because] = useWatch({
     control: form.control,
-    name: ['sheetId', 'end', 'serial', 'variant', 'scope', 'only', 'because'],
+    name: ['sheetId', 'end', 'serial', 'variant', 'scope', 'only', 'also', 'because'],
   });
   const refusal = useRefusal();
   const chosen = sheets.find((s) => s.sheet.id === chosenId);
@@ -108,9 +110,11 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
   const open = form.handleSubmit(
     async (entered) => {
       const which = asksWhich(entered.scope) ? { only: entered.only } : {};
+      const picked = entered.scope === 'pieces' ? { also: entered.also } : {};
       if (!chosen) return;
       if (unanswered) return refusal.say(shared.lookAbove(unanswered.ask));
       if (which.only === '') return refusal.say(scopeWords.needWhich);
+      if (picked.also?.length === 0) return refusal.say(scopeWords.needPick);
       const id = uuidv7();
       const hours = valueIn(entered.hours, 'h');
       const ledger = ledgers.job(id);
@@ -126,7 +130,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
           ...(entered.why !== '' && { why: entered.why }),
           cylinder1End: entered.end as EngineEnd,
           ...(Object.keys(variant).length > 0 && { variant }),
-          scope: { kind: entered.scope, ...which },
+          scope: { kind: entered.scope, ...which, ...picked },
           because: entered.because,
         },
         actor,
@@ -167,6 +171,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
               form.setValue('end', '');
               form.setValue('variant', {});
               form.setValue('only', '');
+              form.setValue('also', []);
             }}
           />
         ) : null}
@@ -204,7 +209,15 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
                 form.setValue('scope', kind, { shouldValidate: true });
                 form.setValue('only', '');
               }}
-              onOnly={(value) => form.setValue('only', value)}
+              also={also}
+              onOnly={(value) => {
+                form.setValue('only', value);
+                refusal.clear();
+              }}
+              onAlso={(value) => {
+                form.setValue('also', [...value]);
+                refusal.clear();
+              }}
             />
             <Choice
               label={w.end(w.cylinder1)}

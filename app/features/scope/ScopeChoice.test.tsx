@@ -10,6 +10,7 @@ import { ScopeChoice } from './ScopeChoice';
 function Choosing({ sheet, tried = false }: { sheet: EngineSheet; tried?: boolean }) {
   const [kind, setKind] = useState<ScopeKind | null>(null);
   const [only, setOnly] = useState('');
+  const [also, setAlso] = useState<readonly string[]>([]);
   return (
     <ScopeChoice
       sheet={sheet}
@@ -17,7 +18,9 @@ function Choosing({ sheet, tried = false }: { sheet: EngineSheet; tried?: boolea
       only={only}
       tried={tried}
       onKind={setKind}
+      also={also}
       onOnly={setOnly}
+      onAlso={setAlso}
     />
   );
 }

@@ -6,6 +6,7 @@ import { scopeName, scopeSays, scopeWords as w } from '@cardinex/words/scope';
 import { Choice } from '../../ui/Choice';
 import { Mark } from '../../ui/Mark';
 import { Small } from '../../ui/Words';
+import { PickPieces } from './PickPieces';
 
 interface Props {
   readonly sheet: EngineSheet;
@@ -16,8 +17,11 @@ interface Props {
   readonly tried: boolean;
   readonly label?: string;
   readonly offered?: readonly ScopeKind[];
+  /** Pieces picked on the picture. */
+  readonly also: readonly string[];
   readonly onKind: (kind: ScopeKind) => void;
   readonly onOnly: (only: string) => void;
+  readonly onAlso: (also: readonly string[]) => void;
 }
 
 /** How far into the engine a job goes, and which head or cylinder where it is only one. */
@@ -28,15 +32,20 @@ export function ScopeChoice({
   tried,
   label = w.scope,
   offered = scopesFor(sheet),
+  also,
   onKind,
   onOnly,
+  onAlso,
 }: Props) {
   return (
     <View className="gap-2">
       <Choice
         label={label}
         value={kind}
-        options={offered.map((value) => ({ value, label: scopeName(value) }))}
+        options={[...offered, 'pieces' as const].map((value) => ({
+          value,
+          label: scopeName(value),
+        }))}
         onChange={onKind}
       />
       {kind ? <Small>{scopeSays(kind)}</Small> : null}
@@ -51,6 +60,10 @@ export function ScopeChoice({
       ) : null}
       {tried && kind && asksWhich(kind) && only === '' ? (
         <Mark kind="out" word={w.needWhich} />
+      ) : null}
+      {kind === 'pieces' ? <PickPieces sheet={sheet} picked={also} onPick={onAlso} /> : null}
+      {tried && kind === 'pieces' && also.length === 0 ? (
+        <Mark kind="out" word={w.needPick} />
       ) : null}
     </View>
   );

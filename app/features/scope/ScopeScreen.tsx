@@ -17,16 +17,24 @@ export function ScopeScreen() {
   const { jobId, sheet, pinned, record } = useJob();
   const [kind, setKind] = useState<ScopeKind | null>(null);
   const [only, setOnly] = useState('');
+  const [also, setAlso] = useState<readonly string[]>([]);
   const [words, setWords] = useState('');
   const [tried, setTried] = useState(false);
   const now = sheet.scope;
   const offered = scopesFor(pinned).filter(
     (item) => SCOPES.indexOf(item) > SCOPES.indexOf(now.kind),
   );
+  const canWiden = now.kind !== 'everything';
   const widen = useOnce(async () => {
     setTried(true);
     if (!kind || words.trim() === '' || (asksWhich(kind) && only === '')) return;
-    const scope = { kind, ...(asksWhich(kind) && { only }) };
+    if (kind === 'pieces' && also.length === 0) return;
+    const picked = [...new Set([...(now.also ?? []), ...(kind === 'pieces' ? also : [])])];
+    const scope = {
+      // Pieces are picked besides: how far it went stays.
+      ...(kind === 'pieces' ? now : { kind, ...(asksWhich(kind) && { only }) }),
+      ...(picked.length > 0 && { also: picked }),
+    };
     const problem = await record('scope.widened', { scope, words: words.trim() });
     if (problem === null) router.replace(`/jobs/${jobId}`);
   });
@@ -35,7 +43,7 @@ export function ScopeScreen() {
       card="scope"
       title={w.title}
       actBar={
-        offered.length > 0 ? (
+        canWiden ? (
           <Button label={w.widen} hint={w.widenHint} kind="expected" tall onPress={widen} />
         ) : undefined
       }
@@ -46,7 +54,7 @@ export function ScopeScreen() {
           <Body className="font-strong">{scopeTitle(now)}</Body>
           <Small>{undisturbed(sheet)}</Small>
         </View>
-        {offered.length > 0 ? (
+        {canWiden ? (
           <>
             <ScopeChoice
               sheet={pinned}
@@ -59,7 +67,9 @@ export function ScopeScreen() {
                 setKind(next);
                 setOnly('');
               }}
+              also={also}
               onOnly={setOnly}
+              onAlso={setAlso}
             />
             <Field
               label={w.why}

@@ -1,5 +1,6 @@
 /** How far a job goes into an engine, from least to most. */
 export const SCOPES = [
+  'pieces',
   'gasket',
   'one-head',
   'one-cylinder',
@@ -14,6 +15,8 @@ export interface Scope {
   readonly kind: ScopeKind;
   /** Which head, as the sheet names its instances; or which cylinder. */
   readonly only?: string;
+  /** Pieces picked besides, whole or one of several: `sump`, `injector/3`. All there is, of a job that is about pieces. */
+  readonly also?: readonly string[];
 }
 
 export interface ScopeActs {

@@ -16,32 +16,24 @@ export function scopeChoices(sheet: EngineSheet, kind: ScopeKind): readonly stri
   return [];
 }
 
-/** Scopes that make sense for an engine: one head of several only where there are several. */
+/** Usual scopes that make sense for an engine: one head of several only where there are several. */
 export function scopesFor(sheet: EngineSheet): readonly ScopeKind[] {
-  return SCOPES.filter((kind) => kind !== 'one-head' || headsOf(sheet).length > 1);
+  return SCOPES.filter(
+    (kind) => kind !== 'pieces' && (kind !== 'one-head' || headsOf(sheet).length > 1),
+  );
 }
 
-/** The cylinders a scope takes in on a whole sheet. */
+/** The cylinders a scope takes in on a whole sheet by its kind; what was picked besides may lay open more. */
 export function cylindersOfScope(sheet: EngineSheet, scope: Scope): readonly number[] {
   const all = cylindersOf(sheet);
   const { kind, only } = scope;
+  if (kind === 'pieces') return [];
   if (only === undefined) return all;
   const chosen =
     kind === 'one-head'
       ? (headsOf(sheet).find(({ place }) => place === only)?.cylinders ?? all)
       : [Number(only)];
   return all.filter((cylinder) => chosen.includes(cylinder));
-}
-
-/** Is `to` at least as far into the engine as `from`, and not the same? */
-export function widens(sheet: EngineSheet, from: Scope, to: Scope): boolean {
-  const rank = ({ kind }: Scope): number => SCOPES.indexOf(kind);
-  const [before, wider] = [cylindersOfScope(sheet, from), cylindersOfScope(sheet, to)];
-  return (
-    rank(to) >= rank(from) &&
-    before.every((cylinder) => wider.includes(cylinder)) &&
-    (rank(to) > rank(from) || wider.length > before.length)
-  );
 }
 
 /** A head, or a cylinder that is its own head, and the cylinders under it. */

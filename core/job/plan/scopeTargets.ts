@@ -10,7 +10,7 @@ const IN_CYLINDER: readonly string[] = ['rod-and-piston', 'liner', 'cylinder'];
 
 /**
  * What a scope is out to get at, as instances of pieces: the head joint, one head, one cylinder, the top end,
- * all that is renewed with the crank in place, or everything.
+ * all that is renewed with the crank in place, or everything; and the pieces that were picked.
  * @example scopeTargets(sheet, { kind: 'one-head', only: '3' }) // ['head/3']
  */
 export function scopeTargets(sheet: EngineSheet, scope: Scope): readonly Reference[] {
@@ -24,6 +24,8 @@ export function scopeTargets(sheet: EngineSheet, scope: Scope): readonly Referen
     cylinders.some((cylinder) => over.cylinders?.has(cylinder));
   const targets = (): readonly Instance[] => {
     switch (scope.kind) {
+      case 'pieces':
+        return [];
       case 'gasket':
       case 'top-end':
         return tops;
@@ -37,5 +39,7 @@ export function scopeTargets(sheet: EngineSheet, scope: Scope): readonly Referen
         return instances;
     }
   };
-  return targets().map(({ id }) => id);
+  const also = new Set(scope.also);
+  const picked = instances.filter(({ id, of }) => also.has(id) || also.has(of));
+  return [...new Set([...targets(), ...picked].map(({ id }) => id))];
 }

@@ -78,8 +78,9 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   const strip = put('strip', dead);
   const mark = put('mark', dead);
   put('parts', []);
-  const inspected = put('inspect', [...mark, ...strip]);
-  line = inspected;
+  line = [...mark, ...strip];
+  next('inspect');
+  const inspected = line;
   next('bores');
   next('liners');
   next(sets.filter(({ set }) => set === null));

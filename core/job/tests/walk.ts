@@ -18,6 +18,7 @@ import type { LeaveOut } from '../facts/leftOut';
 import type { RunName } from '../facts/run';
 import type { Scope } from '../facts/scope';
 import type { Job } from '../job';
+import { temporaryPartsIn } from '../register';
 import { runsOf } from '../run/runsOf';
 import { runDone } from '../run/runView';
 import type { RunView } from '../run/views';
@@ -26,7 +27,7 @@ import type { JobState } from '../state';
 import { entryOf, trayOf } from '../tray';
 import type { CardName } from '../trayReason';
 import { openedFor } from './intake';
-import { after, jobOf, refusalOf } from './story';
+import { after, jobOf, refusalOf, stateOf } from './story';
 
 const ELSEWHERE: readonly LeaveOut[] = [
   'parts',
@@ -55,6 +56,9 @@ const STANDS: Readonly<Record<string, number>> = {
 export const apart = (sheet: EngineSheet, scope: Scope): Storyteller => {
   const story = stripped(madeDead(openedFor(sheet, scope), sheet), sheet);
   for (const card of ELSEWHERE) story.act('card.left-out', { card, words: 'elsewhere' });
+  // What held liners down comes out before anything is closed over it.
+  for (const { id } of temporaryPartsIn(stateOf(story).register))
+    story.act('temporary-part.taken-out', { part: id });
   const places = heightsOf(sheet.liners)?.places ?? [];
   if (places.length === 0) return story;
   for (const bore of cylindersOf(sheet))

@@ -2,6 +2,7 @@ import { overheadSet } from '@cardinex/demo/overheadStory';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
+import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import type { ActData } from '../../act';
 import type { Scope } from '../../facts/scope';
@@ -39,6 +40,25 @@ describe.each(demoSheets.map((sheet) => [sheet.id, sheet] as const))('%s', (_, s
       expect([scope, left.map(({ set, reason }) => [set?.id, reason])]).toEqual([scope, []]);
     }
   });
+});
+
+describe('picked pieces', () => {
+  it.each(demoSheets.map((sheet) => [sheet.id, sheet] as const))(
+    'of %s come off with what is in their way, and on again to the end',
+    (_, sheet) => {
+      const { rotation: _direction, ...still } = sheet;
+      const { assembly } = assemblyGraph(sheet);
+      const few = assembly.pieces.filter((_piece, place) => place % 4 === 0);
+      for (const [seed, { id }] of few.entries()) {
+        const scope = { kind: 'pieces', also: [id] } as const;
+        const walk = new Walk(apart(still, scope), still).together(seed + 1);
+        const left = walk.fits.filter(({ status }) => status !== 'done');
+        expect([id, left.map(({ set, reason }) => [set?.id, reason])]).toEqual([id, []]);
+        const pulls = walk.tray.filter(({ card }) => card === 'tighten');
+        expect([id, pulls.filter(({ status }) => status !== 'done')]).toEqual([id, []]);
+      }
+    },
+  );
 });
 
 describe('what goes on', () => {

@@ -15,6 +15,7 @@ import {
   setsInScope,
   takesCrankOut,
   takesPistonsOut,
+  takesTopsOff,
   type JobSheet,
 } from '../../scope';
 
@@ -42,7 +43,8 @@ export const checksOf = memoizeByObject((sheet: JobSheet): readonly Check[] => [
   ...boreChecks(sheet),
   ...journalChecks(sheet),
   ...ringChecks(sheet),
-  lookCheck(sheet),
+  // On a job that is about a cover or a pump each piece is looked at on its own card.
+  ...(takesTopsOff(sheet) ? [lookCheck(sheet)] : []),
 ]);
 
 const card = 'inspect' as const;
@@ -91,7 +93,7 @@ function setChecks(set: FastenedSet): readonly Check[] {
 }
 
 function boreChecks(sheet: JobSheet): readonly Check[] {
-  if (!sheet.bores || !sheet.bore) return [];
+  if (!sheet.bores || !sheet.bore || !takesTopsOff(sheet)) return [];
   // With pistons in, each is brought to its bottom first.
   const turnsCrank = !takesPistonsOut(sheet);
   return [
@@ -134,7 +136,7 @@ function around(mm: number): readonly [number, number] {
 }
 
 function ringChecks(sheet: JobSheet): readonly Check[] {
-  if (!sheet.sealingRing) return [];
+  if (!sheet.sealingRing || !takesTopsOff(sheet)) return [];
   return [
     readCheck(
       { id: 'rings', card, kind: 'rings', items: cylindersInScope(sheet).map(String) },

@@ -1,6 +1,7 @@
 import { oneEntry, type Card } from '../../kit/card';
 import { valvesLack } from '../../lacks';
 import { DONE, lackingStanding, openFor, waitingFor } from '../../standing';
+import { losesGaps } from '../../scope';
 import { crankHeld, stillIn } from '../../waits';
 import { waitsForFit } from '../fit/standing';
 import { wayShut } from '../fit/way';
@@ -13,7 +14,8 @@ export const recheckCard: Card<'recheck'> = {
   entries: ({ sheet, state }) =>
     oneEntry(
       'recheck',
-      valvesLack(sheet).length === 0 &&
+      losesGaps(sheet) &&
+        valvesLack(sheet).length === 0 &&
         overheadView(sheet, state.valves, state.crank, 'cold')?.provisional === true,
     ),
   waitsFor: ({ sheet, state }) => [

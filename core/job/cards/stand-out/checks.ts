@@ -5,7 +5,7 @@ import { ReckoningFault } from '../../../quantity/reckoningFault';
 import type { GasketSpec } from '../../../sheet/spec/block';
 import { GAP_REACH, readCheck, type Check } from '../../checks/check';
 import { readingOf } from '../../checks/state';
-import { cylindersInScope, takesPistonsOut, type JobSheet } from '../../scope';
+import { cylindersInScope, takesPistonsOut, takesTopsOff, type JobSheet } from '../../scope';
 
 /** The check under which the stand-out of the pistons is read. */
 export const STAND_OUTS = 'stand-outs';
@@ -18,6 +18,7 @@ const STAND_OUT_REACH = [-5, 5] as const;
 
 /** The side float of rods once their caps are down, and how far each piston stands out at its top. */
 export function standOutChecks(sheet: JobSheet): readonly Check[] {
+  if (!takesTopsOff(sheet)) return [];
   const { pistons, gasket } = sheet;
   const items = cylindersInScope(sheet).map(String);
   const card = 'stand-out' as const;

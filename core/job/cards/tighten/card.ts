@@ -4,7 +4,7 @@ import type { FastenedSet } from '../../../sheet/spec/fastening';
 import type { Card, Entry, JobNow } from '../../kit/card';
 import { runLack } from '../../lacks';
 import { runsOf } from '../../run/runsOf';
-import { setsToTighten, type JobSheet } from '../../scope';
+import { setsToTighten, takesTopsOff, type JobSheet } from '../../scope';
 import { lackingStanding } from '../../standing';
 import type { Wait } from '../../trayReason';
 import { missingFor, stillIn } from '../../waits';
@@ -20,7 +20,7 @@ export const tightenCard: Card<'tighten'> = {
   entries: ({ sheet }) => {
     const sets = setsToTighten(sheet);
     // What the sheet does not say at all still has its card, barred: nobody takes its absence for "not needed".
-    if (sets.length === 0) return [{ card: 'tighten', set: null }];
+    if (sets.length === 0) return takesTopsOff(sheet) ? [{ card: 'tighten', set: null }] : [];
     return sets.map(({ id, name }) => ({ card: 'tighten', set: { id, name } }));
   },
   lacks: ({ sheet }, { set }) => runLack(sheet, set?.id ?? null),

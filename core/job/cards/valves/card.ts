@@ -3,6 +3,7 @@ import { SETTING_ACTS } from '../../../sheet/spec/assembly';
 import { neededOn } from '../fit/neededOn';
 import { valvesLack } from '../../lacks';
 import { lackingStanding, openFor } from '../../standing';
+import { losesGaps } from '../../scope';
 import { crankHeld, missingFor } from '../../waits';
 import { overheadView } from './view';
 
@@ -10,7 +11,7 @@ import { overheadView } from './view';
 export const valvesCard: Card<'valves'> = {
   name: 'valves',
   places: ['overhead', 'rotation', 'firing'],
-  entries: () => oneEntry('valves'),
+  entries: ({ sheet }) => oneEntry('valves', losesGaps(sheet)),
   lacks: ({ sheet }) => valvesLack(sheet),
   waitsFor: ({ sheet, state }) => [
     ...neededOn(sheet, state, SETTING_ACTS),
