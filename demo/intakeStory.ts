@@ -241,6 +241,7 @@ function soundMm(sheet: JobSheet, check: Check, item: string, place: string): nu
       );
     case 'holes':
     case 'look':
+    case 'unclamped':
       return 0.1;
     case 'end-float': {
       const least = journal?.endFloat?.low;

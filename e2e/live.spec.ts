@@ -19,6 +19,9 @@ test('two devices on one job see each other’s acts', async ({ page, shop, brow
   });
   await readings(second, '0.12');
   await expect(page.getByRole('img', { name: /Liner 4 0.105 mm/ })).toBeVisible({ timeout: 3000 });
+  // Who has which card in hand stands in the tray of everybody else.
+  await page.goto(`${shop.address}/jobs/${DEMO_JOB.conveyor}`);
+  await expect(page.getByRole('link', { name: /Liners/ })).toContainText(/In hand: Wren \w+,/);
   await second.close();
 });
 

@@ -1,5 +1,6 @@
 import { plugLines } from '@cardinex/core/sheet/assembly/pieceLines';
 import { atStart } from './kit';
+import { referenceName } from './pieces';
 import { withinSentence } from './sentence';
 import type { CheckDecision } from '@cardinex/core/job/facts/checks';
 import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
@@ -35,6 +36,8 @@ export function checkName(sheet: JobSheet, check: Check): string {
       return 'Sealing rings';
     case 'look':
       return 'Look over';
+    case 'unclamped':
+      return 'Left on, no longer clamped';
   }
 }
 
@@ -108,6 +111,8 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
     case 'journals':
     case 'clearances':
       return `${sheet.journals?.find(({ id }) => id === check.journal)?.name ?? ''} ${item}`.trim();
+    case 'unclamped':
+      return `${referenceName(sheet.whole, item)}: not moved, its joint whole`;
     case 'look': {
       const plug = /^plug-(\d+)$/.exec(item);
       if (plug) return `Plug: ${plugLines(sheet)[Number(plug[1])]?.what ?? ''}`;

@@ -158,6 +158,7 @@ export const trayWords = {
   numbered: (number: number, title: string) => `${number} ${title}`,
   group: (group: 'now' | 'waits' | 'ahead' | 'done', cards: number) =>
     `${{ now: 'Now', waits: 'Waits', ahead: 'Ahead', done: 'Done' }[group]} · ${cards}`,
+  inHand: (name: string, ago: string) => `In hand: ${name}, ${ago} ago`,
   aheadCount: (cards: number) => `Ahead ${cards}`,
   doneCount: (cards: number) => `done ${cards}`,
   record: 'Record',

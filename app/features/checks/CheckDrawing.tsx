@@ -83,6 +83,7 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
     case 'clearances':
     case 'rings':
     case 'look':
+    case 'unclamped':
       return null;
   }
 }

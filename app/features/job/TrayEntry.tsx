@@ -1,10 +1,13 @@
 import { Text, View } from 'react-native';
+import { cardsInHand } from '@cardinex/core/job/inHand';
+import { cardKey } from '@cardinex/core/job/kit/cardPlace';
 import { isOnlyAhead } from '@cardinex/core/job/trayGroups';
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { entryTitle, statusWord } from '@cardinex/words/cards/names';
 import { trayWords } from '@cardinex/words/screens';
 import { trayReasonSentence } from '@cardinex/words/tray';
+import { useActor, useMemberName } from '../../session/SessionProvider';
 import { GoTo } from '../../ui/GoTo';
 import { Mark } from '../../ui/Mark';
 import { cn } from '../../ui/cn';
@@ -57,7 +60,23 @@ export function TrayEntry({ entry, next }: Props) {
       {entry.status === 'done' ? null : (
         <Small className="text-note">{trayReasonSentence(entry.reason, ago)}</Small>
       )}
+      {entry.status === 'done' ? null : <InHand entry={entry} />}
     </GoTo>
+  );
+}
+
+/** Who else was at this card just now; nothing where nobody was, or it was oneself. */
+function InHand({ entry: { card, set } }: { readonly entry: TrayCard }) {
+  const { log, sheet, now } = useJob();
+  const actor = useActor();
+  const nameOf = useMemberName();
+  const key = cardKey({ card, ...(set && { set: set.id }) });
+  const hand = cardsInHand(log, sheet, now).get(key);
+  if (!hand || hand.by === actor.id) return null;
+  return (
+    <Small className="font-strong text-note">
+      {trayWords.inHand(nameOf(hand.by), ago(hand.at))}
+    </Small>
   );
 }
 

@@ -26,6 +26,7 @@ export type CheckKind =
   | 'clearances'
   | 'rings'
   | 'look'
+  | 'unclamped'
   // As it goes together
   | BuildKind;
 

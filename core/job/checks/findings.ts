@@ -133,6 +133,7 @@ function reckoned(
     }
     case 'holes':
     case 'look':
+    case 'unclamped':
       return null;
   }
 }

@@ -74,6 +74,8 @@ const SAYS: Readonly<Record<string, string>> = {
     'Both halves in their groove, oiled. Tap each stem with a soft hammer: what jumps out now would jump out running. Eyes covered.',
   'head-built/sleeves': 'Sealed, swaged, and proved: a wet sleeve looks like a blown gasket.',
   'head-built/head-washed': 'Every oilway and water passage, then dried with air.',
+  'unclamped/':
+    'What held it was let go for something else. A joint that has moved is renewed; either way it is pulled down again whole.',
   'last-look/': 'Nobody sees it again until the head comes off.',
   'head-on/faces':
     'Both wiped with a clean rag and a solvent that leaves nothing. No oil, no finger marks.',

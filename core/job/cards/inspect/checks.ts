@@ -1,3 +1,4 @@
+import { unclampedBy } from '../../../sheet/assembly/clamped';
 import { plugLines } from '../../../sheet/assembly/pieceLines';
 import { BORE_HEIGHTS } from '../../../block/boreWear';
 import { STRAIGHTEDGE_LINES } from '../../../block/headFlatness';
@@ -43,6 +44,7 @@ export const checksOf = memoizeByObject((sheet: JobSheet): readonly Check[] => [
   ...boreChecks(sheet),
   ...journalChecks(sheet),
   ...ringChecks(sheet),
+  ...ifAny(unclampedCheck(sheet)),
   // On a job that is about a cover or a pump each piece is looked at on its own card.
   ...(takesTopsOff(sheet) ? [lookCheck(sheet)] : []),
 ]);
@@ -63,6 +65,12 @@ function headChecks(sheet: JobSheet): readonly Check[] {
       ),
     ),
   );
+}
+
+/** What stays on, and was let go by fasteners that hold it together with something that came off. */
+function unclampedCheck({ whole, comesOff }: JobSheet): Check {
+  const left = unclampedBy(whole, new Set(comesOff.order)).flatMap(({ pieces }) => pieces);
+  return seenCheck({ id: 'unclamped', card, kind: 'unclamped', items: [...new Set(left)] });
 }
 
 /** Sets whose bolts go into holes of block or head that gather dirt and fluid. */

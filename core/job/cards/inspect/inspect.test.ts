@@ -1,4 +1,5 @@
 import type { Scope } from '../../facts/scope';
+import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
@@ -80,6 +81,29 @@ describe('what is inspected', () => {
     expect(ids(quillon5c, { kind: 'everything' })).toEqual(
       expect.arrayContaining(['journals/mains', 'clearances/mains']),
     );
+  });
+
+  it('asks after what stays on and was let go with a neighbour, of that alone', () => {
+    const unclamped = (sheet: EngineSheet, scope: Scope) =>
+      checksOf(scopedSheet(sheet, scope)).find(({ id }) => id === 'unclamped')?.items;
+    expect(unclamped(averilQ4, { kind: 'one-cylinder', only: '4' })).toEqual([
+      'cylinder/3',
+      'case-half/right',
+      'case-half/left',
+    ]);
+    expect(unclamped(averilQ4, { kind: 'everything' })).toBeUndefined();
+    expect(unclamped(tolvane44, { kind: 'gasket' })).toBeUndefined();
+  });
+
+  it('that a neighbour has moved is decided before the inspection is done', () => {
+    const story = onBench(averilQ4, { kind: 'one-cylinder', only: '4' });
+    story.act('check.seen', {
+      check: 'unclamped',
+      item: 'cylinder/3',
+      found: 'not-good',
+      words: 'weeps at its base',
+    });
+    expect(cardIn(story, averilQ4, 'inspect').reason).toEqual({ code: 'inspected-out', count: 1 });
   });
 
   it('end float is not read here: the caps are down later, on the card of the crank', () => {
