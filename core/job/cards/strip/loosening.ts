@@ -91,7 +91,10 @@ export function onBeforeLoosening(
   const left = comesOff.order.filter((id) => clamps.includes(id) && !off[id]);
   const freed = left.filter((id, place) => place === 0 || !isHeldElse(id));
   const before = freed.flatMap((id) => comesOff.before.get(id) ?? []);
-  return [...new Set(before)].filter((id) => !clamps.includes(id) && !off[id]);
+  // What lies between two pieces of it comes free with them: it cannot be off before the upper one.
+  return [...new Set(before)].filter(
+    (id) => !clamps.includes(id) && !off[id] && !isUnder(sheet, id, left),
+  );
 
   function isHeldElse(id: string): boolean {
     const held = assemblyGraph(whole).pieceOf(id)?.heldBy ?? [];
@@ -102,6 +105,20 @@ export function onBeforeLoosening(
       return run !== null && !runDone(run);
     });
   }
+}
+
+/** Does a piece come off only after one of these? */
+function isUnder({ comesOff }: JobSheet, piece: string, others: readonly string[]): boolean {
+  const seen = new Set<string>();
+  const ahead = [piece];
+  for (let id = ahead.pop(); id !== undefined; id = ahead.pop()) {
+    if (seen.has(id)) continue;
+    seen.add(id);
+    const before = comesOff.before.get(id) ?? [];
+    if (before.some((other) => others.includes(other))) return true;
+    ahead.push(...before);
+  }
+  return false;
 }
 
 /** Has a piece that came off been put on again, and its fasteners begun to be pulled? */

@@ -145,17 +145,23 @@ export function toEase(
   );
 }
 
-/** What is next on the way off: the first group that is not off, and its next step. */
+/**
+ * What is next on the way off: the first group that is not off and waits for no other, and its next step. Fasteners may
+ * hold more than the piece that is next, so that another has to come off before they are let go.
+ */
 export function stripNext(
   sheet: JobSheet,
   state: JobState,
   now: string,
 ): { readonly group: OffGroup; readonly step: OffStep } | null {
+  let waits: { readonly group: OffGroup; readonly step: OffStep } | null = null;
   for (const group of offGroups(sheet)) {
     const step = offStep(sheet, state, now, group);
-    if (step) return { group, step };
+    if (!step) continue;
+    if (step.kind !== 'wait') return { group, step };
+    waits ??= { group, step };
   }
-  return null;
+  return waits;
 }
 
 /** Bolts of one kind that came out, to be counted into a bag. */
