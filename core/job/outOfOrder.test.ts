@@ -1,14 +1,18 @@
 import { wrenchFor } from '@cardinex/demo/intakeStory';
 import { overheadSet } from '@cardinex/demo/overheadStory';
+import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { heated, setsAfterHeat } from './cards/after-heat/programme';
 import { cardDueAgain } from './cards/fit/actDone';
+import { fitPieces } from './cards/fit/rows';
 import { wayOpening } from './cards/fit/way';
 import { kindOfWait, passable } from './outOfOrder';
 import { sheetOfJob } from './sheetOfJob';
 import { passableAt } from './standings';
 import { openedFor } from './tests/intake';
-import { lastAt } from './tests/story';
+import type { ActData, LoggedAct } from './act';
+import { evolve } from './evolve';
+import { after, jobOf, lastAt, logOf, wren } from './tests/story';
 import { apart, Walk } from './tests/walk';
 import type { CardName, Wait } from './trayReason';
 
@@ -74,6 +78,49 @@ describe('a card out of its order', () => {
     // Hands in hold the overhead besides what comes before it: not to be passed over with it.
     const walk = rockersOn().act('hands.in', { where: 'under the head' });
     expect(waitsAt(walk, 'valves')).toEqual([]);
+  });
+});
+
+describe('a way opened', () => {
+  const housing = (): Walk => {
+    const walk = new Walk(apart(orrin6t, { kind: 'gasket' }), orrin6t);
+    for (const { id } of fitPieces(sheetOfJob(orrin6t, walk.state))) walk.putOn(id);
+    walk.story.act('check.seen', {
+      check: 'fit/brake-housing',
+      item: 'brake-housing/fan',
+      step: 'on',
+      found: 'good',
+    });
+    return walk.caughtUp();
+  };
+  const opening = (walk: Walk) =>
+    wayOpening(sheetOfJob(orrin6t, walk.state), 'set-valves', ['brake-housing/fan']);
+
+  it('has a housing between two settings off for both', () => {
+    const walk = housing();
+    expect(walk.state.valves.covers['brake-housing']).toBeDefined();
+    walk.act('way.opened', opening(walk));
+    expect(walk.state.valves.covers['brake-housing']).toBeUndefined();
+    expect(walk.state.checks['fit/brake-housing']?.seen['brake-housing/fan']).toBeUndefined();
+  });
+
+  it('leaves alone what others have put on since, that its sender had not heard of', () => {
+    const walk = housing();
+    const late = {
+      ...after(walk.story, 'way.opened', opening(walk), { by: wren.id, seenSeq: 1 }),
+      seq: logOf(walk.story).length + 1,
+      receivedAt: lastAt(walk.story),
+    } as LoggedAct;
+    const { state } = evolve(jobOf(walk.story), late);
+    expect(state.checks['fit/brake-housing']?.seen['brake-housing/fan']?.['on']).toBeDefined();
+  });
+
+  it('names rows of the engine, and all the pulls that are undone with them', () => {
+    const walk = housing();
+    const refused = (data: ActData['way.opened']) => walk.refusal('way.opened', data);
+    expect(refused({ ...opening(walk), pieces: ['head/1'] })).toBe('unknown-piece');
+    const run = { set: 'head', instance: '1', programme: 'main' };
+    expect(refused({ ...opening(walk), runs: [run] })).toBe('unknown-run');
   });
 });
 

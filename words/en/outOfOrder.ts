@@ -1,9 +1,19 @@
 import type { PassedWait } from '@cardinex/core/job/facts/outOfOrder';
+import type { CardPlace } from '@cardinex/core/job/kit/cardPlace';
+import type { JobSheet } from '@cardinex/core/job/scope';
+import { setOf } from '@cardinex/core/sheet/programmeOf';
 import type { CardName } from '@cardinex/core/job/trayReason';
 import { cardOfName, cardTitle } from './cards/names';
-import { assemblyActName } from './pieces';
+import { assemblyActName, pieceNamed } from './pieces';
 import { date } from './kit';
 import { listed } from './quantity';
+
+/** A card as the record names it: "Rocker cover on", "Tighten, Head bolts". */
+export function placeTitle(sheet: JobSheet, { card, set }: CardPlace): string {
+  if (set === undefined) return cardTitle(card);
+  if (card === 'fit') return `${pieceNamed(sheet.whole, set)} on`;
+  return `${cardTitle(card)}, ${setOf(sheet, set)?.name ?? set}`;
+}
 
 /** A day that has no hour: noon of it, which is the same day nearly everywhere. */
 export function dayOf(day: string): string {

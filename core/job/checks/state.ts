@@ -81,12 +81,21 @@ export function checkDecided(
   return { ...state, [check]: { ...own, decided } };
 }
 
-/** As if nothing had been seen of an item yet. */
-export function withoutItem(state: ChecksState, check: string, item: string): ChecksState {
+/**
+ * As if nothing had been seen of an item yet, but for what whoever says so had not heard of: what others have done since
+ * stands.
+ */
+export function withoutItem(
+  state: ChecksState,
+  { check, item }: { readonly check: string; readonly item: string },
+  { by, seenSeq }: Pick<LoggedActOf<'way.opened'>, 'by' | 'seenSeq'>,
+): ChecksState {
   const own = state[check];
   if (!own) return state;
-  const { [item]: _seen, ...seen } = own.seen;
+  const { [item]: steps = {}, ...others } = own.seen;
   const { [item]: _decided, ...decided } = own.decided;
+  const unheard = Object.entries(steps).filter(([, seen]) => seen.by !== by && seen.seq > seenSeq);
+  const seen = { ...others, ...(unheard.length > 0 && { [item]: Object.fromEntries(unheard) }) };
   return { ...state, [check]: { ...own, seen, decided } };
 }
 

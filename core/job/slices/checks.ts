@@ -64,8 +64,11 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
     'check.decided': checkDecided,
     'piece.weighed': pieceWeighed,
     // It goes on anew, with its joints.
-    'way.opened': (checks, { data: { pieces } }) =>
-      pieces.reduce((all, item) => withoutItem(all, fitCheckId(headOf(item)), item), checks),
+    'way.opened': (checks, act) =>
+      act.data.pieces.reduce(
+        (all, item) => withoutItem(all, { check: fitCheckId(headOf(item)), item }, act),
+        checks,
+      ),
   },
 };
 

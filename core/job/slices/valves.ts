@@ -1,3 +1,4 @@
+import { headOf } from '../../sheet/assembly/references';
 import { pieceOfFit } from '../cards/fit/checks';
 import { FIT_ON } from '../cards/fit/steps';
 import {
@@ -126,6 +127,14 @@ export const valvesSlice: Slice<'valves', keyof ValvesActs> = {
       return piece === null
         ? valves
         : { ...valves, covers: { ...valves.covers, [piece]: { at, by } } };
+    },
+    // It is off again: what is set once it is on waits.
+    'way.opened': (valves, { data: { pieces } }) => {
+      const open = new Set(pieces.map(headOf));
+      const on = Object.entries(valves.covers).filter(([piece]) => !open.has(piece));
+      return on.length === Object.keys(valves.covers).length
+        ? valves
+        : { ...valves, covers: Object.fromEntries(on) };
     },
     'adjuster.read': adjusterRead,
     'injector.coded': (valves, { data: { cylinder, code }, at, by }) => ({

@@ -1,12 +1,11 @@
 import type { OutOfOrderActs } from '@cardinex/core/job/facts/outOfOrder';
 import type { SliceWords } from '../actWords';
-import { passedNames } from '../outOfOrder';
-import { cardTitle } from '../cards/names';
+import { passedNames, placeTitle } from '../outOfOrder';
 
 export const outOfOrderActWords: SliceWords<OutOfOrderActs> = {
   'card.out-of-order': {
-    line: ({ card, set, despite, words }) => ({
-      what: `${set === undefined ? cardTitle(card) : `${cardTitle(card)}, ${set}`}: out of order, not waiting for ${passedNames(despite)}`,
+    line: ({ despite, words, ...place }, { sheet }) => ({
+      what: `${placeTitle(sheet, place)}: out of order, not waiting for ${passedNames(despite)}`,
       words,
     }),
   },
