@@ -1,5 +1,5 @@
 import type { Act } from '@cardinex/core/job/act';
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { decide } from '@cardinex/core/job/decide';
 import { evolve } from '@cardinex/core/job/evolve';
 import { EMPTY_JOB, EMPTY_STATE } from '@cardinex/core/job/emptyJob';

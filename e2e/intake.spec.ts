@@ -73,11 +73,11 @@ test('a gasket job from opening to inspected, parked on the way', async ({ page,
   await expect(page.getByRole('alert')).toContainText('the crank must not move');
   await page.goto(`${job}/inspect?check=bores`);
   await page.goto(`${job}/register`);
-  await expect(page.getByText(/the head is off and the liners are not clamped/)).toBeVisible();
+  await expect(page.getByText(/Until they are held down, the crank must not move/)).toBeVisible();
   await press(page, 'My hands are in');
   await fill(page, 'Where?', 'in bore 2');
   await press(page, 'They are in');
-  await expect(page.getByText(/somebody’s hands are in, in bore 2/)).toBeVisible();
+  await expect(page.getByText(/Somebody’s hands are in, in bore 2/)).toBeVisible();
   await press(page, /: they are out/);
   await expect(page.getByTestId('hands-in')).toHaveCount(0);
   await page.goto(`${job}/strip`);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { OutOfOrderActs } from '@cardinex/core/job/facts/outOfOrder';
-import { CARD_NAMES } from '@cardinex/core/job/trayReason';
+import { CARD_NAMES } from '@cardinex/core/job/facts/cardName';
 import { ASSEMBLY_ACTS } from '@cardinex/core/sheet/spec/assembly';
 import type { ActSchemas } from './actSchemas';
 import { plainId, words } from '../text';

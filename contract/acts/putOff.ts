@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { PutOffActs } from '@cardinex/core/job/facts/putOff';
-import { CARD_NAMES } from '@cardinex/core/job/trayReason';
+import { CARD_NAMES } from '@cardinex/core/job/facts/cardName';
 import type { ActSchemas } from './actSchemas';
 import { plainId, words } from '../text';
 

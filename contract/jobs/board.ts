@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { JobSummary } from '@cardinex/core/job/summary';
-import { CARD_NAMES } from '@cardinex/core/job/trayReason';
+import { CARD_NAMES } from '@cardinex/core/job/facts/cardName';
 import { named } from '../named';
 import { coded } from '../problem';
 import { end } from '../sheets/end';

@@ -2,7 +2,7 @@ import type { Act } from './act';
 import type { CardPlace } from './kit/cardPlace';
 import { ruleOf } from './rules';
 import type { JobSheet } from './scope';
-import type { CardName } from './trayReason';
+import type { CardName } from './facts/cardName';
 
 /** Which card of a job's tray an act belongs to; null for acts that belong to none, or that mend any. */
 export function cardOf(act: Act, sheet: JobSheet): CardPlace | null {

@@ -4,7 +4,7 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { pulledAfterHeat } from '@cardinex/demo/intakeStory';
 import { gapsSet } from '@cardinex/demo/jobs';
 import type { LoggedAct } from './act';
-import type { CardName } from './trayReason';
+import type { CardName } from './facts/cardName';
 import { evolve, fold } from './evolve';
 import { EMPTY_JOB } from './emptyJob';
 import { replacementOf } from './subject';

@@ -14,7 +14,8 @@ import type { ActData, LoggedAct } from './act';
 import { evolve } from './evolve';
 import { after, jobOf, lastAt, logOf, wren } from './tests/story';
 import { apart, Walk } from './tests/walk';
-import type { CardName, Wait } from './trayReason';
+import type { Wait } from './trayReason';
+import type { CardName } from './facts/cardName';
 
 const SHUT_IN = { code: 'card-first', card: 'valves', shuts: 'set-valves' } as const;
 

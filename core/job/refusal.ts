@@ -3,7 +3,7 @@ import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineEnd } from '../sheet/spec/layout';
 import type { CrankHold } from './facts/crank';
 import type { PieceRef } from './pieceRef';
-import type { CardName } from './trayReason';
+import type { CardName } from './facts/cardName';
 
 /** Why an act was not accepted, each code with what its sentence needs. Bolts are named as printed. */
 export interface RefusalFields {

@@ -1,5 +1,6 @@
 import type { Lack } from './lacks';
-import type { CardName, CardStatus, TrayReason, Wait } from './trayReason';
+import type { CardStatus, TrayReason, Wait } from './trayReason';
+import type { CardName } from './facts/cardName';
 import type { FastenedSet } from '../sheet/spec/fastening';
 
 /** Nothing is left to do on a card. */

@@ -3,7 +3,7 @@ import type { TrayCard } from './standing';
 import { standingsOf } from './standings';
 import { isToSeeTo } from './trayGroups';
 import type { JobState } from './state';
-import type { CardName } from './trayReason';
+import type { CardName } from './facts/cardName';
 
 /**
  * A job's cards in the order of work, each with where it stands and why: the cards this engine

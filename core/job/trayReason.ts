@@ -1,33 +1,9 @@
 import type { AssemblyAct } from '../sheet/spec/assembly';
+import type { CardName } from './facts/cardName';
 import type { CrankHold } from './facts/crank';
 import type { PartHold } from './facts/parts';
 import type { Lack } from './lacks';
 import type { PieceRef } from './pieceRef';
-
-export const CARD_NAMES = [
-  'dead',
-  'mark',
-  'strip',
-  'parts',
-  'inspect',
-  'bores',
-  'liners',
-  'shells',
-  'crank',
-  'pistons',
-  'stand-out',
-  'head-build',
-  'fit',
-  'tighten',
-  'timing',
-  'valves',
-  'pump',
-  'recheck',
-  'after-heat',
-  'cause',
-] as const;
-
-export type CardName = (typeof CARD_NAMES)[number];
 
 /** Why a card is barred. */
 export type Wait = Extract<

@@ -2,7 +2,7 @@ import type { PassedWait } from '@cardinex/core/job/facts/outOfOrder';
 import type { CardPlace } from '@cardinex/core/job/kit/cardPlace';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { cardOfName, cardTitle } from './cards/names';
 import { assemblyActName, pieceNamed } from './pieces';
 import { date } from './kit';

@@ -1,5 +1,5 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { cardTitle, entryWithin } from './cards/names';
 import { withinSentence } from './sentence';
 import { atStart, counted, plural } from './kit';

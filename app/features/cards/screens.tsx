@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import type { ComponentType } from 'react';
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { CheckCard } from '@cardinex/core/job/checks/check';
 import { AfterHeatCard } from '../after-heat/AfterHeatCard';
 import { CauseCard } from '../cause/CauseCard';

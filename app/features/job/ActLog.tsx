@@ -1,5 +1,5 @@
 import { useShopTime } from '../../session/useShopTime';
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { Text, View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { mayBeOn } from '@cardinex/core/job/cardOf';

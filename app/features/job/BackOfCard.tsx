@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { Body } from '../../ui/Words';

@@ -1,5 +1,5 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { Drawing } from '@cardinex/drawings/shape';
 import { useEffect, useState, type PropsWithChildren, type ReactNode } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';

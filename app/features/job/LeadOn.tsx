@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { currentCard, entryOf } from '@cardinex/core/job/tray';
 import { NextCard } from './NextCard';
 import { useJob } from './JobProvider';

@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { View } from 'react-native';
 import { cardTitle } from '@cardinex/words/cards/names';
 import { trayWords } from '@cardinex/words/screens';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { currentCard, entryOf } from '@cardinex/core/job/tray';
 import { trayGroups, type TrayGroups } from '@cardinex/core/job/trayGroups';
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { trayWords } from '@cardinex/words/screens';
 import { usePalette } from '../../ui/useTheme';
 import { NarrowEntry, NarrowTab } from './TrayEntry';

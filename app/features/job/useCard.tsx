@@ -1,5 +1,5 @@
 import type { ActType, LoggedAct } from '@cardinex/core/job/act';
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { ReactNode } from 'react';
 import { cardTitle } from '@cardinex/words/cards/names';
 import type { CardActs } from './ActBar';

@@ -1,5 +1,5 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { ReactElement, ReactNode } from 'react';
 import { entryOf } from '@cardinex/core/job/tray';
 import { BarredCard } from './BarredCard';

@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { lastActOf } from '@cardinex/core/job/decideAware';
 import { mayBeOn } from '@cardinex/core/job/cardOf';
 import type { ActType, LoggedAct } from '@cardinex/core/job/act';

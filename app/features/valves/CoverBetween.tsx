@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { entryOf } from '@cardinex/core/job/tray';

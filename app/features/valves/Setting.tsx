@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { BridgeSetting } from './bridge/BridgeSetting';
 import { GapSetting } from './gap/GapSetting';

@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { PropsWithChildren, ReactNode } from 'react';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { valvesScreen as w } from '@cardinex/words/cards/valves';

@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { View } from 'react-native';
 import { hotShifts } from '@cardinex/core/job/cards/recheck/hotShifts';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';

@@ -1,5 +1,5 @@
 import type { Card } from '../kit/card';
-import type { CardName } from '../trayReason';
+import type { CardName } from '../facts/cardName';
 import { deadCard } from './dead/card';
 import { markCard } from './mark/card';
 import { stripCard } from './strip/card';

@@ -1,5 +1,5 @@
 import type { AssemblyAct } from '../../sheet/spec/assembly';
-import type { CardName } from '../trayReason';
+import type { CardName } from './cardName';
 
 /** What a card was to wait for: another card, done first, or not to be shut in; or a part that is not here. */
 export type PassedWait =

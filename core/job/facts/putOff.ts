@@ -1,4 +1,4 @@
-import type { CardName } from '../trayReason';
+import type { CardName } from './cardName';
 
 /** A card put off by somebody, and until when where that is known. */
 export interface PutOff {

@@ -4,7 +4,8 @@ import type { Lack } from '../lacks';
 import type { JobSheet } from '../scope';
 import type { FastenedSetName, Standing } from '../standing';
 import type { JobState } from '../state';
-import type { CardName, Wait } from '../trayReason';
+import type { Wait } from '../trayReason';
+import type { CardName } from '../facts/cardName';
 
 /** A job as its cards look at it. */
 export interface JobNow {

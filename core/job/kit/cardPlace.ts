@@ -1,4 +1,4 @@
-import type { CardName } from '../trayReason';
+import type { CardName } from '../facts/cardName';
 
 /** A card of a job's tray, and which fastened set, or which piece, where it has one for each. */
 export interface CardPlace {

@@ -5,7 +5,7 @@ import { looseningsOf } from '../cards/strip/loosening';
 import { goesOnAfterSetting } from './afterSetting';
 import { setOf } from '../../sheet/programmeOf';
 import { camInHead, TOP } from '../scope';
-import type { CardName } from '../trayReason';
+import type { CardName } from '../facts/cardName';
 import type { FastenedSet } from '../../sheet/spec/fastening';
 
 /** An entry at its place in the order of work. */

@@ -1,6 +1,6 @@
 import type { Scope } from '../facts/scope';
 import type { TrayCard } from '../standing';
-import type { CardName } from '../trayReason';
+import type { CardName } from '../facts/cardName';
 import { firstVariant, sheetHash } from '@cardinex/demo/jobs';
 import { lockside } from '@cardinex/demo/shops';
 import { Storyteller } from '@cardinex/demo/storyteller';

@@ -25,7 +25,7 @@ import type { RunView } from '../run/views';
 import { sheetOfJob } from '../sheetOfJob';
 import type { JobState } from '../state';
 import { entryOf, trayOf } from '../tray';
-import type { CardName } from '../trayReason';
+import type { CardName } from '../facts/cardName';
 import { openedFor } from './intake';
 import { after, jobOf, refusalOf, stateOf } from './story';
 

@@ -1,7 +1,8 @@
 import { pieceName } from '../pieces';
 import { withinSentence } from '../sentence';
 import type { TrayCard } from '@cardinex/core/job/standing';
-import type { CardName, CardStatus } from '@cardinex/core/job/trayReason';
+import type { CardStatus } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { LeaveOut } from '@cardinex/core/job/facts/leftOut';
 
 const TITLES: Readonly<Record<CardName | LeaveOut, string>> = {

@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { valvesScreen as w } from '@cardinex/words/cards/valves';

@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { BridgeStep } from '@cardinex/core/job/facts/valves';
 import { useState } from 'react';
 import { View } from 'react-native';

@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { Printed } from '@cardinex/core/job/facts/shown';
 import type { GapReading } from '@cardinex/core/job/facts/valves';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import type { CardName } from '@cardinex/core/job/trayReason';
+import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { Printed } from '@cardinex/core/job/facts/shown';
 import { View } from 'react-native';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';

@@ -10,7 +10,7 @@ import { timingView } from '../timing/view';
 import { overheadView } from '../valves/view';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
-import type { CardName } from '../../trayReason';
+import type { CardName } from '../../facts/cardName';
 
 /** Where something is done that a piece would shut in, and whether it is. */
 interface ActOnCard {

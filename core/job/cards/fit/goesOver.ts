@@ -1,7 +1,7 @@
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { memoizeByObject } from '../../../sheet/memoize';
 import type { JobSheet } from '../../scope';
-import type { CardName } from '../../trayReason';
+import type { CardName } from '../../facts/cardName';
 import { fitRows } from './rows';
 import { servedBy } from './served';
 

@@ -3,7 +3,7 @@ import { memoizeByObject } from '../../../sheet/memoize';
 import type { SetKind } from '../../../sheet/spec/fastening';
 import { looseningsOf } from '../strip/loosening';
 import { fitsLiners, setsToTighten, takesCrankOut, timesEngine, type JobSheet } from '../../scope';
-import type { CardName } from '../../trayReason';
+import type { CardName } from '../../facts/cardName';
 
 /** Cards on which pieces of some kinds go on, each in its own way. */
 type ServingCard = Extract<
