@@ -49,6 +49,7 @@ export const outOfOrderWords = {
 } as const;
 
 export const wayWords = {
+  inTheWay: 'First off again',
   opened: 'It is all off',
   hasRun:
     'It has run: make it dead again first, with a tag on the controls. Metal and water may still be hot.',

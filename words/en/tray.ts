@@ -70,7 +70,7 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
     case 'crib-disagrees':
       return cribSentence(reason.wrenches);
     case 'way-shut':
-      return `${listed(reason.pieces.map(pieceName))}: on, and in the way of ${assemblyActName(reason.act)}. Off again first.`;
+      return `${listed(reason.pieces.map(pieceName))}: on, and in the way of ${assemblyActName(reason.act)}.`;
     case 'put-off':
       return putOffWords.put(reason.words, reason.until);
     case 'run-hot-first':

@@ -83,7 +83,10 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
           <PendingDecision pending={pending} />
         ) : (
           <>
-            <Mark kind="barred" word={statusWord(entry.status)} />
+            <Mark
+              kind={reason.code === 'way-shut' ? 'now' : 'barred'}
+              word={reason.code === 'way-shut' ? wayWords.inTheWay : statusWord(entry.status)}
+            />
             <Body>{trayReasonSentence(entry.reason, ago)}</Body>
             {reason.code === 'way-shut' ? (
               <>

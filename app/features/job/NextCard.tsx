@@ -27,7 +27,8 @@ export function NextCard({ plain = false, className }: Props) {
       />
     );
   }
-  const open = next.status === 'open';
+  // What is in the way of a card is taken off on that card.
+  const open = next.status === 'open' || next.reason.code === 'way-shut';
   return (
     <Button
       label={entryTitle(next, tray)}
