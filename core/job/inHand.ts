@@ -5,7 +5,7 @@ import type { JobLog } from './log';
 import type { JobSheet } from './scope';
 
 /** Who last did something on a card, and when. */
-export interface LastHand {
+interface LastHand {
   readonly by: string;
   readonly at: string;
 }
