@@ -1,10 +1,12 @@
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
-import { cardsInHand } from './inHand';
+import { handOn } from './inHand';
 import { sheetIn } from './tests/intake';
 import { headDown, jobOf, lastAt, tobin, wren } from './tests/story';
 
 const minutesAfter = (iso: string, minutes: number): string =>
   new Date(Date.parse(iso) + minutes * 60_000).toISOString();
+
+const HEAD = { card: 'tighten', set: 'head' } as const;
 
 describe('a card in hand', () => {
   const story = headDown();
@@ -13,7 +15,7 @@ describe('a card in hand', () => {
 
   it('is whoever’s did something on it last, within half an hour', () => {
     const hands = (minutes: number) =>
-      cardsInHand(jobOf(story).log, sheet, minutesAfter(at, minutes)).get('tighten/head');
+      handOn(jobOf(story).log, sheet, HEAD, minutesAfter(at, minutes));
     expect(hands(1)).toEqual({ by: tobin.id, at });
     expect(hands(31)).toBeUndefined();
   });
@@ -22,7 +24,7 @@ describe('a card in hand', () => {
     const before = headDown();
     before.by(wren).act('run.marked', { run: { set: 'head', instance: '1', programme: 'main' } });
     const last = lastAt(before);
-    expect(cardsInHand(jobOf(before).log, sheet, last).get('tighten/head')).toEqual({
+    expect(handOn(jobOf(before).log, sheet, HEAD, last)).toEqual({
       by: wren.id,
       at: last,
     });

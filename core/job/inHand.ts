@@ -1,6 +1,6 @@
 import { memoizeByPair } from '../sheet/memoize';
 import { cardOf } from './cardOf';
-import { cardKey } from './kit/cardPlace';
+import { cardKey, type CardPlace } from './kit/cardPlace';
 import type { JobLog } from './log';
 import type { JobSheet } from './scope';
 
@@ -17,17 +17,18 @@ const LEFT_AFTER_MS = 30 * 60_000;
 const MOST_ACTS = 400;
 
 /**
- * Who has which card in hand, by `cardKey`: whoever did something on it last, within the last half hour. It says who was
- * seen at it, not that nobody else is.
+ * Who has a card in hand: whoever did something on it last, within the last half hour; undefined where nobody did. It says
+ * who was seen at it, not that nobody else is.
  * @param now ISO time
  */
-export function cardsInHand(
+export function handOn(
   log: JobLog,
   sheet: JobSheet,
+  place: CardPlace,
   now: string,
-): ReadonlyMap<string, LastHand> {
-  const since = Date.parse(now) - LEFT_AFTER_MS;
-  return new Map([...lastHands(log, sheet)].filter(([, { at }]) => Date.parse(at) >= since));
+): LastHand | undefined {
+  const last = lastHands(log, sheet).get(cardKey(place));
+  return last && Date.parse(now) - Date.parse(last.at) <= LEFT_AFTER_MS ? last : undefined;
 }
 
 const lastHands = memoizeByPair((log: JobLog, sheet: JobSheet): ReadonlyMap<string, LastHand> => {

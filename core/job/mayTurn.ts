@@ -11,8 +11,7 @@ import { timingView } from './cards/timing/view';
 import type { CrankHold, Move } from './facts/crank';
 import { linersLoose } from './linersLoose';
 import { temporaryPartName, temporaryPartsBarring, temporaryPartsIn } from './register';
-import { runKey } from './run/runKey';
-import { runDone, runView } from './run/runView';
+import { isBegun, runDone, runView } from './run/runView';
 import { camInHead, offOfKind, timesEngine, type JobSheet } from './scope';
 import { STRIP } from './slackening';
 import type { JobState } from './state';
@@ -75,19 +74,22 @@ const throughBolted = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonl
 function throughBoltsSlack(sheet: JobSheet, state: JobState): boolean {
   const sets = throughBolted(sheet);
   if (sets.length === 0 || caseClamped(state) || isCrankOut(sheet, state)) return false;
-  return sets.some(({ id: set, instances, programme }) =>
-    instances.some((instance) => {
-      const pull = { set, instance, programme: programme?.id ?? '' };
-      const isBegun = [pull, { ...pull, programme: STRIP }].some((name) => isTouched(state, name));
-      if (!isBegun) return false;
+  return sets.some((set) =>
+    begunRuns(state, set).some(({ instance }) => {
+      const pull = { set: set.id, instance, programme: set.programme?.id ?? '' };
       const view = runView(sheet, pull, state.runs, '');
       return view !== null && !runDone(view);
     }),
   );
 }
 
-function isTouched({ runs }: JobState, name: Parameters<typeof runKey>[0]): boolean {
-  return Object.keys(runs[runKey(name)]?.attempts ?? {}).length > 0;
+/** The runs of a set that were begun, letting go or pulling. */
+function begunRuns({ runs }: JobState, { id: set, instances, programme }: FastenedSet) {
+  return instances
+    .flatMap((instance) =>
+      [programme?.id ?? '', STRIP].map((run) => ({ set, instance, programme: run })),
+    )
+    .filter((name) => isBegun(runs, name));
 }
 
 /** Is the crank off, and not yet in its shells again? */
@@ -104,18 +106,13 @@ const stretched = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonly Fa
 
 /** Are studs being stretched: some of a stage done, and some not? */
 function jacksOn(sheet: JobSheet, state: JobState): boolean {
-  return stretched(sheet).some(({ id: set, instances, programme }) =>
-    instances.some((instance) =>
-      [programme?.id ?? '', STRIP].some((run) => {
-        const name = { set, instance, programme: run };
-        if (!isTouched(state, name)) return false;
-        const stage = runView(sheet, name, state.runs, '')?.current;
-        return (
-          stage?.stage.kind === 'hydraulic' &&
-          stage.bolts.some(({ attempts }) => attempts.length > 0)
-        );
-      }),
-    ),
+  return stretched(sheet).some((set) =>
+    begunRuns(state, set).some((name) => {
+      const stage = runView(sheet, name, state.runs, '')?.current;
+      return (
+        stage?.stage.kind === 'hydraulic' && stage.bolts.some(({ attempts }) => attempts.length > 0)
+      );
+    }),
   );
 }
 

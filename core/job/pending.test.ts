@@ -16,7 +16,8 @@ import { sheetOfJob } from './sheetOfJob';
 import { EMPTY_JOB } from './emptyJob';
 import type { Job } from './job';
 import { jobOf, jobSheet, linersIn, opened, refusalOf, tobin, wren } from './tests/story';
-import { entryOf, trayOf } from './tray';
+import { entryOf } from './kit/entryOf';
+import { trayOf } from './tray';
 
 const AT = '2026-03-02T12:00:00Z';
 const FAR = 'ffff0000-0000-7000-8000-000000000001';

@@ -2,7 +2,8 @@ import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { DEMO_TOOL } from '@cardinex/demo/tools';
 import { withValueAt } from '../sheet/pointer';
 import { redoOf, type Redo } from './redo';
-import { entryOf, trayOf } from './tray';
+import { entryOf } from './kit/entryOf';
+import { trayOf } from './tray';
 import { jobSheet, lastAt, linersIn, stateOf } from './tests/story';
 
 const stage2 = '/fastenedSets/0/programme/cycles/0/stages/1/values/0/value/figure';

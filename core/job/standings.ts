@@ -9,7 +9,8 @@ import type { LeaveOut } from './facts/leftOut';
 import type { PutOff } from './facts/putOff';
 import type { OpenedState } from './facts/opened';
 import { wayShut } from './cards/fit/way';
-import { cardKey, type CardPlace } from './kit/cardPlace';
+import { entryOf } from './kit/entryOf';
+import { cardKey, placeOf, type CardPlace } from './kit/cardPlace';
 import type { Card, Entry, JobNow } from './kit/card';
 import { holdsFor, memoOf, type Memo } from './kit/memo';
 import { isPassed, passable, shutInOf } from './outOfOrder';
@@ -44,12 +45,10 @@ export function standingAt(
   pinned: EngineSheet,
   state: JobState,
   now: string,
-  { card, set }: CardPlace,
+  place: CardPlace,
 ): Standing | null {
   const { planned, of } = standingsOf(pinned, state, now);
-  const entry = planned.find(
-    (item) => item.card === card && (set === undefined || item.set?.id === set),
-  );
+  const entry = entryOf(planned, place);
   return entry ? of(entry) : null;
 }
 
@@ -177,10 +176,6 @@ function standingOf(job: JobNow, entry: Planned, { planned, of }: Standings): St
   return putOff ? { ...own, status: 'waiting', reason: putOffReason(putOff) } : own;
 }
 
-function placeOf({ card, set }: Entry): CardPlace {
-  return { card, ...(set && { set: set.id }) };
-}
-
 function putOffReason({ words, until }: PutOff): TrayReason {
   return { code: 'put-off', words, ...(until !== undefined && { until }) };
 }
@@ -210,20 +205,17 @@ export function passableAt(
   pinned: EngineSheet,
   state: JobState,
   now: string,
-  { card, set }: CardPlace,
+  place: CardPlace,
 ): readonly Wait[] {
   const { planned, of } = standingsOf(pinned, state, now);
-  const entry = planned.find(
-    (item) => item.card === card && (set === undefined || item.set?.id === set),
-  );
+  const entry = entryOf(planned, place);
   if (!entry || of(entry).status !== 'barred') return [];
   const sheet = sheetOfJob(pinned, state);
   const layered = layeredOn(variantOf(pinned, state.variant), state.layers);
-  const place = placeOf(entry);
   const waits = [
     ...waitsBefore(entry, of),
     ...waitsOf({ sheet, layered, state, now }, entry),
-  ].filter((wait) => !isPassed(state, place, wait));
+  ].filter((wait) => !isPassed(state, placeOf(entry), wait));
   const isTheirs = waits.every((wait) => passable(wait).length > 0);
   return isTheirs
     ? waits.filter((wait, at) => at === waits.findIndex((other) => isEqual(wait, other)))

@@ -2,13 +2,9 @@ import { demoSheets } from '@cardinex/demo/sheets/all';
 import { seeded } from '../quantity/seeded';
 import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
 import type { EngineSheet } from '../sheet/engineSheet';
-import type { Act, ActData } from './act';
-import { checkOf } from './checks/allChecks';
-import { isTaken } from './checks/view';
-import { fitCheckId } from './cards/fit/checks';
-import { fitPieces, rowItem } from './cards/fit/rows';
+import type { Act } from './act';
+import { fitPieces } from './cards/fit/rows';
 import { rowsOfPiece } from './cards/fit/standing';
-import { fitSteps } from './cards/fit/steps';
 import { stripNext, type OffStep } from './cards/strip/view';
 import { decide } from './decide';
 import { evolve } from './evolve';
@@ -16,6 +12,7 @@ import type { Job } from './job';
 import { sheetOfJob } from './sheetOfJob';
 import { madeDead, openedFor } from './tests/intake';
 import { jobOf, tobin, wren, perrin } from './tests/story';
+import { fitStep } from './tests/walk';
 import { trayOf } from './tray';
 
 /** What any of them may do next, as they see the job. */
@@ -121,16 +118,9 @@ class Shop {
     const open = fitPieces(sheet)
       .flatMap(({ id }) => rowsOfPiece(sheet, state, id))
       .filter(({ stands }) => stands === 'open');
-    const row = open[Math.floor(this.even() * open.length)]?.row;
-    const check = row && checkOf(sheet, fitCheckId(row.piece.id));
-    if (!check) return [];
-    const item = rowItem(row);
-    const step = fitSteps(sheet, row.piece).find(
-      ({ id }) => !isTaken(state.checks, check, item, id),
-    );
-    if (!step) return [];
-    const seen: ActData['check.seen'] = { check: check.id, item, step: step.id, found: 'good' };
-    return [['check.seen', seen]];
+    const row = open[Math.floor(this.even() * open.length)];
+    const seen = row && fitStep([row]);
+    return seen ? [['check.seen', seen]] : [];
   }
 }
 

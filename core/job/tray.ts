@@ -3,7 +3,6 @@ import type { TrayCard } from './standing';
 import { standingsOf } from './standings';
 import { isToSeeTo } from './trayGroups';
 import type { JobState } from './state';
-import type { CardName } from './facts/cardName';
 
 /**
  * A job's cards in the order of work, each with where it stands and why: the cards this engine
@@ -18,14 +17,6 @@ export function trayOf(pinned: EngineSheet, state: JobState, now: string): reado
     const { after: _, ...named } = entry;
     return { number: place + 1, ...named, ...of(entry) };
   });
-}
-
-/** The tray's entry for a card, and for a set where several are tightened. */
-export function entryOf<E extends Pick<TrayCard, 'card' | 'set'>>(
-  tray: readonly E[],
-  { card, set }: { readonly card: CardName; readonly set?: string | undefined },
-): E | undefined {
-  return tray.find((entry) => entry.card === card && (set === undefined || entry.set?.id === set));
 }
 
 /** Is there nothing left to do on this job? */

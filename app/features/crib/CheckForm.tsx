@@ -1,14 +1,13 @@
 import { valuesIn } from '@cardinex/core/quantity/readQuantity';
 import { addYears } from 'date-fns/addYears';
 import { format } from 'date-fns/format';
-import { isValid } from 'date-fns/isValid';
-import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ToolActData, ToolState } from '@cardinex/core/tools/tool';
 import { shared } from '@cardinex/words/screens';
 import { toolsWords as w } from '@cardinex/words/tools';
 import { Button } from '../../ui/Button';
+import { isDay } from '../../ui/isDay';
 import { Field } from '../../ui/Field';
 
 type Check = ToolActData['tool.checked'];
@@ -73,10 +72,6 @@ export function CheckForm({ tool, onKeep, onClose }: Props) {
       </View>
     </View>
   );
-}
-
-function isDay(text: string): boolean {
-  return /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(parseISO(text));
 }
 
 /** Null where a line is no pair of numbers. */

@@ -1,24 +1,22 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
-import type { AssemblyAct } from '@cardinex/core/sheet/spec/assembly';
 import { router, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { canBeLeftOut } from '@cardinex/core/job/leaveOut';
 import { entryTitle, statusWord } from '@cardinex/words/cards/names';
-import { wayWords } from '@cardinex/words/outOfOrder';
 import { registerWords } from '@cardinex/words/register';
 import { trayWords } from '@cardinex/words/screens';
 import { trayReasonSentence } from '@cardinex/words/tray';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
-import { Body, Small } from '../../ui/Words';
+import { Body } from '../../ui/Words';
 import { ago } from '../board/ago';
 import { PendingButtons, PendingDecision } from './PendingDecision';
 import { CardFrame } from './CardFrame';
 import { useJob } from './JobProvider';
 import { LeaveOut } from './LeaveOut';
-import { OpenWay } from './OpenWay';
 import { OutOfOrder } from './OutOfOrder';
+import { OpenWay, WayShut } from './WayShut';
 import { entryHref } from './entryHref';
 
 /** Where to see to what bars a card. */
@@ -33,9 +31,6 @@ const WHERE: Readonly<
   'crank-held': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
   'temporary-parts-in': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
 };
-
-/** Done on an engine that was run for it. */
-const HAS_RUN: readonly AssemblyAct[] = ['pull-again', 'set-valves-hot'];
 
 /** A card that must wait for another: why, and the way to that other. */
 export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode }) {
@@ -81,24 +76,12 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
       <View className="gap-2 p-4">
         {pending ? (
           <PendingDecision pending={pending} />
+        ) : reason.code === 'way-shut' ? (
+          <WayShut wait={reason} />
         ) : (
           <>
-            <Mark
-              kind={reason.code === 'way-shut' ? 'now' : 'barred'}
-              word={reason.code === 'way-shut' ? wayWords.inTheWay : statusWord(entry.status)}
-            />
-            <Body>{trayReasonSentence(entry.reason, ago)}</Body>
-            {reason.code === 'way-shut' ? (
-              <>
-                {HAS_RUN.includes(reason.act) ? (
-                  <View className="flex-row gap-2">
-                    <Mark kind="out" />
-                    <Body className="flex-1 font-strong">{wayWords.hasRun}</Body>
-                  </View>
-                ) : null}
-                <Small>{wayWords.how}</Small>
-              </>
-            ) : null}
+            <Mark kind="barred" word={statusWord(entry.status)} />
+            <Body>{trayReasonSentence(reason, ago)}</Body>
           </>
         )}
       </View>

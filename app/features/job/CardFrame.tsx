@@ -1,3 +1,4 @@
+import { entryOf } from '@cardinex/core/job/kit/entryOf';
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { Drawing } from '@cardinex/drawings/shape';
@@ -176,7 +177,7 @@ function PhoneCard(props: PropsWithChildren<Props & Turning & Drawn>) {
 /** The card in the tray; undefined where what is in sight is none of it. */
 function useEntryOf({ card, set }: Pick<Props, 'card' | 'set'>): TrayCard | undefined {
   const { tray } = useJob();
-  return tray.find((entry) => entry.card === card && (set === undefined || entry.set?.id === set));
+  return entryOf(tray, { card, set });
 }
 
 /** What is said on the back, and what may be taken from the front. */

@@ -1,5 +1,6 @@
 import type { CardName } from '@cardinex/core/job/facts/cardName';
-import { currentCard, entryOf } from '@cardinex/core/job/tray';
+import { entryOf } from '@cardinex/core/job/kit/entryOf';
+import { currentCard } from '@cardinex/core/job/tray';
 import { NextCard } from './NextCard';
 import { useJob } from './JobProvider';
 import { ToTrayButton } from './ToTrayButton';

@@ -3,7 +3,7 @@ import type { Pending } from '@cardinex/core/job/pendingState';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cardOfDecision, waitingDecisions } from '@cardinex/core/job/pending';
-import { entryOf } from '@cardinex/core/job/tray';
+import { entryOf } from '@cardinex/core/job/kit/entryOf';
 import { actLine } from '@cardinex/words/acts';
 import { pendingWords as w } from '@cardinex/words/pending';
 import { refusalSentence } from '@cardinex/words/refusals';

@@ -2,9 +2,9 @@ import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import ChevronUp from 'lucide-react-native/icons/chevron-up';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
-import { currentCard, entryOf } from '@cardinex/core/job/tray';
+import { entryOf } from '@cardinex/core/job/kit/entryOf';
+import { currentCard } from '@cardinex/core/job/tray';
 import { trayGroups, type TrayGroups } from '@cardinex/core/job/trayGroups';
-import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { trayWords } from '@cardinex/words/screens';
 import { usePalette } from '../../ui/useTheme';
 import { NarrowEntry, NarrowTab } from './TrayEntry';
@@ -22,7 +22,7 @@ export function TrayColumn({ card, set }: Props) {
   const job = useJob();
   const groups = trayGroups(job.tray);
   const next = currentCard(job.tray);
-  const inHand = entryOf(job.tray, { card: card as CardName, set });
+  const inHand = entryOf(job.tray, { card, set });
   const entries = (name: keyof TrayGroups, folded = false) =>
     groups[name]
       .filter((entry) => !folded || entry === inHand)

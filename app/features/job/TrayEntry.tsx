@@ -1,6 +1,6 @@
 import { Text, View } from 'react-native';
-import { cardsInHand } from '@cardinex/core/job/inHand';
-import { cardKey } from '@cardinex/core/job/kit/cardPlace';
+import { placeOf } from '@cardinex/core/job/kit/cardPlace';
+import { handOn } from '@cardinex/core/job/inHand';
 import { isOnlyAhead } from '@cardinex/core/job/trayGroups';
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
@@ -66,12 +66,11 @@ export function TrayEntry({ entry, next }: Props) {
 }
 
 /** Who else was at this card just now; nothing where nobody was, or it was oneself. */
-function InHand({ entry: { card, set } }: { readonly entry: TrayCard }) {
+function InHand({ entry }: { readonly entry: TrayCard }) {
   const { log, sheet, now } = useJob();
   const actor = useActor();
   const nameOf = useMemberName();
-  const key = cardKey({ card, ...(set && { set: set.id }) });
-  const hand = cardsInHand(log, sheet, now).get(key);
+  const hand = handOn(log, sheet, placeOf(entry), now);
   if (!hand || hand.by === actor.id) return null;
   return (
     <Small className="font-strong text-note">

@@ -1,7 +1,7 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { ReactElement, ReactNode } from 'react';
-import { entryOf } from '@cardinex/core/job/tray';
+import { entryOf } from '@cardinex/core/job/kit/entryOf';
 import { BarredCard } from './BarredCard';
 import { useJob } from './JobProvider';
 import { NoSuchCard } from './NoSuchCard';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { actsOf } from '@cardinex/core/job/actsOf';
 import { kitViews, type KitView } from '@cardinex/core/job/cards/parts/view';
-import { entryOf } from '@cardinex/core/job/tray';
+import { entryOf } from '@cardinex/core/job/kit/entryOf';
 import { entryTitle } from '@cardinex/words/cards/names';
 import { kitName, partsWords as w, standingWord, whenWord } from '@cardinex/words/cards/parts';
 import { Button } from '../../ui/Button';

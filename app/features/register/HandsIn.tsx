@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import type { HandsIn as Hands } from '@cardinex/core/job/facts/hands';
 import { handsWords as w } from '@cardinex/words/register';
@@ -8,12 +7,11 @@ import { Button } from '../../ui/Button';
 import { Body, Heading, Small } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
-import { WordsSlip } from '../job/WordsSlip';
+import { ReasonButton } from '../job/ReasonButton';
 
 /** Whose hands are in, as far as anybody has said: while one's are, the crank is not turned. */
 export function HandsIn() {
   const { state, record } = useJob();
-  const [asking, setAsking] = useState(false);
   return (
     <View className="gap-3 border-b border-rule p-3.5">
       <Heading level={3}>{w.title}</Heading>
@@ -21,18 +19,15 @@ export function HandsIn() {
         <One key={hands.by} hands={hands} />
       ))}
       <Small>{w.notAll}</Small>
-      <Button label={w.mine} onPress={() => setAsking(true)} />
-      {asking ? (
-        <WordsSlip
-          title={w.mine}
-          label={w.where}
-          hint={w.whereHint}
-          need={w.needWhere}
-          confirm={w.areIn}
-          onWords={(where) => record('hands.in', { where })}
-          onClose={() => setAsking(false)}
-        />
-      ) : null}
+      <ReasonButton
+        button={w.mine}
+        title={w.mine}
+        label={w.where}
+        hint={w.whereHint}
+        need={w.needWhere}
+        confirm={w.areIn}
+        onWords={(where) => record('hands.in', { where })}
+      />
     </View>
   );
 }

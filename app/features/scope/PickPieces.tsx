@@ -27,17 +27,14 @@ export function PickPieces({ sheet, picked, onPick }: Props) {
     const of = headOf(instance);
     return instances.filter((other) => other.of === of).length > 1 ? instance : of;
   };
-  const known = picked.filter((id) =>
-    instances.some((other) => other.id === id || other.of === id),
-  );
-  const found = known.length === 0 ? null : stackReach(sheet, known);
+  const found = picked.length === 0 ? null : stackReach(sheet, picked);
   const toggle = (piece: string): void =>
-    onPick(known.includes(piece) ? known.filter((id) => id !== piece) : [...known, piece]);
+    onPick(picked.includes(piece) ? picked.filter((id) => id !== piece) : [...picked, piece]);
   return (
     <View className="gap-2" role="group" aria-label={w.pick}>
       <Body className="font-strong">{w.pick}</Body>
       <DrawingView
-        drawing={stack(sheet, known, false)}
+        drawing={stack(sheet, picked, false)}
         onPress={(instance) => toggle(named(instance))}
       />
       <Button label={w.byName} selected={byName} onPress={() => setByName(!byName)} />
@@ -47,7 +44,7 @@ export function PickPieces({ sheet, picked, onPick }: Props) {
             <Button
               key={piece.id}
               label={pieceName(piece)}
-              selected={known.includes(piece.id)}
+              selected={picked.includes(piece.id)}
               onPress={() => toggle(piece.id)}
               className="min-w-[45%] flex-1"
             />

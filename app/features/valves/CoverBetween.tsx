@@ -1,7 +1,7 @@
 import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { entryOf } from '@cardinex/core/job/tray';
+import { entryOf } from '@cardinex/core/job/kit/entryOf';
 import { assemblyOf } from '@cardinex/core/sheet/assembly/assemblyOf';
 import type { OverheadView } from '@cardinex/core/job/cards/valves/view';
 import { itemName } from '@cardinex/words/itemNames';

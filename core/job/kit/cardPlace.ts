@@ -6,6 +6,17 @@ export interface CardPlace {
   readonly set?: string;
 }
 
+/** Where an entry of the tray stands: its set, or its piece, by its id. */
+export function placeOf({
+  card,
+  set,
+}: {
+  readonly card: CardName;
+  readonly set?: { readonly id: string } | null;
+}): CardPlace {
+  return { card, ...(set && { set: set.id }) };
+}
+
 /**
  * The key of a card among the others of its job.
  * @example cardKey({ card: 'fit', set: 'rocker-cover' }) // 'fit/rocker-cover'

@@ -7,7 +7,7 @@ import type { CardPlace } from '../kit/cardPlace';
 import type { JobSheet } from '../scope';
 import type { TrayCard } from '../standing';
 import type { JobState } from '../state';
-import { entryOf } from '../tray';
+import { entryOf } from '../kit/entryOf';
 import type { PieceNow } from './pieceStandings';
 
 /** How the pieces of a job's engine stand, by instance, and the card on which each is worked on. */

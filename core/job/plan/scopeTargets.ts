@@ -14,7 +14,7 @@ const IN_CYLINDER: readonly string[] = ['rod-and-piston', 'liner', 'cylinder'];
  * @example scopeTargets(sheet, { kind: 'one-head', only: '3' }) // ['head/3']
  */
 export function scopeTargets(sheet: EngineSheet, scope: Scope): readonly Reference[] {
-  const { instances, pieceOf, assembly } = assemblyGraph(sheet);
+  const { instances, pieceOf, assembly, meant } = assemblyGraph(sheet);
   const heads = headInstances(sheet, assembly);
   const ofKinds = (...kinds: readonly string[]): readonly Instance[] =>
     instances.filter(({ id }) => kinds.includes(pieceOf(id)?.kind ?? ''));
@@ -39,7 +39,5 @@ export function scopeTargets(sheet: EngineSheet, scope: Scope): readonly Referen
         return instances;
     }
   };
-  const also = new Set(scope.also);
-  const picked = instances.filter(({ id, of }) => also.has(id) || also.has(of));
-  return [...new Set([...targets(), ...picked].map(({ id }) => id))];
+  return [...new Set([...targets().map(({ id }) => id), ...meant(scope.also)])];
 }

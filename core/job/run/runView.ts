@@ -244,3 +244,8 @@ export function runDone(view: RunView): boolean {
 export function numberOf(view: RunView, bolt: BoltView): string {
   return view.set.fasteners.find((f) => f.id === bolt.act.fastener)?.number ?? bolt.act.fastener;
 }
+
+/** Has anything been done of a run? */
+export function isBegun(runs: RunsState, name: RunName): boolean {
+  return Object.keys(runs[runKey(name)]?.attempts ?? {}).length > 0;
+}

@@ -2,6 +2,7 @@ import type { LoggedActOf } from '../act';
 import { wrenchNamed, type CribState, type NamesWrench } from '../crib';
 import type { CribActs } from '../facts/crib';
 import type { Slice } from '../kit/slice';
+import { without } from '../kit/without';
 import { refused } from '../verdict';
 
 /** Every act that names a wrench; one that is missing does not compile. */
@@ -28,8 +29,7 @@ export const cribSlice: Slice<'crib', keyof CribActs> = {
     },
   },
   evolve: {
-    'crib.judged': (crib, { data: { agree } }) =>
-      Object.fromEntries(Object.entries(crib).filter(([id]) => !agree.includes(id))),
+    'crib.judged': (crib, { data: { agree } }) => without(crib, agree),
     ...DOUBTED,
   },
 };

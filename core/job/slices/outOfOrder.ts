@@ -2,6 +2,7 @@ import { headOf } from '../../sheet/assembly/references';
 import type { OutOfOrderActs } from '../facts/outOfOrder';
 import { cardKey } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';
+import { without } from '../kit/without';
 import { MECHANICS } from '../roles';
 
 /** Cards gone on with out of their order. */
@@ -24,10 +25,10 @@ export const outOfOrderSlice: Slice<'outOfOrder', keyof OutOfOrderActs> = {
       return { ...passed, [key]: [...(passed[key] ?? []), { despite, words, at, by }] };
     },
     // What is off again goes on in its order, unless somebody says so once more.
-    'way.opened': (passed, { data: { pieces } }) => {
-      const keys = new Set(pieces.map((id) => cardKey({ card: 'fit', set: headOf(id) })));
-      const kept = Object.entries(passed).filter(([key]) => !keys.has(key));
-      return kept.length === Object.keys(passed).length ? passed : Object.fromEntries(kept);
-    },
+    'way.opened': (passed, { data: { pieces } }) =>
+      without(
+        passed,
+        pieces.map((id) => cardKey({ card: 'fit', set: headOf(id) })),
+      ),
   },
 };

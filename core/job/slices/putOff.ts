@@ -1,6 +1,7 @@
 import type { PutOffActs } from '../facts/putOff';
 import { cardKey } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';
+import { without } from '../kit/without';
 import { MECHANICS } from '../roles';
 
 /** Cards that somebody put off: nothing on them is refused, they only stand aside. */
@@ -16,9 +17,6 @@ export const putOffSlice: Slice<'putOff', keyof PutOffActs> = {
       ...putOff,
       [cardKey({ card, ...(set !== undefined && { set }) })]: { ...said, at, by },
     }),
-    'card.taken-up': (putOff, { data }) => {
-      const { [cardKey(data)]: taken, ...others } = putOff;
-      return taken ? others : putOff;
-    },
+    'card.taken-up': (putOff, { data }) => without(putOff, [cardKey(data)]),
   },
 };

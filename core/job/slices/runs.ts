@@ -3,6 +3,7 @@ import { isDoubted } from '../crib';
 import type { RunsActs } from '../facts/runs';
 import type { CardPlace } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';
+import { without } from '../kit/without';
 import { ANY_HAND, DECIDERS, MECHANICS } from '../roles';
 import { decideReported } from '../run/reported';
 import { runCard } from '../run/runCard';
@@ -95,11 +96,7 @@ export const runsSlice: Slice<'runs', keyof RunsActs> = {
   evolve: {
     ...runEvolve,
     // What they clamped is off again: they are pulled anew.
-    'way.opened': (runs, { data }) => {
-      const undone = new Set(data.runs.map(runKey));
-      const kept = Object.entries(runs).filter(([key]) => !undone.has(key));
-      return kept.length === Object.keys(runs).length ? runs : Object.fromEntries(kept);
-    },
+    'way.opened': (runs, { data }) => without(runs, data.runs.map(runKey)),
   },
 };
 

@@ -26,6 +26,7 @@ import {
 import { NO_VALVES, type ValvesActs } from '../facts/valves';
 import type { CardPlace } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';
+import { without } from '../kit/without';
 import { ANY_HAND, MECHANICS } from '../roles';
 
 const VALVES: CardPlace = { card: 'valves' };
@@ -130,11 +131,8 @@ export const valvesSlice: Slice<'valves', keyof ValvesActs> = {
     },
     // It is off again: what is set once it is on waits.
     'way.opened': (valves, { data: { pieces } }) => {
-      const open = new Set(pieces.map(headOf));
-      const on = Object.entries(valves.covers).filter(([piece]) => !open.has(piece));
-      return on.length === Object.keys(valves.covers).length
-        ? valves
-        : { ...valves, covers: Object.fromEntries(on) };
+      const covers = without(valves.covers, pieces.map(headOf));
+      return covers === valves.covers ? valves : { ...valves, covers };
     },
     'adjuster.read': adjusterRead,
     'injector.coded': (valves, { data: { cylinder, code }, at, by }) => ({

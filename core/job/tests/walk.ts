@@ -9,9 +9,6 @@ import type { Act, ActData, ActType } from '../act';
 import { fitCheckId } from '../cards/fit/checks';
 import { rowItem } from '../cards/fit/rows';
 import { rowsOfPiece } from '../cards/fit/standing';
-import { fitSteps } from '../cards/fit/steps';
-import { checkOf } from '../checks/allChecks';
-import { isTaken } from '../checks/view';
 import { decide } from '../decide';
 import { evolve } from '../evolve';
 import type { LeaveOut } from '../facts/leftOut';
@@ -24,7 +21,8 @@ import { runDone } from '../run/runView';
 import type { RunView } from '../run/views';
 import { sheetOfJob } from '../sheetOfJob';
 import type { JobState } from '../state';
-import { entryOf, trayOf } from '../tray';
+import { entryOf } from '../kit/entryOf';
+import { trayOf } from '../tray';
 import type { CardName } from '../facts/cardName';
 import { openedFor } from './intake';
 import { after, jobOf, refusalOf, stateOf } from './story';
@@ -65,6 +63,14 @@ export const apart = (sheet: EngineSheet, scope: Scope): Storyteller => {
     story.liner(String(bore), ...places.map(() => STANDS[sheet.id] ?? 0));
   return story.act('liners.accepted', {});
 };
+
+/** The next step of the first of these rows that can be gone on with; null where none can. */
+export function fitStep(rows: ReturnType<typeof rowsOfPiece>): ActData['check.seen'] | null {
+  const [open] = rows.flatMap((row) => (row.stands === 'open' ? [row] : []));
+  if (!open?.next) return null;
+  const { row, next } = open;
+  return { check: fitCheckId(row.piece.id), item: rowItem(row), step: next.id, found: 'good' };
+}
 
 /** A job as it goes on, act by act, each decided as the log stands. */
 export class Walk {
@@ -117,15 +123,7 @@ export class Walk {
 
   /** The next step of a piece that can be taken; null where none can. */
   stepOf(piece: string): ActData['check.seen'] | null {
-    const scoped = sheetOfJob(this.sheet, this.state);
-    const open = rowsOfPiece(scoped, this.state, piece).find(({ stands }) => stands === 'open');
-    const check = checkOf(scoped, fitCheckId(piece));
-    if (!open || !check) return null;
-    const item = rowItem(open.row);
-    const step = fitSteps(scoped, open.row.piece).find(
-      ({ id }) => !isTaken(this.state.checks, check, item, id),
-    );
-    return step ? { check: check.id, item, step: step.id, found: 'good' } : null;
+    return fitStep(rowsOfPiece(sheetOfJob(this.sheet, this.state), this.state, piece));
   }
 
   /** Puts a piece on as far as it goes. */

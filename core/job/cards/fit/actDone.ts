@@ -63,6 +63,11 @@ const ONCE_WHOLE: Readonly<Partial<Record<AssemblyAct, ActOnCard>>> = {
   },
 };
 
+/** Is this done on an engine that was run for it? */
+export function isOnceWhole(act: AssemblyAct): boolean {
+  return ONCE_WHOLE[act] !== undefined;
+}
+
 /** The card that is due on an engine opened again, before this act is done; null where none is. */
 export function cardDueAgain(
   sheet: JobSheet,

@@ -14,11 +14,13 @@ import { firstToFit, isOn, unpulled } from './isOn';
 import { fitRows, rowItem, type FitRow } from './rows';
 import { clampersOf } from '../strip/loosening';
 import { servedBy } from './served';
-import { FIT_ON, fitSteps, isAfterPull } from './steps';
+import { FIT_ON, fitSteps, isAfterPull, type FitStep } from './steps';
 
 /** Where one row of a piece stands: done, to be gone on with, or waiting. */
 type RowStanding = { readonly row: FitRow } & (
-  | { readonly stands: 'done' | 'open' }
+  | { readonly stands: 'done' }
+  /** `next`: the first step not taken; none where all are, and one that was not good is to be decided. */
+  | { readonly stands: 'open'; readonly next?: FitStep }
   | { readonly stands: 'waits'; readonly waits: readonly Wait[] }
 );
 
@@ -38,10 +40,11 @@ export function rowsOfPiece(
       const next = fitSteps(sheet, row.piece).find(
         ({ id }) => !isTaken(state.checks, check, item, id),
       );
-      if (undecided.some((entry) => entry.item === item)) return { row, stands: 'open' };
+      if (undecided.some((entry) => entry.item === item))
+        return { row, stands: 'open', ...(next && { next }) };
       if (!next) return { row, stands: 'done' };
       const waits = waitsBefore(sheet, state, row, isAfterPull(next) ? 'after pull' : 'on');
-      return waits.length > 0 ? { row, stands: 'waits', waits } : { row, stands: 'open' };
+      return waits.length > 0 ? { row, stands: 'waits', waits } : { row, stands: 'open', next };
     });
 }
 

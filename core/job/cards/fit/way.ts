@@ -5,6 +5,7 @@ import { setOf } from '../../../sheet/programmeOf';
 import type { ActData } from '../../act';
 import { seenOf } from '../../checks/state';
 import type { RunName } from '../../facts/run';
+import { pieceRef } from '../../pieceRef';
 import { clampersOf } from '../strip/loosening';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
@@ -30,13 +31,13 @@ export function wayShut(
     .sort((a, b) => a.at - b.at)
     .map(({ row }) => row);
   if (rows.length === 0) return [];
-  const pieces = [...new Set(rows.map(({ piece }) => piece))];
+  const pieces = [...new Set(rows.map(({ piece }) => piece.id))];
   return [
     {
       code: 'way-shut',
       act,
       rows: rows.map(rowItem),
-      pieces: pieces.map(({ id, name }) => ({ id, ...(name !== undefined && { name }) })),
+      pieces: pieces.map((id) => pieceRef(sheet, id)),
     },
   ];
 }

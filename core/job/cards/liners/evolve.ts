@@ -1,3 +1,4 @@
+import { without } from '../../kit/without';
 import type { LoggedActOf } from '../../act';
 import type { LinerPlace, LinersState } from '../../facts/liners';
 import { standingIn } from './view';
@@ -50,11 +51,4 @@ export function linerMarked(state: LinersState, { data }: LoggedActOf<'mark.made
 
 function isSamePlace(place: LinerPlace, other: LinerPlace): boolean {
   return place.liner === other.liner && place.shimsMm.join() === other.shimsMm.join();
-}
-
-function without<T>(
-  entry: Readonly<Record<string, T>>,
-  bores: readonly string[],
-): Readonly<Record<string, T>> {
-  return Object.fromEntries(Object.entries(entry).filter(([bore]) => !bores.includes(bore)));
 }

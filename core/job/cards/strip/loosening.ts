@@ -3,8 +3,7 @@ import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { setOf } from '../../../sheet/programmeOf';
 import { memoizeByObject } from '../../../sheet/memoize';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
-import { runKey } from '../../run/runKey';
-import { runDone, runView } from '../../run/runView';
+import { isBegun, runDone, runView } from '../../run/runView';
 import type { RunView } from '../../run/views';
 import { setsInScope, type JobSheet } from '../../scope';
 import { STRIP } from '../../slackening';
@@ -129,7 +128,6 @@ export function isPulledAgain(
 ): boolean {
   return clampersOf(sheet, piece).some(({ set, instance }) => {
     const programme = setOf(sheet, set.id)?.programme?.id ?? '';
-    const run = runs[runKey({ set: set.id, instance, programme })];
-    return Object.keys(run?.attempts ?? {}).length > 0;
+    return isBegun(runs, { set: set.id, instance, programme });
   });
 }
