@@ -1,6 +1,20 @@
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
+import { AnsweredProblem } from '@cardinex/contract/client';
 import { QueryClient, type Query } from '@tanstack/react-query';
 import { del, get, set } from 'idb-keyval';
+
+/** How often a server that is busy, or just starting, is asked again at once. */
+const RETRIES = 5;
+/** How long what never got an answer is left before it is asked again. */
+const ASK_AGAIN_MS = 10_000;
+
+/**
+ * Is a question asked again at once? A server that says it cannot answer just now will in a moment; with no network
+ * nothing is waited for: what is stored here is shown instead.
+ */
+export function asksAgain(failures: number, error: Error): boolean {
+  return failures < RETRIES && error instanceof AnsweredProblem && error.problem.status >= 500;
+}
 
 /**
  * Lists and sheets from the server, kept for good so that they can be read with no network: an
@@ -9,7 +23,14 @@ import { del, get, set } from 'idb-keyval';
  */
 export const queryClient = new QueryClient({
   defaultOptions: {
-    queries: { networkMode: 'always', retry: false, gcTime: Infinity, staleTime: 5000 },
+    queries: {
+      networkMode: 'always',
+      retry: asksAgain,
+      // The answer to what failed may be what a whole screen waits for.
+      refetchInterval: ({ state }) => (state.status === 'error' ? ASK_AGAIN_MS : false),
+      gcTime: Infinity,
+      staleTime: 5000,
+    },
     mutations: { networkMode: 'always', retry: false },
   },
 });

@@ -13,6 +13,9 @@ export const shared = {
   cancel: 'Cancel',
   tryAgain: 'Try again',
   loading: 'Fetching the cards',
+  asking: 'Asking the shop.',
+  neverAnswered:
+    'No answer from the shop, and this has not reached this device yet. It is asked for again by itself.',
   turnCard: 'Turn card',
   turnBack: 'Turn back',
   furtherBack: 'Further back',
@@ -147,7 +150,7 @@ export const newJobWords = {
   needName: 'Give it a name you will know it by.',
   needWhy: 'Say why it is here: it is answered before the job closes.',
   needEnd: 'Look at the engine and choose the end cylinder 1 is at.',
-  noSheets: 'No engine sheet has reached this device yet. Open this page once with the network.',
+  noSheets: 'The shop has no engine sheet yet. Enter one under Sheets.',
 } as const;
 
 export const trayWords = {

@@ -15,6 +15,7 @@ import { useJobs, useOlderFinished, useTools } from '../../session/queries';
 import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { GoTo } from '../../ui/GoTo';
+import { NotKnown } from '../../ui/list/NotKnown';
 import { SearchedList } from '../../ui/list/SearchedList';
 import { Mark } from '../../ui/Mark';
 import { Screen } from '../../ui/Screen';
@@ -64,8 +65,12 @@ export function Board() {
             <View className="shrink">
               <ScreenHeading title={boardWords.title} className="text-big text-on-bench" />
               <Small className="text-bench-soft">
-                {session.shop.name} ·{' '}
-                {boardWords.count(all.filter(({ finished }) => !finished).length, rechecks.length)}
+                {[
+                  session.shop.name,
+                  ...(jobs.data
+                    ? [boardWords.count(all.filter(({ finished }) => !finished).length, rechecks.length)]
+                    : []),
+                ].join(' · ')}
               </Small>
             </View>
             {wide ? null : <MemberButton />}
@@ -110,6 +115,7 @@ export function Board() {
       {jobs.isError && jobs.data ? (
         <Small className="px-2 pb-2 text-bench-soft">{boardWords.old}</Small>
       ) : null}
+      <NotKnown of={jobs} />
       {jobs.data && all.length === 0 ? (
         <View className="gap-2 rounded-lg bg-card p-4">
           <Heading>{boardWords.empty}</Heading>

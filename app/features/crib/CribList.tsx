@@ -14,6 +14,7 @@ import { Button } from '../../ui/Button';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { Mark } from '../../ui/Mark';
 import { ListEntry } from '../../ui/list/ListEntry';
+import { NotKnown } from '../../ui/list/NotKnown';
 import { SearchedList } from '../../ui/list/SearchedList';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
@@ -65,7 +66,8 @@ export function CribList() {
         />
       }
     >
-      {all.length === 0 ? (
+      <NotKnown of={tools} />
+      {tools.data && all.length === 0 ? (
         <View className="rounded-lg bg-card p-4">
           <Body>{w.none}</Body>
         </View>

@@ -21,6 +21,7 @@ import { useSheets } from '../../session/queries';
 import { useActor, useBench } from '../../session/SessionProvider';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { NotKnown } from '../../ui/list/NotKnown';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { useRefusal } from '../../ui/Refusal';
@@ -84,7 +85,8 @@ const ASKS: Readonly<Partial<Record<keyof NewJobForm, string>>> = {
 export function NewJob({ sheetId }: { sheetId: string | undefined }) {
   const { ledgers } = useBench();
   const actor = useActor();
-  const sheets = useSheets().data?.sheets ?? [];
+  const shop = useSheets();
+  const sheets = shop.data?.sheets ?? [];
   const form = useForm<BegunForm, unknown, NewJobForm>({
     resolver: zodResolver(formSchema as z.ZodType<NewJobForm, BegunForm>),
     defaultValues: {
@@ -160,7 +162,8 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
       }
     >
       <View className="gap-4 rounded-lg bg-card p-4">
-        {sheets.length === 0 ? <Body>{w.noSheets}</Body> : null}
+        <NotKnown of={shop} />
+        {shop.data && sheets.length === 0 ? <Body>{w.noSheets}</Body> : null}
         {sheets.length > 0 ? (
           <Choice
             label={w.sheet}

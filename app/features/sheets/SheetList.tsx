@@ -10,6 +10,7 @@ import { useBench } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { ListEntry } from '../../ui/list/ListEntry';
+import { NotKnown } from '../../ui/list/NotKnown';
 import { SearchedList } from '../../ui/list/SearchedList';
 import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
@@ -22,7 +23,8 @@ import { importFile, type Imported } from './importFile';
 
 /** Every sheet of the shop, the drafts on this device, and the ways to get another. */
 export function SheetList() {
-  const sheets = useSheets().data?.sheets ?? [];
+  const shop = useSheets();
+  const sheets = shop.data?.sheets ?? [];
   const { member } = useBench();
   const wide = useWide();
   const [drafts, setDrafts] = useState<readonly Draft[]>([]);
@@ -85,7 +87,8 @@ export function SheetList() {
           ))}
         </View>
       ) : null}
-      {sheets.length === 0 ? (
+      <NotKnown of={shop} />
+      {shop.data && sheets.length === 0 ? (
         <View className="rounded-lg bg-card p-4">
           <Body>{w.none}</Body>
         </View>

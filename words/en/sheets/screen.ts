@@ -25,7 +25,7 @@ export const sheetsWords = {
   worthALook: 'Worth a look:',
   notJson: 'This file is not JSON. Is it the right one?',
   openAsDraft: 'Open it as a draft',
-  none: 'No sheet has reached this device yet.',
+  none: 'The shop has no sheet yet.',
   drafts: 'Drafts on this device',
   revision: (revision: number) => `rev. ${revision}`,
   download: 'Download JSON',
