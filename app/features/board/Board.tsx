@@ -68,7 +68,12 @@ export function Board() {
                 {[
                   session.shop.name,
                   ...(jobs.data
-                    ? [boardWords.count(all.filter(({ finished }) => !finished).length, rechecks.length)]
+                    ? [
+                        boardWords.count(
+                          all.filter(({ finished }) => !finished).length,
+                          rechecks.length,
+                        ),
+                      ]
                     : []),
                 ].join(' · ')}
               </Small>

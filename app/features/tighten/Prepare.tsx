@@ -148,7 +148,7 @@ export function Prepare({ view, instances, onCancel }: Props) {
         {byTorque ? (
           <WrenchInHand
             tools={crib}
-            targetNm={highestNm(view)}
+            targetsNm={valuesLeft(view)}
             calibrated={sheet.calibratedTools !== undefined}
             hand={hand}
             onChange={setHand}
@@ -192,9 +192,16 @@ interface SettingsResult {
   readonly fault?: string;
 }
 
-/** The highest value the programme pulls to: the wrench is chosen for it. */
-function highestNm(view: RunView): number {
-  return Math.max(0, ...view.stages.flatMap((s) => s.bolts.map((b) => b.act.nm ?? 0)));
+/** The values still to be pulled to, stage by stage: the wrench is chosen for them. */
+function valuesLeft(view: RunView): readonly number[] {
+  const left = view.stages.flatMap(({ bolts }) => [
+    ...new Set(
+      bolts.flatMap(({ act, status }) =>
+        act.nm === undefined || status === 'done' ? [] : [act.nm],
+      ),
+    ),
+  ]);
+  return left.filter((nm, place) => nm !== left[place - 1]);
 }
 
 /** What to set for every value the programme pulls to, or why the adapter cannot be used. */

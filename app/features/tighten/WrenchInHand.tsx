@@ -22,9 +22,9 @@ export interface Hand {
 
 interface Props {
   readonly tools: readonly ToolState[];
-  /** The highest value it must reach. */
-  readonly targetNm: number;
-  /** Is that the only value it is for? Then those that cannot give it are laid aside. */
+  /** The values it is to give, as they come. */
+  readonly targetsNm: readonly number[];
+  /** Is it for one value alone? Then those that cannot give it are laid aside. */
   readonly onlyOne?: boolean;
   /** Does the sheet demand tools with a check in date? */
   readonly calibrated: boolean;
@@ -34,15 +34,15 @@ interface Props {
 
 /** The crib's wrenches, best first for this programme; adapters; what stands against the one chosen. */
 export function WrenchInHand(props: Props) {
-  const { tools, targetNm, onlyOne = false, calibrated, hand, onChange } = props;
+  const { tools, targetsNm, onlyOne = false, calibrated, hand, onChange } = props;
   const [all, setAll] = useState(false);
   const today = new Date().toISOString().slice(0, 10);
-  const wrenches = wrenchesFor(tools, targetNm, today);
+  const wrenches = wrenchesFor(tools, targetsNm, today);
   const adapters = tools.filter((tool) => tool.kind === 'adapter' && !tool.retired);
   const chosen = wrenches.find((tool) => tool.id === hand.wrenchId);
   const standing = chosen ? toolStanding(chosen, today) : null;
   const fit = wrenches.filter(
-    (tool) => !onlyOne || tool === chosen || reaches(tool.spec, targetNm),
+    (tool) => !onlyOne || tool === chosen || targetsNm.every((nm) => reaches(tool.spec, nm)),
   );
   const shown = all || fit.length === 0 ? wrenches : fit;
   const aside = wrenches.length - shown.length;

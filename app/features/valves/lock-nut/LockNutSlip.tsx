@@ -33,7 +33,7 @@ export function LockNutSlip({ nut }: { nut: LockNut }) {
     >
       <WrenchInHand
         tools={nut.tools}
-        targetNm={nut.nm ?? 0}
+        targetsNm={nut.nm === null ? [] : [nut.nm]}
         onlyOne
         calibrated={false}
         hand={hand}
