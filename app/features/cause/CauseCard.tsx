@@ -37,8 +37,13 @@ export function CauseCard() {
     setWords('');
     setTried(false);
   });
+  // Answered, and nothing said since: the card leads on.
+  const isNew = because !== (cause?.because ?? null) || words.trim() !== '' || cause === null;
   return (
-    <CardFrame {...frame} actBar={<Button label={w.keep} kind="expected" tall onPress={save} />}>
+    <CardFrame
+      {...frame}
+      actBar={isNew ? <Button label={w.keep} kind="expected" tall onPress={save} /> : frame.actBar}
+    >
       <View className="gap-4 p-3.5">
         <View>
           <Small>{w.asked}</Small>

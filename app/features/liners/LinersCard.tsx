@@ -27,6 +27,7 @@ import { Body, Heading, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
+import { LeadOn } from '../job/LeadOn';
 import { useJob } from '../job/JobProvider';
 import { useEntry } from '../job/useEntry';
 import { useOnce } from '../job/useOnce';
@@ -132,19 +133,25 @@ function StandOut({ heights, limits }: Props) {
       aside={`${length(limits.lowMm, units)} to ${length(limits.highMm, units)}`}
       back={<LinersBack heights={heights} limits={limits} check={check} />}
       foot={accepted ? <FootMark kind="within" word={w.accepted} /> : null}
-      acts={{
-        undo,
-        confirm: at
-          ? { label: w.keep, hint: w.keepHint(at.bore, placeName), onPress: main }
+      // Accepted, and nothing in hand to be read again: the card leads on.
+      acts={
+        accepted && accepts
+          ? null
           : {
-              label: within ? w.accept : w.acceptOut,
-              hint: within ? w.acceptHint : w.acceptOutHint,
-              onPress: main,
-              plain: !within,
-            },
-        asked: entry.asked,
-        typing,
-      }}
+              undo,
+              confirm: at
+                ? { label: w.keep, hint: w.keepHint(at.bore, placeName), onPress: main }
+                : {
+                    label: within ? w.accept : w.acceptOut,
+                    hint: within ? w.acceptHint : w.acceptOutHint,
+                    onPress: main,
+                    plain: !within,
+                  },
+              asked: entry.asked,
+              typing,
+            }
+      }
+      actBar={<LeadOn from={{ card: 'liners' }} done />}
       slip={accepting ? <AcceptOut onClose={() => setAccepting(false)} /> : null}
     >
       {fitsLiners(sheet) ? <BeforeHeights sealed={heights.seals !== undefined} /> : null}

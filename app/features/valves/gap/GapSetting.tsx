@@ -12,6 +12,7 @@ import {
   type ItemView,
 } from '@cardinex/core/job/cards/valves/item';
 import { farFromFellows } from '@cardinex/core/quantity/farFromFellows';
+import { isValve } from '@cardinex/core/sheet/settingItems';
 import { itemName, itemShort } from '@cardinex/words/itemNames';
 import { valvesScreen as w } from '@cardinex/words/cards/valves';
 import { readingName } from '@cardinex/words/overheadNames';
@@ -84,8 +85,9 @@ export function GapSetting({ card, view, place, current, phase }: Props) {
     setAsked(null);
     const isLast =
       reading === counted || reading === 'again' || reading === 'hot' || view.measuring;
-    // A bridge is tried once more before the next is taken up.
-    if (isLast && (!view.spec.bridges || reading === 'again')) place.goOn();
+    // A valve's bridge is tried once more before the next is taken up.
+    const onBridge = view.spec.bridges !== undefined && isValve(item);
+    if (isLast && (!onBridge || reading === 'again')) place.goOn();
     else place.choose(item.id);
     return true;
   };
