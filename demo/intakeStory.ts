@@ -1,9 +1,11 @@
+import type { ActData } from '@cardinex/core/job/act';
 import { isBuildKind } from '@cardinex/core/job/checks/check';
 import { heated, setsAfterHeat } from '@cardinex/core/job/cards/after-heat/programme';
 import { fitCheckId } from '@cardinex/core/job/cards/fit/checks';
-import { fitPieces, rowItem } from '@cardinex/core/job/cards/fit/rows';
+import { countedAt } from '@cardinex/core/job/cards/fit/counted';
+import { fitPieces, rowItem, type FitRow } from '@cardinex/core/job/cards/fit/rows';
 import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
-import { fitSteps } from '@cardinex/core/job/cards/fit/steps';
+import { fitSteps, type FitStep } from '@cardinex/core/job/cards/fit/steps';
 import { isolationOf } from '@cardinex/core/job/cards/dead/checks';
 import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
@@ -87,15 +89,21 @@ export function putOn(story: Storyteller, sheet: EngineSheet): Storyteller {
   };
   for (let [open] = rowsToGo(); open; [open] = rowsToGo()) {
     const { piece } = open.row;
-    for (const { id: step } of fitSteps(scoped, piece))
-      story.act('check.seen', {
-        check: fitCheckId(piece.id),
-        item: rowItem(open.row),
-        step,
-        found: 'good',
-      });
+    for (const step of fitSteps(scoped, piece)) story.act('check.seen', fitSeen(open.row, step));
   }
   return story;
+}
+
+/** A step of putting a row of pieces on, as it should be; joints counted where there are any. */
+export function fitSeen(row: FitRow, step: FitStep): ActData['check.seen'] {
+  const count = countedAt(row, step);
+  return {
+    check: fitCheckId(row.piece.id),
+    item: rowItem(row),
+    step: step.id,
+    found: 'good',
+    ...(count !== null && { count }),
+  };
 }
 
 /** One step of taking a piece off. */
@@ -204,7 +212,7 @@ function shareOf(...names: readonly string[]): number {
 }
 
 /** A reading nobody would wonder about, and none the same as its fellow. */
-function soundMm(sheet: JobSheet, check: Check, item: string, place: string): number {
+export function soundMm(sheet: JobSheet, check: Check, item: string, place: string): number {
   const journal = sheet.journals?.find(({ id }) => id === check.journal);
   const own = shareOf(check.id, item, place);
   const round = (mm: number): number => Number(mm.toFixed(3));

@@ -2,10 +2,12 @@ import { createHash } from 'node:crypto';
 import type { ActData } from '@cardinex/core/job/act';
 import { stripNext } from '@cardinex/core/job/cards/strip/view';
 import { canonicalJson } from '@cardinex/core/job/chain';
-import { checkOf } from '@cardinex/core/job/checks/allChecks';
+import { fitRows } from '@cardinex/core/job/cards/fit/rows';
+import { fitSteps } from '@cardinex/core/job/cards/fit/steps';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import {
+  fitSeen,
   allGood,
   headNext,
   madeDead,
@@ -585,10 +587,9 @@ function harbourTug(now: Date): DemoJob {
   const head = setOf(sheet, 'head');
   for (const instance of head?.instances ?? [])
     if (head) story.wholeRun(head, instance, wrenchFor(castryV8, head));
-  const check = checkOf(sheet, 'fit/exhaust-manifold');
-  const [port = ''] = check?.items ?? [];
-  for (const step of check?.places ?? [])
-    story.act('check.seen', { check: 'fit/exhaust-manifold', item: port, step, found: 'good' });
+  const row = fitRows(sheet).find(({ piece }) => piece.id === 'exhaust-manifold');
+  for (const step of row ? fitSteps(sheet, row.piece) : [])
+    if (row) story.act('check.seen', fitSeen(row, step));
   return story.end();
 }
 

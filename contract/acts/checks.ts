@@ -25,6 +25,7 @@ export const checksActs = {
     step: plainId.exactOptional(),
     found,
     words: words(400).exactOptional(),
+    count: z.int().min(0).max(10_000).exactOptional(),
   }),
   'check.decided': z.strictObject({
     check: key,

@@ -32,6 +32,8 @@ export interface RefusalFields {
   'lead-lets-stand': Nothing;
   'unknown-mark': Nothing;
   'unknown-bolts': Nothing;
+  'joints-uncounted': Nothing;
+  'joints-differ': { readonly count: number; readonly total: number; readonly old: boolean };
   'not-all-bolts': { readonly count: number; readonly total: number };
   'uses-needed': Nothing;
   'hands-not-in': Nothing;

@@ -30,6 +30,8 @@ export const IS_ONLY_WHEN: Readonly<Record<RefusalCode, boolean>> = {
   'lead-lets-stand': false,
   'unknown-mark': false,
   'unknown-bolts': false,
+  'joints-uncounted': false,
+  'joints-differ': false,
   'not-all-bolts': false,
   'uses-needed': false,
   'hands-not-in': false,

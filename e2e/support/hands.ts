@@ -10,3 +10,11 @@ export function press(page: Page, name: string | RegExp): Promise<void> {
   const exact = typeof name === 'string';
   return page.getByRole('button', { name, exact }).first().click();
 }
+
+/** Types how many there are where a step counts them: as many as there must be. */
+export async function typeCount(page: Page): Promise<void> {
+  const field = page.getByTestId('count');
+  if (!(await field.isVisible())) return;
+  const label = (await field.getAttribute('aria-label')) ?? '';
+  await field.fill(/\d+/.exec(label)?.[0] ?? '');
+}

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { fill, press } from './hands';
+import { fill, press, typeCount } from './hands';
 import { expect } from './shop';
 
 /** What opening a job asks besides its engine's own questions. */
@@ -48,6 +48,7 @@ export async function pressThrough(page: Page, shows: string, most = 400): Promi
       if (!(await isAsked())) return;
     }
     const before = await page.getByRole('main').innerText();
+    await typeCount(page);
     await confirm.click();
     await expect
       .poll(() => page.getByRole('main').innerText(), { intervals: [20, 30, 50, 100] })

@@ -52,6 +52,11 @@ const SENTENCES: {
   'unknown-mark': () =>
     'That is not how this part is marked on this engine. Look at the card again.',
   'unknown-bolts': () => 'This engine has no such bolts in this job.',
+  'joints-uncounted': () => 'Count them, and type how many there are.',
+  'joints-differ': ({ count, total, old }) =>
+    old && count < total
+      ? `${count} counted, ${total} there must be. One is still on a face, and lifts the new one: find it.`
+      : `${count} counted, ${total} there must be. Count again; what is not so is said by “Not good”.`,
   'not-all-bolts': ({ count, total: of }) =>
     `${count} counted, ${of} there must be. One missing is in the engine or under the bench: find it.`,
   'uses-needed': () => 'Say how often they had been used before: these may be used only so often.',

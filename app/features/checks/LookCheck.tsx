@@ -7,7 +7,9 @@ import { seenOf } from '@cardinex/core/job/checks/state';
 import { cardBacks, stepSays } from '@cardinex/words/cards/buildSteps';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { checkName, itemAt, itemName, placeName, placeWithin } from '@cardinex/words/checkNames';
+import { refusalSentence } from '@cardinex/words/refusals';
 import { cn } from '../../ui/cn';
+import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
 import { CardFrame } from '../job/CardFrame';
@@ -20,6 +22,7 @@ import { WordsSlip } from '../job/WordsSlip';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { CrankFor } from '../pistons/CrankFor';
 import { Findings } from './Findings';
+import { useCounted } from './useCounted';
 import { HeldNotice } from './HeldNotice';
 import { useHolds } from './useHolds';
 import { HolesMap } from './HolesMap';
@@ -45,6 +48,8 @@ interface Props {
   readonly again?: (slot: Slot) => boolean;
   /** May this be said now? What may be comes first; all of it unless given. */
   readonly ready?: (slot: Slot) => boolean;
+  /** How many there must be of what is counted at it; null where nothing is. */
+  readonly counted?: (slot: Slot) => number | null;
   readonly above?: ReactNode;
   /** Under the step in hand. */
   readonly below?: (slot: Slot) => ReactNode;
@@ -52,7 +57,7 @@ interface Props {
 }
 
 /** Something ticked or looked over: hole by hole on the map, piston by piston in its steps, or a list. */
-export function LookCheck({ view, set, again, ready, above, below, more }: Props) {
+export function LookCheck({ view, set, again, ready, counted, above, below, more }: Props) {
   const { sheet, state, record } = useJob();
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [notGood, setNotGood] = useState(false);
@@ -67,17 +72,26 @@ export function LookCheck({ view, set, again, ready, above, below, more }: Props
   const at = chosen ?? (ready && left.find(ready)) ?? left[0] ?? null;
   const following = left.find((slot) => slot.item !== at?.item || slot.place !== at.place);
   const held = useHolds(at !== null && turnsCrankAt(check, at.place), moveOf(check));
-  const say = (found: 'good' | 'not-good', words?: string): Promise<string | null> =>
+  const refusal = useRefusal();
+  const say = (
+    found: 'good' | 'not-good',
+    more: { readonly words?: string; readonly count?: number } = {},
+  ): Promise<string | null> =>
     record('check.seen', {
       check: check.id,
       item: at?.item ?? '',
       ...(at && at.place !== '' && { step: at.place }),
       found,
-      ...(words && { words }),
+      ...more,
     });
+  const total = (at && counted?.(at)) ?? null;
+  const number = useCounted(total, `${at?.item} ${at?.place}`, () => void good());
   const good = useOnce(async () => {
-    if (at && !held && (await say('good')) === null)
-      setChosen((now) => (now === chosen ? null : now));
+    if (!at || held) return;
+    if (number.count === undefined)
+      return refusal.say(refusalSentence({ code: 'joints-uncounted' }));
+    const count = number.count === null ? {} : { count: number.count };
+    if ((await say('good', count)) === null) setChosen((now) => (now === chosen ? null : now));
   });
   const found = ({ item, place }: Slot) => seenOf(state.checks, check.id, item, place)?.found;
   const foundOf = (item: string): 'good' | 'not-good' | undefined => {
@@ -112,6 +126,7 @@ export function LookCheck({ view, set, again, ready, above, below, more }: Props
         at && !held
           ? {
               undo,
+              typing: number.count !== null && number.count !== undefined,
               notSo: { label: w.notGood, onPress: () => setNotGood(true) },
               confirm: {
                 label: stepped ? placeName(sheet, check, step) : w.good,
@@ -138,7 +153,7 @@ export function LookCheck({ view, set, again, ready, above, below, more }: Props
             confirm={w.notGood}
             kind="stop"
             onWords={async (words) => {
-              const problem = await say('not-good', words);
+              const problem = await say('not-good', { words });
               if (problem === null) setChosen((now) => (now === chosen ? null : now));
               return problem;
             }}
@@ -180,6 +195,7 @@ export function LookCheck({ view, set, again, ready, above, below, more }: Props
           {stepSays(sheet, check, at.place).map((line) => (
             <Body key={line}>{line}</Body>
           ))}
+          {number.field}
         </View>
       ) : null}
       {stepped ? (

@@ -1,6 +1,8 @@
 import { fitCheckId } from '@cardinex/core/job/cards/fit/checks';
+import { countedAt } from '@cardinex/core/job/cards/fit/counted';
 import { rowItem } from '@cardinex/core/job/cards/fit/rows';
 import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
+import { fitSteps } from '@cardinex/core/job/cards/fit/steps';
 import { viewsOn } from '@cardinex/core/job/checks/views';
 import { LookCheck } from '../checks/LookCheck';
 import { LeaveOut } from '../job/LeaveOut';
@@ -18,10 +20,9 @@ export function FitCard({ set }: { readonly set: string | undefined }) {
     ({ check }) => check.id === fitCheckId(piece),
   );
   if (!view) return <NoSuchCard card="fit" />;
+  const rows = rowsOfPiece(sheet, state, piece);
   const open = new Set(
-    rowsOfPiece(sheet, state, piece).flatMap(({ row, stands }) =>
-      stands === 'open' ? [rowItem(row)] : [],
-    ),
+    rows.flatMap(({ row, stands }) => (stands === 'open' ? [rowItem(row)] : [])),
   );
   return (
     <LookCheck
@@ -29,6 +30,11 @@ export function FitCard({ set }: { readonly set: string | undefined }) {
       view={view}
       set={piece}
       ready={({ item }) => open.has(item)}
+      counted={({ item, place }) => {
+        const row = rows.find((entry) => rowItem(entry.row) === item)?.row;
+        const step = row && fitSteps(sheet, row.piece).find(({ id }) => id === place);
+        return row && step ? countedAt(row, step) : null;
+      }}
       more={view.read === 0 ? <LeaveOut card="fit" /> : null}
     />
   );

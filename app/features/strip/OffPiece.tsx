@@ -83,7 +83,7 @@ export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose 
           <Caution words={hasWetLiners(sheet) ? w.wetOff : w.dryOff} />
         ) : null}
       </View>
-      {linersLoose(sheet, state) ? (
+      {linersLoose(sheet, state) && group.piece.kind !== 'liner' ? (
         <View className="px-2.5 pb-3">
           <ClampLiners />
         </View>

@@ -79,6 +79,8 @@ export interface ChecksActs {
     readonly step?: string;
     readonly found: CheckSeen['found'];
     readonly words?: string;
+    /** How many joints came out or went in, where they are counted. */
+    readonly count?: number;
   };
   /** What is done about something that is out. */
   'check.decided': {

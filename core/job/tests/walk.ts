@@ -1,4 +1,4 @@
-import { stripped, madeDead, wrenchFor } from '@cardinex/demo/intakeStory';
+import { fitSeen, stripped, madeDead, wrenchFor } from '@cardinex/demo/intakeStory';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { seeded } from '../../quantity/seeded';
 import { cylindersOf, type EngineSheet } from '../../sheet/engineSheet';
@@ -6,8 +6,6 @@ import { planOf } from '../../sheet/programmeOf';
 import type { FastenedSet } from '../../sheet/spec/fastening';
 import { heightsOf } from '../../sheet/spec/block';
 import type { Act, ActData, ActType } from '../act';
-import { fitCheckId } from '../cards/fit/checks';
-import { rowItem } from '../cards/fit/rows';
 import { rowsOfPiece } from '../cards/fit/standing';
 import { decide } from '../decide';
 import { evolve } from '../evolve';
@@ -69,7 +67,7 @@ export function fitStep(rows: ReturnType<typeof rowsOfPiece>): ActData['check.se
   const [open] = rows.flatMap((row) => (row.stands === 'open' ? [row] : []));
   if (!open?.next) return null;
   const { row, next } = open;
-  return { check: fitCheckId(row.piece.id), item: rowItem(row), step: next.id, found: 'good' };
+  return fitSeen(row, next);
 }
 
 /** A job as it goes on, act by act, each decided as the log stands. */

@@ -18,6 +18,10 @@ import { pieceNamed, piecesName, severalOf } from '../pieces';
 import { withinSentence } from '../sentence';
 import { easeSentence } from './strip';
 
+export const countWords = {
+  howMany: (total: number) => `How many are they? ${total} there must be`,
+} as const;
+
 /** The pieces of a row that is put on in one go: "Injector 1, 2, 3". */
 export function fitRowName(sheet: JobSheet, piece: string, item: string): string {
   const row = fitRows(sheet).find((entry) => entry.piece.id === piece && rowItem(entry) === item);

@@ -52,10 +52,10 @@ function itemOf(
 }
 
 function seenLine(
-  { check: id, item, step = '', found, words }: ChecksActs['check.seen'],
+  { check: id, item, step = '', found, words, count }: ChecksActs['check.seen'],
   { sheet }: Around,
 ): ActLine {
-  const value = found === 'good' ? 'so' : 'not good';
+  const value = found !== 'good' ? 'not good' : count === undefined ? 'so' : `${count} counted`;
   if (id === DEAD) return withWords({ what: isolationSentence(item as Isolation), value }, words);
   const check = checkOf(sheet, id);
   const place = check && step !== '' ? withinSentence(placeName(sheet, check, step)) : markLook(id);

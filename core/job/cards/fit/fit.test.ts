@@ -1,4 +1,5 @@
 import { overheadSet } from '@cardinex/demo/overheadStory';
+import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
@@ -133,6 +134,25 @@ describe('what goes on', () => {
     expect(walk.refusal('check.seen', on('inlet-manifold'))).toBe('temporary-parts-in');
     walk.act('temporary-part.taken-out', { part: 'rag' });
     expect(walk.refusal('check.seen', on('inlet-manifold'))).toBeNull();
+  });
+
+  it('has its joints counted out and in, and not only confirmed', () => {
+    const walk = walkOn(castryV8);
+    const gasket = (step: string, count?: number): ActData['check.seen'] => ({
+      ...on('inlet-manifold', step),
+      ...(count !== undefined && { count }),
+    });
+    expect(walk.refusal('check.seen', gasket('old-joint-1'))).toBe('joints-uncounted');
+    expect(walk.refusal('check.seen', gasket('old-joint-1', 1))).toBe('joints-differ');
+    expect(walk.refusal('check.seen', gasket('old-joint-1', 2))).toBeNull();
+    expect(walk.refusal('check.seen', gasket('joint-1', 3))).toBe('joints-differ');
+    // What is laid from a tube is not counted; nor is what is found not good.
+    const sealed = sheetOfJob(castryV8, walk.state);
+    const manifold = fitPieces(sealed).find(({ id }) => id === 'inlet-manifold');
+    const bead = manifold?.joints?.findIndex(({ kind }) => kind === 'sealant') ?? -1;
+    expect(walk.refusal('check.seen', gasket(`joint-${bead + 1}`))).toBeNull();
+    const missing = { ...gasket('old-joint-1'), found: 'not-good', words: 'half of it is gone' };
+    expect(walk.refusal('check.seen', missing as ActData['check.seen'])).toBeNull();
   });
 
   it('that was found not good is not done until someone lets it stand', () => {

@@ -5,6 +5,7 @@ import { temporaryPartName } from '../../register';
 import type { JobState } from '../../state';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import { stepsBefore, partsUnder } from '../tighten/covering';
+import { countedAt } from './counted';
 import { fitRows, rowItem } from './rows';
 import { runKey } from '../../run/runKey';
 import { pullsOf } from './way';
@@ -28,7 +29,7 @@ export function decideWayOpened(
 
 /**
  * May a step of putting a piece on be said done? It is not on before what it rests on is, what it would shut in is
- * done, and every step before was taken; nothing is left in that it would shut in. What is connected and proved waits
+ * done, and every step before was taken; joints are counted out and in; nothing is left in that it would shut in. What is connected and proved waits
  * for its bolts.
  */
 export function decideFitSeen(
@@ -37,15 +38,19 @@ export function decideFitSeen(
   check: Check,
   { sheet }: DecideContext,
 ): Verdict {
-  const { item, step = '', found } = data;
+  const { item, step = '', found, count } = data;
   const row = fitRows(sheet).find(
     (entry) => entry.piece.id === check.set && rowItem(entry) === item,
   );
   if (!row) return refused('unknown-place-of-check', { item });
-  if (found !== 'good' || !isOnOrLater(sheet, row, step)) return ACCEPTED;
-  const isLater = fitSteps(sheet, row.piece).some(
-    (entry) => entry.id === step && isAfterPull(entry),
-  );
+  if (found !== 'good') return ACCEPTED;
+  const fitStep = fitSteps(sheet, row.piece).find(({ id }) => id === step);
+  const total = fitStep ? countedAt(row, fitStep) : null;
+  if (total !== null && count === undefined) return refused('joints-uncounted');
+  if (total !== null && count !== undefined && count !== total)
+    return refused('joints-differ', { count, total, old: fitStep?.kind === 'old-joint' });
+  if (!isOnOrLater(sheet, row, step)) return ACCEPTED;
+  const isLater = fitStep !== undefined && isAfterPull(fitStep);
   const [wait] = waitsBefore(sheet, state, row, isLater ? 'after pull' : 'on');
   if (wait?.code === 'card-first') {
     const { card, set } = wait;
