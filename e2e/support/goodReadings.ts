@@ -1,4 +1,4 @@
-import type { Check } from '../../core/job/checks/check';
+import type { Check, CheckKind } from '../../core/job/checks/check';
 import { checkOf } from '../../core/job/checks/allChecks';
 import { isTaken } from '../../core/job/checks/view';
 import { ringOfItem } from '../../core/job/cards/pistons/checks';
@@ -33,26 +33,19 @@ function linerMm(sheet: JobSheet, bore: number): number {
   return Number(((limits.lowMm + limits.highMm) / 2 + step * (bore - 2)).toFixed(2));
 }
 
+/** What a reading of some kinds is by its book; of the others it is nothing anybody would wonder about. */
+const BY_BOOK: Partial<Record<CheckKind, (sheet: JobSheet, item: string) => number>> = {
+  'ring-gaps': (sheet, item) => middle(ringOfItem(sheet, item).ring?.gap, 0.4),
+  'side-clearances': (sheet, item) => middle(ringOfItem(sheet, item).ring?.sideClearance, 0.08),
+  'rod-floats': ({ pistons }) => middle(pistons?.rodSideFloat, 0.25),
+  'stand-outs': ({ pistons }) => middle(pistons?.standOut, 0.5),
+  'wheel-line': () => 0.05,
+  counterbores: () => FLANGE_MM,
+  flanges: (sheet, item) => Number((FLANGE_MM + linerMm(sheet, Number(item))).toFixed(2)),
+};
+
 function goodMm(sheet: JobSheet, check: Check, item: string, place: string): number {
-  const { pistons } = sheet;
-  switch (check.kind) {
-    case 'ring-gaps':
-      return middle(ringOfItem(sheet, item).ring?.gap, 0.4);
-    case 'side-clearances':
-      return middle(ringOfItem(sheet, item).ring?.sideClearance, 0.08);
-    case 'rod-floats':
-      return middle(pistons?.rodSideFloat, 0.25);
-    case 'stand-outs':
-      return middle(pistons?.standOut, 0.5);
-    case 'wheel-line':
-      return 0.05;
-    case 'counterbores':
-      return FLANGE_MM;
-    case 'flanges':
-      return Number((FLANGE_MM + linerMm(sheet, Number(item))).toFixed(2));
-    default:
-      return soundMm(sheet, check, item, place);
-  }
+  return BY_BOOK[check.kind]?.(sheet, item) ?? soundMm(sheet, check, item, place);
 }
 
 /** What is still to be read of a check, as it is asked, each as its book wants it. */

@@ -138,7 +138,7 @@ export class WorkThrough {
       .or(page.getByTestId('next-card'))
       .or(
         page.getByRole('button', {
-          name: /^(To the tray|All checks|Begin pulling|Record|That was it)/,
+          name: /^(To the tray|All checks|Begin pulling|Record|That was it|Liners$|Back to)/,
         }),
       )
       .or(page.getByRole('button', { name: 'Send something out' }));
@@ -207,7 +207,7 @@ export class WorkThrough {
     if ((await gasket.isVisible()) && (await chosen.count()) === 0) return this.chooseGasket();
     if (await this.shows('next-card')) return this.done(this.tap(page.getByTestId('next-card')));
     if (await this.offers(/^All checks/)) return this.done(this.press(/^All checks/));
-    return this.done(this.press(/^(To the tray|Record)/));
+    return this.done(this.press(/^(To the tray|Record|Liners$|Back to)/));
   }
 
   /** The gasket that the stand-out asks for; one as the old one was, where none was measured. */

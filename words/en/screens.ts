@@ -184,6 +184,8 @@ export const linersWords = {
   },
   placed: 'placed',
   seals: 'Seals',
+  trialFit:
+    'Seals are not counted yet: a trial fit. Heights count once they are read with the seals in.',
   sealsHint: (left: number) => (left === 0 ? 'all counted' : `${left} to count`),
   profile: 'Heights',
   profileLabel: (heights: string) => `Heights along the block from the cylinder-1 end: ${heights}.`,

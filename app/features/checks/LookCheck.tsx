@@ -85,7 +85,7 @@ export function LookCheck({ view, set, again, ready, counted, above, below, more
       ...more,
     });
   const total = (at && counted?.(at)) ?? null;
-  const number = useCounted(total, `${at?.item} ${at?.place}`, () => void good());
+  const number = useCounted(total, `${at?.item} ${at?.place}`);
   const good = useOnce(async () => {
     if (!at || held) return;
     if (number.count === undefined)
@@ -195,7 +195,7 @@ export function LookCheck({ view, set, again, ready, counted, above, below, more
           {stepSays(sheet, check, at.place).map((line) => (
             <Body key={line}>{line}</Body>
           ))}
-          {number.field}
+          {number.field?.(() => void good())}
         </View>
       ) : null}
       {stepped ? (

@@ -6,8 +6,8 @@ import { useRefusal } from '../../ui/Refusal';
 import { useDigitsTo } from '../reading/useDigitsTo';
 
 interface Counted {
-  /** Where it is typed; null where nothing is counted. */
-  readonly field: ReactNode;
+  /** Where it is typed, and what its Enter does; null where nothing is counted. */
+  readonly field: ((onDone: () => void) => ReactNode) | null;
   /** What was typed: a number, nothing yet, or null where nothing is counted. */
   readonly count: number | undefined | null;
 }
@@ -17,7 +17,7 @@ interface Counted {
  * @param total how many there must be; null where nothing is counted
  * @param key the step it is about: what was typed at another is forgotten
  */
-export function useCounted(total: number | null, key: string, onDone: () => void): Counted {
+export function useCounted(total: number | null, key: string): Counted {
   const [typed, setTyped] = useState({ key: '', text: '' });
   const field = useRef<TextInput>(null);
   const refusal = useRefusal();
@@ -26,7 +26,7 @@ export function useCounted(total: number | null, key: string, onDone: () => void
   if (total === null) return { field: null, count: null };
   return {
     count: /^\d+$/.test(text) ? Number(text) : undefined,
-    field: (
+    field: (onDone) => (
       <View className="pt-1">
         <Field
           key={key}

@@ -66,9 +66,8 @@ function fellowsOf({ readings }: LinersState, at: Place): readonly number[] {
 }
 
 /** What goes before the heights where the liners were out: placed, marked anew, sealed. */
-function BeforeHeights({ sealed }: { sealed: boolean }) {
-  const { jobId, sheet, state } = useJob();
-  const left = boresToSeal(sheet, state.liners).length;
+function BeforeHeights({ toSeal }: { toSeal: number | null }) {
+  const { jobId, state } = useJob();
   return (
     <>
       <View className="flex-row gap-3 border-b border-rule px-3.5 py-2.5">
@@ -78,16 +77,21 @@ function BeforeHeights({ sealed }: { sealed: boolean }) {
           onPress={() => router.push(`/jobs/${jobId}/liners?part=place`)}
           className="flex-1"
         />
-        {sealed ? (
+        {toSeal !== null ? (
           <Button
             label={w.seals}
-            hint={w.sealsHint(left)}
+            hint={w.sealsHint(toSeal)}
             onPress={() => router.push(`/jobs/${jobId}/liners?part=seals`)}
             className="flex-1"
           />
         ) : null}
       </View>
       {boresToRemark(state.liners).length > 0 ? <RemarkLiners /> : null}
+      {toSeal !== null && toSeal > 0 ? (
+        <View className="border-b border-rule px-3.5 py-2.5">
+          <Mark kind="waiting" word={w.trialFit} />
+        </View>
+      ) : null}
     </>
   );
 }
@@ -98,10 +102,12 @@ interface Props {
 }
 
 function StandOut({ heights, limits }: Props) {
-  const { sheet, state, record } = useJob();
+  const { jobId, sheet, state, record } = useJob();
   const units = useUnits();
   const entry = useReadingField();
   const { undo } = useUndo(LINERS_ACTS, 'liners');
+  const sealed = fitsLiners(sheet) && heights.seals !== undefined;
+  const toSeal = sealed ? boresToSeal(sheet, state.liners).length : null;
   const [chosen, setChosen] = useState<Place | null>(null);
   const [accepting, setAccepting] = useState(false);
   const at = chosen ?? nextPlace(sheet, state.liners);
@@ -123,6 +129,7 @@ function StandOut({ heights, limits }: Props) {
     if (within) await record('liners.accepted', {});
     else setAccepting(true);
   });
+  const toSeals = (): void => router.push(`/jobs/${jobId}/liners?part=seals`);
   const accepts = at === null;
   const main = accepts ? accept : () => entry.handle.current?.keep();
   const placeName = heights.places[at?.place ?? 0] ?? '';
@@ -141,12 +148,14 @@ function StandOut({ heights, limits }: Props) {
               undo,
               confirm: at
                 ? { label: w.keep, hint: w.keepHint(at.bore, placeName), onPress: main }
-                : {
-                    label: within ? w.accept : w.acceptOut,
-                    hint: within ? w.acceptHint : w.acceptOutHint,
-                    onPress: main,
-                    plain: !within,
-                  },
+                : toSeal !== null && toSeal > 0
+                  ? { label: w.seals, hint: w.sealsHint(toSeal), onPress: toSeals }
+                  : {
+                      label: within ? w.accept : w.acceptOut,
+                      hint: within ? w.acceptHint : w.acceptOutHint,
+                      onPress: main,
+                      plain: !within,
+                    },
               asked: entry.asked,
               typing,
             }
@@ -154,7 +163,7 @@ function StandOut({ heights, limits }: Props) {
       actBar={<LeadOn from={{ card: 'liners' }} done />}
       slip={accepting ? <AcceptOut onClose={() => setAccepting(false)} /> : null}
     >
-      {fitsLiners(sheet) ? <BeforeHeights sealed={heights.seals !== undefined} /> : null}
+      {fitsLiners(sheet) ? <BeforeHeights toSeal={toSeal} /> : null}
       <View className="px-3 pt-2">
         <View className="flex-row items-center justify-between pb-1">
           <EndMark end={sheet.cylinder1End} />
