@@ -84,6 +84,7 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
     ).toBeVisible();
     await yes(page);
     await expect(page.getByTestId('remark')).toContainText('still carry the mark');
+    await expect(page.getByText(/a trial fit/)).toBeVisible();
     await press(page, 'Bore 2: now marked L 2');
     await press(page, 'Bore 3: now marked L 3');
     await expect(page.getByTestId('remark')).toHaveCount(0);
@@ -95,6 +96,7 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
     await page.getByRole('button', { name: /^Liner 1/ }).click();
     await pressThrough(page, 'act');
     await page.goto(`${job}/liners`);
+    await expect(page.getByText(/a trial fit/)).toHaveCount(0);
     await type(page, '0.06', '0.06', '0.06', '0.06', '0.08', '0.08', '0.08', '0.08');
     await type(page, '0.07', '0.12', '0.09', '0.10', '0.11', '0.11', '0.11', '0.11');
     await expect(page.getByTestId('finding')).toContainText('Lift liner 3 first: it tilts');

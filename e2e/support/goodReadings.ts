@@ -40,6 +40,8 @@ const BY_BOOK: Partial<Record<CheckKind, (sheet: JobSheet, item: string) => numb
   'rod-floats': ({ pistons }) => middle(pistons?.rodSideFloat, 0.25),
   'stand-outs': ({ pistons }) => middle(pistons?.standOut, 0.5),
   'wheel-line': () => 0.05,
+  // Grams; a little between them, as nothing is the same to the gram.
+  masses: (_, item) => 900 + (Number(item) % 3),
   counterbores: () => FLANGE_MM,
   flanges: (sheet, item) => Number((FLANGE_MM + linerMm(sheet, Number(item))).toFixed(2)),
 };

@@ -148,6 +148,7 @@ export class WorkThrough {
     if (this.card === 'tray') return this.fromTray();
     if (this.card === 'parts') return this.parts();
     if (this.card === 'cause' && !(await this.shows('answer'))) return this.cause();
+    if (await this.shows('cooling')) return 'waits: After heat';
     if (await this.offers('Begin pulling')) return this.prepare();
     if ((await this.shows('reading')) && (await this.shows('confirm'))) return this.read();
     for (const clamped of ['Liners are clamped', 'Plates are on, pulled down'])
