@@ -1,5 +1,5 @@
 import { AnsweredProblem, NoAnswer } from '@cardinex/contract/client';
-import { asksAgain } from './queryClient';
+import { asksAgain, asksLater } from './queryClient';
 
 /** An answer of the server with this status. */
 const answered = (status: number): AnsweredProblem =>
@@ -14,4 +14,9 @@ it('asks a busy server again, a few times; what was refused, or got no answer, i
   ]);
   expect(asksAgain(0, new NoAnswer())).toBe(false);
   expect([4, 5].map((failures) => asksAgain(failures, answered(503)))).toEqual([true, false]);
+});
+
+it('asks later for what got no answer, or none yet; not for what was answered once for all', () => {
+  expect([new NoAnswer(), answered(503)].map(asksLater)).toEqual([10_000, 10_000]);
+  expect([null, answered(404), answered(422)].map(asksLater)).toEqual([false, false, false]);
 });

@@ -5,15 +5,25 @@ import { del, get, set } from 'idb-keyval';
 
 /** How often a server that is busy, or just starting, is asked again at once. */
 const RETRIES = 5;
-/** How long what never got an answer is left before it is asked again. */
+/** How long what got no answer is left before it is asked again. */
 const ASK_AGAIN_MS = 10_000;
+
+/** Was it answered once for all: refused, or not there? */
+function isFinal(error: Error | null): boolean {
+  return error instanceof AnsweredProblem && error.problem.status < 500;
+}
 
 /**
  * Is a question asked again at once? A server that says it cannot answer just now will in a moment; with no network
  * nothing is waited for: what is stored here is shown instead.
  */
 export function asksAgain(failures: number, error: Error): boolean {
-  return failures < RETRIES && error instanceof AnsweredProblem && error.problem.status >= 500;
+  return failures < RETRIES && error instanceof AnsweredProblem && !isFinal(error);
+}
+
+/** After how long a question that failed is asked again by itself; false where that would change nothing. */
+export function asksLater(error: Error | null): number | false {
+  return error === null || isFinal(error) ? false : ASK_AGAIN_MS;
 }
 
 /**
@@ -27,7 +37,7 @@ export const queryClient = new QueryClient({
       networkMode: 'always',
       retry: asksAgain,
       // The answer to what failed may be what a whole screen waits for.
-      refetchInterval: ({ state }) => (state.status === 'error' ? ASK_AGAIN_MS : false),
+      refetchInterval: ({ state }) => asksLater(state.error),
       gcTime: Infinity,
       staleTime: 5000,
     },
