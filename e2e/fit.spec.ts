@@ -46,6 +46,13 @@ test('what came off goes on again, with its joints, a last look, and only once i
   await page.keyboard.type('1');
   await page.keyboard.press('Enter');
   await expect(page.getByText('1 counted, 2 there must be. One is still on a face')).toBeVisible();
+  // A gasket to each head: the same is asked twice, and told apart by what comes next.
+  const confirm = page.getByTestId('confirm');
+  await expect(confirm).toContainText('Next: old out: gasket');
+  await page.getByTestId('count').fill('2');
+  await page.keyboard.press('Enter');
+  await expect(confirm).toContainText('Next: in: gasket');
+  await expect(page.getByTestId('count')).toHaveValue('');
 
   await page.goto(address);
   await unfoldTray(page);
