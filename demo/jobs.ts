@@ -588,8 +588,8 @@ function harbourTug(now: Date): DemoJob {
   for (const instance of head?.instances ?? [])
     if (head) story.wholeRun(head, instance, wrenchFor(castryV8, head));
   const row = fitRows(sheet).find(({ piece }) => piece.id === 'exhaust-manifold');
-  for (const step of row ? fitSteps(sheet, row.piece) : [])
-    if (row) story.act('check.seen', fitSeen(row, step));
+  if (row)
+    for (const step of fitSteps(sheet, row.piece)) story.act('check.seen', fitSeen(row, step));
   return story.end();
 }
 

@@ -126,7 +126,7 @@ export function LookCheck({ view, set, again, ready, counted, above, below, more
         at && !held
           ? {
               undo,
-              typing: number.count !== null && number.count !== undefined,
+              typing: typeof number.count === 'number',
               notSo: { label: w.notGood, onPress: () => setNotGood(true) },
               confirm: {
                 label: stepped ? placeName(sheet, check, step) : w.good,

@@ -66,7 +66,7 @@ function fellowsOf({ readings }: LinersState, at: Place): readonly number[] {
 }
 
 /** What goes before the heights where the liners were out: placed, marked anew, sealed. */
-function BeforeHeights({ toSeal }: { toSeal: number | null }) {
+function BeforeHeights({ toSeal, onSeals }: { toSeal: number | null; onSeals: () => void }) {
   const { jobId, state } = useJob();
   return (
     <>
@@ -78,12 +78,7 @@ function BeforeHeights({ toSeal }: { toSeal: number | null }) {
           className="flex-1"
         />
         {toSeal !== null ? (
-          <Button
-            label={w.seals}
-            hint={w.sealsHint(toSeal)}
-            onPress={() => router.push(`/jobs/${jobId}/liners?part=seals`)}
-            className="flex-1"
-          />
+          <Button label={w.seals} hint={w.sealsHint(toSeal)} onPress={onSeals} className="flex-1" />
         ) : null}
       </View>
       {boresToRemark(state.liners).length > 0 ? <RemarkLiners /> : null}
@@ -163,7 +158,7 @@ function StandOut({ heights, limits }: Props) {
       actBar={<LeadOn from={{ card: 'liners' }} done />}
       slip={accepting ? <AcceptOut onClose={() => setAccepting(false)} /> : null}
     >
-      {fitsLiners(sheet) ? <BeforeHeights toSeal={toSeal} /> : null}
+      {fitsLiners(sheet) ? <BeforeHeights toSeal={toSeal} onSeals={toSeals} /> : null}
       <View className="px-3 pt-2">
         <View className="flex-row items-center justify-between pb-1">
           <EndMark end={sheet.cylinder1End} />

@@ -29,8 +29,8 @@ export function decideWayOpened(
 
 /**
  * May a step of putting a piece on be said done? It is not on before what it rests on is, what it would shut in is
- * done, and every step before was taken; joints are counted out and in; nothing is left in that it would shut in. What is connected and proved waits
- * for its bolts.
+ * done, and every step before was taken; joints are counted out and in; nothing is left in that it would shut in.
+ * What is connected and proved waits for its bolts.
  */
 export function decideFitSeen(
   state: JobState,
@@ -46,9 +46,10 @@ export function decideFitSeen(
   if (found !== 'good') return ACCEPTED;
   const fitStep = fitSteps(sheet, row.piece).find(({ id }) => id === step);
   const total = fitStep ? countedAt(row, fitStep) : null;
-  if (total !== null && count === undefined) return refused('joints-uncounted');
-  if (total !== null && count !== undefined && count !== total)
-    return refused('joints-differ', { count, total, old: fitStep?.kind === 'old-joint' });
+  if (total !== null && count !== total)
+    return count === undefined
+      ? refused('joints-uncounted')
+      : refused('joints-differ', { count, total, old: fitStep?.kind === 'old-joint' });
   if (!isOnOrLater(sheet, row, step)) return ACCEPTED;
   const isLater = fitStep !== undefined && isAfterPull(fitStep);
   const [wait] = waitsBefore(sheet, state, row, isLater ? 'after pull' : 'on');
