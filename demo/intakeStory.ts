@@ -24,6 +24,8 @@ import {
   type OffStep,
 } from '@cardinex/core/job/cards/strip/view';
 import type { RunView } from '@cardinex/core/job/run/views';
+import { TURN_OVER_LOOKS, type StandsHow } from '@cardinex/core/job/facts/attitude';
+import { linersLoose } from '@cardinex/core/job/linersLoose';
 import { fold } from '@cardinex/core/job/evolve';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';
 import type { JobState } from '@cardinex/core/job/state';
@@ -112,13 +114,10 @@ export function strippedStep(story: Storyteller, group: OffGroup, step: OffStep)
     case 'wait':
       throw new Error(`${group.piece.id} waits for ${step.pieces.join(', ')}`);
     case 'held':
-      story.act('temporary-part.put-in', {
-        part: 'liner-clamps',
-        kind: 'liner-clamp',
-        what: 'Liner clamps',
-        where: 'deck',
-        bars: 'cover',
-      });
+      linersClamped(story);
+      return;
+    case 'turn-over':
+      turnedOver(story, step.to);
       return;
     case 'mark': {
       for (const { id: mark, kind, code, place } of step.marks)
@@ -137,6 +136,23 @@ export function strippedStep(story: Storyteller, group: OffGroup, step: OffStep)
     case 'off':
       story.act('piece.off', { pieces: step.instances, found: 'sound' });
   }
+}
+
+/** Turned over in its stand, with what has to be seen to; what would drop out of it is held. */
+export function turnedOver(story: Storyteller, to: StandsHow): Storyteller {
+  if (linersLoose(sheetIn(story, story.sheet), stateOf(story))) linersClamped(story);
+  return story.act('engine.turned-over', { to, seen: [...TURN_OVER_LOOKS] });
+}
+
+/** Held down by clamps, each lot of them by a name of its own. */
+function linersClamped(story: Storyteller): void {
+  story.act('temporary-part.put-in', {
+    part: `liner-clamps-${stateOf(story).register.length}`,
+    kind: 'liner-clamp',
+    what: 'Liner clamps',
+    where: 'deck',
+    bars: 'cover',
+  });
 }
 
 function slackenedRun(story: Storyteller, { stages }: RunView): void {

@@ -34,7 +34,7 @@ export class Storyteller {
   constructor(
     private readonly shop: DemoShop,
     private readonly jobId: string,
-    private readonly sheet: EngineSheet,
+    readonly sheet: EngineSheet,
     startsAt: Date,
     member: DemoMember,
   ) {

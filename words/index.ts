@@ -12,6 +12,7 @@ export interface Words {
   readonly acts: typeof import('./en/acts');
   readonly arrange: typeof import('./en/arrange');
   readonly assembly: typeof import('./en/assembly');
+  readonly attitude: typeof import('./en/attitude');
   readonly bench: typeof import('./en/bench');
   readonly boltFaults: typeof import('./en/boltFaults');
   readonly buildNames: typeof import('./en/buildNames');
@@ -95,6 +96,7 @@ export interface Words {
   readonly 'sheets/sections/pistons': typeof import('./en/sheets/sections/pistons');
   readonly 'sheets/sections/rows': typeof import('./en/sheets/sections/rows');
   readonly 'sheets/sections/sheetSections': typeof import('./en/sheets/sections/sheetSections');
+  readonly 'slices/attitude': typeof import('./en/slices/attitude');
   readonly 'slices/cause': typeof import('./en/slices/cause');
   readonly 'slices/cautions': typeof import('./en/slices/cautions');
   readonly 'slices/checks': typeof import('./en/slices/checks');

@@ -1,5 +1,6 @@
 import type { ActData, SentActType } from '@cardinex/core/job/act';
 import type { ActSchemas } from './actSchemas';
+import { attitudeActs } from './attitude';
 import { causeActs } from './cause';
 import { cautionsActs } from './cautions';
 import { checksActs } from './checks';
@@ -30,6 +31,7 @@ import { variantActs } from './variant';
 
 /** What each act that a device may send says, slice by slice. */
 export const ACTS = {
+  ...attitudeActs,
   ...causeActs,
   ...cautionsActs,
   ...checksActs,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { OutOfOrderActs } from '@cardinex/core/job/facts/outOfOrder';
+import { STANDS_HOW } from '@cardinex/core/job/facts/attitude';
 import { CARD_NAMES } from '@cardinex/core/job/facts/cardName';
 import { ASSEMBLY_ACTS } from '@cardinex/core/sheet/spec/assembly';
 import type { ActSchemas } from './actSchemas';
@@ -21,6 +22,7 @@ export const outOfOrderActs = {
             shuts: z.enum(ASSEMBLY_ACTS).exactOptional(),
           }),
           z.strictObject({ part: words(200) }),
+          z.strictObject({ turnOver: z.enum(STANDS_HOW) }),
         ]),
       )
       .min(1, 'must name what is passed over')

@@ -1,4 +1,5 @@
 import type { TimeDoubt } from './facts/actTime';
+import type { AttitudeActs } from './facts/attitude';
 import type { CauseActs } from './facts/cause';
 import type { CautionsActs } from './facts/cautions';
 import type { ChecksActs } from './facts/checks';
@@ -34,6 +35,7 @@ import type { Refusal } from './refusal';
  */
 export interface ActData
   extends
+    AttitudeActs,
     CauseActs,
     CautionsActs,
     ChecksActs,

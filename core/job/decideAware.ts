@@ -59,6 +59,8 @@ function refusedBy({ card }: CardPlace, reason: Wait): Verdict {
       return refused(reason.code);
     case 'crank-held':
       return refused('crank-held', { holds: reason.holds });
+    case 'turn-over':
+      return refused('turn-over-first', { to: reason.to });
     case 'card-first':
     case 'way-shut':
     case 'temporary-parts-in':

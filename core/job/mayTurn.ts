@@ -1,12 +1,13 @@
 import { cylindersOf } from '../sheet/engineSheet';
 import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
 import { memoizeByObject } from '../sheet/memoize';
+import type { TemporaryBars } from '../sheet/spec/assembly';
 import type { FastenedSet } from '../sheet/spec/fastening';
 import { viewsOn } from './checks/views';
 import { seenOf } from './checks/state';
 import { stillLive } from './cards/dead/checks';
 import { isOn } from './cards/fit/isOn';
-import { clampersOf, looseningRun } from './cards/strip/loosening';
+import { clampersOf, isLoose, isPulledAgain, looseningRun } from './cards/strip/loosening';
 import { timingView } from './cards/timing/view';
 import type { CrankHold, Move } from './facts/crank';
 import { linersLoose } from './linersLoose';
@@ -20,7 +21,7 @@ import { refused, type Verdict } from './verdict';
 /**
  * May crank, cams and what they drive be turned? Every reason why not, those that hurt people first: hands in, not
  * dead, something left in, jacks on, wet liners that would lift with their pistons, through bolts slack at either end,
- * a rod without its cap, valves that stand open with nothing to shut them in time. None: nothing that is known holds
+ * a crank that hangs in less than all but one of its caps, a rod without its cap, valves that stand open with nothing to shut them in time. None: nothing that is known holds
  * it, which is not to say that it is clear.
  */
 export function holdsOnTurning(
@@ -32,20 +33,30 @@ export function holdsOnTurning(
   return [
     ...state.hands.map(({ where }) => ({ code: 'hands-in' as const, what: where })),
     ...holdIf(stillLive(sheet, state.checks).length > 0, 'still-live'),
-    ...temporaryPartsBarring(state.register, 'turn').map((part) => ({
-      code: 'temporary-part-in' as const,
-      what: temporaryPartName(part),
-    })),
+    ...partsHolding(state.register, 'turn'),
     ...holdIf(jacksOn(sheet, state), 'jacks-on'),
     ...holdIf(linersLoose(sheet, state), 'liners-loose'),
     ...holdIf(throughBoltsSlack(sheet, state), 'through-bolts-slack'),
+    ...holdIf(move !== 'of-the-programme' && crankHangs(sheet, state), 'crank-hangs'),
     ...(uncapped.length > 0 ? [{ code: 'rod-uncapped' as const, what: uncapped.join(', ') }] : []),
-    ...holdIf(move === 'any' && valvesUntimed(sheet, state), 'drive-open'),
+    ...holdIf(move !== 'of-the-timing' && valvesUntimed(sheet, state), 'drive-open'),
   ];
 }
 
-function holdIf(holds: boolean, code: CrankHold['code']): readonly CrankHold[] {
+/** A reason that holds, or none. */
+export function holdIf(holds: boolean, code: CrankHold['code']): readonly CrankHold[] {
   return holds ? [{ code }] : [];
+}
+
+/** What is still in and bars this. */
+export function partsHolding(
+  register: JobState['register'],
+  bars: TemporaryBars,
+): readonly CrankHold[] {
+  return temporaryPartsBarring(register, bars).map((part) => ({
+    code: 'temporary-part-in',
+    what: temporaryPartName(part),
+  }));
 }
 
 /** Why an act that turns the crank is refused; null when nothing is known that holds it. */
@@ -105,7 +116,7 @@ const stretched = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonly Fa
 );
 
 /** Are studs being stretched: some of a stage done, and some not? */
-function jacksOn(sheet: JobSheet, state: JobState): boolean {
+export function jacksOn(sheet: JobSheet, state: JobState): boolean {
   return stretched(sheet).some((set) =>
     begunRuns(state, set).some((name) => {
       const stage = runView(sheet, name, state.runs, '')?.current;
@@ -114,6 +125,17 @@ function jacksOn(sheet: JobSheet, state: JobState): boolean {
       );
     }),
   );
+}
+
+/** Is more than one main cap off while the crank hangs in them? Upside down it lies in the block. */
+function crankHangs(sheet: JobSheet, state: JobState): boolean {
+  if (state.attitude.stands === 'inverted' || isCrankOut(sheet, state)) return false;
+  const caps = offOfKind(sheet, 'bearing-cap').filter(({ over }) => over.bearings !== null);
+  const isOpen = (id: string): boolean =>
+    clampersOf(sheet, id).length > 0
+      ? isLoose(sheet, state, id) && !isPulledAgain(sheet, state, id)
+      : state.pieces.off[id] !== undefined && !isOn(sheet, state, id);
+  return caps.filter(({ id }) => isOpen(id)).length > 1;
 }
 
 /** Printed numbers of the cylinders whose rod has no cap, and is in: it would strike the case as it comes round. */

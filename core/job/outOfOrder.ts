@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import type { AssemblyAct } from '../sheet/spec/assembly';
 import type { PassedWait } from './facts/outOfOrder';
 import { cardKey, type CardPlace } from './kit/cardPlace';
@@ -20,6 +21,8 @@ export function kindOfWait(wait: Wait): WaitKind {
       return wait.shuts === undefined ? 'order' : 'shuts-in';
     case 'way-shut':
       return 'shuts-in';
+    case 'turn-over':
+      return 'order';
     case 'parts-missing':
       return 'part';
     case 'sheet-lacks':
@@ -33,6 +36,7 @@ export function kindOfWait(wait: Wait): WaitKind {
 export function passable(wait: Wait): readonly PassedWait[] {
   if (kindOfWait(wait) === 'danger') return [];
   if (wait.code === 'parts-missing') return wait.parts.map(({ what }) => ({ part: what }));
+  if (wait.code === 'turn-over') return [{ turnOver: wait.to }];
   if (wait.code !== 'card-first') return [];
   const { card, set, shuts } = wait;
   return [{ card, ...(set !== undefined && { set }), ...(shuts !== undefined && { shuts }) }];
@@ -50,15 +54,9 @@ export function isPassed(
     known.length > 0 &&
     passes.length > 0 &&
     passes.every((pass) =>
-      known.some(({ despite }) => despite.some((other) => isSamePass(other, pass))),
+      known.some(({ despite }) => despite.some((other) => isEqual(other, pass))),
     )
   );
-}
-
-function isSamePass(one: PassedWait, other: PassedWait): boolean {
-  if ('part' in one || 'part' in other)
-    return 'part' in one && 'part' in other && one.part === other.part;
-  return one.card === other.card && one.set === other.set && one.shuts === other.shuts;
 }
 
 /** What of a card is shut in by pieces that were let go on before it was done: which act, and the pieces by their ids. */

@@ -1,6 +1,7 @@
 import type { Coded, Nothing } from '../coded';
 import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineEnd } from '../sheet/spec/layout';
+import type { StandsHow, TurnOverLook } from './facts/attitude';
 import type { CrankHold } from './facts/crank';
 import type { PieceRef } from './pieceRef';
 import type { CardName } from './facts/cardName';
@@ -21,6 +22,9 @@ export interface RefusalFields {
   'unknown-place-of-check': { readonly item: string };
   'beyond-reach': { readonly lowMm: number; readonly highMm: number };
   'crank-held': { readonly holds: readonly CrankHold[] };
+  'turn-over-held': { readonly holds: readonly CrankHold[] };
+  'turn-over-looks': { readonly looks: readonly TurnOverLook[] };
+  'turn-over-first': { readonly to: StandsHow };
   'liners-loose': Nothing;
   'not-loose-yet': Nothing;
   'unknown-piece': { readonly piece: string };

@@ -7,6 +7,7 @@ import { struckActs } from './slices/struck';
 
 /** The rule of every kind of act, as its slice has it; one that is missing does not compile. */
 export const RULES: { readonly [T in ActType]: ActRule<T> } = {
+  ...SLICES.attitude.acts,
   ...SLICES.cause.acts,
   ...SLICES.cautions.acts,
   ...SLICES.checks.acts,

@@ -1,4 +1,5 @@
 import isEqual from 'fast-deep-equal';
+import { waitsForAttitude } from './attitude';
 import { CARDS } from './cards/index';
 import { cardsOfPlace } from './cardsOfPlace';
 import { memoizeByObject } from '../sheet/memoize';
@@ -194,7 +195,12 @@ function waitsOf(job: JobNow, entry: Planned): readonly Wait[] {
   const { sheet, state } = job;
   const own = CARDS[entry.card].waitsFor?.(job, entry) ?? [];
   const shutIn = [...shutInOf(state, entry.card)];
-  return [...own, ...shutIn.flatMap(([act, pieces]) => wayShut(sheet, state, act, pieces))];
+  const turnOver = waitsForAttitude(sheet, state, entry);
+  return [
+    ...own,
+    ...turnOver,
+    ...shutIn.flatMap(([act, pieces]) => wayShut(sheet, state, act, pieces)),
+  ];
 }
 
 /**

@@ -1,3 +1,4 @@
+import type { AttitudeState } from './facts/attitude';
 import type { CribState } from './crib';
 import type { CauseState } from './facts/cause';
 import type { CautionsState } from './facts/cautions';
@@ -55,6 +56,8 @@ export interface JobSlices {
   /** When the engine was last run to working heat. */
   readonly heat: Heat | null;
   readonly valves: ValvesState;
+  /** How the engine stands in its stand. */
+  readonly attitude: AttitudeState;
   readonly crank: CrankState;
   readonly top: TopState;
   readonly cautions: CautionsState;

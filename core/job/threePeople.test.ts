@@ -34,6 +34,7 @@ function takingOff(step: OffStep): Step {
       return [['piece.off', { pieces: step.instances, found: 'sound' }]];
     case 'held':
     case 'slacken':
+    case 'turn-over':
     case 'unclamp':
     case 'wait':
       return [];

@@ -1,4 +1,5 @@
 import type { AssemblyAct } from '../sheet/spec/assembly';
+import type { StandsHow } from './facts/attitude';
 import type { CardName } from './facts/cardName';
 import type { CrankHold } from './facts/crank';
 import type { PartHold } from './facts/parts';
@@ -17,7 +18,8 @@ export type Wait = Extract<
       | 'parts-missing'
       | 'crank-held'
       | 'temporary-parts-in'
-      | 'way-shut';
+      | 'way-shut'
+      | 'turn-over';
   }
 >;
 
@@ -39,6 +41,8 @@ export type TrayReason =
       readonly rows: readonly string[];
       readonly pieces: readonly PieceRef[];
     }
+  /** The engine has to stand this way for it. */
+  | { readonly code: 'turn-over'; readonly to: StandsHow }
   | { readonly code: 'sheet-lacks'; readonly lacks: readonly Lack[] }
   /** Sheet, leaflets and deviations say different things, or together do not add up. */
   | { readonly code: 'differences-open'; readonly count: number }

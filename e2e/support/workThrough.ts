@@ -284,6 +284,9 @@ export class WorkThrough {
     const slip = this.page.getByRole('dialog');
     const field = slip.getByRole('textbox').first();
     if (await field.isVisible()) await field.fill('As it should be.');
+    // What is seen to before an engine is turned over, each by itself.
+    if (/^Turn it/.test((await slip.getAttribute('aria-label')) ?? ''))
+      for (const look of (await slip.getByRole('button').all()).slice(0, -2)) await this.tap(look);
     await this.tap(slip.getByRole('button').last());
     return null;
   }

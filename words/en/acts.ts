@@ -4,6 +4,7 @@ import type { JobSheet } from '@cardinex/core/job/scope';
 import type { ActLine, Known } from './actLine';
 import type { ActWords, Around } from './actWords';
 import { METRIC, type ReaderUnits } from './quantity';
+import { attitudeActWords } from './slices/attitude';
 import { causeActWords } from './slices/cause';
 import { cautionsActWords } from './slices/cautions';
 import { checksActWords } from './slices/checks';
@@ -35,6 +36,7 @@ import { variantActWords } from './slices/variant';
 
 /** How every kind of act is said, slice by slice; one that is missing does not compile. */
 const WORDS: { readonly [T in ActType]: ActWords<T> } = {
+  ...attitudeActWords,
   ...causeActWords,
   ...cautionsActWords,
   ...checksActWords,

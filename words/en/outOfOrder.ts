@@ -3,6 +3,7 @@ import type { CardPlace } from '@cardinex/core/job/kit/cardPlace';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import type { CardName } from '@cardinex/core/job/facts/cardName';
+import { standsName } from './attitude';
 import { cardOfName, cardTitle } from './cards/names';
 import { assemblyActName, pieceNamed } from './pieces';
 import { date } from './kit';
@@ -22,10 +23,14 @@ export function dayOf(day: string): string {
 
 /** What is passed over, as it stands within a sentence. */
 export function passedNames(despite: readonly PassedWait[]): string {
-  const names = despite.map((pass) =>
-    'part' in pass ? pass.part : cardOfName(pass.card, pass.set),
-  );
-  return listed([...new Set(names)]);
+  return listed([...new Set(despite.map(passedName))]);
+}
+
+function passedName(pass: PassedWait): string {
+  if ('part' in pass) return pass.part;
+  return 'turnOver' in pass
+    ? `the engine to stand ${standsName(pass.turnOver)}`
+    : cardOfName(pass.card, pass.set);
 }
 
 /** What will be shut in by going on; none where nothing is. */

@@ -12,6 +12,7 @@ import {
   type ReaderUnits,
 } from './quantity';
 import { pieceRefName } from './pieces';
+import { attitudeWords, turnOverHoldsSentence } from './attitude';
 import { crankHoldsSentence } from './register';
 import { withinSentence } from './sentence';
 import { sheetFindingSentence } from './sheets/findings';
@@ -36,6 +37,9 @@ const SENTENCES: {
   'unknown-place-of-check': ({ item }) => `There is nothing to read at ${item} here.`,
   'beyond-reach': ({ lowMm, highMm }, units) =>
     `Between ${length(lowMm, units)} and ${length(highMm, units)} is possible here. Look at the decimal mark.`,
+  'turn-over-held': ({ holds }) => turnOverHoldsSentence(holds),
+  'turn-over-looks': ({ looks }) => attitudeWords.stillToSee(looks),
+  'turn-over-first': ({ to }) => attitudeWords.first(to),
   'crank-held': ({ holds }) => crankHoldsSentence(holds),
   'liners-loose': () =>
     'The liners are loose: a piston pulled past one lifts it. Clamp them first.',

@@ -64,6 +64,8 @@ export function crankHoldSentence({ code, what }: CrankHold): string {
       return 'The head is off and the liners are not clamped: they lift with their pistons.';
     case 'through-bolts-slack':
       return 'Through bolts are slack: the case would work on its bearings. They are pulled down, or plates hold their ends.';
+    case 'crank-hangs':
+      return 'More than one main cap is off and the crank hangs: it would drop out of the others.';
     case 'rod-uncapped':
       return `A rod has no cap and is still in, cylinder ${what ?? ''}: it would strike the case.`;
     case 'drive-open':

@@ -1,6 +1,7 @@
 import { withinSentence } from './sentence';
 import type { TrayReason } from '@cardinex/core/job/trayReason';
 import type { Lack } from '@cardinex/core/job/lacks';
+import { attitudeWords } from './attitude';
 import { cribSentence } from './crib';
 import { atStart, moment } from './kit';
 import { markWords } from './cards/mark';
@@ -119,6 +120,8 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return reason.parts.map(partHoldSentence).join(' ');
     case 'crank-held':
       return crankHoldsSentence(reason.holds);
+    case 'turn-over':
+      return attitudeWords.first(reason.to);
     case 'temporary-parts-in':
       return `Still in the engine: ${listed(reason.parts)}. Take it out first.`;
     case 'liners-to-read':

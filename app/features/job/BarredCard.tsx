@@ -10,6 +10,7 @@ import { trayReasonSentence } from '@cardinex/words/tray';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
+import { TurnOverButton } from '../attitude/TurnOverButton';
 import { ago } from '../board/ago';
 import { PendingButtons, PendingDecision } from './PendingDecision';
 import { CardFrame } from './CardFrame';
@@ -56,6 +57,8 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
           <PendingButtons pending={pending} onBench />
         ) : reason.code === 'way-shut' ? (
           <OpenWay wait={reason} />
+        ) : reason.code === 'turn-over' ? (
+          <TurnOverButton to={reason.to} tall />
         ) : first ? (
           <Button
             label={trayWords.openEntry(first, tray)}

@@ -11,6 +11,7 @@ import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { HeldNotice } from '../checks/HeldNotice';
 import { useHolds } from '../checks/useHolds';
+import { AttitudeNow } from '../attitude/AttitudeNow';
 import { BackOfCard } from '../job/BackOfCard';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
@@ -23,6 +24,7 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'temporary-part.taken-out',
   'hands.in',
   'hands.out',
+  'engine.turned-over',
 ]);
 
 /** What is in the engine and must come out again, and what it bars meanwhile. */
@@ -43,6 +45,7 @@ export function RegisterScreen() {
     >
       {held ? <HeldNotice by={held} /> : null}
       <HandsIn />
+      <AttitudeNow />
       <View className="gap-3 p-3.5">
         {inside.length === 0 ? <Mark kind="within" word={w.none} /> : null}
         {inside.map((temporaryPart) => (

@@ -7,6 +7,7 @@ import { offGroups, type OffGroup, type OffStep } from '@cardinex/core/job/cards
 import { linersLoose } from '@cardinex/core/job/linersLoose';
 import { runKey } from '@cardinex/core/job/run/runKey';
 import { hasWetLiners } from '@cardinex/core/job/scope';
+import { attitudeWords } from '@cardinex/words/attitude';
 import { markName, markNotOn, markPlace, markUp } from '@cardinex/words/cards/mark';
 import {
   conditionName,
@@ -29,6 +30,8 @@ import type { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
 import { WordsSlip } from '../job/WordsSlip';
 import { PhotographIt } from '../photographs/PhotographIt';
+import { TurnOverSlip } from '../attitude/TurnOverSlip';
+import { AsItStands } from './AsItStands';
 import { ClampLiners } from './ClampLiners';
 import { StackNow } from './StackNow';
 
@@ -48,9 +51,16 @@ export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose 
   const { sheet, state } = useJob();
   const [found, setFound] = useState<PieceCondition | null>(null);
   const [asking, setAsking] = useState(false);
+  const [turning, setTurning] = useState(false);
   const instances = 'instances' in step ? step.instances : group.instances;
   const { name, places } = offName(sheet, group, instances);
-  const acts = useStepActs({ step, found, onSlacken, onAsk: () => setAsking(true) });
+  const acts = useStepActs({
+    step,
+    found,
+    onSlacken,
+    onAsk: () => setAsking(true),
+    onTurn: () => setTurning(true),
+  });
   const isLast = step.kind === 'off';
   return (
     <CardFrame
@@ -67,6 +77,8 @@ export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose 
             onWords={acts.off}
             onClose={() => setAsking(false)}
           />
+        ) : turning && step.kind === 'turn-over' ? (
+          <TurnOverSlip to={step.to} onClose={() => setTurning(false)} />
         ) : null
       }
     >
@@ -141,6 +153,13 @@ function Ask({ step }: Pick<Props, 'step'>) {
           <Mark kind="waiting" word={stillOn(sheet, step.pieces)} />
         </View>
       );
+    case 'turn-over':
+      return (
+        <View className="gap-3 border-t border-rule px-3.5 py-3" testID="turn-over">
+          <Body className="font-strong">{attitudeWords.first(step.to)}</Body>
+          <AsItStands to={step.to} />
+        </View>
+      );
     case 'held':
     case 'unclamp':
     case 'slacken':
@@ -192,11 +211,13 @@ function useStepActs({
   found,
   onSlacken,
   onAsk,
+  onTurn,
 }: {
   readonly step: OffStep;
   readonly found: PieceCondition | null;
   readonly onSlacken: (run: string) => void;
   readonly onAsk: () => void;
+  readonly onTurn: () => void;
 }): StepActs {
   const { record } = useJob();
   const refusal = useRefusal();
@@ -225,6 +246,9 @@ function useStepActs({
       case 'unclamp':
         await record('temporary-part.taken-out', { part: step.part.id });
         return;
+      case 'turn-over':
+        onTurn();
+        return;
       case 'slacken':
         onSlacken(runKey(step.run.name));
         return;
@@ -250,6 +274,8 @@ function labelOf(step: OffStep): string | null {
       return w.eased;
     case 'unclamp':
       return w.takenOut(step.part.what);
+    case 'turn-over':
+      return attitudeWords.turn(step.to);
     case 'slacken':
       return w.slacken(step.run.set.name);
     case 'off':

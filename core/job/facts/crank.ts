@@ -29,14 +29,19 @@ export interface CrankHold {
     | 'jacks-on'
     | 'liners-loose'
     | 'through-bolts-slack'
+    /** More than one main cap is off, and the crank would drop out of the others. */
+    | 'crank-hangs'
     | 'rod-uncapped'
     /** The drive is off, and valves may stand open over the pistons. */
     | 'drive-open';
   readonly what?: string;
 }
 
-/** What turns the crank: a move of the timing is the one that may be made while the drive is open. */
-export type Move = 'any' | 'of-the-timing';
+/**
+ * What turns the crank: a move of the timing may be made while the drive is open, and the turn that a programme asks for
+ * after each cap while the next ones are still off.
+ */
+export type Move = 'any' | 'of-the-timing' | 'of-the-programme';
 
 export interface CrankActs {
   'crank.stood': {

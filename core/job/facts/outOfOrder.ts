@@ -1,10 +1,15 @@
 import type { AssemblyAct } from '../../sheet/spec/assembly';
+import type { StandsHow } from './attitude';
 import type { CardName } from './cardName';
 
-/** What a card was to wait for: another card, done first, or not to be shut in; or a part that is not here. */
+/**
+ * What a card was to wait for: another card, done first, or not to be shut in; a part that is not here; the engine
+ * to stand some other way.
+ */
 export type PassedWait =
   | { readonly card: CardName; readonly set?: string; readonly shuts?: AssemblyAct }
-  | { readonly part: string };
+  | { readonly part: string }
+  | { readonly turnOver: StandsHow };
 
 /** A card gone on with although something should have come first, and why. */
 export interface OutOfOrder {

@@ -82,7 +82,7 @@ export function decideCapTurned(
     turn.fasteners.length === data.fasteners.length &&
     turn.fasteners.every((id) => data.fasteners.includes(id));
   if (!isDue) return refused('no-turn-due');
-  return refusedTurning(sheet, job) ?? ACCEPTED;
+  return refusedTurning(sheet, job, 'of-the-programme') ?? ACCEPTED;
 }
 
 export function decideLetBack(
@@ -147,7 +147,7 @@ export function decideBolt(
     if (leftMs > 0) return refused('still-to-wait', { minutes: Math.ceil(leftMs / 60_000) });
   }
   if (act.type === 'step.done' && bolt.act.kind === 'turn-crank') {
-    const held = refusedTurning(sheet, job);
+    const held = refusedTurning(sheet, job, 'of-the-programme');
     if (held) return held;
   }
   return decideFigures(act, bolt.act, prepared);

@@ -2,6 +2,7 @@ import type { RunView } from './views';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
 import { DEMO_TOOL, demoTool } from '@cardinex/demo/tools';
+import { turnedOver } from '@cardinex/demo/intakeStory';
 import { lockside } from '@cardinex/demo/shops';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { planOf, setOf, stagesOf } from '../../sheet/programmeOf';
@@ -162,7 +163,7 @@ describe('after each cap', () => {
   });
 
   it('pulling on is refused, as is a turn nobody asked for, or with the engine not dead', () => {
-    const story = madeDead(ready(), tolvane44);
+    const story = turnedOver(madeDead(ready(), tolvane44), 'inverted');
     for (const card of ['mark', 'strip', 'parts', 'inspect', 'bores', 'shells'] as const) {
       story.act('card.left-out', { card, words: 'done before' });
     }

@@ -40,6 +40,8 @@ export const crankSlice: Slice<'crank', keyof CrankActs> = {
     'crank.overshot': (crank, { at }) => ({ ...crank, since: at, overshot: true }),
     // The engine has been run: where the crank stopped is anyone's guess.
     'recheck.begun': ({ movedSeq }, { at }) => ({ ...CRANK_UNKNOWN, since: at, movedSeq }),
+    // A crank swings as it is turned over.
+    'engine.turned-over': (_, { at, seq }) => ({ ...CRANK_UNKNOWN, since: at, movedSeq: seq }),
     'cap.turned': (crank, { seq }) => ({ ...crank, movedSeq: seq }),
     'check.seen': (crank, { data, seq }) =>
       data.step === CRANK_STANDS ? { ...crank, movedSeq: seq } : crank,

@@ -1,5 +1,6 @@
 import type { Slice } from '../kit/slice';
 import type { JobSlices } from '../state';
+import { attitudeSlice } from './attitude';
 import { causeSlice } from './cause';
 import { cautionsSlice } from './cautions';
 import { checksSlice } from './checks';
@@ -29,6 +30,7 @@ import { variantSlice } from './variant';
 
 /** Every slice of what follows from a job's log; one that is missing does not compile. */
 export const SLICES = {
+  attitude: attitudeSlice,
   cause: causeSlice,
   cautions: cautionsSlice,
   checks: checksSlice,

@@ -1,4 +1,4 @@
-import { fitSeen, stripped, madeDead, wrenchFor } from '@cardinex/demo/intakeStory';
+import { fitSeen, madeDead, stripped, turnedOver, wrenchFor } from '@cardinex/demo/intakeStory';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { seeded } from '../../quantity/seeded';
 import { cylindersOf, type EngineSheet } from '../../sheet/engineSheet';
@@ -154,11 +154,27 @@ export class Walk {
           status === 'open' && set && (card === 'fit' || card === 'tighten'),
       );
       const entry = open[Math.floor(even() * open.length)];
-      if (!entry?.set) break;
+      if (!entry?.set) {
+        if (this.turnOver()) continue;
+        break;
+      }
       if (entry.card === 'fit') this.putOn(entry.set.id);
       else this.pull(entry.set.id);
     }
     return this;
+  }
+
+  /** Turns the engine over for what waits for that; false where nothing does. */
+  private turnOver(): boolean {
+    for (const { status, reason } of this.tray) {
+      if (status !== 'barred' || reason.code !== 'turn-over') continue;
+      turnedOver(this.story, reason.to);
+      this.caughtUp();
+      for (const { id } of temporaryPartsIn(this.state.register))
+        this.act('temporary-part.taken-out', { part: id });
+      return true;
+    }
+    return false;
   }
 
   private pulled(set: FastenedSet, run: RunName): void {

@@ -155,6 +155,7 @@ export function castryV8Assembly(book: Book): AssemblySpec {
         id: 'head',
         name: 'Head',
         kind: 'head',
+        attitude: 'upright',
         per: 'bank',
         shuts: ['rod-and-piston'],
         joints: [
@@ -302,6 +303,7 @@ export function castryV8Assembly(book: Book): AssemblySpec {
         id: 'main-cap',
         name: 'Main cap',
         kind: 'bearing-cap',
+        attitude: 'inverted',
         per: 'bearing',
         restsOn: ['crank'],
         heldBy: [screws(16, 4, 95)],

@@ -139,6 +139,7 @@ export function dunmere2s5Assembly(book: Book): AssemblySpec {
         id: 'head',
         name: 'Head',
         kind: 'head',
+        attitude: 'upright',
         shuts: ['liner', 'rod-and-piston', 'tappet', 'read-liners'],
         joints: [
           renewed('ring', 'One on every liner', { count: 5 }),
@@ -291,6 +292,7 @@ export function dunmere2s5Assembly(book: Book): AssemblySpec {
         id: 'main-cap',
         name: 'Main cap',
         kind: 'bearing-cap',
+        attitude: 'inverted',
         per: 'bearing',
         restsOn: ['crank'],
         heldBy: [screws(28, 2, 185)],

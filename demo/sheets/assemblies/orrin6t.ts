@@ -152,6 +152,7 @@ export function orrin6tAssembly(book: Book): AssemblySpec {
         id: 'head',
         name: 'Head',
         kind: 'head',
+        attitude: 'upright',
         shuts: [
           'tappet',
           'liner',
@@ -378,6 +379,7 @@ export function orrin6tAssembly(book: Book): AssemblySpec {
         id: 'main-cap',
         name: 'Main cap',
         kind: 'bearing-cap',
+        attitude: 'inverted',
         per: 'bearing',
         restsOn: ['crank'],
         heldBy: [screws(60, 2, 176)],

@@ -194,6 +194,7 @@ export function quillon5cAssembly(book: Book): AssemblySpec {
         id: 'head',
         name: 'Head',
         kind: 'head',
+        attitude: 'upright',
         shuts: ['rod-and-piston', 'read-stand-out'],
         joints: [
           renewed('gasket', 'Head gasket', {
@@ -375,6 +376,7 @@ export function quillon5cAssembly(book: Book): AssemblySpec {
         id: 'main-cap',
         name: 'Main cap',
         kind: 'bearing-cap',
+        attitude: 'inverted',
         per: 'bearing',
         restsOn: ['crank'],
         heldBy: [screws(21, 2, 65, 'Then a quarter turn')],

@@ -126,6 +126,7 @@ export function tolvane44Assembly(book: Book): AssemblySpec {
         id: 'head',
         name: 'Head',
         kind: 'head',
+        attitude: 'upright',
         shuts: [
           'tappet',
           'liner',
@@ -356,6 +357,7 @@ export function tolvane44Assembly(book: Book): AssemblySpec {
         id: 'main-cap',
         name: 'Main cap',
         kind: 'bearing-cap',
+        attitude: 'inverted',
         per: 'bearing',
         restsOn: ['crank'],
         facings: [{ faces: 'Arrow towards the fan' }],

@@ -57,6 +57,7 @@ export function decideFitSeen(
     const { card, set } = wait;
     return refused('card-before', { card, ...(set !== undefined && { set }) });
   }
+  if (wait?.code === 'turn-over') return refused('turn-over-first', { to: wait.to });
   const before = stepsBefore(state, { ...check, items: [item] }, step);
   if (before.length > 0) return refused('step-first');
   const parts = step === FIT_ON ? partsUnder(state).map(temporaryPartName) : [];

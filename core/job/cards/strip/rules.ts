@@ -1,4 +1,5 @@
 import type { ActOf } from '../../act';
+import { turnOverToStrip } from '../../attitude';
 import type { DecideContext } from '../../decideContext';
 import type { RunName } from '../../facts/run';
 import { linerClamps, linersLoose } from '../../linersLoose';
@@ -46,6 +47,8 @@ export function decidePieceOff(
   if (on !== undefined) return refused('piece-first', { piece: pieceRef(sheet, on) });
   const held = heldDown(sheet, state, pieces);
   if (held) return held;
+  const to = turnOverToStrip(sheet, state, pieces);
+  if (to !== null) return refused('turn-over-first', { to });
   const marks = marksBefore(sheet, state, pieces);
   if (marks.length > 0) return refused('marks-first', { marks: marks.map(({ code }) => code) });
   const [ease] = toEase(sheet, state, pieces);
@@ -97,6 +100,8 @@ export function refusedLoosening(
   if (!entry) return null;
   const [piece] = assembly.assumed ? [] : onBeforeLoosening(sheet, state, entry);
   if (piece !== undefined) return refused('piece-first', { piece: pieceRef(sheet, piece) });
+  const to = turnOverToStrip(sheet, state, entry.clamps);
+  if (to !== null) return refused('turn-over-first', { to });
   const holdsRods = entry.clamps.some((id) => pieceOf(id)?.kind === 'rod-and-piston');
   return holdsRods && linersLoose(sheet, state) ? refused('liners-loose') : null;
 }

@@ -275,18 +275,18 @@ describe('the head', () => {
     expect(refusalIn(story, tolvane44, 'piece.off', off(['liner/1']))).toBe('temporary-parts-in');
   });
 
-  it('off, with its liners out, holds nothing until they are back in', () => {
+  it('off, with its liners out, holds nothing of its own until they are back in', () => {
     const story = stripped(
       madeDead(openedFor(tolvane44, { kind: 'in-frame' }), tolvane44),
       tolvane44,
     );
     const held = () =>
       holdsOnTurning(sheetIn(story, tolvane44), stateOf(story)).map((entry) => entry.code);
-    expect(held()).toEqual([]);
+    expect(held()).toEqual(['crank-hangs']);
     story.liner('1', 0.06, 0.06).act('liners.accepted', {});
-    expect(held()).toEqual([]);
+    expect(held()).toEqual(['crank-hangs']);
     story.act('check.seen', PISTON_IN);
-    expect(held()).toEqual(['liners-loose', 'rod-uncapped']);
+    expect(held()).toEqual(['liners-loose', 'crank-hangs', 'rod-uncapped']);
   });
 
   it('off, holds also the turn by hand that a programme asks for', () => {

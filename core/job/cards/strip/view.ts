@@ -1,3 +1,5 @@
+import { turnOverToStrip } from '../../attitude';
+import type { StandsHow } from '../../facts/attitude';
 import type { BoltsCounted } from '../../facts/oldBolts';
 import { easedKey } from '../../facts/pieces';
 import type { CrankHold } from '../../facts/crank';
@@ -47,6 +49,8 @@ export const offGroups = memoizeByObject((sheet: JobSheet): readonly OffGroup[] 
 export type OffStep =
   /** Other pieces come off first. */
   | { readonly kind: 'wait'; readonly pieces: readonly string[] }
+  /** The engine stands otherwise than these are taken off. */
+  | { readonly kind: 'turn-over'; readonly to: StandsHow }
   /** Liners would lift: they are clamped first. */
   | { readonly kind: 'held'; readonly hold: CrankHold }
   /** Liners come out, and are still clamped. */
@@ -89,6 +93,8 @@ export function offStep(
   if (hold) return { kind: 'held', hold };
   const [part] = group.piece.kind === 'liner' ? linerClamps(state) : [];
   if (part) return { kind: 'unclamp', part };
+  const to = turnOverToStrip(sheet, state, instances);
+  if (to !== null) return { kind: 'turn-over', to };
   const marks = marksBefore(sheet, state, instances);
   if (marks.length > 0) return { kind: 'mark', marks, instances };
   const [ease] = toEase(sheet, state, instances);

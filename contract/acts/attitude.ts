@@ -1,0 +1,10 @@
+import { z } from 'zod';
+import { STANDS_HOW, TURN_OVER_LOOKS, type AttitudeActs } from '@cardinex/core/job/facts/attitude';
+import type { ActSchemas } from './actSchemas';
+
+export const attitudeActs = {
+  'engine.turned-over': z.strictObject({
+    to: z.enum(STANDS_HOW),
+    seen: z.array(z.enum(TURN_OVER_LOOKS)).max(TURN_OVER_LOOKS.length),
+  }),
+} satisfies ActSchemas<AttitudeActs>;
