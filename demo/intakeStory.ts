@@ -162,7 +162,8 @@ function slackenedRun(story: Storyteller, { stages }: RunView): void {
   for (const { act } of stages.flatMap(({ bolts }) => bolts)) {
     if (act.kind === 'hydraulic') {
       story.act('stud.tensioned', { key: act.key, pass: 1, bar: act.bar ?? 0 });
-    } else story.act('bolt.eased', { key: act.key, pass: 1 });
+    } else if (act.kind === 'draw-down') story.act('step.done', { key: act.key, pass: 1 });
+    else story.act('bolt.eased', { key: act.key, pass: 1 });
   }
 }
 

@@ -8,6 +8,7 @@ import { lockNutNm, lockNutOf } from '@cardinex/core/job/cards/valves/lockNut';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { drawnDown } from '@cardinex/core/sheet/drawnDown';
 import { planOf } from '@cardinex/core/sheet/programmeOf';
 import { settingItems } from '@cardinex/core/sheet/settingItems';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
@@ -127,10 +128,11 @@ export class Storyteller {
   /** Every torque and angle of one instance of a set from first to last, its waits cut short. */
   wholeRun(set: FastenedSet, instance: string, wrench: string): this {
     this.prepare(wrench, set, instance);
-    for (const { key, kind, nm = 0, deg = 0, together } of planOf(set, instance)?.acts ?? []) {
+    for (const act of planOf(drawnDown(set), instance)?.acts ?? []) {
+      const { key, kind, nm = 0, deg = 0, together } = act;
       const pass = 1;
       if (kind === 'wait') this.act('step.done', { key, pass, words: 'Left overnight.' });
-      else if (kind === 'turn-crank') this.act('step.done', { key, pass });
+      else if (kind === 'turn-crank' || kind === 'draw-down') this.act('step.done', { key, pass });
       else if (kind === 'slacken') this.act('bolt.eased', { key, pass });
       else if (kind === 'angle') this.act('bolt.turned', { key, pass, deg });
       else {

@@ -202,6 +202,7 @@ export const fastenedSet = named(
         toleranceHoles: measure(0, 1000).exactOptional(),
       })
       .exactOptional(),
+    springLoad: z.strictObject({ down: lengthFigure, step: lengthFigure }).exactOptional(),
     twoPeople: statement.exactOptional(),
   }),
 );

@@ -6,6 +6,19 @@ export function temporaryPartsIn(state: RegisterState): readonly TemporaryPart[]
   return state.filter((part) => part.takenOut === null);
 }
 
+/**
+ * What must be out before a piece goes on: what it would shut in, and what bars the lift itself. Clamps stand on the deck:
+ * only a head lies over them.
+ */
+export function partsUnder(
+  { register }: { readonly register: RegisterState },
+  { kind }: { readonly kind: string },
+): readonly TemporaryPart[] {
+  return (['cover', 'lift'] as const)
+    .flatMap((bars) => temporaryPartsBarring(register, bars))
+    .filter((part) => part.kind !== 'liner-clamp' || kind === 'head');
+}
+
 /** What it is and where it went in, as it is called everywhere: "barring pin, flywheel". */
 export function temporaryPartName({ what, where }: Pick<TemporaryPart, 'what' | 'where'>): string {
   return `${what}, ${where}`;

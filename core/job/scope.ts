@@ -8,6 +8,7 @@ import { overOf, shares } from '../sheet/assembly/over';
 import { headOf } from '../sheet/assembly/references';
 import { cylindersUnder } from '../sheet/cylindersUnder';
 import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
+import { drawnDown } from '../sheet/drawnDown';
 import { memoizeByObject } from '../sheet/memoize';
 import { heightsOf } from '../sheet/spec/block';
 import type { FastenedSet, SetKind } from '../sheet/spec/fastening';
@@ -137,9 +138,16 @@ const scopedKnown = memoizeByObject((_: EngineSheet) => new Map<string, JobSheet
 function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
   const cylinders = cylindersInHand(sheet, scope);
   const comesOff = comesOffFor(sheet, scope);
-  const scoped: JobSheet = { ...sheet, scope, inHand: cylinders, whole: sheet, comesOff };
+  const scoped: JobSheet = {
+    ...sheet,
+    ...(sheet.fastenedSets && { fastenedSets: sheet.fastenedSets.map(drawnDown) }),
+    scope,
+    inHand: cylinders,
+    whole: sheet,
+    comesOff,
+  };
   if (cylinders.length === cylindersOf(sheet).length) return scoped;
-  const { overhead, fastenedSets } = sheet;
+  const { overhead, fastenedSets } = scoped;
   const valves = valvesDisturbed(scoped);
   const ids = new Set(valves.map(({ id }) => id));
   const table = overhead?.bookTable;

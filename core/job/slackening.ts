@@ -1,22 +1,18 @@
 import type { AngleFigure, PressureFigure } from '../quantity/figure';
 import { memoizeByObject } from '../sheet/memoize';
+import { drawRounds } from '../sheet/drawnDown';
 import { setOf } from '../sheet/programmeOf';
+import { pulledInOrder } from '../sheet/pulledInOrder';
 import type { EngineSheet } from '../sheet/engineSheet';
-import {
-  isSheetPause,
-  type FastenedSet,
-  type SheetProgramme,
-  type SheetStage,
-} from '../sheet/spec/fastening';
+import { type FastenedSet, type SheetProgramme, type SheetStage } from '../sheet/spec/fastening';
 import { AFTER_HEAT, afterHeatOf, heated } from './cards/after-heat/programme';
-import { orderPropose } from '../tightening/orderPropose';
 
 /** The programme a set is slackened by. */
 export const STRIP = 'strip';
 
 /**
  * A set with the programme by which it is slackened: the reverse of the order it was pulled in last,
- * in steps, so that nothing that was clamped flat is let go at one end first. Studs that are stretched
+ * in steps, so that nothing that was clamped flat is let go at one end first, and what springs hold up rises evenly. Studs that are stretched
  * by jacks are stretched again before their nuts are run back.
  */
 export const slackened = memoizeByObject((set: FastenedSet): FastenedSet => ({
@@ -24,11 +20,8 @@ export const slackened = memoizeByObject((set: FastenedSet): FastenedSet => ({
   programme: slackening(set),
 }));
 
-/** A quarter of a turn takes the load off; cam caps carry springs, and come up by more small steps. */
-const STEPS_DEG: Readonly<Partial<Record<FastenedSet['kind'], readonly number[]>>> = {
-  'cam-caps': [90, 180],
-};
-const USUAL_STEPS_DEG = [90];
+/** A quarter of a turn takes the load off. */
+const EASED_DEG = 90;
 
 function slackening(set: FastenedSet): SheetProgramme {
   const order = [...pulledInOrder(set)].reverse();
@@ -37,27 +30,12 @@ function slackening(set: FastenedSet): SheetProgramme {
   const turn = (value: number): AngleFigure => ({ text: `${value}°`, value, unit: 'deg', ...own });
   const steps: SheetStage[] = pressure
     ? [{ id: 'stretch', kind: 'hydraulic', order, pressure: { figure: pressure } }]
-    : (STEPS_DEG[set.kind] ?? USUAL_STEPS_DEG).map((deg, place) => ({
-        id: `ease-${place + 1}`,
-        kind: 'slacken' as const,
-        order,
-        by: turn(deg),
-      }));
+    : [{ id: 'ease-1', kind: 'slacken', order, by: turn(EASED_DEG) }, ...drawRounds(set, 'up')];
   return {
     id: STRIP,
     ...own,
     cycles: [{ id: '1', stages: [...steps, { id: 'off', kind: 'slacken', order }] }],
   };
-}
-
-/** The last stage that pulls every fastener says in which order; without one, from the middle out. */
-function pulledInOrder({ programme, fasteners }: FastenedSet): readonly string[] {
-  const stages = (programme?.cycles ?? []).flatMap(({ stages }) => stages);
-  const whole = stages.findLast(
-    (stage) => !isSheetPause(stage) && stage.order.length === fasteners.length,
-  );
-  if (whole && !isSheetPause(whole)) return whole.order;
-  return orderPropose({ fasteners, pattern: 'spiral' });
 }
 
 function highestPressure({ programme }: FastenedSet): PressureFigure | null {

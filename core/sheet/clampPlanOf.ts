@@ -117,6 +117,7 @@ function clampOf(
     case 'check':
     case 'hydraulic-check':
     case 'turn-crank':
+    case 'draw-down':
     case 'wait':
       return undefined;
   }

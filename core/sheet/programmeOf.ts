@@ -37,6 +37,8 @@ function stageOf(stage: SheetStage): Stage {
       const { id, kind, time } = stage;
       return { id, kind, ...(time && { minutes: time.value * MINUTES_PER[time.unit] }) };
     }
+    case 'draw-down':
+      return { id: stage.id, kind: stage.kind, deg: stage.turn.value };
     case 'slacken': {
       const { kind, by } = stage;
       return { kind, ...orderedOf(stage), ...(by && { byDeg: by.value }) };
@@ -105,6 +107,7 @@ export function printedFor(
 ): Printed<TorqueUnit | 'deg' | PressureUnit | TimeUnit> | null {
   if ('pressure' in stage) return stage.pressure;
   if ('by' in stage) return { figure: stage.by };
+  if ('turn' in stage) return { figure: stage.turn };
   if ('time' in stage) return { figure: stage.time };
   if (!('values' in stage)) return null;
   const fastener = set.fasteners.find((f) => f.id === fastenerId);

@@ -63,11 +63,16 @@ export interface HydraulicStage extends Ordered {
   readonly bar?: number;
 }
 
-/** Done once, between stages: waiting, or turning the crank by hand to feel that it is free. */
+/**
+ * Done once for the whole set: waiting, turning the crank by hand to feel that it is free, or a round of drawing down a
+ * part that springs hold up, each fastener by the same turn.
+ */
 export interface PauseStage {
   readonly id: string;
-  readonly kind: 'wait' | 'turn-crank';
+  readonly kind: 'wait' | 'turn-crank' | 'draw-down';
   readonly minutes?: number;
+  /** Of a round. */
+  readonly deg?: number;
 }
 
 export type PullStage = TorqueStage | AngleStage | SlackenStage | HydraulicStage;
@@ -75,7 +80,7 @@ export type Stage = PullStage | PauseStage;
 
 /** Stages done once for the whole set have no order of fasteners. */
 export function isPause(stage: { readonly kind: Stage['kind'] }): stage is PauseStage {
-  return stage.kind === 'wait' || stage.kind === 'turn-crank';
+  return stage.kind === 'wait' || stage.kind === 'turn-crank' || stage.kind === 'draw-down';
 }
 
 /** A run from slack to a value; a programme that slackens begins another. */

@@ -49,6 +49,7 @@ export function requirePlan(input: TightenPlanInput): void {
 function requireStage(field: string, stage: Stage, known: ReadonlySet<string>): void {
   if (isPause(stage)) {
     if (stage.minutes !== undefined) requirePositive(`${field}.minutes`, stage.minutes);
+    if (stage.deg !== undefined) requirePositive(`${field}.deg`, stage.deg);
     return;
   }
   requireSome(`${field}.order`, stage.order);

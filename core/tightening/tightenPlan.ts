@@ -22,7 +22,7 @@ export interface TightenAct {
   readonly key: string;
   readonly cycle: string;
   readonly stage: string;
-  /** {@link WHOLE_SET} for a wait or a turn of the crank. */
+  /** {@link WHOLE_SET} for a wait, a turn of the crank or a round of drawing down. */
   readonly fastener: string;
   readonly kind: Stage['kind'];
   /** What to aim for; absent where no value is printed. */
@@ -134,12 +134,13 @@ export function tightenPlan(input: TightenPlanInput): TightenPlan {
         [input.set, input.instance, input.programme.id, cycle.id, stage.id, fastener].join('/');
       const entry = { cycle: cycle.id, stage: stage.id, kind: stage.kind };
       if (isPause(stage)) {
-        const { minutes } = stage;
+        const { minutes, deg } = stage;
         acts.push({
           key: key(WHOLE_SET),
           ...entry,
           fastener: WHOLE_SET,
           ...(minutes !== undefined && { minutes }),
+          ...(deg !== undefined && { deg }),
         });
         continue;
       }

@@ -244,6 +244,7 @@ export const orrin6t: EngineSheet = {
       kind: 'rockers',
       instances: ['1'],
       clamps: ['rocker-shaft'],
+      springLoad: { down: book.mm(4, 80), step: book.mm(1, 80) },
       map: { ...rockers.map, seenFrom: 'from above' },
       groups: [
         {

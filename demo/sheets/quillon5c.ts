@@ -270,6 +270,7 @@ export const quillon5c: EngineSheet = {
       name: 'Cam cap nuts',
       kind: 'cam-caps',
       instances: ['1'],
+      springLoad: { down: book.mm(5, 34), step: book.mm(1, 34) },
       map: { ...caps.map, seenFrom: 'from above' },
       groups: [
         {

@@ -141,11 +141,12 @@ export class WorkThrough {
           name: /^(To the tray|All checks|Begin pulling|Record|That was it|Liners$|Back to)/,
         }),
       )
-      .or(page.getByRole('button', { name: 'Send something out' }));
+      .or(page.getByRole('button', { name: /^(Send something out|Put something in)$/ }));
     await settled.first().waitFor();
     if (this.card === 'record') return 'done';
     if (await page.getByRole('dialog').isVisible()) return this.answerSlip();
     if (this.card === 'tray') return this.fromTray();
+    if (this.card === 'register') return this.takeOut();
     if (this.card === 'parts') return this.parts();
     if (this.card === 'cause' && !(await this.shows('answer'))) return this.cause();
     if (await this.shows('cooling')) return 'waits: After heat';
@@ -288,6 +289,14 @@ export class WorkThrough {
     if (/^Turn it/.test((await slip.getAttribute('aria-label')) ?? ''))
       for (const look of (await slip.getByRole('button').all()).slice(0, -2)) await this.tap(look);
     await this.tap(slip.getByRole('button').last());
+    return null;
+  }
+
+  /** What is left in is out; then back to the tray. */
+  private async takeOut(): Promise<null> {
+    const part = this.page.getByTestId('temporary-part-in').first();
+    if (await part.isVisible()) await this.tap(part.getByRole('button'));
+    else await this.page.goto(this.tray);
     return null;
   }
 

@@ -95,6 +95,7 @@ export const registerWords = {
   put: 'Put something in',
   putIn: 'It is in',
   takeOut: 'It is out',
+  takeOutFirst: 'Before it goes on, take out:',
   takeOutOf: (name: string) => `${name}: it is out`,
   what: 'What is it?',
   whatHint: 'so that whoever looks for it knows it',

@@ -1,16 +1,20 @@
 import { CAUSES, type Because } from '@cardinex/core/job/facts/cause';
+import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { actsOf } from '@cardinex/core/job/actsOf';
 import { needsWords } from '@cardinex/core/job/cause';
 import { causeWords as w } from '@cardinex/words/cards/cause';
+import { registerWords } from '@cardinex/words/register';
 import { causeName } from '@cardinex/words/scope';
+import { trayReasonSentence } from '@cardinex/words/tray';
 import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Body, Small } from '../../ui/Words';
+import { ago } from '../board/ago';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useCard } from '../job/useCard';
@@ -20,7 +24,7 @@ const OWN_ACTS = actsOf('cause');
 
 /** Why the engine failed: asked before the job closes, answered on the day it is known. */
 export function CauseCard() {
-  const { state, record } = useJob();
+  const { jobId, state, tray, record } = useJob();
   const nameOf = useMemberName();
   const { opened, cause } = state;
   // Why it came is not yet why it failed: that is chosen, not taken over by one press.
@@ -38,12 +42,35 @@ export function CauseCard() {
     setTried(false);
   });
   // Answered, and nothing said since: the card leads on.
+  // Answered, and something is still in the engine, or the crib says something else.
+  const entry = tray.find(({ card }) => card === 'cause');
+  const waits =
+    entry?.status === 'waiting' && entry.reason.code !== 'cause-last' ? entry.reason : null;
   const isNew = because !== (cause?.because ?? null) || words.trim() !== '' || cause === null;
   return (
     <CardFrame
       {...frame}
-      actBar={isNew ? <Button label={w.keep} kind="expected" tall onPress={save} /> : frame.actBar}
+      actBar={
+        isNew ? (
+          <Button label={w.keep} kind="expected" tall onPress={save} />
+        ) : waits?.code === 'temporary-parts-in' ? (
+          <Button
+            label={registerWords.title}
+            kind="expected"
+            tall
+            testID="confirm"
+            onPress={() => router.push(`/jobs/${jobId}/register` as Href)}
+          />
+        ) : (
+          frame.actBar
+        )
+      }
     >
+      {waits ? (
+        <View className="px-3.5 pt-3" role="alert">
+          <Mark kind="waiting" word={trayReasonSentence(waits, ago)} />
+        </View>
+      ) : null}
       <View className="gap-4 p-3.5">
         <View>
           <Small>{w.asked}</Small>

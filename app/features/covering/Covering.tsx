@@ -3,21 +3,18 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import {
   LET_DOWN,
-  partsUnder,
   stepsBefore,
   type CoveringView,
 } from '@cardinex/core/job/cards/tighten/covering';
-import { temporaryPartName } from '@cardinex/core/job/register';
 import { coveringWords as w } from '@cardinex/words/cards/covering';
-import { registerWords } from '@cardinex/words/register';
-import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
-import { Body } from '../../ui/Words';
 import { LookCheck } from '../checks/LookCheck';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
-import { useOnce } from '../job/useOnce';
+import { StillIn } from '../register/StillIn';
 import { CoverCrank } from './CoverCrank';
+
+const HEAD = { kind: 'head' };
 
 interface Props {
   readonly view: CoveringView;
@@ -49,7 +46,7 @@ export function Covering({ view, set, instances }: Props) {
               <Mark kind="leftOpen" word={w.crankAgain} />
             </View>
           ) : null}
-          {downNext ? <StillIn /> : null}
+          {downNext ? <StillIn under={HEAD} /> : null}
         </>
       }
       below={({ place }) =>
@@ -58,25 +55,4 @@ export function Covering({ view, set, instances }: Props) {
       more={looked.read === 0 ? <LeaveOut card="covering" /> : null}
     />
   );
-}
-
-/** What must come out before the head is let down, each taken out here. */
-function StillIn() {
-  const { state } = useJob();
-  const parts = partsUnder(state);
-  if (parts.length === 0) return null;
-  return (
-    <View className="gap-2 border-b border-rule bg-tab px-3.5 py-2.5" testID="still-in">
-      <Body className="font-strong">{w.takeOut}</Body>
-      {parts.map((part) => (
-        <TakeOut key={part.id} part={part.id} name={temporaryPartName(part)} />
-      ))}
-    </View>
-  );
-}
-
-function TakeOut({ part, name }: { part: string; name: string }) {
-  const { record } = useJob();
-  const take = useOnce(() => record('temporary-part.taken-out', { part }));
-  return <Button label={registerWords.takeOutOf(name)} onPress={take} />;
 }

@@ -2,8 +2,9 @@ import { fitCheckId } from '@cardinex/core/job/cards/fit/checks';
 import { countedAt } from '@cardinex/core/job/cards/fit/counted';
 import { rowItem } from '@cardinex/core/job/cards/fit/rows';
 import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
-import { fitSteps } from '@cardinex/core/job/cards/fit/steps';
+import { FIT_ON, fitSteps } from '@cardinex/core/job/cards/fit/steps';
 import { viewsOn } from '@cardinex/core/job/checks/views';
+import { StillIn } from '../register/StillIn';
 import { LookCheck } from '../checks/LookCheck';
 import { LeaveOut } from '../job/LeaveOut';
 import { NoSuchCard } from '../job/NoSuchCard';
@@ -24,6 +25,7 @@ export function FitCard({ set }: { readonly set: string | undefined }) {
   const open = new Set(
     rows.flatMap(({ row, stands }) => (stands === 'open' ? [rowItem(row)] : [])),
   );
+  const goingOn = rows.find((row) => row.stands === 'open' && row.next?.id === FIT_ON);
   return (
     <LookCheck
       key={view.check.id}
@@ -35,6 +37,7 @@ export function FitCard({ set }: { readonly set: string | undefined }) {
         const step = row && fitSteps(sheet, row.piece).find(({ id }) => id === place);
         return row && step ? countedAt(row, step) : null;
       }}
+      above={goingOn ? <StillIn under={goingOn.row.piece} /> : null}
       more={view.read === 0 ? <LeaveOut card="fit" /> : null}
     />
   );

@@ -27,6 +27,7 @@ export function askOf(
   { slackens, again }: { readonly slackens: boolean; readonly again: boolean },
 ): { readonly ask: string; readonly did: string } {
   if (slackens && kind === 'hydraulic') return { ask: strip.runBackAsk, did: strip.runBack };
+  if (slackens && kind === 'draw-down') return { ask: strip.letUpAsk, did: strip.letUp };
   return { ask: (again ? w.again[kind] : undefined) ?? w.ask[kind], did: w.did[kind] };
 }
 
@@ -63,6 +64,8 @@ export function actFace(act: TightenAct, number: string, units: ReaderUnits): Ac
             unit: 'min',
             spoken: `${w.ask.wait}. ${act.minutes} minutes.`,
           };
+    case 'draw-down':
+      return { value: `${act.deg ?? 0}°`, unit: '', spoken: w.spokenRound(act.deg ?? 0) };
     case 'turn-crank':
       return { value: w.byHand, unit: '', spoken: w.ask['turn-crank'] };
   }

@@ -88,11 +88,12 @@ export const stage = z.discriminatedUnion(
     z.strictObject({
       id: stageId,
       kind: oneOf(
-        ['wait', 'turn-crank'],
-        'Done once, between stages: wait, or turn the crank by hand to feel that it is free',
+        ['wait', 'turn-crank', 'draw-down'],
+        'Done once for the whole set: wait; turn the crank by hand to feel that it is free; draw-down = a round of drawing down a part that springs hold up, each fastener by the same turn',
       ),
       minutes: positive(1_000_000, 'minutes')('How long to wait').exactOptional(),
+      deg: positive(100_000, 'deg')('The turn of a round').exactOptional(),
     }),
   ],
-  'must be one of torque, check, angle, slacken, hydraulic, hydraulic-check, wait, turn-crank',
+  'must be one of torque, check, angle, slacken, hydraulic, hydraulic-check, wait, turn-crank, draw-down',
 );

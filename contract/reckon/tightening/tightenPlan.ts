@@ -150,6 +150,7 @@ export const tightenPlan = reckoning({
             'hydraulic-check',
             'wait',
             'turn-crank',
+            'draw-down',
           ],
           'As its stage',
         ),

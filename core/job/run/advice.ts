@@ -62,6 +62,7 @@ export function faultsOf(kind: TightenAct['kind']): readonly BoltFault[] {
       return ['did-not-reach', 'over', 'odd-travel', 'slipped'];
     case 'hydraulic-check':
       return ['moved-early', 'did-not-reach', 'over'];
+    case 'draw-down':
     case 'slacken':
     case 'turn-crank':
     case 'wait':

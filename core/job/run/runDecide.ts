@@ -163,6 +163,7 @@ const DONE_BY: Readonly<Record<TightenAct['kind'], RunActType>> = {
   'hydraulic-check': 'stud.tensioned',
   wait: 'step.done',
   'turn-crank': 'step.done',
+  'draw-down': 'step.done',
 };
 
 /** The act that says this pull was made. */

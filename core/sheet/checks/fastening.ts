@@ -4,7 +4,7 @@ import { planOf } from '../programmeOf';
 import {
   isSheetPause,
   type FastenedSet,
-  type SheetPauseStage,
+  type SheetPullStage,
   type SheetProgramme,
   type SheetStage,
 } from '../spec/fastening';
@@ -154,7 +154,7 @@ function stageFindings(set: FastenedSet, stage: SheetStage, at: string): SheetFi
 
 function farSideFindings(
   set: FastenedSet,
-  { order, farSide = [], together }: Exclude<SheetStage, SheetPauseStage>,
+  { order, farSide = [], together }: SheetPullStage,
   at: string,
 ): SheetFinding[] {
   if (together && farSide.length > 0) return [fault(at, 'far-side-and-together')];

@@ -42,6 +42,8 @@ export interface FastenedSet {
   /** What the maker asks for, or forbids, once the programme has ended. */
   readonly afterwards?: readonly Afterwards[];
   readonly tensioner?: TensionerSpec;
+  /** What it holds stands off its seat on springs. */
+  readonly springLoad?: SpringLoadSpec;
   readonly twoPeople?: Statement;
 }
 
@@ -176,12 +178,29 @@ export interface SheetPauseStage {
   readonly time?: TimeFigure;
 }
 
-export type SheetStage =
-  SheetTorqueStage | SheetAngleStage | SheetSlackenStage | SheetHydraulicStage | SheetPauseStage;
+/**
+ * One round of drawing down, evenly, a part that stands on its springs: each fastener in turn by the same small turn.
+ * No sheet prints it: it is worked out from the set's spring load.
+ */
+export interface SheetDrawStage {
+  readonly id: string;
+  readonly kind: 'draw-down';
+  readonly order: readonly string[];
+  readonly turn: AngleFigure;
+  readonly round: number;
+  readonly rounds: number;
+}
 
-/** Done once for the whole set, with no order of fasteners. */
-export function isSheetPause(stage: SheetStage): stage is SheetPauseStage {
-  return stage.kind === 'wait' || stage.kind === 'turn-crank';
+/** Done once for the whole set. */
+type OnceStage = SheetPauseStage | SheetDrawStage;
+/** Done fastener by fastener. */
+export type SheetPullStage =
+  SheetTorqueStage | SheetAngleStage | SheetSlackenStage | SheetHydraulicStage;
+export type SheetStage = SheetPullStage | OnceStage;
+
+/** Done once for the whole set. */
+export function isSheetPause(stage: SheetStage): stage is OnceStage {
+  return stage.kind === 'wait' || stage.kind === 'turn-crank' || stage.kind === 'draw-down';
 }
 
 export interface Afterwards extends Statement {
@@ -190,6 +209,14 @@ export interface Afterwards extends Statement {
   /** Waited before it, or hours cooled. */
   readonly time?: TimeFigure;
   readonly method?: 'ease-and-pull-one-by-one' | 'pull-without-easing' | 'pull-hot' | 'check-only';
+}
+
+/** A shaft, cam caps or a carrier that springs hold up: drawn down, and let up, a little at each in turn. */
+export interface SpringLoadSpec {
+  /** How far it stands off its seat. */
+  readonly down: LengthFigure;
+  /** The most one fastener may be drawn down before the others follow. */
+  readonly step: LengthFigure;
 }
 
 export interface TensionerSpec {

@@ -1,7 +1,6 @@
 /** Putting a head on. */
 export const coveringWords = {
   crankAgain: 'Left for a while, or turned since: prove where the crank stands again.',
-  takeOut: 'Before it is let down, take out:',
   atTop: (rod: boolean, cylinder: number, deg: string) =>
     `Cylinder ${cylinder}: ${rod ? 'its piston at the top' : 'at its firing top'}, ${deg} after cylinder 1’s firing top.`,
   offTop: (deg: string, away: string) =>

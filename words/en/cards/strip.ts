@@ -136,6 +136,8 @@ export const stripWords = {
   hydraulics:
     'Oil under pressure: gauge, hoses and couplings looked at, nobody in line with a stud, eyes covered. A leak is never felt for with a hand. An injection wound, however small, is an emergency: to hospital at once.',
   hydraulicsRead: 'Read. Nobody is in line.',
+  letUp: 'All let up',
+  letUpAsk: 'Let up, each by',
   runBack: 'Run the nut back',
   runBackAsk: 'Pump up, then back with the nut',
   back: [

@@ -113,6 +113,7 @@ function stagesShort({ cycles }: SheetProgramme): string {
   return cycles
     .flatMap(({ stages }) =>
       stages.map((stage) => {
+        if (stage.kind === 'draw-down') return 'draw down';
         if (isSheetPause(stage)) return stage.kind === 'wait' ? 'wait' : 'turn by hand';
         if (stage.kind === 'slacken') return 'slacken';
         if ('pressure' in stage) return printedText(stage.pressure);

@@ -2,6 +2,8 @@ import { groupOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
 import {
   isSheetPause,
   type FastenedSet,
+  type SheetDrawStage,
+  type SheetPullStage,
   type SheetStage,
   type StageValue,
 } from '@cardinex/core/sheet/spec/fastening';
@@ -30,11 +32,18 @@ export function orderText(set: FastenedSet, order: readonly string[]): string {
   return listed(order.map((id) => set.fasteners.find((f) => f.id === id)?.number ?? id));
 }
 
+/** One round of drawing a part down on its springs, or letting it up, with the order of its fasteners. */
+export function roundSentence(set: FastenedSet, { round, rounds, order }: SheetDrawStage): string {
+  return `Round ${round} of ${rounds}. Springs hold it up: each in turn, ${orderText(set, order)}, so that it stays level.`;
+}
+
 function stageSentence(
   set: FastenedSet,
   stage: SheetStage,
   before: readonly string[] | null,
 ): string {
+  if (stage.kind === 'draw-down')
+    return `Draw down, each by ${stage.turn.text}, round ${stage.round} of ${stage.rounds}.`;
   if (isSheetPause(stage)) {
     const time = stage.time ? ` ${stage.time.text}.` : '';
     return `${stage.kind === 'wait' ? 'Wait.' : 'Turn the crank by hand.'}${time} ${stage.says}`;
@@ -57,7 +66,7 @@ function stageSentence(
   return `${actSentence(set, stage)}${order}${leaving}${two}`;
 }
 
-function actSentence(set: FastenedSet, stage: Exclude<SheetStage, { says: string }>): string {
+function actSentence(set: FastenedSet, stage: SheetPullStage): string {
   switch (stage.kind) {
     case 'torque':
       return `Pull to ${valuesText(set, stage.values)}.`;

@@ -3,6 +3,7 @@ import { printedFor } from '@cardinex/core/sheet/programmeOf';
 import { isPause } from '@cardinex/core/tightening/programme';
 import { stripWords as strip } from '@cardinex/words/cards/strip';
 import { tightenScreen as w } from '@cardinex/words/cards/tighten';
+import { roundSentence } from '@cardinex/words/sheets/programme';
 import { nextUnit, useUnits } from '../../../device/preferences';
 import { Figure } from '../../../ui/Figure';
 import { Small } from '../../../ui/Words';
@@ -19,6 +20,12 @@ export function RunFigures({ run }: { run: RunInHandNow }) {
   const { quantity } = face;
   const printed = printedFor(view.set, stage.stage, act.fastener);
   const inOther = act.nm === undefined ? '' : otherUnit(act.nm, units.torque, printed);
+  const below =
+    stage.stage.kind === 'draw-down'
+      ? roundSentence(view.set, stage.stage)
+      : slackens
+        ? strip.reverse
+        : inOther + asPrinted(printed, stage.stage);
   return (
     <View className="flex-row gap-8 border-t border-rule px-3.5 py-2">
       <View>
@@ -34,7 +41,7 @@ export function RunFigures({ run }: { run: RunInHandNow }) {
           onUnit={quantity && (() => nextUnit(quantity))}
           testID="value"
         />
-        <Small>{slackens ? strip.reverse : inOther + asPrinted(printed, stage.stage)}</Small>
+        <Small>{below}</Small>
       </View>
       {act.kind === 'angle' && act.deg !== undefined ? (
         <Protractor deg={act.deg} turned={hand.live?.deg ?? null} />

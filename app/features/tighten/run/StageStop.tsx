@@ -121,9 +121,11 @@ const ANSWERS: Readonly<Record<StageSetting['kind'], string>> = {
   'hydraulic-check': w.itIsSet,
   wait: '',
   'turn-crank': '',
+  'draw-down': '',
 };
 
 const TITLES: Readonly<Record<StageSetting['kind'], string>> = {
+  'draw-down': '',
   torque: w.setTo,
   check: w.setToCheck,
   angle: w.takeAngle,
@@ -162,6 +164,7 @@ function figureOf(
     case 'torque':
     case 'check':
     case 'turn-crank':
+    case 'draw-down':
     case 'wait': {
       const setNm = wrenchSettingNm(value, prepared);
       return {

@@ -7,6 +7,7 @@ import {
   type Afterwards,
   type FastenedSet,
   type SheetProgramme,
+  type SheetPullStage,
   type SheetStage,
   type SheetTorqueStage,
 } from '../../../sheet/spec/fastening';
@@ -36,9 +37,7 @@ export function afterHeatOf({ afterwards = [], programme }: FastenedSet): Afterw
 /** The last stage, where it is a torque. */
 function lastTorque(programme: SheetProgramme | undefined): SheetTorqueStage | null {
   const stages = (programme?.cycles ?? []).flatMap((cycle) => cycle.stages);
-  const pulls = stages.filter(
-    (stage): stage is Exclude<SheetStage, { kind: 'wait' | 'turn-crank' }> => !isSheetPause(stage),
-  );
+  const pulls = stages.filter((stage): stage is SheetPullStage => !isSheetPause(stage));
   const last = pulls.findLast(({ kind }) => kind !== 'check');
   return last?.kind === 'torque' ? last : null;
 }

@@ -133,6 +133,14 @@ describe('what goes on', () => {
     }
     expect(walk.refusal('check.seen', on('inlet-manifold'))).toBe('temporary-parts-in');
     walk.act('temporary-part.taken-out', { part: 'rag' });
+    // Clamps stand on the deck, where only a head lies over them.
+    walk.act('temporary-part.put-in', {
+      part: 'clamps',
+      kind: 'liner-clamp',
+      what: 'Liner clamps',
+      where: 'deck',
+      bars: 'cover',
+    });
     expect(walk.refusal('check.seen', on('inlet-manifold'))).toBeNull();
   });
 

@@ -1,10 +1,10 @@
 import type { ActOf } from '../../act';
 import type { Check } from '../../checks/check';
 import type { DecideContext } from '../../decideContext';
-import { temporaryPartName } from '../../register';
+import { partsUnder, temporaryPartName } from '../../register';
 import type { JobState } from '../../state';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
-import { stepsBefore, partsUnder } from '../tighten/covering';
+import { stepsBefore } from '../tighten/covering';
 import { countedAt } from './counted';
 import { fitRows, rowItem } from './rows';
 import { runKey } from '../../run/runKey';
@@ -60,6 +60,6 @@ export function decideFitSeen(
   if (wait?.code === 'turn-over') return refused('turn-over-first', { to: wait.to });
   const before = stepsBefore(state, { ...check, items: [item] }, step);
   if (before.length > 0) return refused('step-first');
-  const parts = step === FIT_ON ? partsUnder(state).map(temporaryPartName) : [];
+  const parts = step === FIT_ON ? partsUnder(state, row.piece).map(temporaryPartName) : [];
   return parts.length > 0 ? refused('temporary-parts-in', { parts }) : ACCEPTED;
 }

@@ -50,7 +50,10 @@ describe('slackening', () => {
     expect(stages.length).toBeGreaterThan(1);
     for (const stage of stages) {
       const bolts = acts.filter((act) => act.stage === stage).map(({ fastener }) => fastener);
-      expect([...bolts].sort()).toEqual(set.fasteners.map(({ id }) => id).sort());
+      // A round of letting a part up on its springs is one act for all of them.
+      expect([...bolts].sort()).toEqual(
+        stage.startsWith('draw-') ? ['all'] : set.fasteners.map(({ id }) => id).sort(),
+      );
     }
     expect(acts.at(-1)?.kind).toBe('slacken');
     expect(acts.at(-1)?.deg).toBeUndefined();
@@ -89,11 +92,11 @@ describe('slackening', () => {
     expect(refusalIn(story, tolvane44, 'bolt.eased', { key, pass: 1 })).toBeNull();
   });
 
-  it('takes cam caps up before the head, and by more small steps', () => {
+  it('takes cam caps up before the head, evenly on their springs', () => {
     const story = madeDead(openedFor(quillon5c, GASKET), quillon5c);
     const runs = stripRuns(sheetIn(story, quillon5c), stateOf(story), '');
     expect(runs.map(({ name }) => name.set)).toEqual(['cam-sprocket', 'cam-caps', 'head']);
-    expect(runs.map(({ stages }) => stages.length)).toEqual([2, 3, 2]);
+    expect(runs.map(({ stages }) => stages.length)).toEqual([2, 7, 2]);
   });
 });
 

@@ -10,7 +10,8 @@ import type { EngineSheet } from '../../../sheet/engineSheet';
 import { groupMark } from '../../../sheet/groupMark';
 import { groupOf } from '../../../sheet/programmeOf';
 import { CRANK_STANDS } from '../../facts/crank';
-import { coveringView, crankForCover, hiddenUnder, LET_DOWN, partsUnder } from './covering';
+import { partsUnder } from '../../register';
+import { coveringView, crankForCover, hiddenUnder, LET_DOWN } from './covering';
 import { allChecks, checkOf } from '../../checks/allChecks';
 import { scopedSheet } from '../../scope';
 import { apart, cardIn, madeDead, openedFor, refusalIn, sheetIn } from '../../tests/intake';
@@ -132,7 +133,7 @@ describe('a head goes on', () => {
     });
     expect(refusedStep(story, LET_DOWN)).toBe('temporary-parts-in');
     // What refuses it is what the card offers to take out.
-    expect(partsUnder(stateOf(story)).map(({ id }) => id)).toEqual(['clamp']);
+    expect(partsUnder(stateOf(story), { kind: 'head' }).map(({ id }) => id)).toEqual(['clamp']);
     expect(
       refusedStep(story.act('temporary-part.taken-out', { part: 'clamp' }), LET_DOWN),
     ).toBeNull();

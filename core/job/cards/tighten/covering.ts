@@ -9,8 +9,6 @@ import { seenCheck, type Check } from '../../checks/check';
 import { decidedOf, seenOf } from '../../checks/state';
 import { checkView, type CheckView } from '../../checks/view';
 import { CRANK_STANDS } from '../../facts/crank';
-import type { TemporaryPart } from '../../facts/register';
-import { temporaryPartsBarring } from '../../register';
 import { setsInScope, type JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import { SWEEP_AFTER_MS } from '../../run/runState';
@@ -154,11 +152,6 @@ export function stepsBefore(state: JobState, check: Check, step: string): readon
     const seen = seenOf(state.checks, check.id, item, place);
     return seen?.found !== 'good' && !(seen && letStand);
   });
-}
-
-/** What must be out before a head is let down: what it would shut in, and what bars the lift itself. */
-export function partsUnder({ register }: Pick<JobState, 'register'>): readonly TemporaryPart[] {
-  return (['cover', 'lift'] as const).flatMap((bars) => temporaryPartsBarring(register, bars));
 }
 
 /** Where the crank stands for a head to go on; null where it may stand anywhere. */

@@ -1,9 +1,11 @@
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import type { Check } from '../../checks/check';
-import { temporaryPartName } from '../../register';
+import { partsUnder, temporaryPartName } from '../../register';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
-import { coveringView, LET_DOWN, partsUnder, stepsBefore } from './covering';
+import { coveringView, LET_DOWN, stepsBefore } from './covering';
+
+const HEAD = { kind: 'head' };
 
 /**
  * May a step of putting a head on be said done? It is not let down before all it hides was looked at,
@@ -25,7 +27,7 @@ export function decideHeadStep(
   if (view.crankAgain) return refused('crank-again');
   const before = stepsBefore(state, check, step);
   if (before.length > 0) return refused('step-first');
-  const left = step === LET_DOWN ? partsUnder(state) : [];
+  const left = step === LET_DOWN ? partsUnder(state, HEAD) : [];
   const parts = left.map(temporaryPartName);
   return parts.length > 0 ? refused('temporary-parts-in', { parts }) : ACCEPTED;
 }
