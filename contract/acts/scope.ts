@@ -12,6 +12,11 @@ export const scope = z.strictObject({
     .min(1, 'must name a piece')
     .max(100, 'names more than 100')
     .exactOptional(),
+  keep: z
+    .array(z.strictObject({ piece: plainId, why: words(400) }))
+    .min(1, 'must name a piece')
+    .max(100, 'names more than 100')
+    .exactOptional(),
 });
 
 export const scopeActs = {

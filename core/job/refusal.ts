@@ -16,6 +16,7 @@ export interface RefusalFields {
   'wrong-end': { readonly end: EngineEnd };
   'unknown-scope': Nothing;
   'not-wider': Nothing;
+  'cannot-be-kept': { readonly piece: string };
   'job-parked': Nothing;
   'not-parked': Nothing;
   'unknown-check': { readonly check: string };

@@ -13,6 +13,7 @@ export const IS_ONLY_WHEN: Readonly<Record<RefusalCode, boolean>> = {
   'wrong-end': false,
   'unknown-scope': false,
   'not-wider': false,
+  'cannot-be-kept': false,
   'job-parked': true,
   'not-parked': false,
   'unknown-check': false,

@@ -17,6 +17,7 @@ import { holdsFor, memoOf, type Memo } from './kit/memo';
 import { isPassed, passable, shutInOf } from './outOfOrder';
 import { pendingOn } from './pending';
 import { samePlan, usualOrder, type Planned } from './plan/usualOrder';
+import { isPutRightOnIt } from './trayGroups';
 import { sheetOfJob } from './sheetOfJob';
 import { lackingStanding, type Standing } from './standing';
 import type { JobState } from './state';
@@ -171,8 +172,8 @@ function standingOf(job: JobNow, entry: Planned, { planned, of }: Standings): St
   const own = card.stands(job, entry, { entries: planned, stands });
   if (own.status === 'done') return own;
   const wait = waitsOf(job, entry).find((other) => !isPassed(state, place, other));
-  // Its turn comes by itself, and a way is opened when it is wanted; whatever else holds it up is amiss.
-  if (wait) return barred(wait, wait.code !== 'card-first' && wait.code !== 'way-shut');
+  // Its turn comes by itself, and what is put right on the card is when it is wanted; whatever else holds it up is amiss.
+  if (wait) return barred(wait, wait.code !== 'card-first' && !isPutRightOnIt(wait));
   const putOff = state.putOff[cardKey(place)];
   return putOff ? { ...own, status: 'waiting', reason: putOffReason(putOff) } : own;
 }

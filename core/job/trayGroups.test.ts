@@ -15,6 +15,7 @@ const crankHeld = entry({
   status: 'barred',
   reason: { code: 'temporary-parts-in', parts: ['locking pin'] },
 });
+const toTurn = entry({ status: 'barred', reason: { code: 'turn-over', to: 'upright' } });
 const after = entry({ status: 'barred', reason: { code: 'card-first', card: 'liners' } });
 const lacking = entry({ status: 'barred', reason: { code: 'sheet-lacks', lacks: [] } });
 const cause = entry({ status: 'waiting', reason: { code: 'cause-last' } });
@@ -22,9 +23,9 @@ const done = entry({ status: 'done', reason: { code: 'all-done' } });
 
 describe('a tray in groups', () => {
   it('puts what can be worked on, or must be decided, under now; what something holds up under waits', () => {
-    const tray = [done, after, open, cooling, toDecide, crankHeld, lacking, cause];
+    const tray = [done, after, open, cooling, toDecide, toTurn, crankHeld, lacking, cause];
     expect(trayGroups(tray)).toEqual({
-      now: [open, toDecide],
+      now: [open, toDecide, toTurn],
       waits: [cooling, crankHeld],
       ahead: [after, lacking, cause],
       done: [done],

@@ -1,3 +1,4 @@
+import type { TrayReason } from './trayReason';
 import type { TrayCard } from './standing';
 
 /** A job's cards by what they ask of whoever stands before the engine. */
@@ -39,8 +40,13 @@ export function isToSeeTo({ reason }: TrayCard): boolean {
   return (
     reason.code === 'differences-open' ||
     reason.code === 'decision-pending' ||
-    reason.code === 'way-shut'
+    isPutRightOnIt(reason)
   );
+}
+
+/** Is what holds a card up put right on that card: something in its way taken off, the engine turned over for it? */
+export function isPutRightOnIt({ code }: TrayReason): boolean {
+  return code === 'way-shut' || code === 'turn-over';
 }
 
 function groupOf(entry: TrayCard): keyof TrayGroups {

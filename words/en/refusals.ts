@@ -11,7 +11,7 @@ import {
   torque,
   type ReaderUnits,
 } from './quantity';
-import { pieceRefName } from './pieces';
+import { pieceName, pieceRefName } from './pieces';
 import { attitudeWords, turnOverHoldsSentence } from './attitude';
 import { crankHoldsSentence } from './register';
 import { withinSentence } from './sentence';
@@ -64,6 +64,8 @@ const SENTENCES: {
   'not-all-bolts': ({ count, total: of }) =>
     `${count} counted, ${of} there must be. One missing is in the engine or under the bench: find it.`,
   'uses-needed': () => 'Say how often they had been used before: these may be used only so often.',
+  'cannot-be-kept': ({ piece }) =>
+    `${pieceName({ id: piece })} cannot stay where it stands: it has to come off by itself for this.`,
   'hands-not-in': () => 'Nobody has said that those hands are in.',
   'unknown-temporary-part': () => 'There is no such thing in the register.',
   'already-out': ({ what }) => `${what} is out already.`,

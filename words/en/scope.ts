@@ -38,11 +38,12 @@ export function scopeSays(kind: ScopeKind): string {
 }
 
 /** A scope with what it is narrowed to: "One cylinder: 3". */
-export function scopeTitle({ kind, only, also = [] }: Scope): string {
+export function scopeTitle({ kind, only, also = [], keep = [] }: Scope): string {
   const picked = list(also.map(pickedName));
-  if (kind === 'pieces') return picked;
   const named = only === undefined ? NAMES[kind] : `${NAMES[kind]}: ${only}`;
-  return picked === '' ? named : `${named}, and ${picked}`;
+  const far = kind === 'pieces' ? picked : picked === '' ? named : `${named}, and ${picked}`;
+  const staying = list(keep.map(({ piece }) => withinSentence(pickedName(piece))));
+  return staying === '' ? far : `${far}; staying on: ${staying}`;
 }
 
 /** A picked piece where no sheet is at hand: "Rocker cover", "Injector 3". */
@@ -111,7 +112,21 @@ export const leaveOutWords = {
   confirm: 'Leave it out',
 } as const;
 
+/** What is lifted as one with what it stands on: "Inlet manifold with the head". Nothing where nothing is. */
+export function keptSentence({ whole, comesOff }: JobSheet): string | null {
+  const pairs = [...comesOff.kept].map(
+    ([id, on]) =>
+      `${withinSentence(pieceNamed(whole, headOf(id)))} with the ${withinSentence(pieceNamed(whole, headOf(on)))}`,
+  );
+  return pairs.length === 0 ? null : `Lifted as one: ${list([...new Set(pairs)])}.`;
+}
+
 export const scopeWords = {
+  keep: 'Something stays on what it stands on?',
+  keepSays: 'Lifted as one with it: its own bolts and joints are left alone, and are not renewed.',
+  keepWhy: 'Why does it stay on?',
+  keepWhyHint: 'e.g. its studs are seized, and its gasket is sound',
+  needKeepWhy: 'Say why it stays on: it stands in the record.',
   scope: 'How far does it go?',
   pick: 'Touch what you want to get at',
   byName: 'Pick by name',

@@ -81,6 +81,8 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
           <PendingDecision pending={pending} />
         ) : reason.code === 'way-shut' ? (
           <WayShut wait={reason} />
+        ) : reason.code === 'turn-over' ? (
+          <Mark kind="now" word={trayReasonSentence(reason, ago)} />
         ) : (
           <>
             <Mark kind="barred" word={statusWord(entry.status)} />

@@ -1,5 +1,6 @@
 import { router } from 'expo-router';
 import { currentCard } from '@cardinex/core/job/tray';
+import { isPutRightOnIt } from '@cardinex/core/job/trayGroups';
 import { entryTitle, statusWord } from '@cardinex/words/cards/names';
 import { trayWords } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
@@ -27,8 +28,7 @@ export function NextCard({ plain = false, className }: Props) {
       />
     );
   }
-  // What is in the way of a card is taken off on that card.
-  const open = next.status === 'open' || next.reason.code === 'way-shut';
+  const open = next.status === 'open' || isPutRightOnIt(next.reason);
   return (
     <Button
       label={entryTitle(next, tray)}

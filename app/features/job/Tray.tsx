@@ -8,7 +8,13 @@ import { currentCard } from '@cardinex/core/job/tray';
 import { trayGroups, type TrayGroups } from '@cardinex/core/job/trayGroups';
 import { cribSentence } from '@cardinex/words/crib';
 import { parkingWords } from '@cardinex/words/parking';
-import { causeName, scopeTitle, scopeWords, undisturbed } from '@cardinex/words/scope';
+import {
+  causeName,
+  scopeTitle,
+  scopeWords,
+  undisturbed,
+  keptSentence,
+} from '@cardinex/words/scope';
 import { trayWords } from '@cardinex/words/screens';
 import { BarRow } from '../../ui/BarRow';
 import { Button } from '../../ui/Button';
@@ -171,7 +177,9 @@ function JobReason() {
         {[because && causeName(because), state.opened?.why].filter(Boolean).join('. ')}
       </Body>
       <Small className="pt-1 text-bench-soft">
-        {`${scopeTitle(sheet.scope)}. ${undisturbed(sheet)}`}
+        {[`${scopeTitle(sheet.scope)}.`, undisturbed(sheet), keptSentence(sheet)]
+          .filter(Boolean)
+          .join(' ')}
       </Small>
     </View>
   );

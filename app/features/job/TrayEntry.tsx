@@ -1,7 +1,7 @@
 import { Text, View } from 'react-native';
 import { placeOf } from '@cardinex/core/job/kit/cardPlace';
 import { handOn } from '@cardinex/core/job/inHand';
-import { isOnlyAhead } from '@cardinex/core/job/trayGroups';
+import { isOnlyAhead, isPutRightOnIt } from '@cardinex/core/job/trayGroups';
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { entryTitle, statusWord } from '@cardinex/words/cards/names';
@@ -26,7 +26,7 @@ interface Shown {
 function shownOf(entry: TrayCard, next: boolean): Shown {
   if (entry.needsAttention) return { mark: 'out', word: statusWord(entry.status) };
   if (next && entry.status === 'open') return { mark: 'now', word: trayWords.next };
-  if (isOnlyAhead(entry) || entry.status === 'open' || entry.reason.code === 'way-shut') return {};
+  if (isOnlyAhead(entry) || entry.status === 'open' || isPutRightOnIt(entry.reason)) return {};
   const mark = ({ done: 'within', waiting: 'waiting', barred: 'barred' } as const)[entry.status];
   return { mark, word: statusWord(entry.status) };
 }

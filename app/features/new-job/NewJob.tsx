@@ -26,7 +26,7 @@ import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { useRefusal } from '../../ui/Refusal';
 import { ScreenHeader } from '../../ui/ScreenHeader';
-import { ScopeChoice } from '../scope/ScopeChoice';
+import { ScopeChoice, scopeOf } from '../scope/ScopeChoice';
 import { Small, Body } from '../../ui/Words';
 import { Mark } from '../../ui/Mark';
 
@@ -45,6 +45,9 @@ const formSchema = z
     scope: z.enum(SCOPES, { error: scopeWords.needScope }),
     only: z.string(),
     also: z.array(z.string()),
+    keep: z.array(
+      z.object({ piece: z.string(), why: z.string().trim().min(1, scopeWords.needKeepWhy) }),
+    ),
     because: z.enum(CAUSES, { error: scopeWords.needBecause }),
   })
   .refine(({ because, why }) => why !== '' || !needsWords(because), {
@@ -99,11 +102,12 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
       variant: {},
       only: '',
       also: [],
+      keep: [],
     },
   });
-  const [chosenId, end, serial, answers, scope, only, also, because] = useWatch({
+  const [chosenId, end, serial, answers, scope, only, also, keep, because] = useWatch({
     control: form.control,
-    name: ['sheetId', 'end', 'serial', 'variant', 'scope', 'only', 'also', 'because'],
+    name: ['sheetId', 'end', 'serial', 'variant', 'scope', 'only', 'also', 'keep', 'because'],
   });
   const refusal = useRefusal();
   const chosen = sheets.find((s) => s.sheet.id === chosenId);
@@ -111,12 +115,11 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
   const [unanswered] = chosen ? openQuestions(chosen.sheet, variant) : [];
   const open = form.handleSubmit(
     async (entered) => {
-      const which = asksWhich(entered.scope) ? { only: entered.only } : {};
-      const picked = entered.scope === 'pieces' ? { also: entered.also } : {};
+      const { only: which, also: picked, keep: kept, scope: kind } = entered;
+      const goes = scopeOf({ kind, only: which, also: picked, keep: kept });
       if (!chosen) return;
       if (unanswered) return refusal.say(shared.lookAbove(unanswered.ask));
-      if (which.only === '') return refusal.say(scopeWords.needWhich);
-      if (picked.also?.length === 0) return refusal.say(scopeWords.needPick);
+      if (!goes) return refusal.say(asksWhich(kind) ? scopeWords.needWhich : scopeWords.needPick);
       const id = uuidv7();
       const hours = valueIn(entered.hours, 'h');
       const ledger = ledgers.job(id);
@@ -132,7 +135,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
           ...(entered.why !== '' && { why: entered.why }),
           cylinder1End: entered.end as EngineEnd,
           ...(Object.keys(variant).length > 0 && { variant }),
-          scope: { kind: entered.scope, ...which, ...picked },
+          scope: goes,
           because: entered.because,
         },
         actor,
@@ -175,6 +178,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
               form.setValue('variant', {});
               form.setValue('only', '');
               form.setValue('also', []);
+              form.setValue('keep', []);
             }}
           />
         ) : null}
@@ -211,14 +215,19 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
               onKind={(kind) => {
                 form.setValue('scope', kind, { shouldValidate: true });
                 form.setValue('only', '');
+                form.setValue('keep', []);
               }}
               also={also}
               onOnly={(value) => {
                 form.setValue('only', value);
+                form.setValue('keep', []);
                 refusal.clear();
               }}
+              keep={keep}
+              onKeep={(value) => form.setValue('keep', [...value])}
               onAlso={(value) => {
                 form.setValue('also', [...value]);
+                form.setValue('keep', []);
                 refusal.clear();
               }}
             />

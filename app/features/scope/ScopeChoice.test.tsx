@@ -1,4 +1,4 @@
-import type { ScopeKind } from '@cardinex/core/job/facts/scope';
+import type { Kept, ScopeKind } from '@cardinex/core/job/facts/scope';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
@@ -11,6 +11,7 @@ function Choosing({ sheet, tried = false }: { sheet: EngineSheet; tried?: boolea
   const [kind, setKind] = useState<ScopeKind | null>(null);
   const [only, setOnly] = useState('');
   const [also, setAlso] = useState<readonly string[]>([]);
+  const [keep, setKeep] = useState<readonly Kept[]>([]);
   return (
     <ScopeChoice
       sheet={sheet}
@@ -21,6 +22,8 @@ function Choosing({ sheet, tried = false }: { sheet: EngineSheet; tried?: boolea
       also={also}
       onOnly={setOnly}
       onAlso={setAlso}
+      keep={keep}
+      onKeep={setKeep}
     />
   );
 }
@@ -50,5 +53,19 @@ describe('how far a job goes', () => {
     expect(screen.getByText('Say which one.')).toBeDefined();
     await userEvent.click(screen.getByRole('button', { name: '3' }));
     expect(screen.queryByText('Say which one.')).toBeNull();
+  });
+
+  it('offers to leave on what can be lifted with its head, and asks why', async () => {
+    render(<Choosing sheet={tolvane44} tried />);
+    await userEvent.click(screen.getByRole('button', { name: 'Head gasket' }));
+    await userEvent.click(
+      screen.getByRole('button', { name: 'Something stays on what it stands on?' }),
+    );
+    // Rocker bolts go through the shaft into nothing else; but the shaft is in the way of the head bolts.
+    expect(screen.queryByRole('button', { name: 'Rocker shaft' })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'Inlet manifold' }));
+    expect(screen.getByText('Say why it stays on: it stands in the record.')).toBeDefined();
+    await userEvent.type(screen.getByLabelText('Why does it stay on?'), 'studs seized');
+    expect(screen.queryByText('Say why it stays on: it stands in the record.')).toBeNull();
   });
 });

@@ -1,4 +1,4 @@
-import type { ScopeKind } from '@cardinex/core/job/facts/scope';
+import type { Kept, Scope, ScopeKind } from '@cardinex/core/job/facts/scope';
 import { View } from 'react-native';
 import { asksWhich, scopeChoices, scopesFor } from '@cardinex/core/job/plan/scopeChoices';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -6,6 +6,7 @@ import { scopeName, scopeSays, scopeWords as w } from '@cardinex/words/scope';
 import { Choice } from '../../ui/Choice';
 import { Mark } from '../../ui/Mark';
 import { Small } from '../../ui/Words';
+import { KeepPieces } from './KeepPieces';
 import { PickPieces } from './PickPieces';
 
 interface Props {
@@ -22,6 +23,9 @@ interface Props {
   readonly onKind: (kind: ScopeKind) => void;
   readonly onOnly: (only: string) => void;
   readonly onAlso: (also: readonly string[]) => void;
+  /** What stays on what it stands on. */
+  readonly keep: readonly Kept[];
+  readonly onKeep: (keep: readonly Kept[]) => void;
 }
 
 /** How far into the engine a job goes, and which head or cylinder where it is only one. */
@@ -36,7 +40,10 @@ export function ScopeChoice({
   onKind,
   onOnly,
   onAlso,
+  keep,
+  onKeep,
 }: Props) {
+  const scope = kind ? scopeOf({ kind, only, also }) : null;
   return (
     <View className="gap-2">
       <Choice
@@ -65,6 +72,37 @@ export function ScopeChoice({
       {tried && kind === 'pieces' && also.length === 0 ? (
         <Mark kind="out" word={w.needPick} />
       ) : null}
+      {scope ? (
+        <KeepPieces
+          key={JSON.stringify(scope)}
+          sheet={sheet}
+          scope={scope}
+          keep={keep}
+          tried={tried}
+          onKeep={onKeep}
+        />
+      ) : null}
     </View>
   );
+}
+
+/** The scope that was chosen so far; null while it still has to be said of what. */
+export function scopeOf({
+  kind,
+  only,
+  also,
+  keep = [],
+}: {
+  readonly kind: ScopeKind;
+  readonly only: string;
+  readonly also: readonly string[];
+  readonly keep?: readonly Kept[];
+}): Scope | null {
+  if (asksWhich(kind) ? only === '' : kind === 'pieces' && also.length === 0) return null;
+  return {
+    kind,
+    ...(asksWhich(kind) && { only }),
+    ...(kind === 'pieces' && { also }),
+    ...(keep.length > 0 && { keep }),
+  };
 }

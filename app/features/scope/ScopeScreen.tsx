@@ -1,9 +1,10 @@
-import { SCOPES, type ScopeKind } from '@cardinex/core/job/facts/scope';
+import { SCOPES, type Kept, type ScopeKind } from '@cardinex/core/job/facts/scope';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { mayKeep } from '@cardinex/core/job/plan/kept';
 import { asksWhich, scopesFor } from '@cardinex/core/job/plan/scopeChoices';
-import { scopeTitle, scopeWords as w, undisturbed } from '@cardinex/words/scope';
+import { keptSentence, scopeTitle, scopeWords as w, undisturbed } from '@cardinex/words/scope';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Body, Small } from '../../ui/Words';
@@ -18,9 +19,11 @@ export function ScopeScreen() {
   const [kind, setKind] = useState<ScopeKind | null>(null);
   const [only, setOnly] = useState('');
   const [also, setAlso] = useState<readonly string[]>([]);
+  const [keep, setKeep] = useState<readonly Kept[]>([]);
   const [words, setWords] = useState('');
   const [tried, setTried] = useState(false);
   const now = sheet.scope;
+  const kept = keptSentence(sheet);
   const offered = scopesFor(pinned).filter(
     (item) => SCOPES.indexOf(item) > SCOPES.indexOf(now.kind),
   );
@@ -29,12 +32,17 @@ export function ScopeScreen() {
     setTried(true);
     if (!kind || words.trim() === '' || (asksWhich(kind) && only === '')) return;
     if (kind === 'pieces' && also.length === 0) return;
+    if (keep.some(({ why }) => why.trim() === '')) return;
     const picked = [...new Set([...(now.also ?? []), ...(kind === 'pieces' ? also : [])])];
-    const scope = {
+    const { keep: kept = [], ...far } = now;
+    const wider = {
       // Pieces are picked besides: how far it went stays.
-      ...(kind === 'pieces' ? now : { kind, ...(asksWhich(kind) && { only }) }),
+      ...(kind === 'pieces' ? far : { kind, ...(asksWhich(kind) && { only }) }),
       ...(picked.length > 0 && { also: picked }),
     };
+    // What stayed on stays, as long as it does not have to come off by itself now.
+    const staying = [...kept.filter((one) => mayKeep(pinned, { ...wider, keep: [one] })), ...keep];
+    const scope = { ...wider, ...(staying.length > 0 && { keep: staying }) };
     const problem = await record('scope.widened', { scope, words: words.trim() });
     if (problem === null) router.replace(`/jobs/${jobId}`);
   });
@@ -53,6 +61,7 @@ export function ScopeScreen() {
           <Small>{w.from}</Small>
           <Body className="font-strong">{scopeTitle(now)}</Body>
           <Small>{undisturbed(sheet)}</Small>
+          {kept === null ? null : <Small>{kept}</Small>}
         </View>
         {canWiden ? (
           <>
@@ -66,8 +75,11 @@ export function ScopeScreen() {
               onKind={(next) => {
                 setKind(next);
                 setOnly('');
+                setKeep([]);
               }}
               also={also}
+              keep={keep}
+              onKeep={setKeep}
               onOnly={setOnly}
               onAlso={setAlso}
             />

@@ -12,6 +12,7 @@ import { markName, markNotOn, markPlace, markUp } from '@cardinex/words/cards/ma
 import {
   conditionName,
   easeSentence,
+  liftsWith,
   offLines,
   offName,
   offWhy,
@@ -54,6 +55,7 @@ export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose 
   const [turning, setTurning] = useState(false);
   const instances = 'instances' in step ? step.instances : group.instances;
   const { name, places } = offName(sheet, group, instances);
+  const withIt = liftsWith(sheet, instances);
   const acts = useStepActs({
     step,
     found,
@@ -88,6 +90,7 @@ export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose 
         </Text>
         {places === '' ? null : <Body className="font-strong">{w.inHand(places)}</Body>}
         <Why group={group} />
+        {withIt === null ? null : <Body className="font-strong">{withIt}</Body>}
         {offLines(group).map((line) => (
           <Body key={line}>{line}</Body>
         ))}

@@ -17,6 +17,15 @@ export interface Scope {
   readonly only?: string;
   /** Pieces picked besides, whole or one of several: `sump`, `injector/3`. All there is, of a job that is about pieces. */
   readonly also?: readonly string[];
+  /** Pieces that come off as one with what they stand on. */
+  readonly keep?: readonly Kept[];
+}
+
+/** A manifold that is lifted with its head: its own joint and bolts stay as they are. */
+export interface Kept {
+  /** The piece, in all its places. */
+  readonly piece: string;
+  readonly why: string;
 }
 
 export interface ScopeActs {

@@ -2,6 +2,7 @@ import { assemblyGraph } from '../../sheet/assembly/assemblyGraph';
 import { reached } from '../../sheet/assembly/reached';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import type { Scope } from '../facts/scope';
+import { keptOn } from './kept';
 import { scopeTargets } from './scopeTargets';
 
 /** What a job takes off its engine, by instances of pieces: `head/1`. */
@@ -19,6 +20,8 @@ export interface ComesOff {
   readonly shutsActs: ReadonlyMap<string, readonly string[]>;
   /** What stays and is eased, by the pieces off that ask for it. */
   readonly eased: ReadonlyMap<string, readonly string[]>;
+  /** What goes as one with the piece it stands on, by instance. */
+  readonly kept: ReadonlyMap<string, string>;
 }
 
 /**
@@ -26,37 +29,52 @@ export interface ComesOff {
  * @example comesOffFor(sheet, { kind: 'gasket' }).order[0] // 'rocker-cover/1'
  */
 export function comesOffFor(sheet: EngineSheet, scope: Scope): ComesOff {
-  const found = reached(sheet, scopeTargets(sheet, scope));
-  // A leaflet may have turned its order into a circle: then what is usual for its family.
-  if (!found) return sheet.assembly ? comesOffFor(withoutAssembly(sheet), scope) : NOTHING;
+  const kept = keptOn(sheet, scope);
+  const found = reached(sheet, scopeTargets(sheet, scope), kept);
+  if (!found) {
+    // What is kept has to come off by itself by now; or a leaflet has turned the order into a circle: then what is
+    // usual for its family.
+    const { keep, ...all } = scope;
+    if (keep) return comesOffFor(sheet, all);
+    return sheet.assembly ? comesOffFor(withoutAssembly(sheet), scope) : NOTHING;
+  }
+  const onOf = new Map(kept.map(({ id, on }) => [id, on]));
+  /** What a piece goes as one with: itself, unless it is kept. */
+  const wholeOf = (piece: string): string => {
+    let whole = piece;
+    for (let on = onOf.get(whole); on !== undefined; on = onOf.get(whole)) whole = on;
+    return whole;
+  };
   const off = new Set(found.order);
-  const before = new Map<string, string[]>(found.order.map((id) => [id, []]));
-  const backAfter = new Map<string, readonly string[]>();
-  const shutsActs = new Map<string, readonly string[]>();
+  const sets = (): Map<string, Set<string>> => new Map(found.order.map((id) => [id, new Set()]));
+  const before = sets();
+  const backAfter = sets();
+  const shutsActs = sets();
   const { pieces, acts } = assemblyGraph(sheet);
   const isAct = new Set(acts.map(({ id }) => id));
-  for (const { id, restsOn = [], shuts = [], offAfter = [], onAfter = [] } of pieces) {
+  for (const piece of pieces) {
+    const id = wholeOf(piece.id);
     if (!off.has(id)) continue;
-    for (const other of [...restsOn, ...shuts]) before.get(other)?.push(id);
-    before.get(id)?.push(...offAfter.filter((other) => off.has(other)));
-    const first = new Set([...restsOn, ...shuts, ...onAfter]);
-    backAfter.set(
-      id,
-      [...first].filter((other) => off.has(other)),
-    );
-    shutsActs.set(
-      id,
-      shuts.filter((other) => isAct.has(other)),
-    );
+    const others = (list: readonly string[] = []): readonly string[] =>
+      list.map(wholeOf).filter((other) => other !== id && off.has(other));
+    const { restsOn, shuts = [], offAfter, onAfter } = piece;
+    for (const other of [...others(restsOn), ...others(shuts)]) before.get(other)?.add(id);
+    for (const other of others(offAfter)) before.get(id)?.add(other);
+    for (const other of [...others(restsOn), ...others(shuts), ...others(onAfter)])
+      backAfter.get(id)?.add(other);
+    for (const act of shuts.filter((other) => isAct.has(other))) shutsActs.get(id)?.add(act);
   }
+  const lists = (map: ReadonlyMap<string, ReadonlySet<string>>) =>
+    new Map([...map].map(([id, others]) => [id, [...others]] as const));
   return {
     order: found.order,
     back: found.back,
     because: new Map(found.off.map(({ id, because }) => [id, because])),
-    before,
-    backAfter,
-    shutsActs,
+    before: lists(before),
+    backAfter: lists(backAfter),
+    shutsActs: lists(shutsActs),
     eased: new Map(found.eased.map(({ id, because }) => [id, because])),
+    kept: new Map(kept.map(({ id, on }) => [id, on])),
   };
 }
 
@@ -72,4 +90,5 @@ const NOTHING: ComesOff = {
   backAfter: new Map(),
   shutsActs: new Map(),
   eased: new Map(),
+  kept: new Map(),
 };

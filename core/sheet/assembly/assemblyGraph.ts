@@ -112,8 +112,15 @@ export function headInstances(
   return head ? instancesOf(sheet, head.id, head, []) : [];
 }
 
-/** What `reach` is asked with, for these targets: references to pieces, instances or acts. */
-export function reachInputOf(graph: AssemblyGraph, targets: readonly Reference[]): ReachInput {
+/**
+ * What `reach` is asked with, for these targets: references to pieces, instances or acts.
+ * @param keep instances that go as one with another
+ */
+export function reachInputOf(
+  graph: AssemblyGraph,
+  targets: readonly Reference[],
+  keep: NonNullable<ReachInput['keep']> = [],
+): ReachInput {
   const { pieces, acts, assembly, instances, actInstances, meant } = graph;
   const asked = meant(targets);
   const overOf = new Map([...instances, ...actInstances].map(({ id, over }) => [id, over]));
@@ -126,6 +133,7 @@ export function reachInputOf(graph: AssemblyGraph, targets: readonly Reference[]
     pieces,
     acts,
     targets: asked,
+    ...(keep.length > 0 && { keep }),
     ...(ways.length > 0 && { ways: Object.fromEntries(ways) }),
   };
 }

@@ -1,5 +1,5 @@
 import { reach } from '../../assembly/reach';
-import type { Reach } from '../../assembly/reachInput';
+import type { Reach, ReachInput } from '../../assembly/reachInput';
 import { ReckoningFault } from '../../quantity/reckoningFault';
 import type { EngineSheet } from '../engineSheet';
 import { memoizeByObject } from '../memoize';
@@ -10,14 +10,20 @@ import { headOf } from './references';
 /**
  * What has to come off an engine to get at these.
  * @param targets references to pieces, instances or acts
- * @returns null where its pieces wait for each other in a circle, as they may while a sheet is entered
+ * @param keep instances that go as one with another
+ * @returns null where its pieces wait for each other in a circle, as they may while a sheet is entered, or one that is
+ *   kept has to come off by itself
  */
-export function reached(sheet: EngineSheet, targets: readonly Reference[]): Reach | null {
+export function reached(
+  sheet: EngineSheet,
+  targets: readonly Reference[],
+  keep: NonNullable<ReachInput['keep']> = [],
+): Reach | null {
   const known = reachedKnown(sheet);
-  const key = JSON.stringify(targets);
+  const key = JSON.stringify([targets, keep]);
   const before = known.get(key);
   if (before !== undefined) return before;
-  const found = worked(sheet, targets);
+  const found = worked(sheet, targets, keep);
   known.set(key, found);
   return found;
 }
@@ -25,9 +31,13 @@ export function reached(sheet: EngineSheet, targets: readonly Reference[]): Reac
 /** A picture, its description and the lists beside it ask the same. */
 const reachedKnown = memoizeByObject((_: EngineSheet) => new Map<string, Reach | null>());
 
-function worked(sheet: EngineSheet, targets: readonly Reference[]): Reach | null {
+function worked(
+  sheet: EngineSheet,
+  targets: readonly Reference[],
+  keep: NonNullable<ReachInput['keep']>,
+): Reach | null {
   try {
-    return reach(reachInputOf(assemblyGraph(sheet), targets));
+    return reach(reachInputOf(assemblyGraph(sheet), targets, keep));
   } catch (error) {
     if (error instanceof ReckoningFault) return null;
     throw error;

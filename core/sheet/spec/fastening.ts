@@ -170,7 +170,7 @@ export interface SheetHydraulicStage extends OrderedStage {
 }
 
 /** Something to be done once between stages. */
-export interface SheetPauseStage {
+interface SheetPauseStage {
   readonly id: string;
   readonly kind: 'wait' | 'turn-crank';
   readonly says: string;

@@ -59,6 +59,17 @@ export function offLines({ piece }: OffGroup): readonly string[] {
   ];
 }
 
+/** What comes off as one with these: "Lifts with it: Inlet manifold, bolted on as it is." Nothing where nothing does. */
+export function liftsWith(
+  { whole, comesOff }: JobSheet,
+  instances: readonly string[],
+): string | null {
+  const names = [...comesOff.kept]
+    .filter(([, on]) => instances.includes(on))
+    .map(([id]) => referenceName(whole, id));
+  return names.length === 0 ? null : `Lifts with it, bolted on as it is: ${list(names)}.`;
+}
+
 /** What stays and is eased, how, and what must be done on it again. */
 export function easeSentence(
   { whole }: JobSheet,
