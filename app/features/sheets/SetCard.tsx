@@ -3,7 +3,12 @@ import { View } from 'react-native';
 import { stagesOf } from '@cardinex/core/sheet/programmeOf';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { isSheetPause, type FastenedSet } from '@cardinex/core/sheet/spec/fastening';
-import { groupLines, orderText, programmeLines } from '@cardinex/words/sheets/programme';
+import {
+  groupLines,
+  orderText,
+  programmeLines,
+  springSentence,
+} from '@cardinex/words/sheets/programme';
 import { sheetsWords as w } from '@cardinex/words/sheets/screen';
 import { Button } from '../../ui/Button';
 import { TabbedCard } from '../../ui/TabbedCard';
@@ -26,6 +31,7 @@ export function SetCard({ sheet, set }: { sheet: EngineSheet; set: FastenedSet }
     step();
   };
   const lines = programmeLines(set);
+  const springs = springSentence(set);
   return (
     <TabbedCard tab={set.name}>
       <View className="gap-3">
@@ -64,6 +70,7 @@ export function SetCard({ sheet, set }: { sheet: EngineSheet; set: FastenedSet }
         {set.instances.length > 1 ? <Body>{w.instances(set.instances)}</Body> : null}
         <View className="gap-1 border-t border-rule pt-2">
           <Heading level={3}>{w.programme}</Heading>
+          {springs === null ? null : <Body>{springs}</Body>}
           {lines.length === 0 ? <Body>{w.noProgramme}</Body> : null}
           {lines.map(({ number, says }) => (
             <View key={number} className="flex-row gap-3">

@@ -34,7 +34,7 @@ export function fitRowName(sheet: JobSheet, piece: string, item: string): string
 /** A step of putting a piece on, as short as a button needs. */
 export function fitStepName(sheet: JobSheet, piece: string, step: string): string {
   const found = stepOf(sheet, piece, step);
-  return found ? nameOf(sheet, found) : step;
+  return found ? nameOf(sheet, found, pieceOf(sheet, piece)?.joints ?? []) : step;
 }
 
 /** What its sheet says of a step, and what goes wrong at it. */
@@ -52,16 +52,17 @@ function stepOf(sheet: JobSheet, piece: string, step: string): FitStep | undefin
   return spec && fitSteps(sheet, spec).find(({ id }) => id === step);
 }
 
-function nameOf({ whole }: JobSheet, step: FitStep): string {
+/** @param all the joints of its piece: of several of one kind each says which it is */
+function nameOf({ whole }: JobSheet, step: FitStep, all: readonly JointSpec[]): string {
   switch (step.kind) {
     case 'faces':
       return 'Faces clean';
     case 'old-joint':
-      return `Old out: ${joints(step.line)}`;
+      return `Old out: ${joints(step.line, all)}`;
     case 'joint':
       return step.line.use === 'again'
-        ? `In again: ${joints(step.line)}`
-        : `In: ${joints(step.line)}`;
+        ? `In again: ${joints(step.line, all)}`
+        : `In: ${joints(step.line, all)}`;
     case 'contact':
       return `${step.line.what}: ${step.line.lubricant ?? 'left dry'}`;
     case 'facing':
@@ -91,10 +92,17 @@ function nameOf({ whole }: JobSheet, step: FitStep): string {
   }
 }
 
-/** "gasket", "4 washers": so many are counted. */
-function joints(line: JointSpec): string {
-  const name = withinSentence(jointKindName(line));
-  return line.count !== undefined && line.count > 1 ? `${name}, ${line.count} of them` : name;
+/** "gasket", "4 washers": so many are counted. Of several of one kind: "gasket, cork at both end walls". */
+function joints(line: JointSpec, all: readonly JointSpec[]): string {
+  const { kind, what, count } = line;
+  const isOneOfMany = all.some((other) => other !== line && other.kind === kind);
+  return [
+    withinSentence(jointKindName(line)),
+    isOneOfMany && what !== undefined && withinSentence(what),
+    count !== undefined && count > 1 && `${count} of them`,
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 function saysOf(sheet: JobSheet, piece: Piece | undefined, step: FitStep): readonly string[] {

@@ -1,3 +1,4 @@
+import { drawDownOf } from '@cardinex/core/sheet/drawnDown';
 import { groupOf, stagesOf } from '@cardinex/core/sheet/programmeOf';
 import {
   isSheetPause,
@@ -7,7 +8,7 @@ import {
   type SheetStage,
   type StageValue,
 } from '@cardinex/core/sheet/spec/fastening';
-import { listed, printedText } from '../quantity';
+import { degrees, listed, printedText } from '../quantity';
 
 /** One stage of a programme in words. */
 interface StageLine {
@@ -30,6 +31,17 @@ export function programmeLines(set: FastenedSet): readonly StageLine[] {
 /** The printed numbers of a stage's order: "1, 2, 3 and 4". */
 export function orderText(set: FastenedSet, order: readonly string[]): string {
   return listed(order.map((id) => set.fasteners.find((f) => f.id === id)?.number ?? id));
+}
+
+/** How a part that springs hold up is drawn down before the programme; nothing for one that none do. */
+export function springSentence(set: FastenedSet): string | null {
+  const { down } = set.springLoad ?? {};
+  if (!down) return null;
+  const stands = `Springs hold its part ${down.text} off its seat.`;
+  const plan = drawDownOf(set);
+  return plan
+    ? `${stands} First drawn down evenly: ${plan.rounds} rounds, each fastener in turn by ${degrees(plan.turnDegPerRound)}; let up in the same.`
+    : `${stands} Drawn down evenly, a little at each in turn, as the manual has it.`;
 }
 
 /** One round of drawing a part down on its springs, or letting it up, with the order of its fasteners. */
