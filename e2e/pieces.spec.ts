@@ -43,3 +43,28 @@ test('a job is about what was picked on the picture, and goes further by picking
   await press(page, /^Go further/);
   await expect(page.getByText(/^Water pump and Thermostat housing\./)).toBeVisible();
 });
+
+test('a manifold whose studs are seized is lifted with its head, and the reason stands in the record', async ({
+  page,
+  shop,
+}) => {
+  await signIn(page, shop.address);
+  await page.goto(`${shop.address}/jobs/new?sheet=tolvane-44`);
+  await fill(page, 'What you call it', 'baler');
+  await fill(page, 'Serial number', 'T44-30882');
+  await press(page, 'Overheated');
+  await press(page, 'Head gasket');
+  await press(page, 'Fan end');
+  await press(page, 'Something stays on what it stands on?');
+  await press(page, 'Exhaust manifold');
+  await press(page, 'Open the job');
+  await expect(page.getByText('Not yet: look at “Why does it stay on?” above.')).toBeVisible();
+  await fill(page, 'Why does it stay on?', 'Its studs are seized.');
+  await press(page, 'Open the job');
+  await expect(page.getByText(/Lifted as one: exhaust manifold with the head\./)).toBeVisible();
+  await unfoldTray(page);
+  await expect(page.getByRole('link', { name: /Inlet manifold on/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Exhaust manifold on/ })).toHaveCount(0);
+  await page.goto(`${page.url()}/record`);
+  await expect(page.getByText(/Exhaust manifold stays on: Its studs are seized/)).toBeVisible();
+});

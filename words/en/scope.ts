@@ -38,12 +38,16 @@ export function scopeSays(kind: ScopeKind): string {
 }
 
 /** A scope with what it is narrowed to: "One cylinder: 3". */
-export function scopeTitle({ kind, only, also = [], keep = [] }: Scope): string {
+export function scopeTitle({ kind, only, also = [] }: Scope): string {
   const picked = list(also.map(pickedName));
   const named = only === undefined ? NAMES[kind] : `${NAMES[kind]}: ${only}`;
-  const far = kind === 'pieces' ? picked : picked === '' ? named : `${named}, and ${picked}`;
-  const staying = list(keep.map(({ piece }) => withinSentence(pickedName(piece))));
-  return staying === '' ? far : `${far}; staying on: ${staying}`;
+  if (kind === 'pieces') return picked;
+  return picked === '' ? named : `${named}, and ${picked}`;
+}
+
+/** What stays on what it stands on, and why; nothing where nothing does. */
+export function keptReasons({ keep = [] }: Scope): string {
+  return keep.map(({ piece, why }) => `${pickedName(piece)} stays on: ${why}`).join('. ');
 }
 
 /** A picked piece where no sheet is at hand: "Rocker cover", "Injector 3". */

@@ -74,6 +74,7 @@ const FIELDS: readonly (readonly [keyof NewJobForm, string])[] = [
   ['because', scopeWords.because],
   ['why', w.why],
   ['scope', scopeWords.scope],
+  ['keep', scopeWords.keepWhy],
   ['end', w.end(w.cylinder1)],
 ];
 

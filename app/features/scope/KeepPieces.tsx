@@ -14,15 +14,17 @@ interface Props {
   /** How far the job goes, with nothing kept. */
   readonly scope: Scope;
   readonly keep: readonly Kept[];
+  /** Pieces that come off by now: nothing is kept afterwards. */
+  readonly gone: readonly string[];
   readonly tried: boolean;
   readonly onKeep: (keep: readonly Kept[]) => void;
 }
 
 /** What is lifted as one with what it stands on, and why; nothing where every piece has to come off by itself. */
-export function KeepPieces({ sheet, scope, keep, tried, onKeep }: Props) {
+export function KeepPieces({ sheet, scope, keep, gone, tried, onKeep }: Props) {
   const [shown, setShown] = useState(false);
   const [why, setWhy] = useState(keep[0]?.why ?? '');
-  const pieces = shown || keep.length > 0 ? keepable(sheet, scope) : [];
+  const pieces = shown ? keepable(sheet, scope).filter(({ id }) => !gone.includes(id)) : [];
   const isKept = (piece: string): boolean => keep.some((kept) => kept.piece === piece);
   const toggle = (piece: string): void =>
     onKeep(isKept(piece) ? keep.filter((kept) => kept.piece !== piece) : [...keep, { piece, why }]);

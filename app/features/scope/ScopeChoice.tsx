@@ -26,6 +26,8 @@ interface Props {
   /** What stays on what it stands on. */
   readonly keep: readonly Kept[];
   readonly onKeep: (keep: readonly Kept[]) => void;
+  /** Pieces that come off already. */
+  readonly gone?: readonly string[];
 }
 
 /** How far into the engine a job goes, and which head or cylinder where it is only one. */
@@ -42,6 +44,7 @@ export function ScopeChoice({
   onAlso,
   keep,
   onKeep,
+  gone = [],
 }: Props) {
   const scope = kind ? scopeOf({ kind, only, also }) : null;
   return (
@@ -78,6 +81,7 @@ export function ScopeChoice({
           sheet={sheet}
           scope={scope}
           keep={keep}
+          gone={gone}
           tried={tried}
           onKeep={onKeep}
         />

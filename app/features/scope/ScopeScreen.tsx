@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { mayKeep } from '@cardinex/core/job/plan/kept';
 import { asksWhich, scopesFor } from '@cardinex/core/job/plan/scopeChoices';
+import { headOf } from '@cardinex/core/sheet/assembly/references';
 import { keptSentence, scopeTitle, scopeWords as w, undisturbed } from '@cardinex/words/scope';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
@@ -80,6 +81,7 @@ export function ScopeScreen() {
               also={also}
               keep={keep}
               onKeep={setKeep}
+              gone={[...sheet.comesOff.because.keys()].map(headOf)}
               onOnly={setOnly}
               onAlso={setAlso}
             />

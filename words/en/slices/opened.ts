@@ -1,13 +1,15 @@
 import type { OpenedActs } from '@cardinex/core/job/facts/opened';
 import type { SliceWords } from '../actWords';
-import { causeName, scopeTitle } from '../scope';
+import { causeName, keptReasons, scopeTitle } from '../scope';
 
 export const openedActWords: SliceWords<OpenedActs> = {
   'job.opened': {
     line: ({ name, serial, scope, because, why }) => ({
       what: `Job opened: ${name}`,
       value: serial,
-      words: [scopeTitle(scope), because && causeName(because), why].filter(Boolean).join('. '),
+      words: [scopeTitle(scope), keptReasons(scope), because && causeName(because), why]
+        .filter(Boolean)
+        .join('. '),
     }),
   },
   'sheet.taken': {
