@@ -82,3 +82,20 @@ test('a shop that is busy is asked again; what nobody knows yet is not called em
   await expect(page.getByText('quarry conveyor')).toBeVisible();
   await expect(page.getByText(`${lockside.name} · `)).toBeVisible();
 });
+
+test('a job that a busy shop did not give is asked for again, with nobody pressing anything', async ({
+  page,
+  shop,
+}) => {
+  let isBusy = true;
+  await page.route(/\/api\/jobs\/[^/]+/, (route) => {
+    const problem = { type: 'about:blank', status: 503, title: 'busy', detail: 'Busy.' };
+    return isBusy ? route.fulfill({ status: 503, json: problem }) : route.continue();
+  });
+  await signIn(page, shop.address);
+  await page.getByText('quarry conveyor').click();
+  await expect(page.getByText('Busy.')).toBeVisible();
+  isBusy = false;
+  await expect(page.locator('#screen-heading')).toBeVisible();
+  await expect(page.getByText('Busy.')).toHaveCount(0);
+});

@@ -28,6 +28,7 @@ test('an engine is turned over for its crank once all that would run out or fall
 
   await page.goto(`${shop.address}/jobs/${job.id}/register`);
   await page.getByRole('button', { name: /: they are out$/ }).click();
+  await expect(page.getByTestId('hands-in')).toHaveCount(0);
   await page.goto(`${shop.address}/jobs/${job.id}/strip`);
   await page.getByTestId('confirm').click();
   // One thing not seen to, and it stays as it stands.

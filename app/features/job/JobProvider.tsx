@@ -5,6 +5,7 @@ import {
   createContext,
   useCallback,
   useContext,
+  useEffect,
   useMemo,
   useState,
   useSyncExternalStore,
@@ -51,6 +52,9 @@ export interface OpenJob {
   /** Goes on by a newer revision of the sheet. Resolves as `record` does. */
   readonly takeSheet: (revision: SheetRevision, words: string) => Promise<string | null>;
 }
+
+/** How long a job that could not be fetched is left before it is asked for again. */
+const ASK_AGAIN_MS = 3000;
 
 const JobContext = createContext<OpenJob | null>(null);
 
@@ -141,7 +145,14 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
       recordAll,
     ],
   );
-  if (view.status === 'unreachable' || view.status === 'missing') {
+  const isUnreachable = view.status === 'unreachable';
+  // A busy server answers in a moment: nobody stands at an engine pressing a button for it.
+  useEffect(() => {
+    if (!isUnreachable) return;
+    const again = setInterval(() => void ledger.load(), ASK_AGAIN_MS);
+    return () => clearInterval(again);
+  }, [isUnreachable, ledger]);
+  if (isUnreachable || view.status === 'missing') {
     const missing = view.status === 'missing';
     return (
       <Notice
