@@ -24,7 +24,8 @@ import {
   type OffStep,
 } from '@cardinex/core/job/cards/strip/view';
 import type { RunView } from '@cardinex/core/job/run/views';
-import { TURN_OVER_LOOKS, type StandsHow } from '@cardinex/core/job/facts/attitude';
+import { TURN_OVER_LOOKS } from '@cardinex/core/job/facts/attitude';
+import type { StandsHow } from '@cardinex/core/sheet/spec/assembly';
 import { linersLoose } from '@cardinex/core/job/linersLoose';
 import { fold } from '@cardinex/core/job/evolve';
 import { sheetOfJob } from '@cardinex/core/job/sheetOfJob';

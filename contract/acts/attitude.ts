@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { STANDS_HOW, TURN_OVER_LOOKS, type AttitudeActs } from '@cardinex/core/job/facts/attitude';
+import { TURN_OVER_LOOKS, type AttitudeActs } from '@cardinex/core/job/facts/attitude';
+import { STANDS_HOW } from '@cardinex/core/sheet/spec/assembly';
 import type { ActSchemas } from './actSchemas';
 
 export const attitudeActs = {

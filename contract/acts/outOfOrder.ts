@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import type { OutOfOrderActs } from '@cardinex/core/job/facts/outOfOrder';
-import { STANDS_HOW } from '@cardinex/core/job/facts/attitude';
 import { CARD_NAMES } from '@cardinex/core/job/facts/cardName';
-import { ASSEMBLY_ACTS } from '@cardinex/core/sheet/spec/assembly';
+import { ASSEMBLY_ACTS, STANDS_HOW } from '@cardinex/core/sheet/spec/assembly';
 import type { ActSchemas } from './actSchemas';
 import { plainId, words } from '../text';
 

@@ -28,13 +28,20 @@ export interface ReachGraph {
  */
 export function reachGraph(input: ReachInput): ReachGraph {
   const asListed = graphOf(input, (piece) => piece);
-  if (!input.keep?.length) return asListed;
-  const keptOn = new Map(input.keep.map(({ id, on }) => [id, on]));
-  return graphOf(input, (piece) => {
+  return input.keep?.length ? graphOf(input, wholesOf(input.keep)) : asListed;
+}
+
+/**
+ * The piece that another goes as one with: itself, unless it is kept on one, which may be kept in its turn.
+ * @example wholesOf([{ id: 'carburettor', on: 'manifold' }, { id: 'manifold', on: 'head' }])('carburettor') // 'head'
+ */
+export function wholesOf(keep: NonNullable<ReachInput['keep']>): (piece: string) => string {
+  const keptOn = new Map(keep.map(({ id, on }) => [id, on]));
+  return (piece) => {
     let whole = piece;
     for (let on = keptOn.get(whole); on !== undefined; on = keptOn.get(whole)) whole = on;
     return whole;
-  });
+  };
 }
 
 function graphOf({ pieces }: ReachInput, wholeOf: (piece: string) => string): ReachGraph {

@@ -5,13 +5,12 @@ import { kindOfWait } from './outOfOrder';
 import { stripNext, stripRuns, type OffStep } from './cards/strip/view';
 import { holdsOnTurning } from './mayTurn';
 import { holdsOnTurningOver, standsWrongFor } from './attitude';
-import { TURN_OVER_LOOKS } from './facts/attitude';
+import { TURN_OVER_LOOKS, type TurnOverLook } from './facts/attitude';
 import type { Scope } from './facts/scope';
 import { openedFor, refusalIn, sheetIn } from './tests/intake';
 import { stateOf } from './tests/story';
 
 const EVERYTHING: Scope = { kind: 'everything' };
-const INVERTED = { to: 'inverted', seen: [...TURN_OVER_LOOKS] } as const;
 const stepOf = (story: Storyteller): OffStep | undefined =>
   stripNext(sheetIn(story, tolvane44), stateOf(story), '')?.step;
 
@@ -41,7 +40,7 @@ describe('an engine in its stand', () => {
 
   it('is not turned over before each thing was seen to, or with hands in, or liners loose', () => {
     const story = apartToTurn();
-    const turned = (seen: (typeof INVERTED.seen)[number][]) =>
+    const turned = (seen: readonly TurnOverLook[]) =>
       refusalIn(story, tolvane44, 'engine.turned-over', { to: 'inverted', seen });
     for (const { id } of stateOf(story).register)
       story.act('temporary-part.taken-out', { part: id });

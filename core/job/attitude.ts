@@ -1,14 +1,13 @@
 import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
 import type { ActOf } from './act';
-import { stillLive } from './cards/dead/checks';
 import { looseningsOf } from './cards/strip/loosening';
 import { servedBy } from './cards/fit/served';
 import type { DecideContext } from './decideContext';
-import { TURN_OVER_LOOKS, type StandsHow } from './facts/attitude';
+import type { StandsHow } from '../sheet/spec/assembly';
+import { TURN_OVER_LOOKS } from './facts/attitude';
 import type { CrankHold } from './facts/crank';
 import type { Entry } from './kit/card';
-import { linersLoose } from './linersLoose';
-import { holdIf, jacksOn, partsHolding } from './mayTurn';
+import { holdsOnMoving } from './mayTurn';
 import { isPassed } from './outOfOrder';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
@@ -45,13 +44,18 @@ export function turnOverToStrip(
   return to === null || isPassed(state, { card: 'strip' }, { code: 'turn-over', to }) ? null : to;
 }
 
-/** What a card on which pieces go on waits for, by how the engine stands. The fitting card asks for each row. */
-export function waitsForAttitude(sheet: JobSheet, state: JobState, entry: Entry): readonly Wait[] {
-  const to = standsWrongFor(sheet, state, goingOnBy(sheet, entry));
+/** What pieces that go on wait for, by how the engine stands. */
+export function waitsForAttitude(
+  sheet: JobSheet,
+  state: JobState,
+  pieces: readonly string[],
+): readonly Wait[] {
+  const to = standsWrongFor(sheet, state, pieces);
   return to === null ? [] : [{ code: 'turn-over', to }];
 }
 
-function goingOnBy(sheet: JobSheet, { card, set }: Entry): readonly string[] {
+/** The pieces that go on by a card as a whole. The fitting card asks for each of its rows. */
+export function goingOnBy(sheet: JobSheet, { card, set }: Entry): readonly string[] {
   if (card === 'fit') return [];
   if (card === 'tighten')
     return looseningsOf(sheet).flatMap((entry) => (entry.set.id === set?.id ? entry.clamps : []));
@@ -60,13 +64,7 @@ function goingOnBy(sheet: JobSheet, { card, set }: Entry): readonly string[] {
 
 /** Why an engine must not be turned over: every reason that is known. */
 export function holdsOnTurningOver(sheet: JobSheet, state: JobState): readonly CrankHold[] {
-  return [
-    ...state.hands.map(({ where }) => ({ code: 'hands-in' as const, what: where })),
-    ...holdIf(stillLive(sheet, state.checks).length > 0, 'still-live'),
-    ...partsHolding(state.register, 'lift'),
-    ...holdIf(jacksOn(sheet, state), 'jacks-on'),
-    ...holdIf(linersLoose(sheet, state), 'liners-loose'),
-  ];
+  return holdsOnMoving(sheet, state, 'lift');
 }
 
 /** May it be turned over? Everything that would run out, fall out or swing was seen to, and nobody is below. */

@@ -20,9 +20,9 @@ export function decideScope(from: Scope | null, to: Scope, sheet: EngineSheet): 
   );
   if (unknown !== undefined) return refused('unknown-piece', { piece: unknown });
   if (to.kind === 'pieces' && !to.also) return refused('unknown-scope');
-  const notKept = to.keep?.find((kept) => !mayKeep(sheet, { ...to, keep: [kept] }));
-  if (notKept) return refused('cannot-be-kept', { piece: notKept.piece });
-  if (to.keep && !mayKeep(sheet, to))
-    return refused('cannot-be-kept', { piece: to.keep[0]?.piece ?? '' });
+  if (to.keep && !mayKeep(sheet, to)) {
+    const alone = to.keep.find((kept) => !mayKeep(sheet, { ...to, keep: [kept] }));
+    return refused('cannot-be-kept', { piece: (alone ?? to.keep[0])?.piece ?? '' });
+  }
   return !from || widens(sheet, from, to) ? ACCEPTED : refused('not-wider');
 }

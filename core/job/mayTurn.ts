@@ -31,11 +31,7 @@ export function holdsOnTurning(
 ): readonly CrankHold[] {
   const uncapped = rodsUncapped(sheet, state);
   return [
-    ...state.hands.map(({ where }) => ({ code: 'hands-in' as const, what: where })),
-    ...holdIf(stillLive(sheet, state.checks).length > 0, 'still-live'),
-    ...partsHolding(state.register, 'turn'),
-    ...holdIf(jacksOn(sheet, state), 'jacks-on'),
-    ...holdIf(linersLoose(sheet, state), 'liners-loose'),
+    ...holdsOnMoving(sheet, state, 'turn'),
     ...holdIf(throughBoltsSlack(sheet, state), 'through-bolts-slack'),
     ...holdIf(move !== 'of-the-programme' && crankHangs(sheet, state), 'crank-hangs'),
     ...(uncapped.length > 0 ? [{ code: 'rod-uncapped' as const, what: uncapped.join(', ') }] : []),
@@ -43,20 +39,26 @@ export function holdsOnTurning(
   ];
 }
 
-/** A reason that holds, or none. */
-export function holdIf(holds: boolean, code: CrankHold['code']): readonly CrankHold[] {
-  return holds ? [{ code }] : [];
-}
-
-/** What is still in and bars this. */
-export function partsHolding(
-  register: JobState['register'],
+/** What holds an engine that is moved at all, its crank turned or all of it turned over: hands, life, what is still in. */
+export function holdsOnMoving(
+  sheet: JobSheet,
+  state: JobState,
   bars: TemporaryBars,
 ): readonly CrankHold[] {
-  return temporaryPartsBarring(register, bars).map((part) => ({
-    code: 'temporary-part-in',
-    what: temporaryPartName(part),
-  }));
+  return [
+    ...state.hands.map(({ where }) => ({ code: 'hands-in' as const, what: where })),
+    ...holdIf(stillLive(sheet, state.checks).length > 0, 'still-live'),
+    ...temporaryPartsBarring(state.register, bars).map((part) => ({
+      code: 'temporary-part-in' as const,
+      what: temporaryPartName(part),
+    })),
+    ...holdIf(jacksOn(sheet, state), 'jacks-on'),
+    ...holdIf(linersLoose(sheet, state), 'liners-loose'),
+  ];
+}
+
+function holdIf(holds: boolean, code: CrankHold['code']): readonly CrankHold[] {
+  return holds ? [{ code }] : [];
 }
 
 /** Why an act that turns the crank is refused; null when nothing is known that holds it. */
@@ -116,7 +118,7 @@ const stretched = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonly Fa
 );
 
 /** Are studs being stretched: some of a stage done, and some not? */
-export function jacksOn(sheet: JobSheet, state: JobState): boolean {
+function jacksOn(sheet: JobSheet, state: JobState): boolean {
   return stretched(sheet).some((set) =>
     begunRuns(state, set).some((name) => {
       const stage = runView(sheet, name, state.runs, '')?.current;

@@ -1,7 +1,8 @@
 import type { Coded, Nothing } from '../coded';
 import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineEnd } from '../sheet/spec/layout';
-import type { StandsHow, TurnOverLook } from './facts/attitude';
+import type { TurnOverLook } from './facts/attitude';
+import type { StandsHow } from '../sheet/spec/assembly';
 import type { CrankHold } from './facts/crank';
 import type { PieceRef } from './pieceRef';
 import type { CardName } from './facts/cardName';

@@ -1,5 +1,5 @@
 import isEqual from 'fast-deep-equal';
-import { waitsForAttitude } from './attitude';
+import { goingOnBy, waitsForAttitude } from './attitude';
 import { CARDS } from './cards/index';
 import { cardsOfPlace } from './cardsOfPlace';
 import { memoizeByObject } from '../sheet/memoize';
@@ -196,7 +196,7 @@ function waitsOf(job: JobNow, entry: Planned): readonly Wait[] {
   const { sheet, state } = job;
   const own = CARDS[entry.card].waitsFor?.(job, entry) ?? [];
   const shutIn = [...shutInOf(state, entry.card)];
-  const turnOver = waitsForAttitude(sheet, state, entry);
+  const turnOver = waitsForAttitude(sheet, state, goingOnBy(sheet, entry));
   return [
     ...own,
     ...turnOver,

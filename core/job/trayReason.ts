@@ -1,5 +1,4 @@
-import type { AssemblyAct } from '../sheet/spec/assembly';
-import type { StandsHow } from './facts/attitude';
+import type { AssemblyAct, StandsHow } from '../sheet/spec/assembly';
 import type { CardName } from './facts/cardName';
 import type { CrankHold } from './facts/crank';
 import type { PartHold } from './facts/parts';

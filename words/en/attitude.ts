@@ -1,4 +1,5 @@
-import type { StandsHow, TurnOverLook } from '@cardinex/core/job/facts/attitude';
+import type { TurnOverLook } from '@cardinex/core/job/facts/attitude';
+import type { StandsHow } from '@cardinex/core/sheet/spec/assembly';
 import type { CrankHold } from '@cardinex/core/job/facts/crank';
 import { list } from './kit';
 import { crankHoldSentence } from './register';

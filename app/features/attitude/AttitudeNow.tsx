@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import { STANDS_HOW } from '@cardinex/core/job/facts/attitude';
 import { assemblyOf } from '@cardinex/core/sheet/assembly/assemblyOf';
+import { STANDS_HOW } from '@cardinex/core/sheet/spec/assembly';
 import { attitudeWords as w } from '@cardinex/words/attitude';
 import { useMemberName } from '../../session/SessionProvider';
 import { useShopTime } from '../../session/useShopTime';

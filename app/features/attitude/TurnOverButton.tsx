@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { StandsHow } from '@cardinex/core/job/facts/attitude';
+import type { StandsHow } from '@cardinex/core/sheet/spec/assembly';
 import { attitudeWords as w } from '@cardinex/words/attitude';
 import { Button } from '../../ui/Button';
 import { TurnOverSlip } from './TurnOverSlip';

@@ -1,11 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { holdsOnTurningOver } from '@cardinex/core/job/attitude';
-import {
-  TURN_OVER_LOOKS,
-  type StandsHow,
-  type TurnOverLook,
-} from '@cardinex/core/job/facts/attitude';
+import { TURN_OVER_LOOKS, type TurnOverLook } from '@cardinex/core/job/facts/attitude';
+import type { StandsHow } from '@cardinex/core/sheet/spec/assembly';
 import {
   attitudeWords as w,
   turnOverHoldsSentence,

@@ -1,11 +1,9 @@
 import { CAUSES, type Because } from '@cardinex/core/job/facts/cause';
-import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { actsOf } from '@cardinex/core/job/actsOf';
 import { needsWords } from '@cardinex/core/job/cause';
 import { causeWords as w } from '@cardinex/words/cards/cause';
-import { registerWords } from '@cardinex/words/register';
 import { causeName } from '@cardinex/words/scope';
 import { trayReasonSentence } from '@cardinex/words/tray';
 import { useMemberName } from '../../session/SessionProvider';
@@ -17,6 +15,7 @@ import { Body, Small } from '../../ui/Words';
 import { ago } from '../board/ago';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
+import { isSeenToElsewhere, SeeTo } from '../job/SeeTo';
 import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
 
@@ -24,7 +23,7 @@ const OWN_ACTS = actsOf('cause');
 
 /** Why the engine failed: asked before the job closes, answered on the day it is known. */
 export function CauseCard() {
-  const { jobId, state, tray, record } = useJob();
+  const { state, tray, record } = useJob();
   const nameOf = useMemberName();
   const { opened, cause } = state;
   // Why it came is not yet why it failed: that is chosen, not taken over by one press.
@@ -41,11 +40,11 @@ export function CauseCard() {
     setWords('');
     setTried(false);
   });
-  // Answered, and nothing said since: the card leads on.
-  // Answered, and something is still in the engine, or the crib says something else.
+  // Something is still in the engine, or the crib says something else.
   const entry = tray.find(({ card }) => card === 'cause');
   const waits =
     entry?.status === 'waiting' && entry.reason.code !== 'cause-last' ? entry.reason : null;
+  // Answered, and nothing said since: the card leads on.
   const isNew = because !== (cause?.because ?? null) || words.trim() !== '' || cause === null;
   return (
     <CardFrame
@@ -53,14 +52,8 @@ export function CauseCard() {
       actBar={
         isNew ? (
           <Button label={w.keep} kind="expected" tall onPress={save} />
-        ) : waits?.code === 'temporary-parts-in' ? (
-          <Button
-            label={registerWords.title}
-            kind="expected"
-            tall
-            testID="confirm"
-            onPress={() => router.push(`/jobs/${jobId}/register` as Href)}
-          />
+        ) : waits && isSeenToElsewhere(waits) ? (
+          <SeeTo reason={waits} />
         ) : (
           frame.actBar
         )

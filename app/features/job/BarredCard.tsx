@@ -1,10 +1,9 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { canBeLeftOut } from '@cardinex/core/job/leaveOut';
 import { entryTitle, statusWord } from '@cardinex/words/cards/names';
-import { registerWords } from '@cardinex/words/register';
 import { trayWords } from '@cardinex/words/screens';
 import { trayReasonSentence } from '@cardinex/words/tray';
 import { Button } from '../../ui/Button';
@@ -17,21 +16,9 @@ import { CardFrame } from './CardFrame';
 import { useJob } from './JobProvider';
 import { LeaveOut } from './LeaveOut';
 import { OutOfOrder } from './OutOfOrder';
+import { isSeenToElsewhere, SeeTo } from './SeeTo';
 import { OpenWay, WayShut } from './WayShut';
 import { entryHref } from './entryHref';
-
-/** Where to see to what bars a card. */
-const WHERE: Readonly<
-  Record<string, ((job: string) => { readonly label: string; readonly href: string }) | undefined>
-> = {
-  'differences-open': (job) => ({ label: trayWords.decide, href: `/jobs/${job}/sheet` }),
-  'parts-missing': (job) => ({
-    label: trayWords.openCard('parts'),
-    href: `/jobs/${job}/parts`,
-  }),
-  'crank-held': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
-  'temporary-parts-in': (job) => ({ label: registerWords.title, href: `/jobs/${job}/register` }),
-};
 
 /** A card that must wait for another: why, and the way to that other. */
 export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode }) {
@@ -46,7 +33,6 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
             (reason.set === undefined || other.set?.name === reason.set),
         )
       : undefined;
-  const seeTo = WHERE[reason.code]?.(jobId);
   return (
     <CardFrame
       card={entry.card}
@@ -66,13 +52,8 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
             tall
             onPress={() => router.replace(entryHref(jobId, first))}
           />
-        ) : seeTo ? (
-          <Button
-            label={seeTo.label}
-            kind="expected"
-            tall
-            onPress={() => router.push(seeTo.href as Href)}
-          />
+        ) : isSeenToElsewhere(reason) ? (
+          <SeeTo reason={reason} />
         ) : undefined
       }
     >

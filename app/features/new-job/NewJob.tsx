@@ -26,7 +26,8 @@ import { PageBar } from '../../ui/PageBar';
 import { Screen } from '../../ui/Screen';
 import { useRefusal } from '../../ui/Refusal';
 import { ScreenHeader } from '../../ui/ScreenHeader';
-import { ScopeChoice, scopeOf } from '../scope/ScopeChoice';
+import { ScopeChoice } from '../scope/ScopeChoice';
+import { scopeOf } from '../scope/scopeOf';
 import { Small, Body } from '../../ui/Words';
 import { Mark } from '../../ui/Mark';
 

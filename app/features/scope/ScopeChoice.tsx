@@ -1,4 +1,4 @@
-import type { Kept, Scope, ScopeKind } from '@cardinex/core/job/facts/scope';
+import type { Kept, ScopeKind } from '@cardinex/core/job/facts/scope';
 import { View } from 'react-native';
 import { asksWhich, scopeChoices, scopesFor } from '@cardinex/core/job/plan/scopeChoices';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
@@ -8,6 +8,7 @@ import { Mark } from '../../ui/Mark';
 import { Small } from '../../ui/Words';
 import { KeepPieces } from './KeepPieces';
 import { PickPieces } from './PickPieces';
+import { scopeOf } from './scopeOf';
 
 interface Props {
   readonly sheet: EngineSheet;
@@ -88,25 +89,4 @@ export function ScopeChoice({
       ) : null}
     </View>
   );
-}
-
-/** The scope that was chosen so far; null while it still has to be said of what. */
-export function scopeOf({
-  kind,
-  only,
-  also,
-  keep = [],
-}: {
-  readonly kind: ScopeKind;
-  readonly only: string;
-  readonly also: readonly string[];
-  readonly keep?: readonly Kept[];
-}): Scope | null {
-  if (asksWhich(kind) ? only === '' : kind === 'pieces' && also.length === 0) return null;
-  return {
-    kind,
-    ...(asksWhich(kind) && { only }),
-    ...(kind === 'pieces' && { also }),
-    ...(keep.length > 0 && { keep }),
-  };
 }

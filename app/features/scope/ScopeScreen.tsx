@@ -3,7 +3,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { mayKeep } from '@cardinex/core/job/plan/kept';
-import { asksWhich, scopesFor } from '@cardinex/core/job/plan/scopeChoices';
+import { scopesFor } from '@cardinex/core/job/plan/scopeChoices';
 import { headOf } from '@cardinex/core/sheet/assembly/references';
 import { keptSentence, scopeTitle, scopeWords as w, undisturbed } from '@cardinex/words/scope';
 import { Button } from '../../ui/Button';
@@ -13,6 +13,7 @@ import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { ScopeChoice } from './ScopeChoice';
+import { scopeOf } from './scopeOf';
 
 /** How far the job goes, and going further with a reason. */
 export function ScopeScreen() {
@@ -24,21 +25,20 @@ export function ScopeScreen() {
   const [words, setWords] = useState('');
   const [tried, setTried] = useState(false);
   const now = sheet.scope;
-  const kept = keptSentence(sheet);
+  const liftedAsOne = keptSentence(sheet);
   const offered = scopesFor(pinned).filter(
     (item) => SCOPES.indexOf(item) > SCOPES.indexOf(now.kind),
   );
   const canWiden = now.kind !== 'everything';
   const widen = useOnce(async () => {
     setTried(true);
-    if (!kind || words.trim() === '' || (asksWhich(kind) && only === '')) return;
-    if (kind === 'pieces' && also.length === 0) return;
-    if (keep.some(({ why }) => why.trim() === '')) return;
-    const picked = [...new Set([...(now.also ?? []), ...(kind === 'pieces' ? also : [])])];
+    const goes = kind && scopeOf({ kind, only, also });
+    if (!goes || words.trim() === '' || keep.some(({ why }) => why.trim() === '')) return;
+    const picked = [...new Set([...(now.also ?? []), ...(goes.also ?? [])])];
     const { keep: kept = [], ...far } = now;
     const wider = {
       // Pieces are picked besides: how far it went stays.
-      ...(kind === 'pieces' ? far : { kind, ...(asksWhich(kind) && { only }) }),
+      ...(goes.kind === 'pieces' ? far : goes),
       ...(picked.length > 0 && { also: picked }),
     };
     // What stayed on stays, as long as it does not have to come off by itself now.
@@ -62,7 +62,7 @@ export function ScopeScreen() {
           <Small>{w.from}</Small>
           <Body className="font-strong">{scopeTitle(now)}</Body>
           <Small>{undisturbed(sheet)}</Small>
-          {kept === null ? null : <Small>{kept}</Small>}
+          {liftedAsOne === null ? null : <Small>{liftedAsOne}</Small>}
         </View>
         {canWiden ? (
           <>

@@ -1,4 +1,4 @@
-import type { StandsHow } from '@cardinex/core/job/facts/attitude';
+import type { StandsHow } from '@cardinex/core/sheet/spec/assembly';
 import { attitudeWords as w } from '@cardinex/words/attitude';
 import { Body } from '../../ui/Words';
 import { useJob } from '../job/JobProvider';

@@ -1,6 +1,4 @@
-/** How an engine can stand. */
-export const STANDS_HOW = ['upright', 'inverted', 'bank-level'] as const;
-export type StandsHow = (typeof STANDS_HOW)[number];
+import type { StandsHow } from '../../sheet/spec/assembly';
 
 /** What is seen to, each by itself, before an engine is turned over in its stand. */
 export const TURN_OVER_LOOKS = [

@@ -1,5 +1,4 @@
-import type { AssemblyAct } from '../../sheet/spec/assembly';
-import type { StandsHow } from './attitude';
+import type { AssemblyAct, StandsHow } from '../../sheet/spec/assembly';
 import type { CardName } from './cardName';
 
 /**

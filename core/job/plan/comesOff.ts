@@ -1,3 +1,4 @@
+import { wholesOf } from '../../assembly/reachGraph';
 import { assemblyGraph } from '../../sheet/assembly/assemblyGraph';
 import { reached } from '../../sheet/assembly/reached';
 import type { EngineSheet } from '../../sheet/engineSheet';
@@ -38,13 +39,7 @@ export function comesOffFor(sheet: EngineSheet, scope: Scope): ComesOff {
     if (keep) return comesOffFor(sheet, all);
     return sheet.assembly ? comesOffFor(withoutAssembly(sheet), scope) : NOTHING;
   }
-  const onOf = new Map(kept.map(({ id, on }) => [id, on]));
-  /** What a piece goes as one with: itself, unless it is kept. */
-  const wholeOf = (piece: string): string => {
-    let whole = piece;
-    for (let on = onOf.get(whole); on !== undefined; on = onOf.get(whole)) whole = on;
-    return whole;
-  };
+  const wholeOf = wholesOf(kept);
   const off = new Set(found.order);
   const sets = (): Map<string, Set<string>> => new Map(found.order.map((id) => [id, new Set()]));
   const before = sets();

@@ -96,7 +96,11 @@ export const ASSEMBLY_ACTS = [
 ] as const;
 export type AssemblyAct = (typeof ASSEMBLY_ACTS)[number];
 
-export const ATTITUDES = ['upright', 'inverted', 'bank-level', 'any'] as const;
+/** How an engine can stand in its stand. */
+export const STANDS_HOW = ['upright', 'inverted', 'bank-level'] as const;
+export type StandsHow = (typeof STANDS_HOW)[number];
+
+export const ATTITUDES = [...STANDS_HOW, 'any'] as const;
 export type Attitude = (typeof ATTITUDES)[number];
 
 /** Where the crank stands before a piece goes on. */

@@ -3,7 +3,7 @@ import type { AssemblyAct } from '../../../sheet/spec/assembly';
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { isTaken, checkView } from '../../checks/view';
 import { checkOf } from '../../checks/allChecks';
-import { standsWrongFor } from '../../attitude';
+import { waitsForAttitude } from '../../attitude';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import type { Wait } from '../../trayReason';
@@ -74,7 +74,6 @@ function waitsToGoOn(sheet: JobSheet, state: JobState, row: FitRow): readonly Wa
   const under = new Set(row.instances.flatMap((id) => backAfter.get(id) ?? []));
   const acts = new Set(row.instances.flatMap((id) => shutsActs.get(id) ?? []));
   const reopened = isReopened(state, row);
-  const to = standsWrongFor(sheet, state, row.instances);
   return [
     ...[...under]
       .filter((id) => !row.instances.includes(id) && !isOn(sheet, state, id))
@@ -84,7 +83,7 @@ function waitsToGoOn(sheet: JobSheet, state: JobState, row: FitRow): readonly Wa
         cardToDo(sheet, state, act) ?? (reopened ? cardDueAgain(sheet, state, act) : null);
       return card ? [{ code: 'card-first', card, shuts: headOf(act) as AssemblyAct }] : [];
     }),
-    ...(to === null ? [] : [{ code: 'turn-over' as const, to }]),
+    ...waitsForAttitude(sheet, state, row.instances),
   ];
 }
 

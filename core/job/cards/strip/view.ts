@@ -1,5 +1,5 @@
 import { turnOverToStrip } from '../../attitude';
-import type { StandsHow } from '../../facts/attitude';
+import type { StandsHow, EasesSpec } from '../../../sheet/spec/assembly';
 import type { BoltsCounted } from '../../facts/oldBolts';
 import { easedKey } from '../../facts/pieces';
 import type { CrankHold } from '../../facts/crank';
@@ -9,7 +9,6 @@ import { inRows } from '../../../sheet/assembly/reached';
 import { headOf } from '../../../sheet/assembly/references';
 import { memoizeByObject } from '../../../sheet/memoize';
 import { groupOf } from '../../../sheet/programmeOf';
-import type { EasesSpec } from '../../../sheet/spec/assembly';
 import type { FastenedSet, FastenerGroup } from '../../../sheet/spec/fastening';
 import type { TemporaryPart } from '../../facts/register';
 import { linerClamps, linersLoose } from '../../linersLoose';
