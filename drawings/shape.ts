@@ -147,6 +147,7 @@ export type DrawingKind =
   | 'protractor'
   | 'rim'
   | 'ring-clock'
+  | 'row-of-parts'
   | 'screw-turn'
   | 'slider-crank'
   | 'stack'

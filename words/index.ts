@@ -32,6 +32,7 @@ export interface Words {
   readonly 'cards/names': typeof import('./en/cards/names');
   readonly 'cards/parts': typeof import('./en/cards/parts');
   readonly 'cards/propose': typeof import('./en/cards/propose');
+  readonly 'cards/row': typeof import('./en/cards/row');
   readonly 'cards/strip': typeof import('./en/cards/strip');
   readonly 'cards/tighten': typeof import('./en/cards/tighten');
   readonly 'cards/timing': typeof import('./en/cards/timing');

@@ -27,6 +27,11 @@ export const checksActs = {
     words: words(400).exactOptional(),
     count: z.int().min(0).max(10_000).exactOptional(),
   }),
+  'check.row-seen': z.strictObject({
+    check: key,
+    items: z.array(key).min(1).max(400).readonly(),
+    steps: z.array(plainId).min(1).max(20).readonly(),
+  }),
   'check.decided': z.strictObject({
     check: key,
     item: z.union([z.literal(''), plainId]),

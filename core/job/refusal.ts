@@ -22,6 +22,7 @@ export interface RefusalFields {
   'not-parked': Nothing;
   'unknown-check': { readonly check: string };
   'unknown-place-of-check': { readonly item: string };
+  'not-by-row': Nothing;
   'beyond-reach': { readonly lowMm: number; readonly highMm: number };
   'crank-held': { readonly holds: readonly CrankHold[] };
   'turn-over-held': { readonly holds: readonly CrankHold[] };

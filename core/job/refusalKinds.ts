@@ -18,6 +18,7 @@ export const IS_ONLY_WHEN: Readonly<Record<RefusalCode, boolean>> = {
   'not-parked': false,
   'unknown-check': false,
   'unknown-place-of-check': false,
+  'not-by-row': false,
   'beyond-reach': false,
   'crank-held': true,
   'turn-over-held': true,

@@ -1,6 +1,7 @@
 import type { BoltStatus } from '@cardinex/core/job/run/views';
 import type { TreatmentKind } from '@cardinex/core/sheet/spec/fastening';
 import { polyline } from '../kit/coordinate';
+import type { RowStanding } from '../checks/rowOfParts';
 import { hexagon } from '../kit/polar';
 import { box, circle, group, line, path, polygon, wordAbout, type Part } from '../kit/shapes';
 import type { Drawing } from '../shape';
@@ -10,7 +11,7 @@ import { treatmentGlyph } from './treatmentGlyph';
 
 interface HeadMapFacts {
   readonly set: DrawnSet;
-  readonly bolts: readonly { readonly id: string; readonly status: BoltStatus }[];
+  readonly bolts: readonly { readonly id: string; readonly status: BoltStatus | RowStanding }[];
   readonly currentId: string | null;
   readonly nextId: string | null;
   readonly description: string;
@@ -29,7 +30,8 @@ const VALUE_MM = BOLT_MM * 1.75;
 /**
  * A head from above, cylinder 1 at the left. Every standing has a shape of its own with the number
  * kept: hexagon to do, its lower half thick once one end is pulled, disc with a tick done, cross-hair
- * now, dashed next, triangle not so. Each bolt is a target by its id.
+ * now, dashed next, triangle not so; outlined in a row that is said together, struck through where it is left out of it.
+ * Each bolt is a target by its id.
  */
 export function headMapDrawing(facts: HeadMapFacts): Drawing {
   const { set, bolts, currentId, nextId, description, treatments, values } = facts;
@@ -70,6 +72,8 @@ function treatmentMark(kind: TreatmentKind, current: boolean): Part {
 }
 
 const HEXAGON = hexagon(BOLT_MM * 1.08);
+/** Across a bolt that is left out of what is said of the others. */
+const SLASH = BOLT_MM * 1.1;
 const LOWER_HALF = polyline(HEXAGON.slice(0, 4));
 const TICK = polyline([
   [BOLT_MM * 0.35, -BOLT_MM * 0.95],
@@ -88,7 +92,7 @@ function boltInHand(number: string, past: boolean): Part {
   ];
 }
 
-function bolt(number: string, status: BoltStatus, next: boolean): Part {
+function bolt(number: string, status: BoltStatus | RowStanding, next: boolean): Part {
   const name = wordAbout(0, 0, 28, number, 'ink');
   switch (status) {
     case 'done':
@@ -124,6 +128,14 @@ function bolt(number: string, status: BoltStatus, next: boolean): Part {
         polygon(HEXAGON, { fill: 'paper', stroke: next ? 'now' : 'ink', weight: 4 }),
         path(LOWER_HALF, { stroke: 'within', weight: 11 }),
         name,
+      ];
+    case 'in-row':
+      return [polygon(HEXAGON, { fill: 'tab', stroke: 'now', weight: 5 }), name];
+    case 'left-out':
+      return [
+        polygon(HEXAGON, { fill: 'paper', stroke: 'ink', weight: 3, dash: [7, 5] }),
+        line(-SLASH, SLASH, SLASH, -SLASH, { stroke: 'ink', weight: 4 }),
+        wordAbout(0, 0, 28, number, 'soft'),
       ];
     case 'open':
       return [

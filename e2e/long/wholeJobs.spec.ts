@@ -8,6 +8,7 @@ import { tolvane44 } from '../../demo/sheets/tolvane44';
 import type { EngineSheet } from '../../core/sheet/engineSheet';
 import { expect, signIn, test } from '../support/shop';
 import { onTheStand } from '../support/stories';
+import { tapsByKind } from '../support/tapsByKind';
 import { WorkThrough } from '../support/workThrough';
 
 interface WholeJob {
@@ -44,7 +45,9 @@ for (const { sheet, scope, ends, ...more } of JOBS)
       throw error;
     });
     const taps = [...walk.taps.values()].reduce((sum, count) => sum + count, 0);
-    console.log(`${sheet.name}, ${scope.kind}: ${taps} taps`);
+    const now = await walk.now();
+    const kinds = tapsByKind(now.sheet, now.acts, taps);
+    console.log(`${sheet.name}, ${scope.kind}: ${taps} taps, ${JSON.stringify(kinds)}`);
     for (const [card, count] of walk.taps) console.log(`${count}\t${card}`);
     expect(ended).toMatch(ends);
     if (!more.outOfOrder) return;

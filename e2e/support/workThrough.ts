@@ -136,6 +136,7 @@ export class WorkThrough {
     const settled = page
       .getByTestId('confirm')
       .or(page.getByTestId('next-card'))
+      .or(page.getByTestId('next-check'))
       .or(
         page.getByRole('button', {
           name: /^(To the tray|All checks|Begin pulling|Record|That was it|Liners$|Back to)/,
@@ -200,6 +201,7 @@ export class WorkThrough {
     const { page } = this;
     const field = page.getByRole('textbox', { name: /how many came out/i }).first();
     if (this.card.startsWith('strip') && (await field.isVisible())) return this.countBolts();
+    if (await this.shows('next-check')) return this.done(this.tap(page.getByTestId('next-check')));
     const open = page.getByTestId('check').filter({ hasNotText: /within|read through/i });
     if ((await open.count()) > 0) return this.done(this.tap(open.first()));
     for (const name of [/^Let the wrench back/, /^Heads are marked/])
@@ -332,13 +334,14 @@ export class WorkThrough {
   }
 
   /** The job as the server has it, once everything is sent. */
-  private async now(): Promise<{ sheet: JobSheet; state: JobState }> {
+  async now(): Promise<{ sheet: JobSheet; state: JobState; acts: readonly LoggedAct[] }> {
     await expect(this.page.getByTestId('kept-here')).toHaveCount(0);
     const events = await this.page.evaluate(async (id) => {
       const answer = (await (await fetch(`/api/jobs/${id}`)).json()) as { events: unknown[] };
       return answer.events;
     }, this.job.id);
-    const { state } = fold(events as LoggedAct[]);
-    return { sheet: sheetOfJob(this.job.sheet, state), state };
+    const acts = events as LoggedAct[];
+    const { state } = fold(acts);
+    return { sheet: sheetOfJob(this.job.sheet, state), state, acts };
   }
 }

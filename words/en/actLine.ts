@@ -6,6 +6,8 @@ export interface ActLine {
   readonly value?: string;
   /** What someone said about it. */
   readonly words?: string;
+  /** Each of several that it is about, for whoever asks. */
+  readonly each?: readonly string[];
 }
 
 /** What a job knows of things that acts name only by their id. */

@@ -1,5 +1,5 @@
 import { plugLines } from '@cardinex/core/sheet/assembly/pieceLines';
-import { atStart } from './kit';
+import { atStart, list } from './kit';
 import { referenceName } from './pieces';
 import { withinSentence } from './sentence';
 import type { CheckDecision } from '@cardinex/core/job/facts/checks';
@@ -133,6 +133,30 @@ export function placeWithin(
 /** An item with the place, or the step, it is at: "Cylinder 3, top along". */
 export function itemAt(sheet: JobSheet, check: Check, item: string, place: string): string {
   return `${itemName(sheet, check, item)}, ${placeWithin(sheet, check, place)}`;
+}
+
+/** Steps that are said together: "Chased and clean". */
+export function stepsName(
+  sheet: JobSheet,
+  check: Pick<Check, 'kind' | 'set'>,
+  steps: readonly string[],
+): string {
+  return atStart(list(steps.map((step) => placeWithin(sheet, check, step))));
+}
+
+/** How many of a check's items: "all 18", "16 of 18". */
+export function rowCount({ items: { length: total } }: Check, items: readonly string[]): string {
+  return items.length === total ? `all ${total}` : `${items.length} of ${total}`;
+}
+
+/** A row of which something is said at once: "all 18: chased and clean", "16 of 18: oiled". */
+export function rowName(
+  sheet: JobSheet,
+  check: Check,
+  items: readonly string[],
+  steps: readonly string[],
+): string {
+  return `${rowCount(check, items)}: ${withinSentence(stepsName(sheet, check, steps))}`;
 }
 
 /** An item told from outside its check: "Bores, cylinder 3". */

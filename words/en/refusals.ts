@@ -35,6 +35,8 @@ const SENTENCES: {
   'not-parked': () => 'This job is not parked.',
   'unknown-check': ({ check }) => `This engine has no check ${check}.`,
   'unknown-place-of-check': ({ item }) => `There is nothing to read at ${item} here.`,
+  'not-by-row': () =>
+    'These are seen one by one: what is felt, tried or faces one way is not said of a whole row.',
   'beyond-reach': ({ lowMm, highMm }, units) =>
     `Between ${length(lowMm, units)} and ${length(highMm, units)} is possible here. Look at the decimal mark.`,
   'turn-over-held': ({ holds }) => turnOverHoldsSentence(holds),

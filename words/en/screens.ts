@@ -243,6 +243,7 @@ export const recordWords = {
   download: 'Download JSON',
   earlier: (acts: number) =>
     plural(acts, { one: 'Show the act before', other: `Show ${acts} acts before` }),
+  each: (count: number) => plural(count, { one: 'Which one', other: `Which ${count}` }),
   rechecks: 'Open rechecks',
   noRechecks: 'No recheck is open.',
   recheckValves: 'Valve gaps, hot: set cold from a hot figure.',

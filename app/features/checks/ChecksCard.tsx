@@ -4,17 +4,22 @@ import type { ActType } from '@cardinex/core/job/act';
 import type { CheckCard } from '@cardinex/core/job/checks/check';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { cardBacks } from '@cardinex/words/cards/buildSteps';
+import { BarRow } from '../../ui/BarRow';
 import { CardFrame } from '../job/CardFrame';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
+import { ToTrayButton } from '../job/ToTrayButton';
 import { CheckRow } from './CheckRow';
+import { NextCheck } from './NextCheck';
+import { openAfter } from './openAfter';
 import { OneCheck } from './OneCheck';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'check.read',
   'check.seen',
+  'check.row-seen',
   'check.decided',
   'piece.weighed',
   'gasket.chosen',
@@ -43,8 +48,22 @@ export function ChecksCard({ card, check: id, more }: Props) {
   const views = viewsOn(sheet, state.checks, card);
   const open = views.find(({ check }) => check.id === id);
   if (open) return <OneCheck key={open.check.id} view={open} />;
+  const next = openAfter(views);
   return (
-    <CardFrame {...frame} aside={w.counts(views.filter(({ done }) => done).length, views.length)}>
+    <CardFrame
+      {...frame}
+      aside={w.counts(views.filter(({ done }) => done).length, views.length)}
+      actBar={
+        next ? (
+          <BarRow>
+            <ToTrayButton done={false} className="flex-1" />
+            <NextCheck check={next} className="min-w-[8rem] flex-[2]" />
+          </BarRow>
+        ) : (
+          frame.actBar
+        )
+      }
+    >
       {views.map((view) => (
         <CheckRow key={view.check.id} view={view} />
       ))}

@@ -7,6 +7,7 @@ import { afterCut, findingSentence, inspectWords as w } from '@cardinex/words/ca
 import { decisionDone, decisionNames, itemName } from '@cardinex/words/checkNames';
 import { length } from '@cardinex/words/quantity';
 import { useUnits } from '../../device/preferences';
+import { useMemberName } from '../../session/SessionProvider';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
@@ -32,11 +33,14 @@ export function Findings({ view }: { view: CheckView }) {
 function Finding({ view, item: found }: { view: CheckView; item: ItemView }) {
   const { sheet, state } = useJob();
   const units = useUnits();
+  const nameOf = useMemberName();
   const { check } = view;
   const { item, verdict, finding, aboveNew, decided } = found;
   const words = check.places.flatMap((place) => {
     const seen = seenOf(state.checks, check.id, item, place);
-    return seen?.found === 'not-good' && seen.words ? [seen.words] : [];
+    if (seen?.found !== 'not-good') return [];
+    const { words: said, against } = seen;
+    return [said, against && w.saidGood(nameOf(against.by))].filter((text) => text !== undefined);
   });
   // What was looked at and is good needs no more than its tick in the list.
   if (check.way === 'seen' && verdict !== 'out') return null;

@@ -1,4 +1,5 @@
 import type { BoltStatus } from '@cardinex/core/job/run/views';
+import type { RowStanding } from '@cardinex/drawings/checks/rowOfParts';
 import { type Check } from '@cardinex/core/job/checks/check';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
@@ -8,7 +9,7 @@ import { HeadMap } from '../tighten/HeadMap';
 interface Props {
   readonly check: Check;
   readonly current: string | null;
-  readonly standing: (item: string) => BoltStatus;
+  readonly standing: (item: string) => BoltStatus | RowStanding;
   readonly onPress: (item: string) => void;
 }
 
@@ -18,7 +19,7 @@ export function HolesMap({ check, current, standing, onPress }: Props) {
   const set = setOf(sheet, check.set ?? '');
   if (!set) return null;
   const bolts = check.items.map((id) => ({ id, status: standing(id) }));
-  const numbers = (status: BoltStatus): string =>
+  const numbers = (status: BoltStatus | RowStanding): string =>
     bolts
       .filter((bolt) => bolt.status === status)
       .map(({ id }) => set.fasteners.find((f) => f.id === id)?.number ?? id)
@@ -29,7 +30,7 @@ export function HolesMap({ check, current, standing, onPress }: Props) {
       bolts={bolts}
       currentId={current}
       nextId={null}
-      label={w.holesLabel(numbers('done'), numbers('failed'))}
+      label={w.holesLabel(numbers('done'), numbers('failed'), numbers('left-out'))}
       onPress={onPress}
     />
   );

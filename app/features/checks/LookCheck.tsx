@@ -1,239 +1,43 @@
-import { useState, type ReactNode } from 'react';
-import { Text, View } from 'react-native';
-import type { ActType } from '@cardinex/core/job/act';
-import { moveOf, turnsCrankAt, type Check } from '@cardinex/core/job/checks/check';
+import { useState } from 'react';
+import { phasesOf, rowLeft } from '@cardinex/core/job/checks/handling';
 import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
-import { seenOf } from '@cardinex/core/job/checks/state';
-import { cardBacks, stepSays } from '@cardinex/words/cards/buildSteps';
-import { inspectWords as w } from '@cardinex/words/cards/inspect';
-import { checkName, itemAt, itemName, placeName, placeWithin } from '@cardinex/words/checkNames';
-import { refusalSentence } from '@cardinex/words/refusals';
-import { cn } from '../../ui/cn';
-import { useRefusal } from '../../ui/Refusal';
-import { Body, Small } from '../../ui/Words';
-import { FootMark } from '../job/FootMark';
-import { CardFrame } from '../job/CardFrame';
-import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
-import { SeenRow } from '../job/SeenRow';
-import { useCard } from '../job/useCard';
-import { useOnce } from '../job/useOnce';
-import { WordsSlip } from '../job/WordsSlip';
-import { PhotographIt } from '../photographs/PhotographIt';
-import { CrankFor } from '../pistons/CrankFor';
-import { Findings } from './Findings';
-import { useCounted } from './useCounted';
-import { HeldNotice } from './HeldNotice';
-import { useHolds } from './useHolds';
-import { HolesMap } from './HolesMap';
-import { LookDrawing } from './LookDrawing';
-import type { Slot } from './ReadingGrid';
-import { Steps } from './Steps';
-import { ToChecks } from './ToChecks';
+import { OneByOne } from './OneByOne';
+import { RowCheck } from './RowCheck';
 
-const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen', 'check.decided']);
-
-/** Item by item with all its steps; or step by step round all items: nobody changes the tool at every hole. */
-function slotsOf({ items, places, byItem }: Check): readonly Slot[] {
-  return byItem
-    ? items.flatMap((item) => places.map((place) => ({ item, place })))
-    : places.flatMap((place) => items.map((item) => ({ item, place })));
-}
-
-interface Props {
-  readonly view: CheckView;
-  /** The fastened set whose card it begins. */
-  readonly set?: string;
-  /** Is this to be said once more, though it was said before? */
-  readonly again?: (slot: Slot) => boolean;
-  /** May this be said now? What may be comes first; all of it unless given. */
-  readonly ready?: (slot: Slot) => boolean;
-  /** How many there must be of what is counted at it; null where nothing is. */
-  readonly counted?: (slot: Slot) => number | null;
-  readonly above?: ReactNode;
-  /** Under the step in hand. */
-  readonly below?: (slot: Slot) => ReactNode;
-  readonly more?: ReactNode;
-}
-
-/** Something ticked or looked over: hole by hole on the map, piston by piston in its steps, or a list. */
-export function LookCheck({ view, set, again, ready, counted, above, below, more }: Props) {
-  const { sheet, state, record } = useJob();
-  const [chosen, setChosen] = useState<Slot | null>(null);
-  const [notGood, setNotGood] = useState(false);
+/** Something looked over: its handling by the row, whatever is felt, tried or faces one way one by one. */
+export function LookCheck({ view }: { readonly view: CheckView }) {
+  const { state } = useJob();
+  const [picked, setPicked] = useState<number | null>(null);
+  const [single, setSingle] = useState(false);
   const { check } = view;
-  const onMap = check.kind === 'holes';
-  const stepped = check.places.length > 1;
-  // One thing alone is not worth its name: the step is what matters.
-  const alone = check.items.length === 1;
-  const left = slotsOf(check).filter(
-    (slot) => again?.(slot) || !isTaken(state.checks, check, slot.item, slot.place),
+  const phases = phasesOf(check);
+  const open = phases.findIndex(({ steps }) =>
+    check.items.some((item) => steps.some((step) => !isTaken(state.checks, check, item, step))),
   );
-  const at = chosen ?? (ready && left.find(ready)) ?? left[0] ?? null;
-  const following = left.find((slot) => slot.item !== at?.item || slot.place !== at.place);
-  const held = useHolds(at !== null && turnsCrankAt(check, at.place), moveOf(check));
-  const refusal = useRefusal();
-  const say = (
-    found: 'good' | 'not-good',
-    more: { readonly words?: string; readonly count?: number } = {},
-  ): Promise<string | null> =>
-    record('check.seen', {
-      check: check.id,
-      item: at?.item ?? '',
-      ...(at && at.place !== '' && { step: at.place }),
-      found,
-      ...more,
-    });
-  const total = (at && counted?.(at)) ?? null;
-  const number = useCounted(total, `${at?.item} ${at?.place}`);
-  const good = useOnce(async () => {
-    if (!at || held) return;
-    if (number.count === undefined)
-      return refusal.say(refusalSentence({ code: 'joints-uncounted' }));
-    const count = number.count === null ? {} : { count: number.count };
-    if ((await say('good', count)) === null) setChosen((now) => (now === chosen ? null : now));
-  });
-  const found = ({ item, place }: Slot) => seenOf(state.checks, check.id, item, place)?.found;
-  const foundOf = (item: string): 'good' | 'not-good' | undefined => {
-    const members = check.places.map((place) => found({ item, place }));
-    if (members.includes('not-good')) return 'not-good';
-    return members.every((entry) => entry === 'good') ? 'good' : undefined;
-  };
-  const step = at?.place ?? check.places.at(-1) ?? '';
-  const sentences = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
-  const { undo, frame } = useCard({
-    card: check.card,
-    set,
-    acts: OWN_ACTS,
-    says: onMap ? [w.holesFirst, ...sentences] : sentences,
-    done: view.done,
-  });
-  const nextName = ({ item, place }: Slot): string => {
-    const ofItem = itemName(sheet, check, item);
-    if (!stepped) return ofItem;
-    if (alone) return placeWithin(sheet, check, place);
-    return check.byItem ? itemAt(sheet, check, item, place) : ofItem;
-  };
-  const choose = (item: string): void =>
-    setChosen({ item, place: check.places.find((place) => !found({ item, place })) ?? step });
+  const phase = phases[picked ?? open];
+  const items = phase ? rowLeft(check, state.checks, phase) : [];
+  if (phase && items.length > 0 && !single)
+    return (
+      <RowCheck
+        key={phase.steps.join()}
+        view={view}
+        phase={phase}
+        items={items}
+        onSingle={() => setSingle(true)}
+        onStep={(step) => setPicked(phases.findIndex(({ steps }) => steps.includes(step)))}
+      />
+    );
   return (
-    <CardFrame
-      {...frame}
-      title={checkName(sheet, check)}
-      aside={w.readOf(view.read, view.total)}
-      foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
-      acts={
-        at && !held
-          ? {
-              undo,
-              typing: typeof number.count === 'number',
-              notSo: { label: w.notGood, onPress: () => setNotGood(true) },
-              confirm: {
-                label: stepped ? placeName(sheet, check, step) : w.good,
-                hint: following && stepped ? w.next(nextName(following)) : undefined,
-                onPress: good,
-              },
-            }
-          : null
-      }
-      // A piece that goes on is a card by itself: it leads on to the next.
-      actBar={
-        check.card === 'fit' ? (
-          frame.actBar
-        ) : (
-          <ToChecks check={check} unfinished={held !== null || view.undecided.length > 0} />
-        )
-      }
-      slip={
-        notGood && at ? (
-          <WordsSlip
-            title={nextName(at)}
-            label={w.whatIsIt}
-            need={w.needWhat}
-            confirm={w.notGood}
-            kind="stop"
-            onWords={async (words) => {
-              const problem = await say('not-good', { words });
-              if (problem === null) setChosen((now) => (now === chosen ? null : now));
-              return problem;
-            }}
-            onClose={() => setNotGood(false)}
-          />
-        ) : null
-      }
-    >
-      {above}
-      {held ? <HeldNotice by={held} /> : null}
-      {onMap ? (
-        <View className="px-3 pt-2">
-          <EndMark end={sheet.cylinder1End} />
-          <HolesMap
-            check={check}
-            current={at?.item ?? null}
-            standing={(item) => {
-              const seen = found({ item, place: step });
-              return seen === 'good' ? 'done' : seen === 'not-good' ? 'failed' : 'open';
-            }}
-            onPress={(item) => setChosen({ item, place: step })}
-          />
-        </View>
-      ) : null}
-      <LookDrawing check={check} at={at} foundOf={foundOf} />
-      {at ? (
-        <View className="gap-1 border-t border-rule px-3.5 py-3" aria-live="polite">
-          {onMap ? <Small>{w.holesFirst}</Small> : null}
-          <Text
-            className={cn('font-head text-ink', stepped ? 'text-figure' : 'text-big')}
-            testID="act"
-          >
-            {alone && stepped ? placeName(sheet, check, at.place) : itemName(sheet, check, at.item)}
-          </Text>
-          {at.place === 'crank-placed' ? (
-            <CrankFor sheet={sheet} cylinder={Number(at.item)} />
-          ) : null}
-          {below?.(at)}
-          {stepSays(sheet, check, at.place).map((line) => (
-            <Body key={line}>{line}</Body>
-          ))}
-          {number.field?.(() => void good())}
-        </View>
-      ) : null}
-      {stepped ? (
-        <Steps
-          steps={check.places.map((place) => ({
-            place,
-            name: placeName(sheet, check, place),
-            done: check.items.filter((item) => found({ item, place })).length,
-            found: check.byItem
-              ? found({ item: at?.item ?? check.items[0] ?? '', place })
-              : undefined,
-          }))}
-          of={check.items.length}
-          current={step}
-          byItem={check.byItem ?? false}
-          onChoose={(place) => {
-            const open = check.items.find((item) => !found({ item, place }));
-            const item = check.byItem && at ? at.item : (open ?? check.items[0] ?? '');
-            setChosen({ item, place });
-          }}
-        />
-      ) : null}
-      {onMap || (alone && stepped)
-        ? null
-        : check.items.map((item) => (
-            <SeenRow
-              key={item}
-              name={itemName(sheet, check, item)}
-              found={foundOf(item)}
-              here={item === at?.item}
-              onPress={() => choose(item)}
-            />
-          ))}
-      <Findings view={view} />
-      {more}
-      <View className="border-t border-rule px-3.5 py-2.5">
-        <PhotographIt of={`check/${check.id}`} />
-      </View>
-    </CardFrame>
+    <OneByOne
+      view={view}
+      onStep={(step) => {
+        const place = phases.findIndex(({ steps }) => steps.includes(step));
+        const chosen = phases[place];
+        if (single || !chosen || rowLeft(check, state.checks, chosen).length === 0) return false;
+        setPicked(place);
+        return true;
+      }}
+    />
   );
 }

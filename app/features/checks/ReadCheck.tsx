@@ -31,7 +31,7 @@ import { PlacesOfItem } from './PlacesOfItem';
 import { ReadingGrid, type Slot } from './ReadingGrid';
 import { isOf } from './isOf';
 import { useGauge } from './useGauge';
-import { ToChecks } from './ToChecks';
+import { AfterCheck } from './AfterCheck';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read']);
 
@@ -97,7 +97,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
             }
           : null
       }
-      actBar={<ToChecks check={check} unfinished={held !== null || view.undecided.length > 0} />}
+      actBar={<AfterCheck check={check} unfinished={held !== null || view.undecided.length > 0} />}
     >
       {held ? <HeldNotice by={held} /> : null}
       <View className="px-3 pt-2">

@@ -12,7 +12,7 @@ interface Props {
     readonly found?: 'good' | 'not-good' | undefined;
   }[];
   readonly of: number;
-  readonly current: string;
+  readonly current: readonly string[];
   readonly byItem: boolean;
   readonly onChoose: (place: string) => void;
 }
@@ -27,7 +27,7 @@ export function Steps({ steps, of, current, byItem, onChoose }: Props) {
           key={place}
           label={name}
           hint={byItem ? (found ? standing[found] : w.unread) : w.readOf(done, of)}
-          selected={place === current}
+          selected={current.includes(place)}
           onPress={() => onChoose(place)}
           className="min-w-[30%] flex-1"
         />

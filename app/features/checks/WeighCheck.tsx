@@ -24,7 +24,7 @@ import { ReadingTile } from '../reading/ReadingTile';
 import { checksHref } from './checkHref';
 import { Findings } from './Findings';
 import { isOf } from './isOf';
-import { ToChecks } from './ToChecks';
+import { AfterCheck } from './AfterCheck';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['piece.weighed']);
 
@@ -105,7 +105,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
               typing: text !== '',
             }
       }
-      actBar={<ToChecks check={check} unfinished={view.undecided.length > 0} />}
+      actBar={<AfterCheck check={check} unfinished={view.undecided.length > 0} />}
     >
       <View className="gap-3 px-3.5 py-3">
         <View

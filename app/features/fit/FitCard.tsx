@@ -5,7 +5,7 @@ import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
 import { FIT_ON, fitSteps } from '@cardinex/core/job/cards/fit/steps';
 import { viewsOn } from '@cardinex/core/job/checks/views';
 import { StillIn } from '../register/StillIn';
-import { LookCheck } from '../checks/LookCheck';
+import { OneByOne } from '../checks/OneByOne';
 import { LeaveOut } from '../job/LeaveOut';
 import { NoSuchCard } from '../job/NoSuchCard';
 import { useJob } from '../job/JobProvider';
@@ -27,7 +27,7 @@ export function FitCard({ set }: { readonly set: string | undefined }) {
   );
   const goingOn = rows.find((row) => row.stands === 'open' && row.next?.id === FIT_ON);
   return (
-    <LookCheck
+    <OneByOne
       key={view.check.id}
       view={view}
       set={piece}

@@ -18,6 +18,8 @@ export interface CardActs {
     readonly onPress: () => void;
     /** Not the answer one hopes for: drawn like the others. */
     readonly plain?: boolean;
+    /** Said of many at once: pressed by a thumb that has seen them, never by a pedal or a key meant for one. */
+    readonly byThumb?: true;
   };
   /** What was just pressed is asked about before it counts. */
   readonly asked?: Asked | null;

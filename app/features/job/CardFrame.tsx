@@ -96,7 +96,7 @@ function keysOf({ acts, past }: Props, showsBack: boolean, turnBack: () => void)
   if (showsBack) return { confirm: turnBack };
   if (past) return { confirm: past.onReturn, lookBack: past.onFurther };
   return {
-    confirm: acts?.confirm.onPress,
+    confirm: acts?.confirm.byThumb ? undefined : acts?.confirm.onPress,
     undo: acts?.typing ? undefined : acts?.undo?.onPress,
     lookBack: acts?.lookBack,
     sayAgain: acts?.sayAgain,

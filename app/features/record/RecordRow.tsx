@@ -1,4 +1,5 @@
 import { useShopTime } from '../../session/useShopTime';
+import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { LoggedAct } from '@cardinex/core/job/act';
 import { isStrikable } from '@cardinex/core/job/rules';
@@ -11,6 +12,7 @@ import { pendingWords as p } from '@cardinex/words/pending';
 import { recordWords as w } from '@cardinex/words/screens';
 import { useUnits } from '../../device/preferences';
 import { useMemberName } from '../../session/SessionProvider';
+import { Button } from '../../ui/Button';
 import { Small } from '../../ui/Words';
 import { cn } from '../../ui/cn';
 import { useJob } from '../job/JobProvider';
@@ -43,34 +45,55 @@ export function RecordRow({ act, onStrike }: Props) {
   ].filter(Boolean);
   const strikable = strike === undefined && isStrikable(act);
   return (
-    <Pressable
-      role={strikable ? 'button' : undefined}
-      disabled={!strikable}
-      onPress={() => onStrike(act)}
-      className="print-row min-h-[56px] border-b border-rule py-1.5"
-    >
-      <View className="flex-row flex-wrap gap-x-2.5">
-        <Text className="w-[3rem] font-text text-note text-soft">{timeOfDay(act.at)}</Text>
-        <Text className={cn('min-w-[55%] flex-1 font-text text-note text-ink', struckStyle)}>
-          {line.what}
-        </Text>
-        <Text className={cn('font-head text-body text-ink', struckStyle)}>{line.value ?? ''}</Text>
-        {replacement ? (
-          <Text className="font-head text-body text-ink">
-            {actLine(replacement, sheet, units).value}
+    <View className="print-row border-b border-rule">
+      <Pressable
+        role={strikable ? 'button' : undefined}
+        disabled={!strikable}
+        onPress={() => onStrike(act)}
+        className="min-h-[56px] py-1.5"
+      >
+        <View className="flex-row flex-wrap gap-x-2.5">
+          <Text className="w-[3rem] font-text text-note text-soft">{timeOfDay(act.at)}</Text>
+          <Text className={cn('min-w-[55%] flex-1 font-text text-note text-ink', struckStyle)}>
+            {line.what}
           </Text>
-        ) : null}
-      </View>
-      <Small className="pl-[3.625rem]">
-        {flags.join(' · ')}
-        {line.words ? ` · ${line.words}` : ''}
-      </Small>
-      {strike ? (
-        <Small className="pl-[3.625rem] text-red">
-          {w.struckBy(nameOf(strike.by), timeOfDay(strike.at))}: {strike.words ?? w.misTap}
+          <Text className={cn('font-head text-body text-ink', struckStyle)}>
+            {line.value ?? ''}
+          </Text>
+          {replacement ? (
+            <Text className="font-head text-body text-ink">
+              {actLine(replacement, sheet, units).value}
+            </Text>
+          ) : null}
+        </View>
+        <Small className="pl-[3.625rem]">
+          {flags.join(' · ')}
+          {line.words ? ` · ${line.words}` : ''}
         </Small>
-      ) : null}
-    </Pressable>
+        {strike ? (
+          <Small className="pl-[3.625rem] text-red">
+            {w.struckBy(nameOf(strike.by), timeOfDay(strike.at))}: {strike.words ?? w.misTap}
+          </Small>
+        ) : null}
+      </Pressable>
+      {line.each ? <Each names={line.each} /> : null}
+    </View>
+  );
+}
+
+/** Each of a row that something was said of at once, unfolded on request. */
+function Each({ names }: { readonly names: readonly string[] }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <View className="gap-1 pb-2 pl-[3.625rem]">
+      <Button
+        label={w.each(names.length)}
+        expanded={open}
+        onPress={() => setOpen(!open)}
+        className="no-print self-start"
+      />
+      {open ? <Small>{names.join(' · ')}</Small> : null}
+    </View>
   );
 }
 

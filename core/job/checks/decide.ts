@@ -11,6 +11,8 @@ import { decideTimingSeen } from '../cards/timing/rules';
 import { DEAD, isolationOf } from '../cards/dead/checks';
 import { checkOf } from './allChecks';
 import { moveOf, turnsCrankAt } from './check';
+import { goByRow } from './handling';
+import { seenOf } from './state';
 import { canBeReworked, checkView } from './view';
 
 export function decideCheckRead(
@@ -65,6 +67,24 @@ export function decideCheckSeen(
   return check.kind === 'head-on' && data.found === 'good' && data.step !== undefined
     ? decideHeadStep(state, check, data.step, { sheet, at })
     : ACCEPTED;
+}
+
+/**
+ * Is this row of its check, each once, and its steps such as may be said of many at once? What was found not good is
+ * looked at again by itself.
+ */
+export function decideRowSeen(
+  { checks }: JobState,
+  { data: { check: id, items, steps } }: ActOf<'check.row-seen'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const check = checkOf(sheet, id);
+  if (check?.way !== 'seen') return refused('unknown-check', { check: id });
+  const unknown = items.find((item, at) => !check.items.includes(item) || items.indexOf(item) < at);
+  if (unknown !== undefined) return refused('unknown-place-of-check', { item: unknown });
+  const isNotGood = (item: string): boolean =>
+    steps.some((step) => seenOf(checks, id, item, step)?.found === 'not-good');
+  return goByRow(check, steps) && !items.some(isNotGood) ? ACCEPTED : refused('not-by-row');
 }
 
 export function decideCheckDecided(

@@ -63,13 +63,50 @@ export function pieceWeighed(
   return taken(state, data, ({ weights }) => ({ weights: { ...weights, [item]: weight } }));
 }
 
-export function checkSeen(
+export function checkSeen(state: ChecksState, act: LoggedActOf<'check.seen'>): ChecksState {
+  const { check, item, step = '', found, words } = act.data;
+  return seenAt(state, { check, item, step }, { found, ...(words && { words }) }, act);
+}
+
+/** As if each of the row had been said by itself. */
+export function rowSeen(state: ChecksState, act: LoggedActOf<'check.row-seen'>): ChecksState {
+  const { check, items, steps } = act.data;
+  const slots = items.flatMap((item) => steps.map((step) => ({ check, item, step })));
+  return slots.reduce((all, slot) => seenAt(all, slot, { found: 'good' }, act), state);
+}
+
+/** Where something was seen. */
+interface SeenSlot {
+  readonly check: string;
+  readonly item: string;
+  readonly step: string;
+}
+
+function seenAt(
   state: ChecksState,
-  { id: actId, data, at, by, seq }: LoggedActOf<'check.seen'>,
+  { check, item, step }: SeenSlot,
+  sight: Pick<CheckSeen, 'found' | 'words'>,
+  { id: actId, at, by, seq, seenSeq }: LoggedActOf<'check.seen' | 'check.row-seen'>,
 ): ChecksState {
-  const { item, step = '', found, words } = data;
-  const sight = { found, ...(words && { words }), seq, actId, at, by };
-  return taken(state, data, ({ seen }) => ({ seen: placed(seen, item, step, sight) }));
+  const before = seenOf(state, check, item, step);
+  const differs =
+    before !== undefined &&
+    before.found !== sight.found &&
+    before.by !== by &&
+    before.seq > seenSeq;
+  // Not good stays not good until somebody who knows of it looks again.
+  const next: CheckSeen =
+    differs && before.found === 'not-good'
+      ? { ...before, against: { by, at } }
+      : {
+          ...sight,
+          ...(differs && { against: { by: before.by, at: before.at } }),
+          seq,
+          actId,
+          at,
+          by,
+        };
+  return taken(state, { check, item }, ({ seen }) => ({ seen: placed(seen, item, step, next) }));
 }
 
 export function checkDecided(

@@ -23,6 +23,8 @@ export interface CheckWeight {
 export interface CheckSeen {
   readonly found: 'good' | 'not-good';
   readonly words?: string;
+  /** Somebody who had not heard of this said otherwise. */
+  readonly against?: { readonly by: string; readonly at: string };
   /** Its place in the log: clocks tell to the second, and not all alike, what came after what. */
   readonly seq: number;
   readonly actId: string;
@@ -81,6 +83,12 @@ export interface ChecksActs {
     readonly words?: string;
     /** How many joints came out or went in, where they are counted. */
     readonly count?: number;
+  };
+  /** Handling that was done to a row of parts, and is so on each: said once, with those that it was done to. */
+  'check.row-seen': {
+    readonly check: string;
+    readonly items: readonly string[];
+    readonly steps: readonly string[];
   };
   /** What is done about something that is out. */
   'check.decided': {

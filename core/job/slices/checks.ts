@@ -1,3 +1,4 @@
+import type { Act } from '../act';
 import { headOf } from '../../sheet/assembly/references';
 import { fitCheckId } from '../cards/fit/checks';
 import { DEAD } from '../cards/dead/checks';
@@ -6,12 +7,14 @@ import {
   decideCheckDecided,
   decideCheckRead,
   decideCheckSeen,
+  decideRowSeen,
   decidePieceWeighed,
 } from '../checks/decide';
 import {
   checkDecided,
   checkRead,
   checkSeen,
+  rowSeen,
   pieceWeighed,
   WHOLE,
   withoutItem,
@@ -39,16 +42,20 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
       card: ({ check }, sheet) => cardOfCheck(sheet, check),
       decide: decideCheckSeen,
     },
+    'check.row-seen': {
+      nature: 'fact',
+      roles: ANY_HAND,
+      card: ({ check }, sheet) => cardOfCheck(sheet, check),
+      decide: decideRowSeen,
+    },
     'check.decided': {
       nature: 'decision',
       roles: ANY_HAND,
       card: ({ check }, sheet) => cardOfCheck(sheet, check),
-      restsOn: ({ check, item }, fact) =>
-        (fact.type === 'check.read' ||
-          fact.type === 'check.seen' ||
-          fact.type === 'piece.weighed') &&
-        fact.data.check === check &&
-        (item === WHOLE || fact.data.item === item),
+      restsOn: ({ check, item }, fact) => {
+        const items = itemsIn(fact);
+        return items?.check === check && (item === WHOLE || items.items.includes(item));
+      },
       decide: decideCheckDecided,
     },
     'piece.weighed': {
@@ -61,6 +68,7 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
   evolve: {
     'check.read': checkRead,
     'check.seen': checkSeen,
+    'check.row-seen': rowSeen,
     'check.decided': checkDecided,
     'piece.weighed': pieceWeighed,
     // It goes on anew, with its joints.
@@ -71,6 +79,14 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
       ),
   },
 };
+
+/** The items of a check that a fact is about; null for one of no check. */
+function itemsIn(fact: Act): { readonly check: string; readonly items: readonly string[] } | null {
+  if (fact.type === 'check.row-seen') return fact.data;
+  const isOfOne =
+    fact.type === 'check.read' || fact.type === 'check.seen' || fact.type === 'piece.weighed';
+  return isOfOne ? { check: fact.data.check, items: [fact.data.item] } : null;
+}
 
 /** Making dead and every card of checks share their acts. */
 function cardOfCheck(sheet: JobSheet, id: string): CardPlace {

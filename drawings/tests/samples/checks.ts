@@ -1,5 +1,6 @@
 import { boreDrawing } from '../../checks/boreSection';
 import { faceGapsDrawing } from '../../checks/faceGaps';
+import { rowOfPartsDrawing, type RowStanding } from '../../checks/rowOfParts';
 import { straightedgeDrawing } from '../../checks/straightedge';
 import type { Drawing } from '../../shape';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
@@ -23,6 +24,12 @@ export function checkSamples(): readonly Drawing[] {
       ],
       description: 'A face',
       figure,
+    }),
+    rowOfPartsDrawing({
+      lines: [['E1', 'I1', 'E2', 'I2'].map((id) => ({ id, name: id }))],
+      standing: (id) =>
+        ({ E1: 'done', I1: 'in-row', E2: 'left-out', I2: 'failed' })[id] as RowStanding,
+      description: 'Tappets in their row',
     }),
     straightedgeDrawing({
       readings: [

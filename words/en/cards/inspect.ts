@@ -61,6 +61,7 @@ export const inspectWords = {
   crankHeld: 'crank held',
   decided: 'decided',
   toChecks: 'All checks',
+  nextCheck: 'Next check',
   keep: 'Write it down',
   gridItem: 'What',
   reading: 'Reading',
@@ -79,6 +80,7 @@ export const inspectWords = {
   notGood: 'Not good',
   good: 'Good',
   whatIsIt: 'What is it?',
+  saidGood: (who: string) => `${who} said it is good, not knowing of this. Look at it once more.`,
   needWhat: 'Say in a few words what is not good.',
   next: (item: string) => `Next: ${item}`,
   allRead: 'All read.',
@@ -89,8 +91,8 @@ export const inspectWords = {
   holesFirst:
     'Before the bores are filled, or with them covered. Thread chaser, not a cutting tap; nothing on plated threads. Fluid left in a blind hole cracks the casting.',
   turnsCrank: 'Bring each piston to its bottom first.',
-  holesLabel: (done: string, notGood: string) =>
-    `Map of the bolts, cylinder 1 at the left. Done: ${done || 'none'}. Not good: ${notGood || 'none'}.`,
+  holesLabel: (done: string, notGood: string, leftOut: string) =>
+    `Map of the bolts, cylinder 1 at the left. Done: ${done || 'none'}. Not good: ${notGood || 'none'}.${leftOut === '' ? '' : ` Left out: ${leftOut}.`}`,
   looksBack: [
     'Nothing goes back that was not looked at. What is not measured is seen, felt and said.',
     'A reading far from the others is questioned before it is kept: more often the thumb than the part.',

@@ -24,6 +24,7 @@ export const drawingTitles: Readonly<Record<DrawingKind, string>> = {
   protractor: 'The turn',
   rim: 'Along the rim',
   'ring-clock': 'The ring gaps',
+  'row-of-parts': 'The parts in their row',
   'screw-turn': 'The turn of the screw',
   'slider-crank': 'Crank, rod and piston',
   stack: 'The pieces of the engine',

@@ -5,7 +5,17 @@ import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { ActLine } from '../actLine';
 import { withWords, type Around, type SliceWords } from '../actWords';
 import { isolationSentence } from '../cards/dead';
-import { checkItemName, checkedItemName, decisionDone, placeName } from '../checkNames';
+import {
+  checkItemName,
+  checkName,
+  checkedItemName,
+  decisionDone,
+  itemName,
+  placeName,
+  rowCount,
+  rowName,
+  stepsName,
+} from '../checkNames';
 import { markLook } from '../markLook';
 import { mass } from '../mass';
 import { length } from '../quantity';
@@ -28,6 +38,13 @@ export const checksActWords: SliceWords<ChecksActs> = {
         ? withinSentence(isolationSentence(item as Isolation))
         : itemOf({ check, item }, around),
   },
+  'check.row-seen': {
+    line: rowLine,
+    undo: ({ check: id, items, steps }, { sheet }) => {
+      const check = checkOf(sheet, id);
+      return check ? rowName(sheet, check, items, steps) : id;
+    },
+  },
   'check.decided': {
     line: ({ check, item, decision, words }, { sheet }) => ({
       what: checkItemName(sheet, check, item),
@@ -49,6 +66,19 @@ function itemOf(
   { sheet }: Around,
 ): string {
   return checkedItemName(sheet, check, item);
+}
+
+function rowLine(
+  { check: id, items, steps }: ChecksActs['check.row-seen'],
+  { sheet }: Around,
+): ActLine {
+  const check = checkOf(sheet, id);
+  if (!check) return { what: id };
+  return {
+    what: `${checkName(sheet, check)}, ${withinSentence(stepsName(sheet, check, steps))}`,
+    value: rowCount(check, items),
+    each: items.map((item) => itemName(sheet, check, item)),
+  };
 }
 
 function seenLine(
