@@ -2,6 +2,7 @@ import type { ActData } from '@cardinex/core/job/act';
 import { isBuildKind } from '@cardinex/core/job/checks/check';
 import { heated, setsAfterHeat } from '@cardinex/core/job/cards/after-heat/programme';
 import { fitCheckId } from '@cardinex/core/job/cards/fit/checks';
+import { clockAgainst } from '@cardinex/core/job/cards/fit/clocks';
 import { countedAt } from '@cardinex/core/job/cards/fit/counted';
 import { fitPieces, rowItem, type FitRow } from '@cardinex/core/job/cards/fit/rows';
 import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
@@ -92,9 +93,24 @@ export function putOn(story: Storyteller, sheet: EngineSheet): Storyteller {
   };
   for (let [open] = rowsToGo(); open; [open] = rowsToGo()) {
     const { piece } = open.row;
-    for (const step of fitSteps(scoped, piece)) story.act('check.seen', fitSeen(open.row, step));
+    for (const step of fitSteps(scoped, piece)) {
+      leftToSet(story, scoped, open.row, step);
+      story.act('check.seen', fitSeen(open.row, step));
+    }
   }
   return story;
+}
+
+/** Lets the time pass that a joint takes before a step. */
+export function leftToSet(story: Storyteller, sheet: JobSheet, row: FitRow, step: FitStep): void {
+  const sets = (row.piece.joints ?? []).some(({ sealant, glued }) => sealant ?? glued);
+  const against = sets ? clockAgainst(sheet, stateOf(story), row, step, () => story.now) : null;
+  if (against?.is === 'too-early') until(story, against.until);
+}
+
+/** Nothing is done before then. */
+export function until(story: Storyteller, at: string): void {
+  story.wait((Date.parse(at) - Date.parse(story.now)) / 60_000);
 }
 
 /** A step of putting a row of pieces on, as it should be; joints counted where there are any. */

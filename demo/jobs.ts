@@ -8,6 +8,7 @@ import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import {
   fitSeen,
+  leftToSet,
   allGood,
   headNext,
   madeDead,
@@ -589,7 +590,10 @@ function harbourTug(now: Date): DemoJob {
     if (head) story.wholeRun(head, instance, wrenchFor(castryV8, head));
   const row = fitRows(sheet).find(({ piece }) => piece.id === 'exhaust-manifold');
   if (row)
-    for (const step of fitSteps(sheet, row.piece)) story.act('check.seen', fitSeen(row, step));
+    for (const step of fitSteps(sheet, row.piece)) {
+      leftToSet(story, sheet, row, step);
+      story.act('check.seen', fitSeen(row, step));
+    }
   return story.end();
 }
 

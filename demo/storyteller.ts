@@ -48,6 +48,11 @@ export class Storyteller {
     return this;
   }
 
+  /** When the last thing was done. */
+  get now(): string {
+    return new Date(this.clockMs).toISOString();
+  }
+
   wait(minutes: number): this {
     this.clockMs += minutes * 60_000;
     return this;

@@ -41,6 +41,7 @@ export interface Words {
   readonly checkNames: typeof import('./en/checkNames');
   readonly clamp: typeof import('./en/clamp');
   readonly clampBench: typeof import('./en/clampBench');
+  readonly clocks: typeof import('./en/clocks');
   readonly crib: typeof import('./en/crib');
   readonly 'drawn/boltLengths': typeof import('./en/drawn/boltLengths');
   readonly 'drawn/cylinderLayout': typeof import('./en/drawn/cylinderLayout');

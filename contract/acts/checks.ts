@@ -32,6 +32,7 @@ export const checksActs = {
     items: z.array(key).min(1).max(400).readonly(),
     steps: z.array(plainId).min(1).max(20).readonly(),
   }),
+  'joint.wiped-off': z.strictObject({ piece: plainId, step: plainId }),
   'check.decided': z.strictObject({
     check: key,
     item: z.union([z.literal(''), plainId]),

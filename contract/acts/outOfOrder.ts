@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { OutOfOrderActs } from '@cardinex/core/job/facts/outOfOrder';
 import { CARD_NAMES } from '@cardinex/core/job/facts/cardName';
 import { ASSEMBLY_ACTS, STANDS_HOW } from '@cardinex/core/sheet/spec/assembly';
+import { CURE_BARS } from '@cardinex/core/sheet/spec/joint';
 import type { ActSchemas } from './actSchemas';
 import { plainId, words } from '../text';
 
@@ -22,6 +23,8 @@ export const outOfOrderActs = {
           }),
           z.strictObject({ part: words(200) }),
           z.strictObject({ turnOver: z.enum(STANDS_HOW) }),
+          /** A piece by its name. */
+          z.strictObject({ clock: words(120), bars: z.enum(CURE_BARS) }),
         ]),
       )
       .min(1, 'must name what is passed over')

@@ -61,6 +61,8 @@ function refusedBy({ card }: CardPlace, reason: Wait): Verdict {
       return refused('crank-held', { holds: reason.holds });
     case 'turn-over':
       return refused('turn-over-first', { to: reason.to });
+    case 'clock':
+      return refused('still-setting', { until: reason.until, what: reason.bars });
     case 'card-first':
     case 'way-shut':
     case 'temporary-parts-in':

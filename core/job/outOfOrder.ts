@@ -7,9 +7,10 @@ import type { Wait } from './trayReason';
 
 /**
  * What kind of wait it is. `danger`: somebody may be hurt, and nobody waives it. `shuts-in`: what is closed over
- * something not done yet, or is closed and has to be opened. `decision`: a person has to say something first.
+ * something not done yet, or is closed and has to be opened. `clock`: something sets meanwhile. `decision`: a person has
+ * to say something first.
  */
-type WaitKind = 'danger' | 'shuts-in' | 'order' | 'part' | 'decision';
+type WaitKind = 'danger' | 'shuts-in' | 'order' | 'part' | 'clock' | 'decision';
 
 export function kindOfWait(wait: Wait): WaitKind {
   switch (wait.code) {
@@ -25,6 +26,8 @@ export function kindOfWait(wait: Wait): WaitKind {
       return 'order';
     case 'parts-missing':
       return 'part';
+    case 'clock':
+      return 'clock';
     case 'sheet-lacks':
     case 'differences-open':
     case 'decision-pending':
@@ -37,6 +40,7 @@ export function passable(wait: Wait): readonly PassedWait[] {
   if (kindOfWait(wait) === 'danger') return [];
   if (wait.code === 'parts-missing') return wait.parts.map(({ what }) => ({ part: what }));
   if (wait.code === 'turn-over') return [{ turnOver: wait.to }];
+  if (wait.code === 'clock') return [{ clock: wait.piece.name ?? wait.piece.id, bars: wait.bars }];
   if (wait.code !== 'card-first') return [];
   const { card, set, shuts } = wait;
   return [{ card, ...(set !== undefined && { set }), ...(shuts !== undefined && { shuts }) }];

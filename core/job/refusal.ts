@@ -1,3 +1,4 @@
+import type { CureBars } from '../sheet/spec/joint';
 import type { Coded, Nothing } from '../coded';
 import type { SheetFinding } from '../sheet/checks/finding';
 import type { EngineEnd } from '../sheet/spec/layout';
@@ -23,6 +24,9 @@ export interface RefusalFields {
   'unknown-check': { readonly check: string };
   'unknown-place-of-check': { readonly item: string };
   'not-by-row': Nothing;
+  'still-setting': { readonly until: string; readonly what: CureBars | 'close' };
+  'bead-too-old': { readonly since: string };
+  'no-bead': Nothing;
   'beyond-reach': { readonly lowMm: number; readonly highMm: number };
   'crank-held': { readonly holds: readonly CrankHold[] };
   'turn-over-held': { readonly holds: readonly CrankHold[] };

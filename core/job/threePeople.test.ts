@@ -3,7 +3,8 @@ import { seeded } from '../quantity/seeded';
 import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
 import type { EngineSheet } from '../sheet/engineSheet';
 import type { Act } from './act';
-import { fitPieces } from './cards/fit/rows';
+import { clocksOfRow, phaseOf } from './cards/fit/clocks';
+import { fitPieces, rowItem } from './cards/fit/rows';
 import { rowsOfPiece } from './cards/fit/standing';
 import { stripNext, type OffStep } from './cards/strip/view';
 import { decide } from './decide';
@@ -17,7 +18,7 @@ import { trayOf } from './tray';
 
 /** What any of them may do next, as they see the job. */
 type Step = readonly (readonly [
-  'piece.off' | 'piece.eased' | 'mark.made' | 'check.seen',
+  'piece.off' | 'piece.eased' | 'mark.made' | 'check.seen' | 'joint.wiped-off',
   unknown,
 ])[];
 
@@ -121,7 +122,14 @@ class Shop {
       .filter(({ stands }) => stands === 'open');
     const row = open[Math.floor(this.even() * open.length)];
     const seen = row && fitStep([row]);
-    return seen ? [['check.seen', seen]] : [];
+    if (!row || !seen) return [];
+    // A bead left lying while they were about other things is laid anew.
+    const old = clocksOfRow(sheet, state, row.row).find(
+      (clock) => phaseOf(clock, this.now()).is === 'too-late',
+    );
+    return old
+      ? [['joint.wiped-off', { piece: rowItem(row.row), step: old.step }]]
+      : [['check.seen', seen]];
   }
 }
 

@@ -1,4 +1,5 @@
 import type { AssemblyAct, StandsHow } from '../sheet/spec/assembly';
+import type { CureBars } from '../sheet/spec/joint';
 import type { CardName } from './facts/cardName';
 import type { CrankHold } from './facts/crank';
 import type { PartHold } from './facts/parts';
@@ -18,7 +19,8 @@ export type Wait = Extract<
       | 'crank-held'
       | 'temporary-parts-in'
       | 'way-shut'
-      | 'turn-over';
+      | 'turn-over'
+      | 'clock';
   }
 >;
 
@@ -53,6 +55,19 @@ export type TrayReason =
   /** Run to heat first, then cooled, before it is pulled again. */
   | { readonly code: 'heat-first' }
   | { readonly code: 'cooling'; readonly until: string }
+  /** What lies under a piece sets meanwhile: until then it is not pulled, filled, turned or run. */
+  | {
+      readonly code: 'clock';
+      readonly piece: PieceRef;
+      readonly until: string;
+      readonly bars: CureBars;
+    }
+  /** Glue dries, or a bead gets tacky: the piece is not put on before. */
+  | { readonly code: 'not-closed-yet'; readonly piece: PieceRef; readonly until: string }
+  /** A bead lies: the piece goes on it while it lasts. */
+  | { readonly code: 'close-by'; readonly piece: PieceRef; readonly until: string }
+  /** A bead was left too long: it is wiped off and laid anew. */
+  | { readonly code: 'bead-too-old'; readonly piece: PieceRef; readonly since: string }
   /** Put off by somebody: it can be worked on, and stands aside. */
   | { readonly code: 'put-off'; readonly words: string; readonly until?: string }
   | { readonly code: 'to-make-dead'; readonly left: number }

@@ -1,4 +1,5 @@
 import { holdsOnTurning } from './mayTurn';
+import { cureWaits } from './cards/fit/clocks';
 import { heldUpBy } from './cards/parts/view';
 import type { Holds } from './facts/parts';
 import type { TemporaryBars } from '../sheet/spec/assembly';
@@ -23,8 +24,11 @@ export function stillIn({ register }: JobState, bars: TemporaryBars): readonly W
   return parts.length > 0 ? [{ code: 'temporary-parts-in', parts }] : [];
 }
 
-/** What holds the crank. */
-export function crankHeld(sheet: JobSheet, state: JobState): readonly Wait[] {
+/** What holds the crank, and what sets meanwhile and must not be moved. */
+export function crankHeld(sheet: JobSheet, state: JobState, now: () => string): readonly Wait[] {
   const holds = holdsOnTurning(sheet, state);
-  return holds.length > 0 ? [{ code: 'crank-held', holds }] : [];
+  return [
+    ...(holds.length > 0 ? [{ code: 'crank-held', holds } as const] : []),
+    ...cureWaits(sheet, state, 'turn', now),
+  ];
 }

@@ -5,6 +5,7 @@ import { setOf } from '@cardinex/core/sheet/programmeOf';
 import type { CardName } from '@cardinex/core/job/facts/cardName';
 import { standsName } from './attitude';
 import { cardOfName, cardTitle } from './cards/names';
+import { withinSentence } from './sentence';
 import { assemblyActName, pieceNamed } from './pieces';
 import { date } from './kit';
 import { listed } from './quantity';
@@ -28,6 +29,7 @@ export function passedNames(despite: readonly PassedWait[]): string {
 
 function passedName(pass: PassedWait): string {
   if ('part' in pass) return pass.part;
+  if ('clock' in pass) return `${withinSentence(pass.clock)} to set`;
   return 'turnOver' in pass
     ? `the engine to stand ${standsName(pass.turnOver)}`
     : cardOfName(pass.card, pass.set);

@@ -1,4 +1,4 @@
-import { moment, plural } from './kit';
+import { moment, plural, timeOfDay } from './kit';
 import type { Refusal, RefusalCode, RefusalFields } from '@cardinex/core/job/refusal';
 import { cardOfName, cardTitle } from './cards/names';
 import {
@@ -12,6 +12,7 @@ import {
   type ReaderUnits,
 } from './quantity';
 import { pieceName, pieceRefName } from './pieces';
+import { SETS_FOR } from './clocks';
 import { attitudeWords, turnOverHoldsSentence } from './attitude';
 import { crankHoldsSentence } from './register';
 import { withinSentence } from './sentence';
@@ -37,6 +38,10 @@ const SENTENCES: {
   'unknown-place-of-check': ({ item }) => `There is nothing to read at ${item} here.`,
   'not-by-row': () =>
     'These are seen one by one: what is felt, tried or faces one way is not said of a whole row.',
+  'still-setting': ({ until, what }) => `Not before ${moment(until)}: ${SETS_FOR[what]}.`,
+  'bead-too-old': ({ since }) =>
+    `Its time was over at ${timeOfDay(since)}. Wipe it off both faces and lay it anew.`,
+  'no-bead': () => 'No bead was begun there, or the piece is on it.',
   'beyond-reach': ({ lowMm, highMm }, units) =>
     `Between ${length(lowMm, units)} and ${length(highMm, units)} is possible here. Look at the decimal mark.`,
   'turn-over-held': ({ holds }) => turnOverHoldsSentence(holds),

@@ -3,13 +3,14 @@ import type { TrayReason } from '@cardinex/core/job/trayReason';
 import type { Lack } from '@cardinex/core/job/lacks';
 import { attitudeWords } from './attitude';
 import { cribSentence } from './crib';
-import { atStart, moment } from './kit';
+import { atStart, moment, timeOfDay } from './kit';
 import { markWords } from './cards/mark';
 import { cardOfName } from './cards/names';
 import { partHoldSentence } from './cards/parts';
 import { putOffWords } from './outOfOrder';
 import { assemblyActName, pieceName, pieceRefName } from './pieces';
 import { listed } from './quantity';
+import { SETS_FOR } from './clocks';
 import { crankHoldsSentence } from './register';
 
 const LACKS: Readonly<Record<Lack, string>> = {
@@ -80,6 +81,14 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return 'Run to working heat first; then let it cool, and pull again.';
     case 'cooling':
       return `Cooling: not before ${moment(reason.until)}.`;
+    case 'not-closed-yet':
+      return `${pieceRefName(reason.piece)}: not put on before ${moment(reason.until)}.`;
+    case 'clock':
+      return `${pieceRefName(reason.piece)}: ${SETS_FOR[reason.bars]}; not before ${moment(reason.until)}.`;
+    case 'close-by':
+      return `${pieceRefName(reason.piece)}: its bead lies. Put it on by ${timeOfDay(reason.until)}.`;
+    case 'bead-too-old':
+      return `${pieceRefName(reason.piece)}: its bead is past its time. Wipe it off, lay it anew.`;
     case 'to-make-dead':
       return reason.left === 1
         ? '1 thing still to make dead.'

@@ -12,6 +12,7 @@ import { Mark } from '../../ui/Mark';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { Body, Small } from '../../ui/Words';
 import { cn } from '../../ui/cn';
+import { isAboutBead } from '../fit/isAboutBead';
 import { entryHref } from '../job/entryHref';
 import { ago } from './ago';
 
@@ -40,6 +41,15 @@ export function JobCard({ job }: { job: JobSummary }) {
               )}
             </View>
             <Body>{trayReasonSentence(card.reason, ago)}</Body>
+            {job.tray.map((entry) =>
+              entry !== card && isAboutBead(entry.reason) ? (
+                <Mark
+                  key={entry.number}
+                  kind={entry.needsAttention ? 'out' : 'waiting'}
+                  word={trayReasonSentence(entry.reason, ago)}
+                />
+              ) : null,
+            )}
           </>
         ) : (
           <View className="flex-row items-center justify-between">

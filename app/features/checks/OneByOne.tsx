@@ -12,6 +12,7 @@ import { cn } from '../../ui/cn';
 import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
 import { FootMark } from '../job/FootMark';
+import type { CardActs } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
@@ -56,12 +57,17 @@ interface Props {
   /** Under the step in hand. */
   readonly below?: (slot: Slot) => ReactNode;
   readonly more?: ReactNode;
+  /** It comes before its time: said good only by whoever says why. */
+  readonly early?: (slot: Slot) => { readonly title: string; readonly button: string } | null;
+  /** What is done in its place, where it can no longer be said. */
+  readonly instead?: (slot: Slot) => CardActs['confirm'] | null;
   /** Goes to another of its steps elsewhere; false where it is gone to here. */
   readonly onStep?: (place: string) => boolean;
 }
 
 /** Something ticked or looked over: hole by hole on the map, piston by piston in its steps, or a list. */
-export function OneByOne({ view, set, again, ready, counted, above, below, more, onStep }: Props) {
+export function OneByOne({ view, set, ...props }: Props) {
+  const { again, ready, counted, above, below, more, early, instead, onStep } = props;
   const { sheet, state, record } = useJob();
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [notGood, setNotGood] = useState(false);
@@ -97,6 +103,16 @@ export function OneByOne({ view, set, again, ready, counted, above, below, more,
     const count = number.count === null ? {} : { count: number.count };
     if ((await say('good', count)) === null) setChosen((now) => (now === chosen ? null : now));
   });
+  const other = at && instead?.(at);
+  // What was picked by hand is not gone on with once something else was done.
+  const otherwise = other && {
+    ...other,
+    onPress: () => {
+      setChosen(null);
+      other.onPress();
+    },
+  };
+  const tooEarly = (at && early?.(at)) ?? null;
   const found = ({ item, place }: Slot) => seenOf(state.checks, check.id, item, place)?.found;
   const foundOf = (item: string): 'good' | 'not-good' | undefined => {
     const members = check.places.map((place) => found({ item, place }));
@@ -124,8 +140,11 @@ export function OneByOne({ view, set, again, ready, counted, above, below, more,
           ? {
               undo,
               typing: typeof number.count === 'number',
-              notSo: { label: w.notGood, onPress: () => setNotGood(true) },
-              confirm: {
+              notSo: {
+                label: tooEarly?.button ?? w.notGood,
+                onPress: () => setNotGood(true),
+              },
+              confirm: otherwise ?? {
                 label: stepped ? placeName(sheet, check, step) : w.good,
                 hint: following && stepped ? w.next(nextName(following)) : undefined,
                 onPress: good,
@@ -144,13 +163,13 @@ export function OneByOne({ view, set, again, ready, counted, above, below, more,
       slip={
         notGood && at ? (
           <WordsSlip
-            title={nextName(at)}
-            label={w.whatIsIt}
-            need={w.needWhat}
-            confirm={w.notGood}
+            title={tooEarly?.title ?? nextName(at)}
+            label={tooEarly ? w.why : w.whatIsIt}
+            need={tooEarly ? w.needWhy : w.needWhat}
+            confirm={tooEarly?.button ?? w.notGood}
             kind="stop"
             onWords={async (words) => {
-              const problem = await say('not-good', { words });
+              const problem = await say(tooEarly ? 'good' : 'not-good', { words });
               if (problem === null) setChosen((now) => (now === chosen ? null : now));
               return problem;
             }}

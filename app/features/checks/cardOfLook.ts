@@ -5,6 +5,7 @@ import { cardBacks } from '@cardinex/words/cards/buildSteps';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
+  'joint.wiped-off',
   'check.seen',
   'check.row-seen',
   'check.decided',

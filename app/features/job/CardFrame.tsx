@@ -16,6 +16,7 @@ import { SCREEN_SCROLL } from '../../ui/place/marks';
 import { ScreenHeading } from '../../ui/place/ScreenHeading';
 import { useScreenAwake } from '../../ui/useScreenAwake';
 import { useWide } from '../../ui/useWide';
+import { BeadNotice } from '../fit/BeadNotice';
 import { ActBar, LeadBack, type CardActs } from './ActBar';
 import { JobHeader } from './JobHeader';
 import { JobNotices } from './JobNotices';
@@ -137,6 +138,7 @@ function PhoneCard(props: PropsWithChildren<Props & Turning & Drawn>) {
   return (
     <View role="main" className="mx-auto h-full w-full max-w-[560px] bg-bench">
       <JobHeader card={card} />
+      <BeadNotice />
       <TabStrip card={card} set={set} />
       <ScrollView
         nativeID={SCREEN_SCROLL}
@@ -204,6 +206,7 @@ function WideCard(props: PropsWithChildren<Props & Drawn>) {
   return (
     <View role="main" className="h-full bg-bench">
       <JobHeader card={card} />
+      <BeadNotice />
       <View className="flex-1 flex-row pb-3 pl-3 pr-3.5">
         <ScrollView nativeID={TRAY} className="no-print w-[208px] flex-none">
           <TrayColumn card={card} set={set} />

@@ -25,6 +25,7 @@ import { SCREEN_SCROLL } from '../../ui/place/marks';
 import { useWide } from '../../ui/useWide';
 import { Body, Heading, Small } from '../../ui/Words';
 import { cn } from '../../ui/cn';
+import { BeadsDue } from '../fit/BeadsDue';
 import { Parked } from '../park/Parked';
 import { EngineNow } from './EngineNow';
 import { JobHeader } from './JobHeader';
@@ -58,6 +59,7 @@ export function Tray() {
       className={cn('mx-auto h-full w-full bg-bench', wide ? 'max-w-[1280px]' : 'max-w-[640px]')}
     >
       <JobHeader card={null} />
+      <BeadsDue />
       <ScrollView
         nativeID={SCREEN_SCROLL}
         className="flex-1"

@@ -121,18 +121,22 @@ export function checkDecided(
 /**
  * As if nothing had been seen of an item yet, but for what whoever says so had not heard of: what others have done since
  * stands.
+ * @param of the steps it is about; all unless given
  */
 export function withoutItem(
   state: ChecksState,
   { check, item }: { readonly check: string; readonly item: string },
   { by, seenSeq }: Pick<LoggedActOf<'way.opened'>, 'by' | 'seenSeq'>,
+  of: (step: string) => boolean = () => true,
 ): ChecksState {
   const own = state[check];
   if (!own) return state;
   const { [item]: steps = {}, ...others } = own.seen;
   const { [item]: _decided, ...decided } = own.decided;
-  const unheard = Object.entries(steps).filter(([, seen]) => seen.by !== by && seen.seq > seenSeq);
-  const seen = { ...others, ...(unheard.length > 0 && { [item]: Object.fromEntries(unheard) }) };
+  const stands = Object.entries(steps).filter(
+    ([step, seen]) => !of(step) || (seen.by !== by && seen.seq > seenSeq),
+  );
+  const seen = { ...others, ...(stands.length > 0 && { [item]: Object.fromEntries(stands) }) };
   return { ...state, [check]: { ...own, seen, decided } };
 }
 

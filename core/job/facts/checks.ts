@@ -90,6 +90,13 @@ export interface ChecksActs {
     readonly items: readonly string[];
     readonly steps: readonly string[];
   };
+  /** A bead that was left too long, or went wrong, is wiped off: it is laid anew, and its time begins again. */
+  'joint.wiped-off': {
+    /** The row of a piece that goes on, by its first instance. */
+    readonly piece: string;
+    /** The step at which its bead was begun. */
+    readonly step: string;
+  };
   /** What is done about something that is out. */
   'check.decided': {
     readonly check: string;

@@ -1,6 +1,8 @@
 import type { Act } from '../act';
 import { headOf } from '../../sheet/assembly/references';
 import { fitCheckId } from '../cards/fit/checks';
+import { decideWipedOff } from '../cards/fit/rules';
+import { jointOfBead } from '../cards/fit/steps';
 import { DEAD } from '../cards/dead/checks';
 import { checkOf } from '../checks/allChecks';
 import {
@@ -48,6 +50,12 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
       card: ({ check }, sheet) => cardOfCheck(sheet, check),
       decide: decideRowSeen,
     },
+    'joint.wiped-off': {
+      nature: 'fact',
+      roles: ANY_HAND,
+      card: ({ piece }) => ({ card: 'fit', set: headOf(piece) }),
+      decide: decideWipedOff,
+    },
     'check.decided': {
       nature: 'decision',
       roles: ANY_HAND,
@@ -71,6 +79,13 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
     'check.row-seen': rowSeen,
     'check.decided': checkDecided,
     'piece.weighed': pieceWeighed,
+    'joint.wiped-off': (checks, act) => {
+      const { piece: item, step } = act.data;
+      const joint = jointOfBead(step);
+      return withoutItem(checks, { check: fitCheckId(headOf(item)), item }, act, (other) =>
+        [step, joint].includes(other),
+      );
+    },
     // It goes on anew, with its joints.
     'way.opened': (checks, act) =>
       act.data.pieces.reduce(

@@ -1,4 +1,11 @@
-import { fitSeen, madeDead, stripped, turnedOver, wrenchFor } from '@cardinex/demo/intakeStory';
+import {
+  fitSeen,
+  madeDead,
+  stripped,
+  turnedOver,
+  until,
+  wrenchFor,
+} from '@cardinex/demo/intakeStory';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { seeded } from '../../quantity/seeded';
 import { cylindersOf, type EngineSheet } from '../../sheet/engineSheet';
@@ -86,7 +93,7 @@ export class Walk {
   }
 
   get tray() {
-    return trayOf(this.sheet, this.state, this.job.log.last?.at ?? '');
+    return trayOf(this.sheet, this.state, this.story.now);
   }
 
   entry(card: CardName, set?: string) {
@@ -99,7 +106,9 @@ export class Walk {
 
   /** Why an act would be refused; null when it would not. */
   refusal<T extends ActType>(type: T, data: ActData[T]): string | null {
-    return refusalOf(this.decided(after(this.story, type, data)));
+    const last = this.job.log.last?.at ?? this.story.now;
+    const minutes = (Date.parse(this.story.now) - Date.parse(last)) / 60_000;
+    return refusalOf(this.decided(after(this.story, type, data, { minutes })));
   }
 
   /** An act that is accepted. */
@@ -126,8 +135,11 @@ export class Walk {
 
   /** Puts a piece on as far as it goes. */
   putOn(piece: string): this {
-    for (let seen = this.stepOf(piece); seen; seen = this.stepOf(piece))
+    for (let seen = this.stepOf(piece); seen; seen = this.stepOf(piece)) {
+      const { reason } = this.entry('fit', piece) ?? {};
+      if (reason && 'until' in reason && reason.code !== 'close-by') this.leftUntil(reason.until);
       this.act('check.seen', seen);
+    }
     return this;
   }
 
@@ -155,7 +167,7 @@ export class Walk {
       );
       const entry = open[Math.floor(even() * open.length)];
       if (!entry?.set) {
-        if (this.turnOver()) continue;
+        if (this.turnOver() || this.leftToSet()) continue;
         break;
       }
       if (entry.card === 'fit') this.putOn(entry.set.id);
@@ -175,6 +187,21 @@ export class Walk {
       return true;
     }
     return false;
+  }
+
+  /** Waits for the first thing that sets; false where nothing does. */
+  private leftToSet(): boolean {
+    const untils = this.tray.flatMap(({ reason }) =>
+      reason.code === 'clock' || reason.code === 'not-closed-yet' ? [reason.until] : [],
+    );
+    const [first] = untils.sort();
+    return first !== undefined && this.leftUntil(first);
+  }
+
+  private leftUntil(at: string | undefined): boolean {
+    if (at === undefined) return false;
+    until(this.story, at);
+    return true;
   }
 
   private pulled(set: FastenedSet, run: RunName): void {

@@ -144,7 +144,7 @@ export function castryV8Assembly(book: Book): AssemblySpec {
               closeTo: book.minutes(10, 44),
               nip: 'All by hand from the middle, then left',
               pullAfter: book.minutes(60, 44),
-              cure: { time: book.hours(8, 44), bars: ['pull', 'fill', 'run'] },
+              cure: { time: book.hours(8, 44), bars: ['fill', 'run'] },
             },
           },
         ],

@@ -60,9 +60,12 @@ function nameOf({ whole }: JobSheet, step: FitStep, all: readonly JointSpec[]): 
     case 'old-joint':
       return `Old out: ${joints(step.line, all)}`;
     case 'joint':
+      if (step.line.sealant) return `Laid all round: ${joints(step.line, all)}`;
       return step.line.use === 'again'
         ? `In again: ${joints(step.line, all)}`
         : `In: ${joints(step.line, all)}`;
+    case 'bead':
+      return 'Bead begun';
     case 'contact':
       return `${step.line.what}: ${step.line.lubricant ?? 'left dry'}`;
     case 'facing':
@@ -90,6 +93,13 @@ function nameOf({ whole }: JobSheet, step: FitStep, all: readonly JointSpec[]): 
     case 'again':
       return `Put right: ${withinSentence(pieceNamed(whole, step.line.piece))}`;
   }
+}
+
+/** How far a piece is drawn up by hand on its bead, and left. */
+function nips(piece: Piece | undefined): readonly string[] {
+  return (piece?.joints ?? []).flatMap(({ sealant }) =>
+    sealant?.nip === undefined ? [] : [`${sealant.nip}.`],
+  );
 }
 
 /** "gasket", "4 washers": so many are counted. Of several of one kind: "gasket, cork at both end walls". */
@@ -122,6 +132,11 @@ function saysOf(sheet: JobSheet, piece: Piece | undefined, step: FitStep): reado
       ];
     case 'joint':
       return [`${jointSentence(step.line)}.`];
+    case 'bead':
+      return [
+        `${jointSentence(step.line)}.`,
+        'All else is ready, the piece to hand: press as the nozzle touches, for its time runs from here.',
+      ];
     case 'contact':
       return [];
     case 'facing':
@@ -135,7 +150,7 @@ function saysOf(sheet: JobSheet, piece: Piece | undefined, step: FitStep): reado
     case 'lift':
       return [`${liftSentence(step.line)}.`, 'Nobody beneath it; hands out of the gap.'];
     case 'on':
-      return ['By hand, flush all round. Never drawn down by its bolts.'];
+      return ['By hand, flush all round. Never drawn down by its bolts.', ...nips(piece)];
     case 'held':
       return [`${heldSentence(step.line)}.`];
     case 'by-manual':

@@ -18,6 +18,7 @@ import {
 } from '../checkNames';
 import { markLook } from '../markLook';
 import { mass } from '../mass';
+import { pieceNamed } from '../pieces';
 import { length } from '../quantity';
 
 export const checksActWords: SliceWords<ChecksActs> = {
@@ -44,6 +45,13 @@ export const checksActWords: SliceWords<ChecksActs> = {
       const check = checkOf(sheet, id);
       return check ? rowName(sheet, check, items, steps) : id;
     },
+  },
+  'joint.wiped-off': {
+    line: ({ piece }, { sheet }) => ({
+      what: pieceNamed(sheet.whole, piece),
+      value: 'bead wiped off',
+    }),
+    undo: () => 'bead wiped off',
   },
   'check.decided': {
     line: ({ check, item, decision, words }, { sheet }) => ({

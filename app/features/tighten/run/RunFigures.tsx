@@ -10,7 +10,7 @@ import { Small } from '../../../ui/Words';
 import { asPrinted, otherUnit } from './asPrinted';
 import { Protractor } from './Protractor';
 import type { RunInHandNow } from './useRun';
-import { clock } from './Waiting';
+import { clock } from '../../../ui/wait/useWait';
 
 /** The two figures of a pull: which bolt, and how far. */
 export function RunFigures({ run }: { run: RunInHandNow }) {

@@ -5,7 +5,7 @@ import { GroupMap } from '../../covering/GroupMap';
 import { Protractor } from './Protractor';
 import { traceFault } from './target';
 import { judged, reachedKind, useReached } from './useReached';
-import { clock } from './Waiting';
+import { clock } from '../../../ui/wait/useWait';
 
 const pull = (more: Partial<TightenAct> = {}): TightenAct => ({
   key: 'head/1/main/1/s1/h1',

@@ -36,7 +36,7 @@ import {
   type Reached,
   type ReachedKind,
 } from './useReached';
-import { clock, useWait } from './Waiting';
+import { clock, useWait } from '../../../ui/wait/useWait';
 
 interface Asked {
   readonly view: RunView;
@@ -125,7 +125,7 @@ export function useRun({ view, prepared, onChangeWrench }: Asked): RunInHandNow 
   const wrench = prepared?.wrench ?? null;
   const slackens = view.name.programme === STRIP;
   const inRange = setNm === null || (wrench !== null && reaches(wrench, setNm));
-  const leftMs = useWait(view.waitUntil, speech);
+  const leftMs = useWait(view.waitUntil, speech ? w.waitOver : null);
   const face = bolt ? actFace(bolt.act, number, units) : null;
   const spoken = face?.spoken ?? '';
   useEffect(() => {

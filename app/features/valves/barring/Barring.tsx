@@ -20,7 +20,9 @@ import { ToTop } from '../../top/ToTop';
 import { BarringCaution } from './BarringCaution';
 import { CrankClock } from './CrankClock';
 import { NotWhatISee } from './NotWhatISee';
-import { clock, useWait, WaitNotice } from '../../tighten/run/Waiting';
+import { tightenScreen } from '@cardinex/words/cards/tighten';
+import { clock, useWait } from '../../../ui/wait/useWait';
+import { WaitNotice } from '../../tighten/run/Waiting';
 import { ValveRow } from '../ValveRow';
 import { ValvesBack } from '../ValvesBack';
 import { VALVES_ACTS } from '../ownActs';
@@ -56,7 +58,7 @@ function BarToNext({ card, view }: { card: CardName; view: OverheadView }) {
   const seen = next ? whatIsSeen(view, next.atDeg, next.rockingCylinders) : '';
   const unknown = state.crank.atDeg === null;
   const { overshot } = state.crank;
-  const leftMs = useWait(view.waitUntil, speech);
+  const leftMs = useWait(view.waitUntil, speech ? tightenScreen.waitOver : null);
   const waits = leftMs !== null && leftMs > 0 && barDeg !== 0;
   const stand = useOnce(async () => {
     if (next) await record('crank.stood', { atDeg: next.atDeg, seen });

@@ -5,6 +5,7 @@ import { runDone } from '../../run/runView';
 import { DONE, waitingFor, type Standing } from '../../standing';
 import type { Wait } from '../../trayReason';
 import { stillIn } from '../../waits';
+import { cureWaits } from '../fit/clocks';
 import { waitsForFit } from '../fit/standing';
 import { wayShut } from '../fit/way';
 import { runsStanding } from '../tighten/standing';
@@ -21,12 +22,17 @@ export const afterHeatCard: Card<'after-heat'> = {
 };
 
 /** It is run with everything on and nothing left in; then what shuts the fasteners comes off again. */
-function waitsFor({ sheet, state, now }: JobNow, entry: Entry): readonly Wait[] {
+function waitsFor(job: JobNow, entry: Entry): readonly Wait[] {
+  const { sheet, state } = job;
   if (!state.heat)
-    return [...waitsForFit(sheet, state, sheet.comesOff.back), ...stillIn(state, 'start')];
+    return [
+      ...waitsForFit(sheet, state, sheet.comesOff.back),
+      ...stillIn(state, 'start'),
+      ...cureWaits(sheet, state, 'run', () => job.now),
+    ];
   const set = setOf(sheet, entry.set?.id ?? '');
   const asked = set && afterHeatOf(set);
-  const isCool = asked && Date.parse(afterHeatFrom(asked, state.heat)) <= Date.parse(now);
+  const isCool = asked && Date.parse(afterHeatFrom(asked, state.heat)) <= Date.parse(job.now);
   return isCool ? wayShut(sheet, state, 'pull-again') : [];
 }
 

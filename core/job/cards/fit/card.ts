@@ -1,6 +1,8 @@
-import type { Card } from '../../kit/card';
-import { DONE, openFor } from '../../standing';
-import { fitPieces } from './rows';
+import type { Card, JobNow } from '../../kit/card';
+import { pieceRef } from '../../pieceRef';
+import { DONE, openFor, waitingFor, type Standing } from '../../standing';
+import { clockAgainst, clocksOfRow, phaseOf } from './clocks';
+import { fitPieces, rowItem } from './rows';
 import { rowsOfPiece } from './standing';
 
 /** What came off and has no other card goes on again: one entry for each piece. */
@@ -15,9 +17,43 @@ export const fitCard: Card<'fit'> = {
     if (rows.some(({ stands }) => stands === 'open')) return [];
     return rows.flatMap((row) => (row.stands === 'waits' ? row.waits : []));
   },
-  stands: ({ sheet, state }, { set }) => {
+  stands: (job, { set }) => {
+    const { sheet, state } = job;
     const rows = rowsOfPiece(sheet, state, set?.id ?? '');
     const done = rows.filter(({ stands }) => stands === 'done').length;
-    return done === rows.length ? DONE : openFor({ code: 'to-put-on', done, total: rows.length });
+    if (done === rows.length) return DONE;
+    return settingStanding(job, rows) ?? openFor({ code: 'to-put-on', done, total: rows.length });
   },
 };
+
+/** How a piece stands that nothing can be done about before its joint has set, or whose bead was left too long. */
+function settingStanding(job: JobNow, rows: ReturnType<typeof rowsOfPiece>): Standing | null {
+  const { sheet, state } = job;
+  const open = rows.flatMap((row) => (row.stands === 'open' && row.next ? [row] : []));
+  const held = open.map(({ row, next }) => ({
+    piece: pieceRef(sheet, rowItem(row)),
+    against: next ? clockAgainst(sheet, state, row, next, () => job.now) : null,
+  }));
+  for (const { piece, against } of held)
+    if (against?.is === 'too-late')
+      return openFor({ code: 'bead-too-old', piece, since: against.since }, true);
+  for (const { row } of open)
+    for (const clock of clocksOfRow(sheet, state, row)) {
+      const phase = phaseOf(clock, job.now);
+      if (phase.is === 'to-close')
+        return openFor({
+          code: 'close-by',
+          piece: pieceRef(sheet, rowItem(row)),
+          until: phase.until,
+        });
+    }
+  const [first] = held;
+  if (first?.against?.is !== 'too-early' || held.some(({ against }) => against === null))
+    return null;
+  const { until, what } = first.against;
+  return waitingFor(
+    what === 'close'
+      ? { code: 'not-closed-yet', piece: first.piece, until }
+      : { code: 'clock', piece: first.piece, until, bars: 'pull' },
+  );
+}

@@ -5,6 +5,7 @@ import { partsUnder, temporaryPartName } from '../../register';
 import type { JobState } from '../../state';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import { stepsBefore } from '../tighten/covering';
+import { clockAgainst, clocksOfRow } from './clocks';
 import { countedAt } from './counted';
 import { fitRows, rowItem } from './rows';
 import { runKey } from '../../run/runKey';
@@ -34,11 +35,11 @@ export function decideWayOpened(
  */
 export function decideFitSeen(
   state: JobState,
-  { data }: ActOf<'check.seen'>,
+  { data, at }: ActOf<'check.seen'>,
   check: Check,
   { sheet }: DecideContext,
 ): Verdict {
-  const { item, step = '', found, count } = data;
+  const { item, step = '', found, count, words } = data;
   const row = fitRows(sheet).find(
     (entry) => entry.piece.id === check.set && rowItem(entry) === item,
   );
@@ -50,6 +51,11 @@ export function decideFitSeen(
     return count === undefined
       ? refused('joints-uncounted')
       : refused('joints-differ', { count, total, old: fitStep?.kind === 'old-joint' });
+  const against = fitStep && clockAgainst(sheet, state, row, fitStep, () => at);
+  if (against?.is === 'too-late') return refused('bead-too-old', { since: against.since });
+  // Whoever closes or pulls it before its time says why.
+  if (against && !words)
+    return refused('still-setting', { until: against.until, what: against.what });
   if (!isOnOrLater(sheet, row, step)) return ACCEPTED;
   const isLater = fitStep !== undefined && isAfterPull(fitStep);
   const [wait] = waitsBefore(sheet, state, row, isLater ? 'after pull' : 'on');
@@ -62,4 +68,16 @@ export function decideFitSeen(
   if (before.length > 0) return refused('step-first');
   const parts = step === FIT_ON ? partsUnder(state, row.piece).map(temporaryPartName) : [];
   return parts.length > 0 ? refused('temporary-parts-in', { parts }) : ACCEPTED;
+}
+
+/** A bead is wiped off where one was begun and the piece is not on it. */
+export function decideWipedOff(
+  state: JobState,
+  { data: { piece, step } }: ActOf<'joint.wiped-off'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const row = fitRows(sheet).find((entry) => rowItem(entry) === piece);
+  const clocks = row ? clocksOfRow(sheet, state, row) : [];
+  const isOpen = clocks.some((clock) => clock.step === step && !clock.closed);
+  return isOpen ? ACCEPTED : refused('no-bead');
 }

@@ -23,7 +23,7 @@ export const FIT_ON = 'on';
 /** One step of putting a piece on, with the line of the sheet it is about. */
 export type FitStep = { readonly id: string } & (
   | { readonly kind: 'faces' | 'nothing-left' | 'on' }
-  | { readonly kind: 'old-joint' | 'joint'; readonly line: JointSpec }
+  | { readonly kind: 'old-joint' | 'bead' | 'joint'; readonly line: JointSpec }
   | { readonly kind: 'contact'; readonly line: ContactSpec }
   | { readonly kind: 'facing'; readonly line: FacingSpec }
   | { readonly kind: 'slides-in'; readonly line: SlidesInSpec }
@@ -59,6 +59,8 @@ export function fitSteps(sheet: JobSheet, piece: Piece): readonly FitStep[] {
     lines.map((line, at) => ({ id: `${kind}-${at + 1}`, kind, line }));
   const sealed = joints.filter(({ kind }) => kind !== 'dry');
   const closes = hides.length > 0 || shuts.length > 0;
+  const laid = each('joint', sealed);
+  const timed = laid.filter(({ line }) => isTimed(line));
   const held = (piece.heldBy ?? []).filter(({ by }) => by !== 'what-lies-on-it');
   return [
     ...(joints.length > 0 ? [{ id: 'faces', kind: 'faces' } as const] : []),
@@ -66,13 +68,18 @@ export function fitSteps(sheet: JobSheet, piece: Piece): readonly FitStep[] {
       'old-joint',
       sealed.filter(({ use, kind }) => use !== 'again' && kind !== 'sealant' && kind !== 'paste'),
     ),
-    ...each('joint', sealed),
+    ...laid.filter((step) => !timed.includes(step)),
     ...each('contact', piece.contacts),
     ...each('facing', piece.facings),
     ...each('slides-in', piece.slidesIn),
     ...(closes ? [{ id: 'nothing-left', kind: 'nothing-left' } as const] : []),
     ...each('hides', hides),
     ...(lift ? [{ id: 'lift', kind: 'lift', line: lift } as const] : []),
+    // All else is ready before a bead is begun: from then on its time runs.
+    ...timed.flatMap((step) => [
+      { id: beadOfJoint(step.id), kind: 'bead', line: step.line } as const,
+      step,
+    ]),
     { id: FIT_ON, kind: 'on' },
     ...each('held', held),
     ...each('by-manual', setsOfManual(sheet, piece)),
@@ -81,6 +88,23 @@ export function fitSteps(sheet: JobSheet, piece: Piece): readonly FitStep[] {
     ...each('proof', piece.prove),
     ...each('again', againAfter(whole, comesOff.eased, piece)),
   ];
+}
+
+/** The step at which the bead of a joint is begun. */
+function beadOfJoint(joint: string): string {
+  return joint.replace('joint', 'bead');
+}
+
+/** The step at which a bead that was begun is laid all round. */
+export function jointOfBead(bead: string): string {
+  return bead.replace('bead', 'joint');
+}
+
+/** Does it set meanwhile: is any of its times printed? */
+function isTimed({ sealant }: JointSpec): boolean {
+  if (!sealant) return false;
+  const { closeFrom, closeTo, pullAfter, cure } = sealant;
+  return [closeFrom, closeTo, pullAfter, cure].some((time) => time !== undefined);
 }
 
 /** Sets that clamp it and have no card: how they are pulled stands in the manual alone. */

@@ -3,6 +3,7 @@ import { valvesLack } from '../../lacks';
 import { DONE, lackingStanding, openFor, waitingFor } from '../../standing';
 import { losesGaps } from '../../scope';
 import { crankHeld, stillIn } from '../../waits';
+import { cureWaits } from '../fit/clocks';
 import { waitsForFit } from '../fit/standing';
 import { wayShut } from '../fit/way';
 import { overheadView } from '../valves/view';
@@ -18,12 +19,20 @@ export const recheckCard: Card<'recheck'> = {
         valvesLack(sheet).length === 0 &&
         overheadView(sheet, state.valves, state.crank, 'cold')?.provisional === true,
     ),
-  waitsFor: ({ sheet, state }) => [
-    ...(state.valves.recheckBegun
-      ? wayShut(sheet, state, 'set-valves-hot')
-      : [...waitsForFit(sheet, state, sheet.comesOff.back), ...stillIn(state, 'start')]),
-    ...crankHeld(sheet, state),
-  ],
+  waitsFor: (job) => {
+    const { sheet, state } = job;
+    const now = (): string => job.now;
+    return [
+      ...(state.valves.recheckBegun
+        ? wayShut(sheet, state, 'set-valves-hot')
+        : [
+            ...waitsForFit(sheet, state, sheet.comesOff.back),
+            ...stillIn(state, 'start'),
+            ...cureWaits(sheet, state, 'run', now),
+          ]),
+      ...crankHeld(sheet, state, now),
+    ];
+  },
   stands: ({ sheet, state }) => {
     if (!state.valves.recheckBegun) {
       return waitingFor({ code: 'run-hot-first' });

@@ -8,6 +8,7 @@ import { setsToTighten, takesTopsOff, type JobSheet } from '../../scope';
 import { lackingStanding } from '../../standing';
 import type { Wait } from '../../trayReason';
 import { missingFor, stillIn } from '../../waits';
+import { setWaits } from '../fit/clocks';
 import { waitsForFit } from '../fit/standing';
 import { looseningsOf } from '../strip/loosening';
 import { wheelsBarred } from '../timing/standing';
@@ -31,12 +32,14 @@ export const tightenCard: Card<'tighten'> = {
       : lackingStanding(['head-set']),
 };
 
-function waitsFor({ sheet, state }: JobNow, { set }: Entry): readonly Wait[] {
+function waitsFor(job: JobNow, { set }: Entry): readonly Wait[] {
+  const { sheet, state } = job;
   const kind = setOf(sheet, set?.id ?? '')?.kind;
   if (!set || kind === undefined) return [];
   if (kind === 'timing-wheels') return wheelsBarred(sheet, state, set.id);
   return [
     ...waitsForFit(sheet, state, toBeOn(sheet, set.id)),
+    ...setWaits(sheet, state, set.id, () => job.now),
     ...missingFor(sheet, state, { card: 'tighten', set: set.id }),
     ...(shutsAtOnce(kind, state) ? stillIn(state, 'cover') : []),
   ];

@@ -13,10 +13,10 @@ export const valvesCard: Card<'valves'> = {
   places: ['overhead', 'rotation', 'firing'],
   entries: ({ sheet }) => oneEntry('valves', losesGaps(sheet)),
   lacks: ({ sheet }) => valvesLack(sheet),
-  waitsFor: ({ sheet, state }) => [
-    ...neededOn(sheet, state, SETTING_ACTS),
-    ...missingFor(sheet, state, { card: 'valves' }),
-    ...crankHeld(sheet, state),
+  waitsFor: (job) => [
+    ...neededOn(job.sheet, job.state, SETTING_ACTS),
+    ...missingFor(job.sheet, job.state, { card: 'valves' }),
+    ...crankHeld(job.sheet, job.state, () => job.now),
   ],
   stands: ({ sheet, state }) => {
     const view = overheadView(sheet, state.valves, state.crank, 'cold');
