@@ -1,5 +1,4 @@
 import type { Page } from '@playwright/test';
-import { press } from './hands';
 import { pressThrough } from './intake';
 import { expect } from './shop';
 
@@ -17,6 +16,15 @@ export async function takeOff(page: Page, until?: string): Promise<void> {
     await expect(title.or(count).first()).toBeVisible();
     if (!(await title.isVisible())) return;
     if (until !== undefined && (await title.innerText()) === until) return;
+    const sound = page.getByRole('button', { name: 'Sound', exact: true });
+    if (await sound.isVisible()) {
+      const before = await page.getByRole('main').innerText();
+      await sound.click();
+      await expect
+        .poll(() => page.getByRole('main').innerText(), { intervals: [20, 30, 50, 100] })
+        .not.toBe(before);
+      continue;
+    }
     if (!(await confirm.isVisible())) {
       await clamp.click();
       await expect(clamp).toHaveCount(0);
@@ -29,7 +37,6 @@ export async function takeOff(page: Page, until?: string): Promise<void> {
       await pressThrough(page, 'bolt');
       continue;
     }
-    if (asked.includes(' off')) await press(page, 'Sound');
     await confirm.click();
     await expect
       .poll(() => page.getByRole('main').innerText(), { intervals: [20, 30, 50, 100] })

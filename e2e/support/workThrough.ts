@@ -137,6 +137,7 @@ export class WorkThrough {
       .getByTestId('confirm')
       .or(page.getByTestId('next-card'))
       .or(page.getByTestId('next-check'))
+      .or(page.getByRole('button', { name: 'Sound', exact: true }))
       .or(
         page.getByRole('button', {
           name: /^(To the tray|All checks|Begin pulling|Record|That was it|Liners$|Back to)/,
@@ -159,6 +160,7 @@ export class WorkThrough {
       return this.done(this.tap(page.getByTestId('still-in').getByRole('button').first()));
     // Time passes quicker here than over a gasket that settles.
     if (await this.offers('Cut it short')) return this.done(this.press('Cut it short'));
+    if (await this.offers('Sound')) return this.done(this.press('Sound'));
     if (await this.shows('confirm')) return this.confirm();
     return this.onward();
   }
@@ -183,7 +185,6 @@ export class WorkThrough {
   private async confirm(): Promise<null> {
     const confirm = this.page.getByTestId('confirm');
     const asked = await confirm.innerText();
-    if (/\boff$/m.test(asked) && this.card.startsWith('strip')) await this.press('Sound');
     if (/^Wait\b/.test(asked)) {
       await this.press('Not so');
       await this.press(/^Not waited for/);

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { Text, View } from 'react-native';
 import { shared } from '@cardinex/words/screens';
 import { Ask, type Asked } from '../../ui/Ask';
 import { Button } from '../../ui/Button';
@@ -21,6 +21,11 @@ export interface CardActs {
     /** Said of many at once: pressed by a thumb that has seen them, never by a pedal or a key meant for one. */
     readonly byThumb?: true;
   };
+  /** Several answers of which none is more to be expected than another: in place of the large button. */
+  readonly choices?: {
+    readonly label: string;
+    readonly of: readonly { readonly label: string; readonly onPress: () => void }[];
+  };
   /** What was just pressed is asked about before it counts. */
   readonly asked?: Asked | null;
   /** Walks back over what was done; absent where nothing can be looked back at. */
@@ -35,10 +40,13 @@ export interface CardActs {
  * The foot of a card, within a thumb's reach: undo, "not so", and one large button for the expected
  * answer. What a press was refused for, or asked about, stands right above it.
  */
-export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
+export function ActBar({ undo, notSo, confirm, choices, asked }: CardActs) {
   return (
     <View className="gap-2">
       {asked ? <Ask asked={asked} /> : <RefusalLine />}
+      {choices ? (
+        <Text className="font-strong text-body text-on-bench">{choices.label}</Text>
+      ) : null}
       <BarRow>
         <Button
           label={shared.undo}
@@ -47,7 +55,7 @@ export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
           tall
           disabled={undo === null}
           onPress={() => undo?.onPress()}
-          className="flex-1"
+          className={choices ? 'min-w-[30%] flex-1' : 'flex-1'}
         />
         {notSo ? (
           <Button
@@ -58,15 +66,27 @@ export function ActBar({ undo, notSo, confirm, asked }: CardActs) {
             className="flex-1"
           />
         ) : null}
-        <Button
-          label={confirm.label}
-          hint={confirm.hint}
-          kind={confirm.plain ? 'bench' : 'expected'}
-          tall
-          testID="confirm"
-          onPress={confirm.onPress}
-          className={notSo ? 'min-w-[8rem] flex-[2]' : 'min-w-[8rem] flex-[3]'}
-        />
+        {choices?.of.map(({ label, onPress }) => (
+          <Button
+            key={label}
+            label={label}
+            kind="bench"
+            tall
+            onPress={onPress}
+            className="min-w-[30%] flex-1"
+          />
+        ))}
+        {choices ? null : (
+          <Button
+            label={confirm.label}
+            hint={confirm.hint}
+            kind={confirm.plain ? 'bench' : 'expected'}
+            tall
+            testID="confirm"
+            onPress={confirm.onPress}
+            className={notSo ? 'min-w-[8rem] flex-[2]' : 'min-w-[8rem] flex-[3]'}
+          />
+        )}
       </BarRow>
     </View>
   );

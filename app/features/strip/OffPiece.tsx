@@ -19,7 +19,6 @@ import {
   stillOn,
   stripWords as w,
 } from '@cardinex/words/cards/strip';
-import { Choice } from '../../ui/Choice';
 import { Mark } from '../../ui/Mark';
 import { useRefusal } from '../../ui/Refusal';
 import { Body, Heading, Small } from '../../ui/Words';
@@ -50,17 +49,15 @@ interface Props {
 /** One piece, or a row of a kind, on its way off: marked, eased, slackened, then off. */
 export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose }: Props) {
   const { sheet, state } = useJob();
-  const [found, setFound] = useState<PieceCondition | null>(null);
-  const [asking, setAsking] = useState(false);
+  const [asking, setAsking] = useState<PieceCondition | null>(null);
   const [turning, setTurning] = useState(false);
   const instances = 'instances' in step ? step.instances : group.instances;
   const { name, places } = offName(sheet, group, instances);
   const withIt = liftsWith(sheet, instances);
   const acts = useStepActs({
     step,
-    found,
     onSlacken,
-    onAsk: () => setAsking(true),
+    onAsk: setAsking,
     onTurn: () => setTurning(true),
   });
   const isLast = step.kind === 'off';
@@ -68,16 +65,30 @@ export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose 
     <CardFrame
       {...frame}
       aside={w.counts(place + 1, offGroups(sheet).length)}
-      acts={acts.confirm && { undo, confirm: acts.confirm }}
+      acts={
+        acts.confirm && {
+          undo,
+          confirm: acts.confirm,
+          ...(isLast && {
+            choices: {
+              label: w.found(acts.confirm.label),
+              of: PIECE_CONDITIONS.map((found) => ({
+                label: conditionName(found),
+                onPress: () => acts.found(found),
+              })),
+            },
+          }),
+        }
+      }
       slip={
-        asking && found ? (
+        asking ? (
           <WordsSlip
             title={w.offTitle(name)}
             label={w.whatIsIt}
             hint={w.whatHint}
             confirm={acts.confirm?.label ?? w.isOff}
-            onWords={acts.off}
-            onClose={() => setAsking(false)}
+            onWords={(words) => acts.off(asking, words)}
+            onClose={() => setAsking(null)}
           />
         ) : turning && step.kind === 'turn-over' ? (
           <TurnOverSlip to={step.to} onClose={() => setTurning(false)} />
@@ -106,13 +117,7 @@ export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose 
       {step.kind === 'unclamp' ? <Caution words={w.unclamp} /> : null}
       <Ask step={step} />
       {isLast ? (
-        <View className="gap-2 px-3.5 pb-3">
-          <Choice<PieceCondition>
-            label={w.found}
-            value={found}
-            options={PIECE_CONDITIONS.map((value) => ({ value, label: conditionName(value) }))}
-            onChange={setFound}
-          />
+        <View className="px-3.5 pb-3">
           <PhotographIt of={`piece/${instances[0] ?? ''}`} />
         </View>
       ) : null}
@@ -204,28 +209,28 @@ function Marks({ marks }: { readonly marks: readonly PartMark[] }) {
 interface StepActs {
   /** Null where nothing can be done about it here. */
   readonly confirm: CardActs['confirm'] | null;
+  /** It is off, and was found so: what is worn or damaged is said first. */
+  readonly found: (found: PieceCondition) => void;
   /** Says it is off, with what is wrong. */
-  readonly off: (words?: string) => Promise<string | null>;
+  readonly off: (found: PieceCondition, words?: string) => Promise<string | null>;
 }
 
 /** What the large button does at each step. */
 function useStepActs({
   step,
-  found,
   onSlacken,
   onAsk,
   onTurn,
 }: {
   readonly step: OffStep;
-  readonly found: PieceCondition | null;
   readonly onSlacken: (run: string) => void;
-  readonly onAsk: () => void;
+  readonly onAsk: (found: PieceCondition) => void;
   readonly onTurn: () => void;
 }): StepActs {
   const { record } = useJob();
   const refusal = useRefusal();
-  const off = (words?: string): Promise<string | null> =>
-    step.kind === 'off' && found
+  const off = (found: PieceCondition, words?: string): Promise<string | null> =>
+    step.kind === 'off'
       ? record('piece.off', { pieces: step.instances, found, ...(words && { words }) })
       : Promise.resolve(null);
   const press = useOnce(async () => {
@@ -256,17 +261,18 @@ function useStepActs({
         onSlacken(runKey(step.run.name));
         return;
       case 'off':
-        if (!found) return refusal.say(w.foundFirst);
-        if (found === 'worn' || found === 'damaged') return onAsk();
-        await off();
-        return;
+        return refusal.say(w.foundFirst);
       case 'wait':
       case 'held':
         return;
     }
   });
+  const found = useOnce(async (how: PieceCondition) => {
+    if (how === 'worn' || how === 'damaged') return onAsk(how);
+    await off(how);
+  });
   const label = labelOf(step);
-  return { confirm: label === null ? null : { label, onPress: press }, off };
+  return { confirm: label === null ? null : { label, onPress: press }, found, off };
 }
 
 function labelOf(step: OffStep): string | null {

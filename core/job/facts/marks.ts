@@ -15,7 +15,13 @@ export const MARK_KINDS = [
 export type MarkKind = (typeof MARK_KINDS)[number];
 
 /** What is told apart by its place in a rack; all else carries its own mark. */
-export const RACKED: readonly MarkKind[] = ['push-rod', 'rocker', 'tappet', 'tappet-shim'];
+export const RACKED: readonly MarkKind[] = [
+  'push-rod',
+  'rocker',
+  'tappet',
+  'tappet-shim',
+  'shells',
+];
 
 /**
  * Where a part sat, told so that it stays true whatever the cylinders are called: the row it is in,

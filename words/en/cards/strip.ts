@@ -118,8 +118,8 @@ export const stripWords = {
   eased: 'It is eased',
   easeFirst: 'Ease first what stays',
   slacken: (set: string) => `To the bolts: ${set}`,
-  found: 'How was it found?',
-  foundFirst: 'Say first how it was found. Nothing is taken for sound.',
+  found: (isOff: string) => `${isOff}. How was it found?`,
+  foundFirst: 'Say how it was found. Nothing is taken for sound.',
   whatIsIt: 'What is wrong with it?',
   whatHint: 'e.g. cracked at the second bolt',
   wetOff:
