@@ -5,10 +5,12 @@ import { canonicalJson } from '@cardinex/core/job/chain';
 import { fitRows } from '@cardinex/core/job/cards/fit/rows';
 import { fitSteps } from '@cardinex/core/job/cards/fit/steps';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import {
   fitSeen,
   leftToSet,
+  until,
   allGood,
   headNext,
   madeDead,
@@ -563,7 +565,10 @@ function gravelHoist(now: Date): DemoJob {
   return story.end();
 }
 
-/** Going together: both heads are down, one manifold is on, and the covers wait for what they would shut in. */
+/**
+ * Going together: both heads are down, one exhaust manifold is on, the valley manifold is nipped on its bead and left
+ * before it is pulled, and the covers wait for what they would shut in.
+ */
 function harbourTug(now: Date): DemoJob {
   const story = open(
     lockside,
@@ -588,13 +593,23 @@ function harbourTug(now: Date): DemoJob {
   const head = setOf(sheet, 'head');
   for (const instance of head?.instances ?? [])
     if (head) story.wholeRun(head, instance, wrenchFor(castryV8, head));
-  const row = fitRows(sheet).find(({ piece }) => piece.id === 'exhaust-manifold');
-  if (row)
-    for (const step of fitSteps(sheet, row.piece)) {
-      leftToSet(story, sheet, row, step);
-      story.act('check.seen', fitSeen(row, step));
-    }
+  putOnRow(story, sheet, 'exhaust-manifold');
+  putOnRow(story, sheet, 'inlet-manifold', hoursBefore(now, 1 / 3).toISOString());
   return story.end();
+}
+
+/**
+ * The first row of a piece goes on.
+ * @param beadAt ISO time at which its bead is begun; as soon as it can be, unless given
+ */
+function putOnRow(story: Storyteller, sheet: JobSheet, piece: string, beadAt?: string): void {
+  const row = fitRows(sheet).find((entry) => entry.piece.id === piece);
+  if (!row) return;
+  for (const step of fitSteps(sheet, row.piece)) {
+    if (step.kind === 'bead' && beadAt !== undefined) until(story, beadAt);
+    leftToSet(story, sheet, row, step);
+    story.act('check.seen', fitSeen(row, step));
+  }
 }
 
 /** Whole again, run to working heat and cold: what lies over its head bolts comes off for their second pull. */

@@ -173,9 +173,14 @@ function standingOf(job: JobNow, entry: Planned, { planned, of }: Standings): St
   if (own.status === 'done') return own;
   const wait = waitsOf(job, entry).find((other) => !isPassed(state, place, other));
   // Its turn comes by itself, and what is put right on the card is when it is wanted; whatever else holds it up is amiss.
-  if (wait) return barred(wait, wait.code !== 'card-first' && !isPutRightOnIt(wait));
+  if (wait) return barred(wait, !comesByItself(wait) && !isPutRightOnIt(wait));
   const putOff = state.putOff[cardKey(place)];
   return putOff ? { ...own, status: 'waiting', reason: putOffReason(putOff) } : own;
+}
+
+/** Is it only waited for: another card's turn, or time? */
+function comesByItself({ code }: Wait): boolean {
+  return code === 'card-first' || code === 'clock';
 }
 
 function putOffReason({ words, until }: PutOff): TrayReason {

@@ -8,6 +8,7 @@ import { sheetOfJob } from '../../sheetOfJob';
 import { openedFor } from '../../tests/intake';
 import { Walk } from '../../tests/walk';
 import { trayOf } from '../../tray';
+import { trayGroups } from '../../trayGroups';
 import { clocksOfRow, phaseOf } from './clocks';
 import { fitRows, rowItem } from './rows';
 import { rowsOfPiece } from './standing';
@@ -123,7 +124,12 @@ describe('a bead', () => {
     walk.story.wait(4);
     walk.act('check.seen', on);
     const pull = () => walk.entry('tighten', 'manifold');
-    expect(pull()).toMatchObject({ status: 'barred', reason: { code: 'clock', bars: 'pull' } });
+    expect(pull()).toMatchObject({
+      status: 'barred',
+      needsAttention: false,
+      reason: { code: 'clock', bars: 'pull' },
+    });
+    expect(trayGroups(walk.tray).waits).toContainEqual(pull());
     const others = walk.tray.filter(({ card }) => card !== 'tighten');
     expect(others.filter(({ reason }) => reason.code === 'clock')).toEqual([]);
     walk.story.wait(60);
