@@ -158,11 +158,20 @@ export class WorkThrough {
       if (await this.offers(clamped)) return this.done(this.press(clamped));
     if (await this.shows('still-in'))
       return this.done(this.tap(page.getByTestId('still-in').getByRole('button').first()));
+    // Nor do these walks wait for a bead.
+    if (await this.offers('All the same')) return this.done(this.press('All the same'));
+    if (await this.setsStill()) return this.done(this.press('Go on out of order'));
     // Time passes quicker here than over a gasket that settles.
     if (await this.offers('Cut it short')) return this.done(this.press('Cut it short'));
     if (await this.offers('Sound')) return this.done(this.press('Sound'));
     if (await this.shows('confirm')) return this.confirm();
     return this.onward();
+  }
+
+  /** Does this card wait for nothing but something that sets? */
+  private async setsStill(): Promise<boolean> {
+    const waits = this.page.getByText(/it sets before it is pulled/).first();
+    return (await this.offers('Go on out of order')) && (await waits.isVisible());
   }
 
   private async done(act: Promise<unknown>): Promise<null> {
@@ -175,7 +184,7 @@ export class WorkThrough {
     if (!(await next.isVisible())) return 'done';
     const text = await next.innerText();
     // What is waited for has come: the parts are laid out, the engine has been hot.
-    if (/Next card|^Parts|Waiting/.test(text) && !this.waited.has(text)) {
+    if (/Next card|^Parts|Waiting|Barred/.test(text) && !this.waited.has(text)) {
       if (!/Next card/.test(text)) this.waited.add(text);
       return this.done(this.tap(next));
     }

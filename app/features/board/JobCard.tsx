@@ -90,6 +90,7 @@ function Standing({ card }: { card: TrayCard }) {
     return <Mark kind="leftOpen" word={boardWords.leftOpen} />;
   if (card.reason.code === 'differences-open')
     return <Mark kind="out" word={boardWords.toDecide} />;
+  if (card.reason.code === 'clock') return <Mark kind="waiting" word={boardWords.waiting} />;
   if (card.needsAttention) return <Mark kind="out" word={boardWords.out} />;
   if (card.status === 'barred') return <Mark kind="barred" word={boardWords.barred} />;
   if (card.status === 'waiting') return <Mark kind="waiting" word={boardWords.waiting} />;

@@ -66,7 +66,11 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
           <Mark kind="now" word={trayReasonSentence(reason, ago)} />
         ) : (
           <>
-            <Mark kind="barred" word={statusWord(entry.status)} />
+            {reason.code === 'clock' ? (
+              <Mark kind="waiting" word={statusWord('waiting')} />
+            ) : (
+              <Mark kind="barred" word={statusWord(entry.status)} />
+            )}
             <Body>{trayReasonSentence(reason, ago)}</Body>
           </>
         )}

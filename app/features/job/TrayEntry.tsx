@@ -26,6 +26,8 @@ interface Shown {
 function shownOf(entry: TrayCard, next: boolean): Shown {
   if (entry.needsAttention) return { mark: 'out', word: statusWord(entry.status) };
   if (next && entry.status === 'open') return { mark: 'now', word: trayWords.next };
+  // Time passes by itself: nothing is wrong.
+  if (entry.reason.code === 'clock') return { mark: 'waiting', word: statusWord('waiting') };
   if (isOnlyAhead(entry) || entry.status === 'open' || isPutRightOnIt(entry.reason)) return {};
   const mark = ({ done: 'within', waiting: 'waiting', barred: 'barred' } as const)[entry.status];
   return { mark, word: statusWord(entry.status) };
