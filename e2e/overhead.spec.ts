@@ -10,7 +10,7 @@ import { quillon5c } from '../demo/sheets/quillon5c';
 import { tolvane44 } from '../demo/sheets/tolvane44';
 import type { DemoJob } from '../demo/storyteller';
 import { fits } from './support/fits';
-import { fill, press } from './support/hands';
+import { fill, press, unfoldRecord } from './support/hands';
 import type { Page } from '@playwright/test';
 import { expect, signIn, test } from './support/shop';
 import { handOn } from './support/standIns';
@@ -86,6 +86,7 @@ test('a two-stroke: exhaust bridges, gaps by go and no-go, injectors by part of 
   await page.getByTestId('confirm').click();
   await goOn(page, /All valves set/, () => '0.40');
   await page.goto(`${shop.address}/jobs/${job.id}/record`);
+  await unfoldRecord(page);
   await expect(page.getByText(/after two turns/).first()).toBeVisible();
   await expect(page.getByText(/goes, .* does not/).first()).toBeVisible();
   await expect(page.getByText('Injector 1 set')).toBeVisible();

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { fill, press } from './support/hands';
+import { fill, press, unfoldRecord } from './support/hands';
 import { expect, signIn, test } from './support/shop';
 import { readyToPull } from './support/stories';
 
@@ -38,5 +38,6 @@ test('readings go out as CSV and come in from it, all or none', async ({ page, s
   await expect(page.getByText('1 reading taken in.')).toBeVisible();
   await context.setOffline(false);
   await page.goto(`${shop.address}/jobs/${job.id}/record`);
+  await unfoldRecord(page);
   await expect(page.getByText('Liner 1, pump side')).toHaveCount(2);
 });

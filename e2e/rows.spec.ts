@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { madeDead, marked, stripped } from '../demo/intakeStory';
 import { tolvane44 } from '../demo/sheets/tolvane44';
-import { press } from './support/hands';
+import { press, unfoldRecord } from './support/hands';
 import { expect, signIn, test } from './support/shop';
 import { onTheStand } from './support/stories';
 
@@ -67,8 +67,12 @@ test('holes are chased and blown out by the row, but for those left out, and tri
   await row.click();
   await expect(page.getByText('21 of 40')).toBeVisible();
 
-  // The record has the row on one line, and names each of it to whoever asks.
+  // The record has the row on one line, under its card, and names each of it to whoever asks.
   await page.goto(`${address}/record`);
+  await expect(page.getByTestId('stretch').filter({ hasText: 'Strip' })).toContainText(
+    /\d+ lines, \d\d:\d\d to \d\d:\d\d/,
+  );
+  await unfoldRecord(page);
   const line = page.getByText(/Bolt holes: Head bolts, chased and clean/).last();
   await expect(line).toBeVisible();
   await page.getByRole('button', { name: 'Which 9' }).last().click();

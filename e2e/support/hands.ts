@@ -18,3 +18,9 @@ export async function typeCount(page: Page): Promise<void> {
   const label = (await field.getAttribute('aria-label')) ?? '';
   await field.fill(/\d+/.exec(label)?.[0] ?? '');
 }
+
+/** Unfolds everything that is folded away in a record. */
+export async function unfoldRecord(page: Page): Promise<void> {
+  await page.getByTestId('rechecks').waitFor();
+  for (const stretch of await page.getByTestId('stretch').all()) await stretch.click();
+}

@@ -243,6 +243,8 @@ export const recordWords = {
   download: 'Download JSON',
   earlier: (acts: number) =>
     plural(acts, { one: 'Show the act before', other: `Show ${acts} acts before` }),
+  stretch: (count: number, from: string, to: string) =>
+    `${plural(count, { one: '1 line', other: `${count} lines` })}, ${from} to ${to}`,
   each: (count: number) => plural(count, { one: 'Which one', other: `Which ${count}` }),
   rechecks: 'Open rechecks',
   noRechecks: 'No recheck is open.',

@@ -11,7 +11,8 @@ import { Mark } from '../../ui/Mark';
 import { Body, Heading, Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
-import { RecordRow } from './RecordRow';
+import { StretchOfRecord } from './StretchOfRecord';
+import { byCard } from './byCard';
 import { StrikeSlip } from './StrikeSlip';
 import { downloadRecord } from './downloadRecord';
 import { useNewest } from './useNewest';
@@ -25,7 +26,7 @@ export function Record() {
   const [unreachable, setUnreachable] = useState(false);
   const recheck = tray.find((card) => card.card === 'recheck' && card.status !== 'done');
   const all = log.acts.filter((act) => act.type !== 'struck');
-  const { acts, earlier, showEarlier } = useNewest(all);
+  const { acts, earlier, showEarlier, onPaper } = useNewest(all);
   const download = (): void => void downloadRecord(jobId).then((got) => setUnreachable(!got));
   const { longDay } = useShopTime();
   const days = byDay(acts, longDay);
@@ -81,8 +82,13 @@ export function Record() {
         {days.map(([day, ofDay]) => (
           <View key={day} className="border-t border-rule pt-2">
             <Text className="font-label text-note text-soft">{day}</Text>
-            {ofDay.map((act) => (
-              <RecordRow key={act.id} act={act} onStrike={setStriking} />
+            {byCard(ofDay, sheet).map((stretch) => (
+              <StretchOfRecord
+                key={stretch.acts[0]?.id}
+                stretch={stretch}
+                unfolded={onPaper || stretch.acts.at(-1) === acts.at(-1)}
+                onStrike={setStriking}
+              />
             ))}
           </View>
         ))}

@@ -10,6 +10,8 @@ interface Newest {
   /** How many are shown next; 0 when all are. */
   readonly earlier: number;
   readonly showEarlier: () => void;
+  /** It is being printed: nothing is folded away. */
+  readonly onPaper: boolean;
 }
 
 /** The newest acts of a record, and those before them as they are asked for; on paper all of them. */
@@ -32,5 +34,6 @@ export function useNewest(all: readonly LoggedAct[]): Newest {
     acts: hidden > 0 ? all.slice(hidden) : all,
     earlier: Math.min(hidden, AT_ONCE),
     showEarlier: () => setMost(most + AT_ONCE),
+    onPaper,
   };
 }
