@@ -4,7 +4,7 @@ import type { Check } from '../../core/job/checks/check';
 import type { JobSheet } from '../../core/job/scope';
 
 /** What a thumb does on a job, by whether it could be spared. */
-export type TapKind =
+type TapKind =
   /** Every pull, angle, pressure, release, crank turned after a cap. */
   | 'pulls'
   /** Every gap as set and as locked. */

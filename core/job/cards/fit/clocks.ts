@@ -61,7 +61,7 @@ const timedSteps = memoizeByObject((sheet: JobSheet): readonly TimedStep[] =>
 );
 
 /** The joints of a job that were begun, with all their times; those of pieces that are off again are not among them. */
-export function jointClocks(sheet: JobSheet, { checks }: JobState): readonly JointClock[] {
+function jointClocks(sheet: JobSheet, { checks }: JobState): readonly JointClock[] {
   return timedSteps(sheet).flatMap(({ row, step, joint }): readonly JointClock[] => {
     const seen = (id: string) => seenOf(checks, fitCheckId(row.piece.id), rowItem(row), id);
     const begun = seen(step);
