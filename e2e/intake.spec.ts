@@ -7,6 +7,7 @@ import { fill, press, unfoldRecord } from './support/hands';
 import {
   decide,
   findGood,
+  lookOver,
   keepFar,
   leaveOut,
   makeDead,
@@ -125,7 +126,7 @@ test('a gasket job from opening to inspected, parked on the way', async ({ page,
   await expect(page.getByTestId('findings')).toContainText('to be replaced');
   const bore = ['105.03', '105.03', '105.02', '105.02', '105.01', '105.01'];
   await readCheck(page, job, 'bores', [...bore, ...bore, ...bore, ...bore]);
-  await findGood(page, job, 'look');
+  await lookOver(page, job);
   await page.goto(job);
   await unfoldTray(page);
   await expect(page.getByRole('link', { name: /5 Inspect Done/ })).toBeVisible();
@@ -206,7 +207,7 @@ test('a head that has warped, and short bolts that came wrong', async ({ page, s
   await findGood(page, job, 'holes/head/1');
   const bore = ['84.02', '84.02', '84.01', '84.01', '84.01', '84.01'];
   await readCheck(page, job, 'bores', [...bore, ...bore, ...bore, ...bore, ...bore]);
-  await findGood(page, job, 'look');
+  await lookOver(page, job);
   await page.goto(job);
   await unfoldTray(page);
   await expect(page.getByRole('link', { name: /5 Inspect Done/ })).toBeVisible();
@@ -285,7 +286,7 @@ test('one head of six that goes further, with jacks and a ring worn too thin', a
   await findGood(page, job, 'holes/head/3');
   const bore = ['240.10', '240.10', '240.08', '240.08', '240.05', '240.05'];
   await readCheck(page, job, 'bores', bore);
-  await findGood(page, job, 'look');
+  await lookOver(page, job);
   await page.goto(job);
   await unfoldTray(page);
   await expect(page.getByRole('link', { name: /5 Inspect Done/ })).toBeVisible();

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { LOOK_PARTS } from '../../core/job/cards/inspect/checks';
 import { fill, press, typeCount } from './hands';
 import { expect } from './shop';
 
@@ -117,6 +118,11 @@ export async function findGood(page: Page, job: string, check: string): Promise<
   await page.goto(`${job}/inspect?check=${encodeURIComponent(check)}`);
   await page.getByTestId('act').waitFor();
   await pressThrough(page, 'act');
+}
+
+/** Looks over head, block and valve gear, and finds all of it good. */
+export async function lookOver(page: Page, job: string): Promise<void> {
+  for (const part of LOOK_PARTS) await findGood(page, job, `look/${part}`);
 }
 
 /** Decides what is done about something that is out. */

@@ -4,7 +4,13 @@ import { referenceName } from './pieces';
 import { withinSentence } from './sentence';
 import type { CheckDecision } from '@cardinex/core/job/facts/checks';
 import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
-import { THICKNESS, type HoleStep, type LookItem } from '@cardinex/core/job/cards/inspect/checks';
+import {
+  lookPartOf,
+  THICKNESS,
+  type HoleStep,
+  type LookItem,
+  type LookPart,
+} from '@cardinex/core/job/cards/inspect/checks';
 import { isBuildKind, type Check } from '@cardinex/core/job/checks/check';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { JobSheet } from '@cardinex/core/job/scope';
@@ -35,11 +41,17 @@ export function checkName(sheet: JobSheet, check: Check): string {
     case 'rings':
       return 'Sealing rings';
     case 'look':
-      return 'Look over';
+      return LOOKED_OVER[lookPartOf(check) ?? 'head'];
     case 'unclamped':
       return 'Left on, no longer clamped';
   }
 }
+
+const LOOKED_OVER: Readonly<Record<LookPart, string>> = {
+  head: 'Look over the head',
+  block: 'Look over the block',
+  gear: 'Look over the valve gear',
+};
 
 const LOOKS: Readonly<Record<LookItem, string>> = {
   'face-bare': 'Faces bare: no gasket, oil film or paint; no hard scraper on aluminium',

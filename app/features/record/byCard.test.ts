@@ -12,7 +12,7 @@ describe('a record by card', () => {
     const acts = [
       seen('a', 'dead'),
       seen('b', 'dead'),
-      seen('c', 'look'),
+      seen('c', 'look/head'),
       seen('d', 'dead'),
       { id: 'e', type: 'hands.in', data: {} } as unknown as LoggedAct,
     ];
@@ -30,7 +30,9 @@ describe('a record by card', () => {
   });
 
   it('keeps every act, in its order', () => {
-    const acts = ['a', 'b', 'c', 'd'].map((id, at) => seen(id, at % 2 === 0 ? 'dead' : 'look'));
+    const acts = ['a', 'b', 'c', 'd'].map((id, at) =>
+      seen(id, at % 2 === 0 ? 'dead' : 'look/head'),
+    );
     expect(byCard(acts, sheet).flatMap((stretch) => stretch.acts)).toEqual(acts);
   });
 });

@@ -46,7 +46,7 @@ export const checksOf = memoizeByObject((sheet: JobSheet): readonly Check[] => [
   ...ringChecks(sheet),
   ...ifAny(unclampedCheck(sheet)),
   // On a job that is about a cover or a pump each piece is looked at on its own card.
-  ...(takesTopsOff(sheet) ? [lookCheck(sheet)] : []),
+  ...(takesTopsOff(sheet) ? lookChecks(sheet) : []),
 ]);
 
 const card = 'inspect' as const;
@@ -173,31 +173,59 @@ export type LookItem =
   | 'galleries'
   | 'oil-cooler';
 
-function lookCheck(sheet: JobSheet): Check {
+/** What is looked over together, standing at one place: nobody goes down a list of twenty and sees the last. */
+export const LOOK_PARTS = ['head', 'block', 'gear'] as const;
+export type LookPart = (typeof LOOK_PARTS)[number];
+
+/** The looks of a job, by where one stands for them. */
+function lookChecks(sheet: JobSheet): readonly Check[] {
   const { overhead, pistons, fuel } = sheet;
   const bottom = takesPistonsOut(sheet);
   const pushRods = overhead?.gear === 'push-rod';
-  const items: LookItem[] = [
-    'face-bare',
-    'cracks',
-    'valves-seats',
-    'guides',
-    'springs',
-    ...(fuel === 'diesel' ? (['injector-sleeves'] as const) : []),
-    'deck',
-    ...(hasWetLiners(sheet) ? (['counterbores'] as const) : []),
-    ...(sheet.sealingRing ? (['sealing-faces'] as const) : []),
-    ...(overhead && (!pushRods || offOfKind(sheet, 'camshaft').length > 0)
-      ? (['lobes'] as const)
-      : []),
-    ...(overhead ? (['tappets', 'rockers'] as const) : []),
-    ...(pushRods ? (['push-rods'] as const) : []),
-    ...(bottom && pistons?.oilJets ? (['oil-jets'] as const) : []),
-    'galleries',
-    'oil-cooler',
-  ];
+  const items: Readonly<Record<LookPart, readonly LookItem[]>> = {
+    head: [
+      'face-bare',
+      'cracks',
+      'valves-seats',
+      'guides',
+      'springs',
+      ...(fuel === 'diesel' ? (['injector-sleeves'] as const) : []),
+    ],
+    block: [
+      'deck',
+      ...(hasWetLiners(sheet) ? (['counterbores'] as const) : []),
+      ...(sheet.sealingRing ? (['sealing-faces'] as const) : []),
+      ...(bottom && pistons?.oilJets ? (['oil-jets'] as const) : []),
+      'galleries',
+      'oil-cooler',
+    ],
+    gear: [
+      ...(overhead && (!pushRods || offOfKind(sheet, 'camshaft').length > 0)
+        ? (['lobes'] as const)
+        : []),
+      ...(overhead ? (['tappets', 'rockers'] as const) : []),
+      ...(pushRods ? (['push-rods'] as const) : []),
+    ],
+  };
   const plugItems = plugLines(sheet).map((_, place) => plugItem(place));
-  return seenCheck({ id: 'look', card, kind: 'look', items: [...items, ...plugItems] });
+  return LOOK_PARTS.flatMap((part) =>
+    ifAny(
+      seenCheck({
+        id: `${LOOK}/${part}`,
+        card,
+        kind: 'look',
+        items: part === 'block' ? [...items[part], ...plugItems] : items[part],
+      }),
+    ),
+  );
+}
+
+const LOOK = 'look';
+
+/** What a check looks over; null for one of anything else. */
+export function lookPartOf({ id, kind }: Pick<Check, 'id' | 'kind'>): LookPart | null {
+  if (kind !== 'look') return null;
+  return LOOK_PARTS.find((part) => id === `${LOOK}/${part}`) ?? null;
 }
 
 /** The item under which a plug of the sheet is looked at. */

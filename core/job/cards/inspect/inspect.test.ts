@@ -69,14 +69,18 @@ describe('what is inspected', () => {
       'holes/head/1',
       'lengths/head/1',
       'bores',
-      'look',
+      'look/head',
+      'look/block',
+      'look/gear',
     ]);
     expect(ids(hesperM6Right, { kind: 'one-head', only: '2' })).toEqual([
       'flatness/head/2',
       'holes/head/2',
       'bores',
       'rings',
-      'look',
+      'look/head',
+      'look/block',
+      'look/gear',
     ]);
     expect(ids(quillon5c, { kind: 'everything' })).toEqual(
       expect.arrayContaining(['journals/mains', 'clearances/mains']),
@@ -323,9 +327,19 @@ describe('holes and what is looked over', () => {
     expect(viewOf(story, tolvane44, 'holes/head/1').undecided).toEqual([]);
   });
 
+  it('is looked over where one stands: no list is longer than a look', () => {
+    for (const sheet of demoSheets) {
+      const looks = checksOf(scopedSheet(sheet, { kind: 'everything' })).filter(
+        ({ kind }) => kind === 'look',
+      );
+      expect(looks.length).toBeGreaterThan(1);
+      for (const { items } of looks) expect(items.length).toBeLessThanOrEqual(12);
+    }
+  });
+
   it('what is not good is said in words', () => {
     const story = onBench(tolvane44, { kind: 'gasket' });
-    const look = { check: 'look', item: 'springs', found: 'not-good' as const };
+    const look = { check: 'look/head', item: 'springs', found: 'not-good' as const };
     expect(refusalIn(story, tolvane44, 'check.seen', look)).toBe('words-needed');
     expect(refusalIn(story, tolvane44, 'check.seen', { ...look, words: 'one short' })).toBeNull();
   });
