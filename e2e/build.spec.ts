@@ -182,6 +182,9 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
     await expect(page.getByRole('img', { name: /Arrow towards the fan end/ })).toBeVisible();
     await pressThrough(page, 'act');
     await check('pistons', 'rings-on');
+    // Which ring lies in which groove is said of all at once; where their gaps lie, of each.
+    await expect(page.getByTestId('act')).toHaveText('Order right');
+    await yes(page);
     await expect(
       page.getByRole('img', { name: /Crown from above, fan end at the top.*Top ring 30°/ }),
     ).toBeVisible();
@@ -254,6 +257,7 @@ test('pistons that do not match across the case change places, on an aircraft en
   await retype(page, '1229');
   await expect(page.getByTestId('findings')).toContainText('Within.');
   await page.goto(`${job}/pistons?check=rings-on`);
+  await yes(page);
   await expect(
     page.getByRole('img', { name: /propeller end at the top.*Top ring 45°, Second ring 225°/ }),
   ).toBeVisible();

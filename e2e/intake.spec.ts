@@ -3,7 +3,7 @@ import type { Scope } from '../core/job/facts/scope';
 import { madeDead, marked, sheetIn, stripped } from '../demo/intakeStory';
 import { quillon5c } from '../demo/sheets/quillon5c';
 import { tolvane44 } from '../demo/sheets/tolvane44';
-import { fill, press, unfoldRecord } from './support/hands';
+import { fill, press } from './support/hands';
 import {
   decide,
   findGood,
@@ -139,7 +139,6 @@ test('a gasket job from opening to inspected, parked on the way', async ({ page,
     page.getByTestId('part').filter({ hasText: 'Length: Head bolts, bolt' }),
   ).toContainText('found at inspection');
   await page.goto(`${job}/record`);
-  await unfoldRecord(page);
   await expect(page.getByText('Split at its clip.')).toBeVisible();
   await expect(page.getByText('Taken up again')).toBeVisible();
   await expect(page.getByText('Waits for the gasket.')).toBeVisible();

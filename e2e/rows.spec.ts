@@ -72,6 +72,8 @@ test('holes are chased and blown out by the row, but for those left out, and tri
   await expect(page.getByTestId('stretch').filter({ hasText: 'Strip' })).toContainText(
     /\d+ lines, \d\d:\d\d to \d\d:\d\d/,
   );
+  // What was taken back is read without unfolding anything.
+  await expect(page.getByText(/struck by Tobin Reed/).first()).toBeVisible();
   await unfoldRecord(page);
   const line = page.getByText(/Bolt holes: Head bolts, chased and clean/).last();
   await expect(line).toBeVisible();

@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { LoggedAct } from '@cardinex/core/job/act';
+import { actLine } from '@cardinex/words/acts';
 import { placeTitle } from '@cardinex/words/outOfOrder';
 import { recordWords as w } from '@cardinex/words/screens';
+import { useUnits } from '../../device/preferences';
 import { useShopTime } from '../../session/useShopTime';
 import { Button } from '../../ui/Button';
 import { useJob } from '../job/JobProvider';
@@ -19,12 +21,17 @@ interface Props {
   readonly onStrike: (act: LoggedAct) => void;
 }
 
-/** What was done on one card at a stretch: line by line, or folded away where it is long. */
+/** What was done on one card at a stretch: line by line, or but for what was remarkable folded away where it is long. */
 export function StretchOfRecord({ stretch: { place, acts }, unfolded, onStrike }: Props) {
-  const { sheet } = useJob();
+  const { sheet, state } = useJob();
+  const units = useUnits();
   const { timeOfDay } = useShopTime();
   const [open, setOpen] = useState(false);
   const folds = place !== null && acts.length > FEW && !unfolded;
+  // What was taken back, or said in words, is read in any case.
+  const isPlain = (act: LoggedAct): boolean =>
+    state.struck[act.id] === undefined && !actLine(act, sheet, units, state).words;
+  const shown = folds && !open ? acts.filter((act) => !isPlain(act)) : acts;
   const [first] = acts;
   const last = acts.at(-1);
   return (
@@ -39,9 +46,9 @@ export function StretchOfRecord({ stretch: { place, acts }, unfolded, onStrike }
           testID="stretch"
         />
       ) : null}
-      {folds && !open
-        ? null
-        : acts.map((act) => <RecordRow key={act.id} act={act} onStrike={onStrike} />)}
+      {shown.map((act) => (
+        <RecordRow key={act.id} act={act} onStrike={onStrike} />
+      ))}
     </View>
   );
 }
