@@ -38,11 +38,17 @@ test('a value the manual leaves out may be assumed from size, grade and treatmen
 }) => {
   await signIn(page, shop.address);
   const by = crewMember(lockside, 'TR').id;
-  const published = await page.request.post(`${shop.address}/api/sheets`, {
-    data: { by, sheets: [silent()] },
-  });
-  expect(published.status()).toBe(200);
-  const { sheets } = (await published.json()) as { sheets: { sheet: EngineSheet }[] };
+  let sheets: readonly { readonly sheet: EngineSheet }[] = [];
+  // A server that has only just started may be busy: whoever publishes asks again.
+  await expect
+    .poll(async () => {
+      const published = await page.request.post(`${shop.address}/api/sheets`, {
+        data: { by, sheets: [silent()] },
+      });
+      ({ sheets = [] } = (await published.json()) as { sheets?: typeof sheets });
+      return published.status();
+    })
+    .toBe(200);
   const [as] = sheets;
   if (!as) throw new Error('nothing published');
   const job = onTheStand(as.sheet, 'torn-book tractor')
