@@ -30,6 +30,7 @@ export interface Words {
   readonly 'cards/lockNut': typeof import('./en/cards/lockNut');
   readonly 'cards/mark': typeof import('./en/cards/mark');
   readonly 'cards/names': typeof import('./en/cards/names');
+  readonly 'cards/partHold': typeof import('./en/cards/partHold');
   readonly 'cards/parts': typeof import('./en/cards/parts');
   readonly 'cards/propose': typeof import('./en/cards/propose');
   readonly 'cards/row': typeof import('./en/cards/row');

@@ -6,7 +6,7 @@ import { cribSentence } from './crib';
 import { atStart, moment, timeOfDay } from './kit';
 import { markWords } from './cards/mark';
 import { cardOfName } from './cards/names';
-import { partHoldSentence } from './cards/parts';
+import { partHoldSentence } from './cards/partHold';
 import { putOffWords } from './outOfOrder';
 import { assemblyActName, pieceName, pieceRefName } from './pieces';
 import { listed } from './quantity';

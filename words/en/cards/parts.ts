@@ -1,5 +1,5 @@
 import { withinSentence } from '../sentence';
-import type { PartHold, PartVerdict, KitItem } from '@cardinex/core/job/facts/parts';
+import type { PartVerdict, KitItem } from '@cardinex/core/job/facts/parts';
 import type { KitView } from '@cardinex/core/job/cards/parts/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
@@ -47,23 +47,6 @@ export function partName(sheet: JobSheet, key: string): string {
       const item = rest.at(-1) ?? '';
       return checkItemName(sheet, [first, ...rest.slice(0, -1)].join('/'), item);
     }
-  }
-}
-
-/** What keeps a card waiting, in words: "Head gasket is wrong". */
-export function partHoldSentence({ what, found, code }: PartHold): string {
-  const name = what !== '' ? what : found ? 'A part to be replaced' : 'A part';
-  switch (code) {
-    case 'to-come':
-      return `${name}: not laid beside the old yet.`;
-    case 'wrong':
-      return `${name}: the wrong one came.`;
-    case 'missing':
-      return `${name}: not all of it came.`;
-    case 'outside':
-      return `${name}: still sent out.`;
-    case 'unwashed':
-      return `${name}: back, and not washed yet.`;
   }
 }
 
