@@ -170,7 +170,7 @@ export class WorkThrough {
 
   /** Does this card wait for nothing but something that sets? */
   private async setsStill(): Promise<boolean> {
-    const waits = this.page.getByText(/it sets before it is pulled/).first();
+    const waits = this.page.getByText(/it (sets|cures) before/).first();
     return (await this.offers('Go on out of order')) && (await waits.isVisible());
   }
 
@@ -184,7 +184,7 @@ export class WorkThrough {
     if (!(await next.isVisible())) return 'done';
     const text = await next.innerText();
     // What is waited for has come: the parts are laid out, the engine has been hot.
-    if (/Next card|^Parts|Waiting|Barred/.test(text) && !this.waited.has(text)) {
+    if (/Next card|^Parts|Waiting/.test(text) && !this.waited.has(text)) {
       if (!/Next card/.test(text)) this.waited.add(text);
       return this.done(this.tap(next));
     }

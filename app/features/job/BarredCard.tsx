@@ -3,7 +3,7 @@ import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { canBeLeftOut } from '@cardinex/core/job/leaveOut';
-import { entryTitle, statusWord } from '@cardinex/words/cards/names';
+import { entryTitle, standsWord } from '@cardinex/words/cards/names';
 import { trayWords } from '@cardinex/words/screens';
 import { trayReasonSentence } from '@cardinex/words/tray';
 import { Button } from '../../ui/Button';
@@ -66,11 +66,7 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
           <Mark kind="now" word={trayReasonSentence(reason, ago)} />
         ) : (
           <>
-            {reason.code === 'clock' ? (
-              <Mark kind="waiting" word={statusWord('waiting')} />
-            ) : (
-              <Mark kind="barred" word={statusWord(entry.status)} />
-            )}
+            <Mark kind={reason.code === 'clock' ? 'waiting' : 'barred'} word={standsWord(entry)} />
             <Body>{trayReasonSentence(reason, ago)}</Body>
           </>
         )}

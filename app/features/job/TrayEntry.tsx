@@ -4,7 +4,7 @@ import { handOn } from '@cardinex/core/job/inHand';
 import { isOnlyAhead, isPutRightOnIt } from '@cardinex/core/job/trayGroups';
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
-import { entryTitle, statusWord } from '@cardinex/words/cards/names';
+import { entryTitle, standsWord, statusWord } from '@cardinex/words/cards/names';
 import { trayWords } from '@cardinex/words/screens';
 import { trayReasonSentence } from '@cardinex/words/tray';
 import { useActor, useMemberName } from '../../session/SessionProvider';
@@ -27,7 +27,7 @@ function shownOf(entry: TrayCard, next: boolean): Shown {
   if (entry.needsAttention) return { mark: 'out', word: statusWord(entry.status) };
   if (next && entry.status === 'open') return { mark: 'now', word: trayWords.next };
   // Time passes by itself: nothing is wrong.
-  if (entry.reason.code === 'clock') return { mark: 'waiting', word: statusWord('waiting') };
+  if (entry.reason.code === 'clock') return { mark: 'waiting', word: standsWord(entry) };
   if (isOnlyAhead(entry) || entry.status === 'open' || isPutRightOnIt(entry.reason)) return {};
   const mark = ({ done: 'within', waiting: 'waiting', barred: 'barred' } as const)[entry.status];
   return { mark, word: statusWord(entry.status) };
