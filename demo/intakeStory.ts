@@ -4,7 +4,7 @@ import { heated, setsAfterHeat } from '@cardinex/core/job/cards/after-heat/progr
 import { fitCheckId } from '@cardinex/core/job/cards/fit/checks';
 import { clockAgainst } from '@cardinex/core/job/cards/fit/clocks';
 import { countedAt } from '@cardinex/core/job/cards/fit/counted';
-import { fitPieces, rowItem, type FitRow } from '@cardinex/core/job/cards/fit/rows';
+import { fitPieces, fitRows, rowItem, type FitRow } from '@cardinex/core/job/cards/fit/rows';
 import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
 import { fitSteps, type FitStep } from '@cardinex/core/job/cards/fit/steps';
 import { isolationOf } from '@cardinex/core/job/cards/dead/checks';
@@ -92,17 +92,43 @@ export function putOn(story: Storyteller, sheet: EngineSheet): Storyteller {
       .filter(({ stands }) => stands === 'open');
   };
   for (let [open] = rowsToGo(); open; [open] = rowsToGo()) {
-    const { piece } = open.row;
-    for (const step of fitSteps(scoped, piece)) {
-      leftToSet(story, scoped, open.row, step);
-      story.act('check.seen', fitSeen(open.row, step));
-    }
+    for (const step of fitSteps(scoped, open.row.piece)) putOnStep(story, scoped, open.row, step);
   }
   return story;
 }
 
+interface HowFar {
+  /** The step it is put on up to, which is not taken; to the end unless given. */
+  readonly upTo?: string;
+  /** ISO time at which its bead is begun; as soon as it can be, unless given. */
+  readonly beadAt?: string;
+}
+
+/** The first row of a piece goes on, whatever else is off. */
+export function putOnRow(
+  story: Storyteller,
+  sheet: JobSheet,
+  piece: string,
+  { upTo, beadAt }: HowFar = {},
+): Storyteller {
+  const row = fitRows(sheet).find((entry) => entry.piece.id === piece);
+  if (!row) throw new Error(`${piece} does not go on by itself`);
+  for (const step of fitSteps(sheet, row.piece)) {
+    if (step.id === upTo) break;
+    if (step.kind === 'bead' && beadAt !== undefined) until(story, beadAt);
+    putOnStep(story, sheet, row, step);
+  }
+  return story;
+}
+
+/** A step of putting a row on, once what it waits for has set. */
+function putOnStep(story: Storyteller, sheet: JobSheet, row: FitRow, step: FitStep): void {
+  leftToSet(story, sheet, row, step);
+  story.act('check.seen', fitSeen(row, step));
+}
+
 /** Lets the time pass that a joint takes before a step. */
-export function leftToSet(story: Storyteller, sheet: JobSheet, row: FitRow, step: FitStep): void {
+function leftToSet(story: Storyteller, sheet: JobSheet, row: FitRow, step: FitStep): void {
   const sets = (row.piece.joints ?? []).some(({ sealant, glued }) => sealant ?? glued);
   const against = sets ? clockAgainst(sheet, stateOf(story), row, step, () => story.now) : null;
   if (against?.is === 'too-early') until(story, against.until);

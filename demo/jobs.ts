@@ -2,15 +2,9 @@ import { createHash } from 'node:crypto';
 import type { ActData } from '@cardinex/core/job/act';
 import { stripNext } from '@cardinex/core/job/cards/strip/view';
 import { canonicalJson } from '@cardinex/core/job/chain';
-import { fitRows } from '@cardinex/core/job/cards/fit/rows';
-import { fitSteps } from '@cardinex/core/job/cards/fit/steps';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
-import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import {
-  fitSeen,
-  leftToSet,
-  until,
   allGood,
   headNext,
   madeDead,
@@ -19,6 +13,7 @@ import {
   partsIn,
   pulledAfterHeat,
   putOn,
+  putOnRow,
   sheetIn,
   stateOf,
   stripped,
@@ -594,22 +589,8 @@ function harbourTug(now: Date): DemoJob {
   for (const instance of head?.instances ?? [])
     if (head) story.wholeRun(head, instance, wrenchFor(castryV8, head));
   putOnRow(story, sheet, 'exhaust-manifold');
-  putOnRow(story, sheet, 'inlet-manifold', hoursBefore(now, 1 / 3).toISOString());
+  putOnRow(story, sheet, 'inlet-manifold', { beadAt: hoursBefore(now, 1 / 3).toISOString() });
   return story.end();
-}
-
-/**
- * The first row of a piece goes on.
- * @param beadAt ISO time at which its bead is begun; as soon as it can be, unless given
- */
-function putOnRow(story: Storyteller, sheet: JobSheet, piece: string, beadAt?: string): void {
-  const row = fitRows(sheet).find((entry) => entry.piece.id === piece);
-  if (!row) return;
-  for (const step of fitSteps(sheet, row.piece)) {
-    if (step.kind === 'bead' && beadAt !== undefined) until(story, beadAt);
-    leftToSet(story, sheet, row, step);
-    story.act('check.seen', fitSeen(row, step));
-  }
 }
 
 /** Whole again, run to working heat and cold: what lies over its head bolts comes off for their second pull. */

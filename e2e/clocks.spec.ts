@@ -1,6 +1,4 @@
-import { fitRows } from '../core/job/cards/fit/rows';
-import { fitSteps } from '../core/job/cards/fit/steps';
-import { fitSeen, leftToSet, madeDead, sheetIn, stripped } from '../demo/intakeStory';
+import { madeDead, putOnRow, sheetIn, stripped } from '../demo/intakeStory';
 import { quillon5c } from '../demo/sheets/quillon5c';
 import { castryV8 } from '../demo/sheets/castryV8';
 import type { EngineSheet } from '../core/sheet/engineSheet';
@@ -9,20 +7,18 @@ import { press } from './support/hands';
 import { onTheStand } from './support/stories';
 import { expect, signIn, test } from './support/shop';
 
-/** An engine of which one piece is off, and goes on again as far as a step. */
-function upTo(sheet: EngineSheet, piece: string, last: string, minutesAgo: number): Storyteller {
+/** An engine of which one piece is off, and goes on again. */
+function goingOn(
+  sheet: EngineSheet,
+  piece: string,
+  minutesAgo: number,
+  howFar: Parameters<typeof putOnRow>[3],
+): Storyteller {
   const story = onTheStand(sheet, `${piece} bench`, minutesAgo, { kind: 'pieces', also: [piece] });
   stripped(madeDead(story, sheet), sheet);
   for (const card of ['parts', 'inspect'] as const)
     story.act('card.left-out', { card, words: 'Done elsewhere.' });
-  const scoped = sheetIn(story, sheet);
-  const row = fitRows(scoped).find((entry) => entry.piece.id === piece);
-  for (const step of row ? fitSteps(scoped, row.piece) : []) {
-    if (!row || step.id === last) break;
-    leftToSet(story, scoped, row, step);
-    story.act('check.seen', fitSeen(row, step));
-  }
-  return story;
+  return putOnRow(story, sheetIn(story, sheet), piece, howFar);
 }
 
 test('a bead has its time from its beginning, on every screen and device; past it, it is laid anew', async ({
@@ -30,8 +26,7 @@ test('a bead has its time from its beginning, on every screen and device; past i
   shop,
 }) => {
   test.setTimeout(120_000);
-  const story = upTo(quillon5c, 'sump', 'bead-1', 60);
-  const job = story.end();
+  const job = goingOn(quillon5c, 'sump', 60, { upTo: 'bead-1' }).end();
   await shop.tell(job);
   await signIn(page, shop.address);
   const address = `${shop.address}/jobs/${job.id}`;
@@ -74,14 +69,12 @@ test('a piece that was only nipped is left before it is pulled, or pulled by who
   page,
   shop,
 }) => {
-  // Nipped five minutes ago, to be left an hour.
-  const story = upTo(castryV8, 'inlet-manifold', 'no-such-step', 200);
-  const job = story.end();
-  const ageMs = Date.now() - Date.parse(job.acts.at(-1)?.at ?? '');
-  const shifted = upTo(castryV8, 'inlet-manifold', 'no-such-step', 200 - ageMs / 60_000 + 5).end();
-  await shop.tell(shifted);
+  // Begun ten minutes ago, nipped since, to be left an hour.
+  const beadAt = new Date(Date.now() - 10 * 60_000).toISOString();
+  const job = goingOn(castryV8, 'inlet-manifold', 200, { beadAt }).end();
+  await shop.tell(job);
   await signIn(page, shop.address);
-  const address = `${shop.address}/jobs/${shifted.id}`;
+  const address = `${shop.address}/jobs/${job.id}`;
   await page.goto(`${address}/tighten?set=manifold`);
   await expect(page.getByText(/it sets before it is pulled; not before/)).toBeVisible();
   await press(page, 'Go on out of order');

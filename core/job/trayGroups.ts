@@ -1,4 +1,4 @@
-import type { TrayReason } from './trayReason';
+import type { CardStatus, TrayReason } from './trayReason';
 import type { TrayCard } from './standing';
 
 /** A job's cards by what they ask of whoever stands before the engine. */
@@ -47,6 +47,16 @@ export function isToSeeTo({ reason }: TrayCard): boolean {
 /** Is what holds a card up put right on that card: something in its way taken off, the engine turned over for it? */
 export function isPutRightOnIt({ code }: TrayReason): boolean {
   return code === 'way-shut' || code === 'turn-over';
+}
+
+/** How a card is shown to stand: one that only time holds up waits, though nothing may be done on it meanwhile. */
+export function shownStatus({ status, reason }: TrayCard): CardStatus {
+  return reason.code === 'clock' ? 'waiting' : status;
+}
+
+/** Does a bead lie open, with its time running or over? */
+export function isAboutBead({ reason: { code } }: TrayCard): boolean {
+  return code === 'close-by' || code === 'not-closed-yet' || code === 'bead-too-old';
 }
 
 function groupOf(entry: TrayCard): keyof TrayGroups {

@@ -1,5 +1,6 @@
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { CardStatus } from '@cardinex/core/job/trayReason';
+import { isAboutBead, shownStatus } from '@cardinex/core/job/trayGroups';
 import { Text, View } from 'react-native';
 import type { JobSummary } from '@cardinex/core/job/summary';
 import { cylinder1At } from '@cardinex/words/quantity';
@@ -12,7 +13,7 @@ import { Mark } from '../../ui/Mark';
 import { TabbedCard } from '../../ui/TabbedCard';
 import { Body, Small } from '../../ui/Words';
 import { cn } from '../../ui/cn';
-import { isAboutBead } from '../fit/isAboutBead';
+import { BeadMark } from '../fit/BeadMark';
 import { entryHref } from '../job/entryHref';
 import { ago } from './ago';
 
@@ -42,12 +43,8 @@ export function JobCard({ job }: { job: JobSummary }) {
             </View>
             <Body>{trayReasonSentence(card.reason, ago)}</Body>
             {job.tray.map((entry) =>
-              entry !== card && isAboutBead(entry.reason) ? (
-                <Mark
-                  key={entry.number}
-                  kind={entry.needsAttention ? 'out' : 'waiting'}
-                  word={trayReasonSentence(entry.reason, ago)}
-                />
+              entry !== card && isAboutBead(entry) ? (
+                <BeadMark key={entry.number} entry={entry} />
               ) : null,
             )}
           </>
@@ -90,9 +87,9 @@ function Standing({ card }: { card: TrayCard }) {
     return <Mark kind="leftOpen" word={boardWords.leftOpen} />;
   if (card.reason.code === 'differences-open')
     return <Mark kind="out" word={boardWords.toDecide} />;
-  if (card.reason.code === 'clock') return <Mark kind="waiting" word={boardWords.waiting} />;
   if (card.needsAttention) return <Mark kind="out" word={boardWords.out} />;
-  if (card.status === 'barred') return <Mark kind="barred" word={boardWords.barred} />;
-  if (card.status === 'waiting') return <Mark kind="waiting" word={boardWords.waiting} />;
+  const status = shownStatus(card);
+  if (status === 'barred') return <Mark kind="barred" word={boardWords.barred} />;
+  if (status === 'waiting') return <Mark kind="waiting" word={boardWords.waiting} />;
   return <Mark kind="now" word={boardWords.open} />;
 }

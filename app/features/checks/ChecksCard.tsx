@@ -1,6 +1,6 @@
 import { viewsOn } from '@cardinex/core/job/checks/views';
 import type { ReactNode } from 'react';
-import type { ActType } from '@cardinex/core/job/act';
+import { actsOf } from '@cardinex/core/job/actsOf';
 import type { CheckCard } from '@cardinex/core/job/checks/check';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { cardBacks } from '@cardinex/words/cards/buildSteps';
@@ -16,14 +16,7 @@ import { NextCheck } from './NextCheck';
 import { openAfter } from './openAfter';
 import { OneCheck } from './OneCheck';
 
-const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
-  'check.read',
-  'check.seen',
-  'check.row-seen',
-  'check.decided',
-  'piece.weighed',
-  'gasket.chosen',
-]);
+const OWN_ACTS = actsOf('checks', 'gasket');
 
 interface Props {
   readonly card: Exclude<CheckCard, 'liners' | 'tighten' | 'fit'>;

@@ -12,6 +12,7 @@ export function LookCheck({ view }: { readonly view: CheckView }) {
   const [single, setSingle] = useState(false);
   const { check } = view;
   const phases = phasesOf(check);
+  const phaseAt = (step: string): number => phases.findIndex(({ steps }) => steps.includes(step));
   const open = phases.findIndex(({ steps }) =>
     check.items.some((item) => steps.some((step) => !isTaken(state.checks, check, item, step))),
   );
@@ -25,17 +26,16 @@ export function LookCheck({ view }: { readonly view: CheckView }) {
         phase={phase}
         items={items}
         onSingle={() => setSingle(true)}
-        onStep={(step) => setPicked(phases.findIndex(({ steps }) => steps.includes(step)))}
+        onStep={(step) => setPicked(phaseAt(step))}
       />
     );
   return (
     <OneByOne
       view={view}
       onStep={(step) => {
-        const place = phases.findIndex(({ steps }) => steps.includes(step));
-        const chosen = phases[place];
+        const chosen = phases[phaseAt(step)];
         if (single || !chosen || rowLeft(check, state.checks, chosen).length === 0) return false;
-        setPicked(place);
+        setPicked(phaseAt(step));
         return true;
       }}
     />

@@ -6,23 +6,20 @@ import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { seenOf } from '@cardinex/core/job/checks/state';
 import { stepSays } from '@cardinex/words/cards/buildSteps';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
-import { checkName, itemAt, itemName, placeName, placeWithin } from '@cardinex/words/checkNames';
+import { itemAt, itemName, placeName, placeWithin } from '@cardinex/words/checkNames';
 import { refusalSentence } from '@cardinex/words/refusals';
 import { cn } from '../../ui/cn';
 import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
-import { FootMark } from '../job/FootMark';
 import type { CardActs } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
 import { SeenRow } from '../job/SeenRow';
-import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
 import { WordsSlip } from '../job/WordsSlip';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { CrankFor } from '../pistons/CrankFor';
-import { cardOfLook } from './cardOfLook';
 import { Findings } from './Findings';
 import { useCounted } from './useCounted';
 import { HeldNotice } from './HeldNotice';
@@ -30,8 +27,11 @@ import { useHolds } from './useHolds';
 import { HolesMap } from './HolesMap';
 import { LookDrawing } from './LookDrawing';
 import type { Slot } from './ReadingGrid';
+import { NotGoodSlip } from './NotGoodSlip';
 import { Steps } from './Steps';
+import { useLookCard } from './useLookCard';
 import { AfterCheck } from './AfterCheck';
+import { frameOfCheck } from './frameOfCheck';
 
 /** Item by item with all its steps; or step by step round all items: nobody changes the tool at every hole. */
 function slotsOf(check: Check): readonly Slot[] {
@@ -94,6 +94,12 @@ export function OneByOne({ view, set, ...props }: Props) {
       found,
       ...more,
     });
+  /** Once it is said, what was picked by hand is no longer in hand. */
+  const moveOn = async (said: Promise<string | null>): Promise<string | null> => {
+    const problem = await said;
+    if (problem === null) setChosen((now) => (now === chosen ? null : now));
+    return problem;
+  };
   const total = (at && counted?.(at)) ?? null;
   const number = useCounted(total, `${at?.item} ${at?.place}`);
   const good = useOnce(async () => {
@@ -101,8 +107,10 @@ export function OneByOne({ view, set, ...props }: Props) {
     if (number.count === undefined)
       return refusal.say(refusalSentence({ code: 'joints-uncounted' }));
     const count = number.count === null ? {} : { count: number.count };
-    if ((await say('good', count)) === null) setChosen((now) => (now === chosen ? null : now));
+    await moveOn(say('good', count));
   });
+  const sayOf = (found: 'good' | 'not-good', words: string): Promise<string | null> =>
+    moveOn(say(found, { words }));
   const other = at && instead?.(at);
   // What was picked by hand is not gone on with once something else was done.
   const otherwise = other && {
@@ -120,7 +128,7 @@ export function OneByOne({ view, set, ...props }: Props) {
     return members.every((entry) => entry === 'good') ? 'good' : undefined;
   };
   const step = at?.place ?? check.places.at(-1) ?? '';
-  const { undo, frame } = useCard(cardOfLook(view, set));
+  const { undo, frame } = useLookCard(view, set);
   const nextName = ({ item, place }: Slot): string => {
     const ofItem = itemName(sheet, check, item);
     if (!stepped) return ofItem;
@@ -132,9 +140,7 @@ export function OneByOne({ view, set, ...props }: Props) {
   return (
     <CardFrame
       {...frame}
-      title={checkName(sheet, check)}
-      aside={w.readOf(view.read, view.total)}
-      foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
+      {...frameOfCheck(sheet, view)}
       acts={
         at && !held
           ? {
@@ -161,21 +167,23 @@ export function OneByOne({ view, set, ...props }: Props) {
         )
       }
       slip={
-        notGood && at ? (
+        !notGood || !at ? null : tooEarly ? (
           <WordsSlip
-            title={tooEarly?.title ?? nextName(at)}
-            label={tooEarly ? w.why : w.whatIsIt}
-            need={tooEarly ? w.needWhy : w.needWhat}
-            confirm={tooEarly?.button ?? w.notGood}
+            title={tooEarly.title}
+            label={w.why}
+            need={w.needWhy}
+            confirm={tooEarly.button}
             kind="stop"
-            onWords={async (words) => {
-              const problem = await say(tooEarly ? 'good' : 'not-good', { words });
-              if (problem === null) setChosen((now) => (now === chosen ? null : now));
-              return problem;
-            }}
+            onWords={(words) => sayOf('good', words)}
             onClose={() => setNotGood(false)}
           />
-        ) : null
+        ) : (
+          <NotGoodSlip
+            title={nextName(at)}
+            onWords={(words) => sayOf('not-good', words)}
+            onClose={() => setNotGood(false)}
+          />
+        )
       }
     >
       {above}

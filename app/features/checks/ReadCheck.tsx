@@ -8,13 +8,12 @@ import { moveOf } from '@cardinex/core/job/checks/check';
 import { readingOf } from '@cardinex/core/job/checks/state';
 import { isFar, isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
-import { checkName, itemName, placeName } from '@cardinex/words/checkNames';
+import { itemName, placeName } from '@cardinex/words/checkNames';
 import { cardBacks, stepSays } from '@cardinex/words/cards/buildSteps';
 import { length } from '@cardinex/words/quantity';
 import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Small } from '../../ui/Words';
-import { FootMark } from '../job/FootMark';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
@@ -32,6 +31,7 @@ import { ReadingGrid, type Slot } from './ReadingGrid';
 import { isOf } from './isOf';
 import { useGauge } from './useGauge';
 import { AfterCheck } from './AfterCheck';
+import { frameOfCheck } from './frameOfCheck';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read']);
 
@@ -80,9 +80,7 @@ export function ReadCheck({ view }: { view: CheckView }) {
   return (
     <CardFrame
       {...frame}
-      title={checkName(sheet, check)}
-      aside={w.readOf(view.read, view.total)}
-      foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
+      {...frameOfCheck(sheet, view)}
       acts={
         at && !held
           ? {

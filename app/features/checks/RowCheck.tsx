@@ -7,20 +7,20 @@ import type { RowStanding } from '@cardinex/drawings/checks/rowOfParts';
 import { stepSays } from '@cardinex/words/cards/buildSteps';
 import { inspectWords } from '@cardinex/words/cards/inspect';
 import { rowWords as w } from '@cardinex/words/cards/row';
-import { checkName, itemName, placeName, rowCount, stepsName } from '@cardinex/words/checkNames';
+import { itemName, placeName, rowCount, stepsName } from '@cardinex/words/checkNames';
 import { Button } from '../../ui/Button';
 import { useRefusal } from '../../ui/Refusal';
 import { useSeenWhole } from '../../ui/useSeenWhole';
 import { Body, Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
-import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
-import { WordsSlip } from '../job/WordsSlip';
-import { cardOfLook } from './cardOfLook';
+import { frameOfCheck } from './frameOfCheck';
+import { NotGoodSlip } from './NotGoodSlip';
 import { Findings } from './Findings';
 import { RowDrawing } from './RowDrawing';
 import { Steps } from './Steps';
+import { useLookCard } from './useLookCard';
 
 interface Props {
   readonly view: CheckView;
@@ -41,7 +41,7 @@ export function RowCheck({ view, phase, items, onSingle, onStep }: Props) {
   const [notGood, setNotGood] = useState(false);
   const refusal = useRefusal();
   const { top, bottom, seen, show } = useSeenWhole();
-  const { undo, frame } = useCard(cardOfLook(view));
+  const { undo, frame } = useLookCard(view);
   const { check } = view;
   const { steps } = phase;
   const inRow = items.filter((item) => !leftOut.has(item));
@@ -72,8 +72,7 @@ export function RowCheck({ view, phase, items, onSingle, onStep }: Props) {
   return (
     <CardFrame
       {...frame}
-      title={checkName(sheet, check)}
-      aside={inspectWords.readOf(view.read, view.total)}
+      {...frameOfCheck(sheet, view)}
       acts={{
         undo,
         notSo: {
@@ -90,12 +89,8 @@ export function RowCheck({ view, phase, items, onSingle, onStep }: Props) {
       }}
       slip={
         notGood && first !== undefined ? (
-          <WordsSlip
+          <NotGoodSlip
             title={`${itemName(sheet, check, first)}: ${stepsName(sheet, check, steps)}`}
-            label={inspectWords.whatIsIt}
-            need={inspectWords.needWhat}
-            confirm={inspectWords.notGood}
-            kind="stop"
             onWords={(words) =>
               record('check.seen', {
                 check: check.id,

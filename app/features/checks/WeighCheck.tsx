@@ -16,7 +16,6 @@ import { useRefusal } from '../../ui/Refusal';
 import { signal } from '../../ui/signal';
 import { Small } from '../../ui/Words';
 import { CardFrame } from '../job/CardFrame';
-import { FootMark } from '../job/FootMark';
 import { useJob } from '../job/JobProvider';
 import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
@@ -25,6 +24,7 @@ import { checksHref } from './checkHref';
 import { Findings } from './Findings';
 import { isOf } from './isOf';
 import { AfterCheck } from './AfterCheck';
+import { frameOfCheck } from './frameOfCheck';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['piece.weighed']);
 
@@ -91,9 +91,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
   return (
     <CardFrame
       {...frame}
-      title={checkName(sheet, check)}
-      aside={w.readOf(view.read, view.total)}
-      foot={view.done ? <FootMark kind="within" word={w.allRead} /> : null}
+      {...frameOfCheck(sheet, view)}
       acts={
         at === null
           ? null

@@ -12,7 +12,7 @@ import { useJob } from '../job/JobProvider';
 import { SeenRow } from '../job/SeenRow';
 import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
-import { WordsSlip } from '../job/WordsSlip';
+import { NotGoodSlip } from '../checks/NotGoodSlip';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.seen']);
 
@@ -51,12 +51,8 @@ export function DeadCard() {
       }
       slip={
         notSo ? (
-          <WordsSlip
+          <NotGoodSlip
             title={isolationSentence(at ?? 'battery-off')}
-            label={inspectWords.whatIsIt}
-            need={inspectWords.needWhat}
-            confirm={inspectWords.notGood}
-            kind="stop"
             onWords={(words) => say('not-good', words)}
             onClose={() => setNotSo(false)}
           />

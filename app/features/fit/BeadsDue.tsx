@@ -9,21 +9,16 @@ export function BeadsDue() {
   const { tray } = useJob();
   const { speech } = usePreferences();
   const [next] = tray
-    .flatMap(({ reason }) => {
-      const says = dueSentence(reason);
-      return says !== null && 'until' in reason && reason.until
-        ? [{ until: reason.until, says }]
-        : [];
-    })
+    .flatMap(({ reason }) => dueOf(reason) ?? [])
     .sort((a, b) => a.until.localeCompare(b.until));
   useWait(next?.until ?? null, speech && next ? next.says : null);
   return null;
 }
 
-/** What is said once the time of a reason is over; null for one that is about no joint. */
-function dueSentence(reason: TrayReason): string | null {
-  if (reason.code === 'not-closed-yet') return w.closeNow;
-  if (reason.code === 'close-by') return w.tooLate;
+/** Until when something sets, and what is said then; null for a reason that is about no joint. */
+function dueOf(reason: TrayReason): { readonly until: string; readonly says: string } | null {
+  if (reason.code === 'not-closed-yet') return { until: reason.until, says: w.closeNow };
+  if (reason.code === 'close-by') return { until: reason.until, says: w.tooLate };
   if (reason.code !== 'clock') return null;
-  return reason.bars === 'pull' ? w.pullNow : w.cured;
+  return { until: reason.until, says: reason.bars === 'pull' ? w.pullNow : w.cured };
 }

@@ -1,6 +1,6 @@
 import { fitCheckId } from '@cardinex/core/job/cards/fit/checks';
 import { countedAt } from '@cardinex/core/job/cards/fit/counted';
-import { rowItem } from '@cardinex/core/job/cards/fit/rows';
+import { rowItem, type FitRow } from '@cardinex/core/job/cards/fit/rows';
 import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
 import { FIT_ON, fitSteps, type FitStep } from '@cardinex/core/job/cards/fit/steps';
 import { viewsOn } from '@cardinex/core/job/checks/views';
@@ -32,13 +32,16 @@ export function FitCard({ set }: { readonly set: string | undefined }) {
     rows.flatMap(({ row, stands }) => (stands === 'open' ? [rowItem(row)] : [])),
   );
   const goingOn = rows.find((row) => row.stands === 'open' && row.next?.id === FIT_ON);
-  const stepAt = ({ item, place }: Slot): FitStep | undefined => {
-    const row = rows.find((one) => rowItem(one.row) === item)?.row;
+  const rowAt = ({ item }: Slot): FitRow | undefined =>
+    rows.find(({ row }) => rowItem(row) === item)?.row;
+  const stepAt = (slot: Slot): FitStep | undefined => {
+    const { place } = slot;
+    const row = rowAt(slot);
     return row && fitSteps(sheet, row.piece).find(({ id }) => id === place);
   };
   const timeAt = (slot: Slot): ReturnType<typeof against> => {
     const step = stepAt(slot);
-    return step && inHand && rowItem(inHand.row) === slot.item ? against(step) : null;
+    return step && inHand && inHand.row === rowAt(slot) ? against(step) : null;
   };
   return (
     <OneByOne
@@ -47,7 +50,7 @@ export function FitCard({ set }: { readonly set: string | undefined }) {
       set={piece}
       ready={({ item }) => open.has(item)}
       counted={(slot) => {
-        const row = rows.find((one) => rowItem(one.row) === slot.item)?.row;
+        const row = rowAt(slot);
         const step = stepAt(slot);
         return row && step ? countedAt(row, step) : null;
       }}

@@ -3,7 +3,8 @@ import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { canBeLeftOut } from '@cardinex/core/job/leaveOut';
-import { entryTitle, standsWord } from '@cardinex/words/cards/names';
+import { shownStatus } from '@cardinex/core/job/trayGroups';
+import { entryTitle, statusWord } from '@cardinex/words/cards/names';
 import { trayWords } from '@cardinex/words/screens';
 import { trayReasonSentence } from '@cardinex/words/tray';
 import { Button } from '../../ui/Button';
@@ -66,7 +67,10 @@ export function BarredCard({ entry, more }: { entry: TrayCard; more?: ReactNode 
           <Mark kind="now" word={trayReasonSentence(reason, ago)} />
         ) : (
           <>
-            <Mark kind={reason.code === 'clock' ? 'waiting' : 'barred'} word={standsWord(entry)} />
+            <Mark
+              kind={shownStatus(entry) === 'waiting' ? 'waiting' : 'barred'}
+              word={statusWord(shownStatus(entry))}
+            />
             <Body>{trayReasonSentence(reason, ago)}</Body>
           </>
         )}

@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { currentCard } from '@cardinex/core/job/tray';
-import { isPutRightOnIt } from '@cardinex/core/job/trayGroups';
-import { entryTitle, standsWord } from '@cardinex/words/cards/names';
+import { isPutRightOnIt, shownStatus } from '@cardinex/core/job/trayGroups';
+import { entryTitle, statusWord } from '@cardinex/words/cards/names';
 import { trayWords } from '@cardinex/words/screens';
 import { Button } from '../../ui/Button';
 import { entryHref } from './entryHref';
@@ -32,7 +32,7 @@ export function NextCard({ plain = false, className }: Props) {
   return (
     <Button
       label={entryTitle(next, tray)}
-      hint={open ? trayWords.nextCard : standsWord(next)}
+      hint={open ? trayWords.nextCard : statusWord(shownStatus(next))}
       kind={open && !plain ? 'expected' : 'bench'}
       tall
       onPress={() => router.replace(entryHref(jobId, next))}

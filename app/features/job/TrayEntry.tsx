@@ -1,10 +1,10 @@
 import { Text, View } from 'react-native';
 import { placeOf } from '@cardinex/core/job/kit/cardPlace';
 import { handOn } from '@cardinex/core/job/inHand';
-import { isOnlyAhead, isPutRightOnIt } from '@cardinex/core/job/trayGroups';
+import { isOnlyAhead, isPutRightOnIt, shownStatus } from '@cardinex/core/job/trayGroups';
 import type { TrayCard } from '@cardinex/core/job/standing';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
-import { entryTitle, standsWord, statusWord } from '@cardinex/words/cards/names';
+import { entryTitle, statusWord } from '@cardinex/words/cards/names';
 import { trayWords } from '@cardinex/words/screens';
 import { trayReasonSentence } from '@cardinex/words/tray';
 import { useActor, useMemberName } from '../../session/SessionProvider';
@@ -24,13 +24,12 @@ interface Shown {
 
 /** What stands at a card of the tray; nothing where it is only not its turn yet. */
 function shownOf(entry: TrayCard, next: boolean): Shown {
+  const status = shownStatus(entry);
   if (entry.needsAttention) return { mark: 'out', word: statusWord(entry.status) };
-  if (next && entry.status === 'open') return { mark: 'now', word: trayWords.next };
-  // Time passes by itself: nothing is wrong.
-  if (entry.reason.code === 'clock') return { mark: 'waiting', word: standsWord(entry) };
-  if (isOnlyAhead(entry) || entry.status === 'open' || isPutRightOnIt(entry.reason)) return {};
-  const mark = ({ done: 'within', waiting: 'waiting', barred: 'barred' } as const)[entry.status];
-  return { mark, word: statusWord(entry.status) };
+  if (next && status === 'open') return { mark: 'now', word: trayWords.next };
+  if (isOnlyAhead(entry) || status === 'open' || isPutRightOnIt(entry.reason)) return {};
+  const mark = ({ done: 'within', waiting: 'waiting', barred: 'barred' } as const)[status];
+  return { mark, word: statusWord(status) };
 }
 
 interface Props {

@@ -69,8 +69,3 @@ export function entryWithin(entry: TrayCard, tray: readonly TrayCard[]): string 
 export function statusWord(status: CardStatus): string {
   return STATUS[status];
 }
-
-/** How a card stands: one that only time holds up waits, and is not called barred. */
-export function standsWord({ status, reason }: TrayCard): string {
-  return statusWord(reason.code === 'clock' ? 'waiting' : status);
-}

@@ -29,26 +29,26 @@ export const fitCard: Card<'fit'> = {
 /** How a piece stands that nothing can be done about before its joint has set, or whose bead was left too long. */
 function settingStanding(job: JobNow, rows: ReturnType<typeof rowsOfPiece>): Standing | null {
   const { sheet, state } = job;
-  const open = rows.flatMap((row) => (row.stands === 'open' && row.next ? [row] : []));
-  const held = open.map(({ row, next }) => ({
-    piece: pieceRef(sheet, rowItem(row)),
-    against: next ? clockAgainst(sheet, state, row, next, () => job.now) : null,
-  }));
-  for (const { piece, against } of held)
+  const open = rows.flatMap(({ row, ...at }) => {
+    if (at.stands !== 'open' || !at.next) return [];
+    return [
+      {
+        piece: pieceRef(sheet, rowItem(row)),
+        against: clockAgainst(sheet, state, row, at.next, () => job.now),
+        clocks: clocksOfRow(sheet, state, row),
+      },
+    ];
+  });
+  for (const { piece, against } of open)
     if (against?.is === 'too-late')
       return openFor({ code: 'bead-too-old', piece, since: against.since }, true);
-  for (const { row } of open)
-    for (const clock of clocksOfRow(sheet, state, row)) {
+  for (const { piece, clocks } of open)
+    for (const clock of clocks) {
       const phase = phaseOf(clock, job.now);
-      if (phase.is === 'to-close')
-        return openFor({
-          code: 'close-by',
-          piece: pieceRef(sheet, rowItem(row)),
-          until: phase.until,
-        });
+      if (phase.is === 'to-close') return openFor({ code: 'close-by', piece, until: phase.until });
     }
-  const [first] = held;
-  if (first?.against?.is !== 'too-early' || held.some(({ against }) => against === null))
+  const [first] = open;
+  if (first?.against?.is !== 'too-early' || open.some(({ against }) => against === null))
     return null;
   const { until, what } = first.against;
   return waitingFor(

@@ -60,32 +60,31 @@ const timedSteps = memoizeByObject((sheet: JobSheet): readonly TimedStep[] =>
   ),
 );
 
-/** The joints of a job that were begun, with all their times; those of pieces that are off again are not among them. */
-function jointClocks(sheet: JobSheet, { checks }: JobState): readonly JointClock[] {
-  return timedSteps(sheet).flatMap(({ row, step, joint }): readonly JointClock[] => {
-    const seen = (id: string) => seenOf(checks, fitCheckId(row.piece.id), rowItem(row), id);
-    const begun = seen(step);
-    if (begun?.found !== 'good') return [];
-    const { at: begunAt } = begun;
-    const closed = seen(FIT_ON)?.found === 'good';
-    const after = (time: TimeFigure | undefined): string | null =>
-      time ? plus(begunAt, time) : null;
-    const { sealant, glued } = joint;
-    const cure = sealant?.cure;
-    return [
-      {
-        row,
-        step,
-        joint,
-        begunAt,
-        closeFrom: after(sealant ? sealant.closeFrom : glued?.dry),
-        closeTo: after(sealant?.closeTo),
-        pullFrom: after(sealant && pullAfter(sealant)),
-        cure: cure ? { until: plus(begunAt, cure.time), bars: cure.bars } : null,
-        closed,
-      },
-    ];
-  });
+/** The clock of a joint, with all its times; none where it was not begun, or the piece is off again. */
+function clockOf({ checks }: JobState, { row, step, joint }: TimedStep): JointClock | null {
+  const seen = (id: string) => seenOf(checks, fitCheckId(row.piece.id), rowItem(row), id);
+  const begun = seen(step);
+  if (begun?.found !== 'good') return null;
+  const after = (time: TimeFigure | undefined): string | null =>
+    time ? plus(begun.at, time) : null;
+  const { sealant, glued } = joint;
+  const cure = sealant?.cure;
+  return {
+    row,
+    step,
+    joint,
+    begunAt: begun.at,
+    closeFrom: after(sealant ? sealant.closeFrom : glued?.dry),
+    closeTo: after(sealant?.closeTo),
+    pullFrom: after(sealant && pullAfter(sealant)),
+    cure: cure ? { until: plus(begun.at, cure.time), bars: cure.bars } : null,
+    closed: seen(FIT_ON)?.found === 'good',
+  };
+}
+
+/** The joints of a job that were begun. */
+function jointClocks(sheet: JobSheet, state: JobState): readonly JointClock[] {
+  return timedSteps(sheet).flatMap((timed) => clockOf(state, timed) ?? []);
 }
 
 /** Its bolts wait as long as is printed for them, or for as long as its curing bars the pull. */
@@ -123,7 +122,9 @@ function isBefore(at: string, other: string): boolean {
 
 /** The clocks of one row. */
 export function clocksOfRow(sheet: JobSheet, state: JobState, row: FitRow): readonly JointClock[] {
-  return jointClocks(sheet, state).filter((clock) => rowItem(clock.row) === rowItem(row));
+  return timedSteps(sheet)
+    .filter((timed) => rowItem(timed.row) === rowItem(row))
+    .flatMap((timed) => clockOf(state, timed) ?? []);
 }
 
 /** Steps by which a piece is drawn down: they wait where a bead is only nipped at first. */

@@ -1,8 +1,8 @@
 import type { ActType } from '@cardinex/core/job/act';
-import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { CheckView } from '@cardinex/core/job/checks/view';
 import { cardBacks } from '@cardinex/words/cards/buildSteps';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
+import { useCard } from '../job/useCard';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'joint.wiped-off',
@@ -11,22 +11,14 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'check.decided',
 ]);
 
-interface CardOfLook {
-  readonly card: CardName;
-  readonly set: string | undefined;
-  readonly acts: ReadonlySet<ActType>;
-  readonly says: readonly string[];
-  readonly done: boolean;
-}
-
-/** What the card of something looked over is made from, one by one or by the row. */
-export function cardOfLook({ check, done }: CheckView, set?: string): CardOfLook {
+/** What the card of something looked over repeats, one by one or by the row. */
+export function useLookCard({ check, done }: CheckView, set?: string): ReturnType<typeof useCard> {
   const sentences = check.card === 'inspect' ? w.looksBack : cardBacks[check.card];
-  return {
+  return useCard({
     card: check.card,
     set,
     acts: OWN_ACTS,
     says: check.kind === 'holes' ? [w.holesFirst, ...sentences] : sentences,
     done,
-  };
+  });
 }
