@@ -8,7 +8,7 @@ import {
 import type { FitRow } from '@cardinex/core/job/cards/fit/rows';
 import type { FitStep } from '@cardinex/core/job/cards/fit/steps';
 import { useNow } from '../../ui/useNow';
-import { useJob } from '../job/JobProvider';
+import { latest, useJob } from '../job/JobProvider';
 
 interface JointTimes {
   /** The clock of a row that asks for something now: the one past its time first, else the one that ends soonest. */
@@ -23,9 +23,9 @@ type Asking = Exclude<ClockPhase, { is: 'over' | 'curing' }>;
 
 /** The clocks of the joints of a row, looked at every second while one of them runs. */
 export function useJointTime(row: FitRow | undefined): JointTimes {
-  const { sheet, state } = useJob();
+  const { sheet, state, log } = useJob();
   const clocks = row ? clocksOfRow(sheet, state, row) : [];
-  const now = useNow(clocks.length > 0 ? 1000 : undefined);
+  const now = latest(useNow(clocks.length > 0 ? 1000 : undefined), log);
   const asking = clocks.flatMap((clock) => {
     const phase = phaseOf(clock, now);
     return phase.is === 'over' || phase.is === 'curing' ? [] : [{ clock, phase }];

@@ -173,7 +173,8 @@ export function JobProvider({ jobId, children }: PropsWithChildren<{ jobId: stri
   );
 }
 
-function latest(now: string, { last }: JobLog): string {
+/** A clock's time, or that of the log's last act where it is later: no act lies in the future. */
+export function latest(now: string, { last }: JobLog): string {
   const at = last?.at;
   return at !== undefined && Date.parse(at) > Date.parse(now) ? at : now;
 }
