@@ -248,7 +248,8 @@ export function allGood(story: Storyteller, sheet: EngineSheet, card: CheckCard)
   return story;
 }
 
-function tickOrRead(
+/** One place of a check: seen and good, or read as it should be. */
+export function tickOrRead(
   story: Storyteller,
   sheet: JobSheet,
   check: Check,
@@ -257,7 +258,12 @@ function tickOrRead(
 ): void {
   const at = { check: check.id, item };
   if (check.way === 'seen') {
-    story.act('check.seen', { ...at, ...(place !== '' && { step: place }), found: 'good' });
+    story.act('check.seen', {
+      ...at,
+      ...(place !== '' && { step: place }),
+      found: 'good',
+      ...(check.kind === 'shells-found' && { wear: 'even' }),
+    });
   } else if (check.way === 'read') {
     const mm = soundMm(sheet, check, item, place);
     const printed = { text: String(mm), unit: 'mm' as const };
@@ -310,6 +316,7 @@ export function soundMm(sheet: JobSheet, check: Check, item: string, place: stri
     case 'holes':
     case 'look':
     case 'unclamped':
+    case 'shells-found':
       return 0.1;
     case 'end-float': {
       const least = journal?.endFloat?.low;

@@ -21,10 +21,11 @@ import {
   topDown,
   wrenchFor,
 } from './intakeStory';
+import { bearingsDone } from './frameStory';
 import { timed } from './timingStory';
 import { castryV8 } from './sheets/castryV8';
 import { averilQ4 } from './sheets/averilQ4';
-import { hesperM6Right } from './sheets/hesperM6';
+import { hesperM6Left, hesperM6Right } from './sheets/hesperM6';
 import { orrin6t } from './sheets/orrin6t';
 import { quillon5c } from './sheets/quillon5c';
 import { tolvane44 } from './sheets/tolvane44';
@@ -64,6 +65,7 @@ export const DEMO_JOB = {
   gravelHoist: jobId(1, 15),
   harbourTug: jobId(1, 16),
   grainDryer: jobId(1, 17),
+  southFerry: jobId(1, 18),
   otherShops: jobId(2, 1),
 } as const;
 
@@ -87,6 +89,7 @@ export function demoJobs(now: Date): readonly DemoJob[] {
     gravelHoist(now),
     harbourTug(now),
     grainDryer(now),
+    southFerry(now),
     otherShops(now),
   ];
 }
@@ -494,6 +497,13 @@ function dredger(now: Date): DemoJob {
   );
   partsIn(stripped(marked(madeDead(story, tolvane44), tolvane44), tolvane44), tolvane44);
   allGood(allGood(story, tolvane44, 'inspect'), tolvane44, 'bores');
+  for (const item of ['2/lower', '4/lower'])
+    story.act('check.seen', {
+      check: 'shells-found/mains',
+      item,
+      found: 'not-good',
+      wear: 'copper',
+    });
   measured(story, tolvane44, 'counterbores', { '1': [8], '2': [8], '3': [8.01], '4': [8] });
   measured(story, tolvane44, 'flanges', { '1': [8.06], '2': [8.11], '3': [8.08], '4': [8.11] });
   return story.end();
@@ -626,6 +636,32 @@ function grainDryer(now: Date): DemoJob {
     .act('heat.reached', { words: 'an hour on the dryer, 82 °C at the outlet' })
     .wait(5 * 60)
     .end();
+}
+
+/** In the frame with its crank in place: two main bearings are closed again, the third is open and ran hot. */
+function southFerry(now: Date): DemoJob {
+  const story = open(
+    lockside,
+    DEMO_JOB.southFerry,
+    hoursBefore(now, 7),
+    {
+      serial: 'HM6-0112',
+      name: 'south ferry',
+      why: 'Oil pressure fell by a third in a week; bright metal in the filter.',
+      scope: {
+        kind: 'pieces',
+        also: ['1', '2', '3', '4', '5', '6', '7'].map((place) => `main-cap/${place}`),
+      },
+      because: 'low-oil-pressure',
+    },
+    'TR',
+    hesperM6Left,
+  );
+  stripped(madeDead(story, hesperM6Left), hesperM6Left);
+  return bearingsDone(story, hesperM6Left, {
+    wear: { '2/lower': 'scored', '3/lower': 'wiped' },
+    until: (bearing, step) => bearing === '3' && step.kind === 'shell' && step.item === '3/upper',
+  }).end();
 }
 
 /** A chain-driven head about to go on: built, looked under, the crank to be placed. */

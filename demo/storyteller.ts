@@ -12,6 +12,7 @@ import { drawnDown } from '@cardinex/core/sheet/drawnDown';
 import { planOf } from '@cardinex/core/sheet/programmeOf';
 import { settingItems } from '@cardinex/core/sheet/settingItems';
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
+import type { TightenAct } from '@cardinex/core/tightening/tightenPlan';
 import { lockside, type DemoMember, type DemoShop } from './shops';
 import { DEMO_TOOL, demoTool } from './tools';
 
@@ -133,22 +134,38 @@ export class Storyteller {
   /** Every torque and angle of one instance of a set from first to last, its waits cut short. */
   wholeRun(set: FastenedSet, instance: string, wrench: string): this {
     this.prepare(wrench, set, instance);
-    for (const act of planOf(drawnDown(set), instance)?.acts ?? []) {
-      const { key, kind, nm = 0, deg = 0, together } = act;
-      const pass = 1;
-      if (kind === 'wait') this.act('step.done', { key, pass, words: 'Left overnight.' });
-      else if (kind === 'turn-crank' || kind === 'draw-down') this.act('step.done', { key, pass });
-      else if (kind === 'slacken') this.act('bolt.eased', { key, pass });
-      else if (kind === 'angle') this.act('bolt.turned', { key, pass, deg });
-      else {
+    for (const act of planOf(drawnDown(set), instance)?.acts ?? []) this.oneOf(act);
+    return this;
+  }
+
+  /** One act of a run, with the wrench in hand; a wait cut short. */
+  oneOf({ key, kind, nm = 0, deg = 0, bar = 0, together }: TightenAct): this {
+    const pass = 1;
+    switch (kind) {
+      case 'wait':
+        return this.act('step.done', { key, pass, words: 'Left overnight.' });
+      case 'turn-crank':
+      case 'draw-down':
+        return this.act('step.done', { key, pass });
+      case 'slacken':
+        return this.act('bolt.eased', { key, pass });
+      case 'angle':
+        return this.act('bolt.turned', { key, pass, deg });
+      case 'hydraulic':
+      case 'hydraulic-check':
+        return this.act('stud.tensioned', { key, pass, bar });
+      case 'torque':
+      case 'check': {
         const prepared = { wrench: this.inHand, adapter: null, at: '' };
-        const setNm = wrenchSettingNm(nm, prepared);
+        const pull = { key, pass, nm, setNm: wrenchSettingNm(nm, prepared) };
+        const wrench = this.inHand?.id ?? '';
         const sides = together ? [{ side: 'near' as const }, { side: 'far' as const }] : [{}];
-        for (const side of sides)
-          this.act('bolt.pulled', { key, pass, nm, setNm, wrench, ...side });
+        return sides.reduce<this>(
+          (so, side) => so.act('bolt.pulled', { ...pull, wrench, ...side }),
+          this,
+        );
       }
     }
-    return this;
   }
 
   /** Takes a wrench in hand, as the crib has it. */

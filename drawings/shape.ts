@@ -149,6 +149,7 @@ export type DrawingKind =
   | 'ring-clock'
   | 'row-of-parts'
   | 'screw-turn'
+  | 'shells'
   | 'slider-crank'
   | 'stack'
   | 'stops'

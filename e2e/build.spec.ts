@@ -191,18 +191,22 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
     await pressThrough(page, 'act');
     await check('pistons', 'in-bore');
     await expect(page.getByText(/its throw at the bottom, 180° after cylinder 1/)).toBeVisible();
-    // Once the first is in, the liners it would lift hold the crank until they are held down.
-    await pull(4);
-    await press(page, 'Liners are clamped');
-    await pressThrough(page, 'act');
+    // Each rod's cap is pulled, and the crank turned after it, before the next piston goes in.
+    for (let piston = 1; piston <= 4; piston += 1) {
+      await pull(4);
+      await begin(/^Wrench 3/);
+      for (let bolt = 1; bolt <= 4; bolt += 1) {
+        await setHand(page);
+        await pull(1);
+      }
+      // Once the first is in, the liners it would lift hold the crank until they are held down.
+      if (piston === 1) await press(page, 'Liners are clamped');
+      await pull(1);
+    }
+    await expect(page.getByText('16 of 16')).toBeVisible();
   });
 
-  await test.step('rod caps, timing, stand-out, and the gasket it asks for', async () => {
-    await page.goto(`${job}/tighten?set=rod-caps`);
-    for (let rod = 1; rod <= 4; rod += 1) {
-      await begin(/^Wrench 3/);
-      await pullAll();
-    }
+  await test.step('timing, stand-out, and the gasket it asks for', async () => {
     // The camshaft is in the block: its timing is set before the head goes on.
     await page.goto(`${job}/timing`);
     await press(page, 'Dead, and all clear');

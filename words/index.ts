@@ -34,6 +34,7 @@ export interface Words {
   readonly 'cards/parts': typeof import('./en/cards/parts');
   readonly 'cards/propose': typeof import('./en/cards/propose');
   readonly 'cards/row': typeof import('./en/cards/row');
+  readonly 'cards/shells': typeof import('./en/cards/shells');
   readonly 'cards/strip': typeof import('./en/cards/strip');
   readonly 'cards/tighten': typeof import('./en/cards/tighten');
   readonly 'cards/timing': typeof import('./en/cards/timing');

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { SHELL_WEAR } from '@cardinex/core/crank/shellPattern';
 import type { ChecksActs } from '@cardinex/core/job/facts/checks';
 import { REACH_MM } from '@cardinex/core/job/reach';
 import type { ActSchemas } from './actSchemas';
@@ -25,6 +26,7 @@ export const checksActs = {
     step: plainId.exactOptional(),
     found,
     words: words(400).exactOptional(),
+    wear: z.enum(SHELL_WEAR).exactOptional(),
     count: z.int().min(0).max(10_000).exactOptional(),
   }),
   'check.row-seen': z.strictObject({

@@ -48,6 +48,9 @@ export const journals = listOf(
     id: plainId,
     name: words(60),
     count: whole(1, 60),
+    thrust: whole(1, 60)
+      .exactOptional()
+      .describe('The bearing that carries the thrust, counted from the end cylinder 1 is at.'),
     standard: lengthLimits,
     undersizes: listOf(lengthFigure, 12).exactOptional(),
     minimum: lengthFigure.exactOptional(),

@@ -6,8 +6,10 @@ import type { FastenedSet } from '../sheet/spec/fastening';
 import { viewsOn } from './checks/views';
 import { seenOf } from './checks/state';
 import { stillLive } from './cards/dead/checks';
+import { openCaps } from './cards/bearings/caps';
 import { isOn } from './cards/fit/isOn';
 import { clampersOf, isLoose, isPulledAgain, looseningRun } from './cards/strip/loosening';
+import { isRodHeld } from './cards/pistons/rodPull';
 import { timingView } from './cards/timing/view';
 import type { CrankHold, Move } from './facts/crank';
 import { linersLoose } from './linersLoose';
@@ -132,6 +134,7 @@ function jacksOn(sheet: JobSheet, state: JobState): boolean {
 /** Is more than one main cap off while the crank hangs in them? Upside down it lies in the block. */
 function crankHangs(sheet: JobSheet, state: JobState): boolean {
   if (state.attitude.stands === 'inverted' || isCrankOut(sheet, state)) return false;
+  if (openCaps(sheet, state).length > 1) return true;
   const caps = offOfKind(sheet, 'bearing-cap').filter(({ over }) => over.bearings !== null);
   const isOpen = (id: string): boolean =>
     clampersOf(sheet, id).length > 0
@@ -153,7 +156,7 @@ function rodsUncapped(sheet: JobSheet, state: JobState): readonly number[] {
   const goingIn = (cylinder: number): boolean => {
     const seen = (step: string): boolean =>
       seenOf(checks, 'in-bore', String(cylinder), step)?.found === 'good';
-    return !leftOut.pistons && seen('in') && !seen('cap-own');
+    return !leftOut.pistons && seen('in') && !isRodHeld(sheet, state, cylinder);
   };
   const hasCaps = sheet.pistons?.route !== 'cylinder-over-piston';
   return rods

@@ -21,7 +21,7 @@ export function cardOfDecision({ act, target }: Pending, sheet: JobSheet): CardP
   const rule = ruleOf(act);
   const own = (entry: Act): CardPlace | null => cardOf(entry, sheet);
   if (rule.nature !== 'decision' || !rule.holdsUp) return own(act);
-  return rule.holdsUp(act.data, target, own);
+  return rule.holdsUp(act.data, { sheet, target, cardOf: own });
 }
 
 /** The first decision that a card waits for. */

@@ -27,6 +27,12 @@ export interface RefusalFields {
   'still-setting': { readonly until: string; readonly what: CureBars | 'close' };
   'bead-too-old': { readonly since: string };
   'no-bead': Nothing;
+  'wear-needed': Nothing;
+  'one-cap-at-a-time': { readonly bearing: string };
+  'thrust-last': { readonly bearings: readonly string[] };
+  'cap-not-off': Nothing;
+  'rod-not-in': { readonly cylinder: number };
+  'bearing-not-laid': { readonly bearing: string };
   'beyond-reach': { readonly lowMm: number; readonly highMm: number };
   'crank-held': { readonly holds: readonly CrankHold[] };
   'turn-over-held': { readonly holds: readonly CrankHold[] };

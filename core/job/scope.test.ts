@@ -169,11 +169,15 @@ describe('a scope', () => {
     expect(titles()).toEqual([...intake, 'liners', 'stand-out', ...end]);
     gasket.act('scope.widened', { scope: { kind: 'in-frame' }, words: 'liner 3 cracked' });
     expect(titles()).toEqual([
-      ...intake,
+      'dead',
+      'strip',
+      'mark',
+      'bearings',
+      'parts',
+      'inspect',
       'bores',
       'liners',
       'shells',
-      'main-caps',
       'crank',
       'pistons',
       'rod-caps',

@@ -1,5 +1,6 @@
 import type { Scope } from './facts/scope';
 import { comesOffFor, type ComesOff } from './plan/comesOff';
+import { withCapsApart } from './plan/capsApart';
 import { cylindersInHand } from './plan/cylindersInHand';
 import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
 import { clampedBy } from '../sheet/assembly/clamped';
@@ -9,8 +10,9 @@ import { headOf } from '../sheet/assembly/references';
 import { cylindersUnder } from '../sheet/cylindersUnder';
 import { cylindersOf, type EngineSheet } from '../sheet/engineSheet';
 import { drawnDown } from '../sheet/drawnDown';
+import { mainJournal } from '../sheet/mainJournal';
 import { memoizeByObject } from '../sheet/memoize';
-import { heightsOf } from '../sheet/spec/block';
+import { heightsOf, type JournalSpec } from '../sheet/spec/block';
 import type { FastenedSet, SetKind } from '../sheet/spec/fastening';
 
 /** The sheet a job works by: its figures, and of them what the job's scope disturbs. */
@@ -41,6 +43,14 @@ export function offOfKind(
 export const takesPistonsOut = memoizeByObject(
   (sheet: JobSheet): boolean => offOfKind(sheet, 'rod-and-piston').length > 0,
 );
+
+/** The shafts whose bearings are laid open, so that their shells come out; a rod's only where the rods do. */
+export function journalsOpen(sheet: JobSheet): readonly JournalSpec[] {
+  if (!openToShells(sheet)) return [];
+  const { journals = [] } = sheet;
+  const all = takesCrankOut(sheet) || takesPistonsOut(sheet);
+  return all ? journals : journals.filter((journal) => journal === mainJournal(sheet));
+}
 
 /** Are all bearings of the crank laid open, so that their shells come out and its journals are read? */
 export const openToShells = memoizeByObject((sheet: JobSheet): boolean => {
@@ -138,12 +148,13 @@ const scopedKnown = memoizeByObject((_: EngineSheet) => new Map<string, JobSheet
 function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
   const cylinders = cylindersInHand(sheet, scope);
   const comesOff = comesOffFor(sheet, scope);
+  const whole = withCapsApart(sheet, comesOff);
   const scoped: JobSheet = {
-    ...sheet,
-    ...(sheet.fastenedSets && { fastenedSets: sheet.fastenedSets.map(drawnDown) }),
+    ...whole,
+    ...(whole.fastenedSets && { fastenedSets: whole.fastenedSets.map(drawnDown) }),
     scope,
     inHand: cylinders,
-    whole: sheet,
+    whole,
     comesOff,
   };
   if (cylinders.length === cylindersOf(sheet).length) return scoped;

@@ -1,10 +1,12 @@
 import type { AngleFigure, PressureFigure } from '../quantity/figure';
 import { memoizeByObject } from '../sheet/memoize';
+import { ofInstance } from '../sheet/ofInstance';
 import { drawRounds } from '../sheet/drawnDown';
 import { setOf } from '../sheet/programmeOf';
 import { pulledInOrder } from '../sheet/pulledInOrder';
 import type { EngineSheet } from '../sheet/engineSheet';
 import { type FastenedSet, type SheetProgramme, type SheetStage } from '../sheet/spec/fastening';
+import type { RunName } from './facts/run';
 import { AFTER_HEAT, afterHeatOf, heated } from './cards/after-heat/programme';
 
 /** The programme a set is slackened by. */
@@ -50,13 +52,14 @@ function highestPressure({ programme }: FastenedSet): PressureFigure | null {
   );
 }
 
-/** The set a run is of, under the programme its name gives. */
+/** The set a run is of, at its instance and under the programme its name gives. */
 export function setForRun(
   sheet: EngineSheet,
-  { set: id, programme }: { readonly set: string; readonly programme: string },
+  { set: id, instance, programme }: RunName,
 ): FastenedSet | undefined {
-  const set = setOf(sheet, id);
-  if (!set) return undefined;
+  const whole = setOf(sheet, id);
+  if (!whole) return undefined;
+  const set = ofInstance(whole, instance);
   if (programme === STRIP) return slackened(set);
   if (programme === AFTER_HEAT) return afterHeatOf(set) ? heated(set) : undefined;
   return set.programme?.id === programme ? set : undefined;

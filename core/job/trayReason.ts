@@ -77,6 +77,13 @@ export type TrayReason =
   | { readonly code: 'to-slacken'; readonly set: string; readonly instance?: string }
   | { readonly code: 'to-take-off'; readonly piece: PieceRef }
   | { readonly code: 'to-count' }
+  /** The main bearing to be opened next, or the one that is open. */
+  | {
+      readonly code: 'bearing-next' | 'bearing-open';
+      readonly bearing: string;
+      readonly done: number;
+      readonly total: number;
+    }
   /** Pieces go on again, row by row. */
   | { readonly code: 'to-put-on'; readonly done: number; readonly total: number }
   | { readonly code: 'parts-to-come'; readonly here: number; readonly total: number }

@@ -93,6 +93,7 @@ function hesper(hand: 'left' | 'right'): EngineSheet {
         id: 'mains',
         name: 'Main',
         count: 7,
+        thrust: 7,
         standard: book.between(199.97, 200, 96),
         minimum: book.mm(198.5, 96),
         ovality: book.mm(0.08, 96),

@@ -262,6 +262,7 @@ export const tolvane44: EngineSheet = {
       id: 'mains',
       name: 'Main',
       count: 5,
+      thrust: 3,
       standard: book.between(74.96, 74.98, 30),
       undersizes: [book.mm(0.25, 30), book.mm(0.5, 30)],
       minimum: book.mm(74.4, 30),

@@ -38,6 +38,8 @@ export const SCREENS = [
   ['seals', `/jobs/${DEMO_JOB.dredger}/liners?part=seals`],
   ['a counterbore', `/jobs/${DEMO_JOB.dredger}/liners?check=counterbores`],
   ['shells', `/jobs/${DEMO_JOB.aeroplane}/shells?check=shells%2Fmains`],
+  ['bearing by bearing', `/jobs/${DEMO_JOB.southFerry}/bearings`],
+  ['old shells', `/jobs/${DEMO_JOB.dredger}/inspect?check=shells-found%2Fmains`],
   ['pistons', `/jobs/${DEMO_JOB.aeroplane}/pistons`],
   ['pistons weighed', `/jobs/${DEMO_JOB.aeroplane}/pistons?check=masses`],
   ['rings on', `/jobs/${DEMO_JOB.aeroplane}/pistons?check=rings-on`],

@@ -191,7 +191,8 @@ it('a pressed pin says how warm its rod must be; shells in the frame are rolled 
   expect(step(castryV8, 'everything', 'on-rod', 'pin')).toMatch(
     /Warm it to 197 °C\. It may be: within what it stands\./,
   );
-  expect(step(tolvane44, 'in-frame', 'shells/mains', 'backs')).toMatch(/rolled round its journal/);
+  expect(step(tolvane44, 'in-frame', 'bearing/3', 'rolled-in')).toMatch(/rolled round by the pin/);
+  expect(step(tolvane44, 'in-frame', 'bearing/3', 'cap-way')).toMatch(/Arrow towards the fan/);
   expect(step(tolvane44, 'everything', 'shells/mains', 'backs')).not.toMatch(/rolled/);
 });
 

@@ -17,6 +17,7 @@ const NAMES: Readonly<Record<BuildKind, string>> = {
   counterbores: 'Depth of the counterbores',
   flanges: 'Thickness of the flanges',
   shells: 'shells in',
+  bearing: 'bearing',
   thrust: 'thrust washers',
   'end-float': 'end float',
   camshaft: 'Camshaft',
@@ -46,6 +47,11 @@ const PLACES: Readonly<Record<string, string>> = {
   'white-rag': 'Rag stays white',
   dried: 'Dried',
   oiled: 'Oiled',
+  'rolled-out': 'Old shell out',
+  journal: 'Journal good',
+  'new-shells': 'New shells right',
+  'rolled-in': 'Rolled in',
+  'cap-way': 'Cap is on',
   size: 'Right size',
   backs: 'Backs dry',
   tang: 'Tang in slot',
@@ -98,11 +104,17 @@ const PLACES: Readonly<Record<string, string>> = {
 /** What a check is called. */
 export function buildName(
   sheet: JobSheet,
-  { kind, journal, set = '' }: Pick<Check, 'journal' | 'set'> & { readonly kind: BuildKind },
+  {
+    kind,
+    journal,
+    set = '',
+    instance,
+  }: Pick<Check, 'journal' | 'set' | 'instance'> & { readonly kind: BuildKind },
 ): string {
   if (kind === 'fitted') return pieceNamed(sheet.whole, set);
   const name = sheet.journals?.find(({ id }) => id === journal)?.name ?? '';
-  return `${name} ${NAMES[kind]}`.trim();
+  const named = `${name} ${NAMES[kind]}`.trim();
+  return kind === 'bearing' && instance !== undefined ? `${named} ${instance}` : named;
 }
 
 /** A step, or a place where something is read. */
@@ -130,6 +142,7 @@ export function buildItem(
     case 'counterbores':
       return `Bore ${item}`;
     case 'shells':
+    case 'bearing':
       return `${sheet.journals?.find(({ id }) => id === check.journal)?.name ?? ''} ${item}`.trim();
     case 'thrust':
       return 'Grooves towards the crank';

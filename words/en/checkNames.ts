@@ -7,12 +7,13 @@ import type { StraightedgeLine } from '@cardinex/core/block/headFlatness';
 import {
   lookPartOf,
   THICKNESS,
-  type HoleStep,
   type LookItem,
   type LookPart,
 } from '@cardinex/core/job/cards/inspect/checks';
+import type { HoleStep } from '@cardinex/core/job/cards/inspect/setChecks';
 import { isBuildKind, type Check } from '@cardinex/core/job/checks/check';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
+import { shellOfItem } from '@cardinex/core/job/cards/shells/checks';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { buildItem, buildName, buildPlace } from './buildNames';
@@ -42,6 +43,8 @@ export function checkName(sheet: JobSheet, check: Check): string {
       return 'Sealing rings';
     case 'look':
       return LOOKED_OVER[lookPartOf(check) ?? 'head'];
+    case 'shells-found':
+      return `${journal} shells as they came`;
     case 'unclamped':
       return 'Left on, no longer clamped';
   }
@@ -123,6 +126,8 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
     case 'journals':
     case 'clearances':
       return `${sheet.journals?.find(({ id }) => id === check.journal)?.name ?? ''} ${item}`.trim();
+    case 'shells-found':
+      return shellName(sheet, check, item);
     case 'unclamped':
       return `${referenceName(sheet.whole, item)}: not moved, its joint whole`;
     case 'look': {
@@ -131,6 +136,13 @@ export function itemName(sheet: JobSheet, check: Check, item: string): string {
       return LOOKS[item as LookItem];
     }
   }
+}
+
+/** "Main 3, lower half" */
+function shellName(sheet: JobSheet, check: Check, item: string): string {
+  const { bearing, half } = shellOfItem(item);
+  const journal = sheet.journals?.find(({ id }) => id === check.journal)?.name ?? '';
+  return `${journal} ${bearing}, ${half} half`.trim();
 }
 
 /** The same as it stands within a sentence. */

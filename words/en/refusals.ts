@@ -42,6 +42,15 @@ const SENTENCES: {
   'bead-too-old': ({ since }) =>
     `Its time was over at ${timeOfDay(since)}. Wipe it off both faces and lay it anew.`,
   'no-bead': () => 'No bead was begun there, or the piece is on it.',
+  'wear-needed': () => 'Say how this shell was found.',
+  'one-cap-at-a-time': ({ bearing }) =>
+    `Bearing ${bearing} is open. The crank hangs in the others: pull its cap down first.`,
+  'thrust-last': ({ bearings }) =>
+    `This bearing carries the thrust: it is opened last. Still to do: ${listed(bearings)}.`,
+  'cap-not-off': () => 'The cap of this bearing is on. It comes off first.',
+  'rod-not-in': ({ cylinder }) => `Piston ${cylinder} goes in first, and its own cap on its rod.`,
+  'bearing-not-laid': ({ bearing }) =>
+    `Bearing ${bearing} is not ready for its cap: its card says what is left.`,
   'beyond-reach': ({ lowMm, highMm }, units) =>
     `Between ${length(lowMm, units)} and ${length(highMm, units)} is possible here. Look at the decimal mark.`,
   'turn-over-held': ({ holds }) => turnOverHoldsSentence(holds),

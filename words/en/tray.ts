@@ -105,6 +105,10 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
         : `${reason.set}, number ${reason.instance}: slacken.`;
     case 'to-take-off':
       return `Next off: ${withinSentence(pieceRefName(reason.piece))}.`;
+    case 'bearing-next':
+      return `Next: bearing ${reason.bearing}. ${reason.done} of ${reason.total} done.`;
+    case 'bearing-open':
+      return `Bearing ${reason.bearing} is open. ${reason.done} of ${reason.total} done.`;
     case 'to-put-on':
       return `Ready to go on: ${reason.done} of ${reason.total} done.`;
     case 'to-count':

@@ -3,6 +3,7 @@ import type { ComponentType } from 'react';
 import type { CardName } from '@cardinex/core/job/facts/cardName';
 import type { CheckCard } from '@cardinex/core/job/checks/check';
 import { AfterHeatCard } from '../after-heat/AfterHeatCard';
+import { BearingsCard } from '../bearings/BearingsCard';
 import { CauseCard } from '../cause/CauseCard';
 import { ChecksCard } from '../checks/ChecksCard';
 import { DeadCard } from '../dead/DeadCard';
@@ -11,6 +12,7 @@ import { LinersCard } from '../liners/LinersCard';
 import { LinersPart } from '../liners/LinersPart';
 import { MarkCard } from '../mark/MarkCard';
 import { PartsCard } from '../parts/PartsCard';
+import { PistonsCard } from '../pistons/PistonsCard';
 import { PumpCard } from '../pump/PumpCard';
 import { RecheckCard } from '../recheck/RecheckCard';
 import { StandOutCard } from '../stand-out/StandOutCard';
@@ -31,7 +33,9 @@ interface Asked {
 }
 
 /** A card that is a list of checks and no more. */
-function checks(card: Exclude<CheckCard, 'liners' | 'tighten' | 'fit'>): ComponentType<Asked> {
+function checks(
+  card: Exclude<CheckCard, 'liners' | 'tighten' | 'fit' | 'bearings'>,
+): ComponentType<Asked> {
   return function ChecksScreen({ check }) {
     return <ChecksCard card={card} check={check} />;
   };
@@ -52,8 +56,9 @@ const SCREENS: { readonly [N in CardName]: ComponentType<Asked> } = {
       <LinersPart part={part} check={check} />
     ),
   shells: checks('shells'),
+  bearings: ({ check }) => <BearingsCard check={check} />,
   crank: checks('crank'),
-  pistons: checks('pistons'),
+  pistons: ({ check }) => <PistonsCard check={check} />,
   timing: ({ check }) => <TimingCard check={check} />,
   'stand-out': ({ check }) => <StandOutCard check={check} />,
   'head-build': checks('head-build'),

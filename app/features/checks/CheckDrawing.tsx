@@ -82,6 +82,7 @@ export function CheckDrawing({ view, at, onChoose }: Props) {
     case 'journals':
     case 'clearances':
     case 'rings':
+    case 'shells-found':
     case 'look':
     case 'unclamped':
       return null;

@@ -1,4 +1,5 @@
 import type { CheckView } from '@cardinex/core/job/checks/view';
+import { ShellsFound } from '../bearings/ShellsFound';
 import { LookCheck } from './LookCheck';
 import { ReadCheck } from './ReadCheck';
 import { WeighCheck } from './WeighCheck';
@@ -11,6 +12,10 @@ export function OneCheck({ view }: { view: CheckView }) {
     case 'weighed':
       return <WeighCheck view={view} />;
     case 'seen':
-      return <LookCheck view={view} />;
+      return view.check.kind === 'shells-found' ? (
+        <ShellsFound view={view} />
+      ) : (
+        <LookCheck view={view} />
+      );
   }
 }

@@ -8,12 +8,18 @@ import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 
 /** Read once on a job before jacks are pumped. */
-export function HydraulicsCaution({ set }: { set: string }) {
+export function HydraulicsCaution({
+  card = 'strip',
+  set,
+}: {
+  readonly card?: 'strip' | 'bearings';
+  readonly set: string;
+}) {
   const { record } = useJob();
   const read = useOnce(() => record('caution.acknowledged', { caution: 'hydraulics' }));
   return (
     <CardFrame
-      card="strip"
+      card={card}
       title={w.slackenTitle(set)}
       back={<BackOfCard says={w.back} />}
       acts={{ undo: null, confirm: { label: w.hydraulicsRead, onPress: read } }}

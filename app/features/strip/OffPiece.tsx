@@ -1,9 +1,9 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import { PIECE_CONDITIONS, type PieceCondition } from '@cardinex/core/job/facts/pieces';
 import { RACKED } from '@cardinex/core/job/facts/marks';
 import type { Mark as PartMark } from '@cardinex/core/job/cards/mark/view';
-import { offGroups, type OffGroup, type OffStep } from '@cardinex/core/job/cards/strip/view';
+import type { OffGroup, OffStep } from '@cardinex/core/job/cards/strip/view';
 import { linersLoose } from '@cardinex/core/job/linersLoose';
 import { runKey } from '@cardinex/core/job/run/runKey';
 import { hasWetLiners } from '@cardinex/core/job/scope';
@@ -25,7 +25,6 @@ import { Body, Heading, Small } from '../../ui/Words';
 import type { CardActs } from '../job/ActBar';
 import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
-import { LeaveOut } from '../job/LeaveOut';
 import type { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
 import { WordsSlip } from '../job/WordsSlip';
@@ -33,21 +32,21 @@ import { PhotographIt } from '../photographs/PhotographIt';
 import { TurnOverSlip } from '../attitude/TurnOverSlip';
 import { AsItStands } from './AsItStands';
 import { ClampLiners } from './ClampLiners';
-import { StackNow } from './StackNow';
 
 interface Props {
   readonly group: OffGroup;
   readonly step: OffStep;
   readonly frame: ReturnType<typeof useCard>['frame'];
   readonly undo: CardActs['undo'];
-  /** Its place among all that comes off, from 0. */
-  readonly place: number;
+  /** Beside the title: how far all of it is. */
+  readonly aside: string;
   readonly onSlacken: (run: string) => void;
-  readonly onChoose: (group: OffGroup) => void;
+  /** At the foot of the card, below everything else. */
+  readonly foot?: ReactNode;
 }
 
 /** One piece, or a row of a kind, on its way off: marked, eased, slackened, then off. */
-export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose }: Props) {
+export function OffPiece({ group, step, frame, undo, aside, onSlacken, foot }: Props) {
   const { sheet, state } = useJob();
   const [asking, setAsking] = useState<PieceCondition | null>(null);
   const [turning, setTurning] = useState(false);
@@ -64,7 +63,7 @@ export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose 
   return (
     <CardFrame
       {...frame}
-      aside={w.counts(place + 1, offGroups(sheet).length)}
+      aside={aside}
       acts={
         acts.confirm && {
           undo,
@@ -121,8 +120,7 @@ export function OffPiece({ group, step, frame, undo, place, onSlacken, onChoose 
           <PhotographIt of={`piece/${instances[0] ?? ''}`} />
         </View>
       ) : null}
-      <StackNow inHand={{ group, instances }} onChoose={onChoose} />
-      <LeaveOut card="strip" />
+      {foot}
     </CardFrame>
   );
 }

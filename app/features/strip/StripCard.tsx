@@ -50,6 +50,7 @@ export function StripCard() {
       </CardFrame>
     );
   const { group, step } = next;
+  const groups = offGroups(sheet);
   if (step.kind === 'slacken') {
     const { run } = step;
     const key = runKey(run.name);
@@ -76,11 +77,21 @@ export function StripCard() {
       step={step}
       frame={frame}
       undo={undo}
-      place={offGroups(sheet).indexOf(group)}
+      aside={w.counts(groups.indexOf(group) + 1, groups.length)}
       onSlacken={setSlackening}
-      onChoose={setChosen}
+      foot={
+        <>
+          <StackNow inHand={inHandOf(group, step)} onChoose={setChosen} />
+          <LeaveOut card="strip" />
+        </>
+      }
     />
   );
+}
+
+/** What the picture of the engine shows in hand. */
+function inHandOf(group: OffGroup, step: OffStep) {
+  return { group, instances: 'instances' in step ? step.instances : group.instances };
 }
 
 /** What was chosen, until it is all off. */

@@ -3,6 +3,7 @@ import type { WrenchShown } from '@cardinex/core/job/facts/run';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { coveringView } from '@cardinex/core/job/cards/tighten/covering';
+import { runCard } from '@cardinex/core/job/run/runCard';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { isInDate } from '@cardinex/core/job/run/inDate';
@@ -13,6 +14,7 @@ import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/faste
 import { liesWell, tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { faultInWords } from '@cardinex/words/faults';
 import { settingFigure, torque } from '@cardinex/words/quantity';
+import { runName } from '@cardinex/words/runNames';
 import { refusalSentence } from '@cardinex/words/refusals';
 import { shared } from '@cardinex/words/screens';
 import { toolsWords as tools } from '@cardinex/words/tools';
@@ -100,10 +102,9 @@ export function Prepare({ view, instances, onCancel }: Props) {
   });
   return (
     <CardFrame
-      card={cardOfRun(view.name)}
-      set={view.set.id}
+      {...runCard(view.name, sheet)}
       title={w.prepareTitle}
-      aside={view.set.name}
+      aside={runName(sheet, view.name)}
       back={<TightenBack view={view} />}
       actBar={
         <BarRow>

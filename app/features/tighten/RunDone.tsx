@@ -2,7 +2,7 @@ import type { RunView } from '@cardinex/core/job/run/views';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { runResults, type RunResults } from '@cardinex/core/job/run/results';
-import { cardOfRun } from '@cardinex/core/job/run/runKey';
+import { runCard } from '@cardinex/core/job/run/runCard';
 import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { toolsWords } from '@cardinex/words/tools';
 import { Button } from '../../ui/Button';
@@ -32,8 +32,7 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
   const [taking, setTaking] = useState(false);
   return (
     <CardFrame
-      card={cardOfRun(view.name)}
-      set={view.set.id}
+      {...runCard(view.name, sheet)}
       title={w.allDone}
       aside={view.set.instances.length > 1 ? view.name.instance : view.set.name}
       back={<TightenBack view={view} />}

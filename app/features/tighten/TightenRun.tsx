@@ -1,11 +1,14 @@
 import type { RunView } from '@cardinex/core/job/run/views';
 import type { RunState } from '@cardinex/core/job/facts/runs';
 import type { ReactNode } from 'react';
-import { cardOfRun } from '@cardinex/core/job/run/runKey';
+import { runCard } from '@cardinex/core/job/run/runCard';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { stripWords as strip } from '@cardinex/words/cards/strip';
 import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { BackOfCard } from '../job/BackOfCard';
+import { HeldNotice } from '../checks/HeldNotice';
+import { useHolds } from '../checks/useHolds';
+import { useJob } from '../job/JobProvider';
 import { CardFrame } from '../job/CardFrame';
 import { Ends } from './run/Ends';
 import { JackFacts, NutTravel } from './run/JackFacts';
@@ -33,13 +36,14 @@ interface Props {
 
 /** One pull at a time: bolt, value, one large button. */
 export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: Props) {
+  const { sheet } = useJob();
   const run = useRun({ view, prepared, onChangeWrench });
+  const held = useHolds(run?.bolt.act.kind === 'turn-crank', 'of-the-programme');
   if (!run) return null;
   const { bolt, number, slackens, past } = run;
   return (
     <CardFrame
-      card={cardOfRun(view.name)}
-      {...(!slackens && { set: view.set.id })}
+      {...runCard(view.name, sheet)}
       title={titleOf(run)}
       aside={countsOf(run)}
       back={slackens ? <BackOfCard says={strip.back} /> : <TightenBack view={view} />}
@@ -69,6 +73,7 @@ export function TightenRun({ view, prepared, instances, foot, onChangeWrench }: 
       }
     >
       {instances}
+      {held ? <HeldNotice by={held} /> : null}
       <LeftNotice run={run} />
       <NutTravel view={view} />
       <RunMap run={run} />

@@ -1,7 +1,7 @@
 import type { CapTurn, RunView } from '@cardinex/core/job/run/views';
 import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
-import { cardOfRun } from '@cardinex/core/job/run/runKey';
+import { runCard } from '@cardinex/core/job/run/runCard';
 import { capsOf } from '@cardinex/core/job/run/turns';
 import { turnWords as w } from '@cardinex/words/cards/buildSteps';
 import { listed } from '@cardinex/words/quantity';
@@ -32,8 +32,7 @@ export function TurnByHand({ view, turn, instances }: Props) {
   const { set, name: run } = view;
   const { stage, fasteners } = turn;
   const { undo, frame } = useCard({
-    card: cardOfRun(run),
-    set: set.id,
+    ...runCard(run, sheet),
     acts: TIGHTEN_ACTS,
     says: [w.says, w.bindsSays],
     done: false,

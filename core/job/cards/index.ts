@@ -7,6 +7,7 @@ import { partsCard } from './parts/card';
 import { inspectCard } from './inspect/card';
 import { boresCard } from './bores/card';
 import { linersCard } from './liners/card';
+import { bearingsCard } from './bearings/card';
 import { shellsCard } from './shells/card';
 import { crankCard } from './crank/card';
 import { pistonsCard } from './pistons/card';
@@ -31,6 +32,7 @@ export const CARDS: { readonly [N in CardName]: Card<N> } = {
   bores: boresCard,
   liners: linersCard,
   shells: shellsCard,
+  bearings: bearingsCard,
   crank: crankCard,
   pistons: pistonsCard,
   timing: timingCard,

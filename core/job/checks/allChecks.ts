@@ -1,4 +1,5 @@
 import { memoizeByObject } from '../../sheet/memoize';
+import { bearingChecks } from '../cards/bearings/checks';
 import { boreChecks } from '../cards/bores/checks';
 import { allCoveringChecks } from '../cards/tighten/covering';
 import { crankChecks } from '../cards/crank/checks';
@@ -20,6 +21,7 @@ export const allChecks = memoizeByObject((sheet: JobSheet): readonly Check[] => 
   ...boreChecks(sheet),
   ...linerChecks(sheet),
   ...shellChecks(sheet),
+  ...bearingChecks(sheet),
   ...crankChecks(sheet),
   ...pistonChecks(sheet),
   ...standOutChecks(sheet),

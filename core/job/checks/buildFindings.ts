@@ -73,6 +73,7 @@ export function buildFinding(
     case 'counterbores':
     case 'flanges':
     case 'shells':
+    case 'bearing':
     case 'thrust':
     case 'end-float':
     case 'camshaft':

@@ -5,6 +5,7 @@ export const CHECK_CARDS = [
   'bores',
   'liners',
   'shells',
+  'bearings',
   'crank',
   'pistons',
   'stand-out',
@@ -27,6 +28,7 @@ export type CheckKind =
   | 'rings'
   | 'look'
   | 'unclamped'
+  | 'shells-found'
   // As it goes together
   | BuildKind;
 
@@ -36,6 +38,7 @@ export const BUILD_KINDS = [
   'counterbores',
   'flanges',
   'shells',
+  'bearing',
   'thrust',
   'end-float',
   'camshaft',

@@ -4,6 +4,7 @@ import { refusedTurning } from '../mayTurn';
 import type { DecideContext } from '../decideContext';
 import { mayOverride } from '../roles';
 import type { JobState } from '../state';
+import { refusedBearingStep } from '../cards/bearings/rules';
 import { decideFitSeen } from '../cards/fit/rules';
 import { decideHeadStep } from '../cards/tighten/rules';
 import { decidePumpSeen } from '../cards/pump/rules';
@@ -48,16 +49,20 @@ export function decideCheckSeen(
 ): Verdict {
   const { data, at } = act;
   const { sheet } = context;
-  if (data.found === 'not-good' && !data.words) return refused('words-needed');
   if (data.check === DEAD) {
+    if (data.found === 'not-good' && !data.words) return refused('words-needed');
     const known = (isolationOf(sheet) as readonly string[]).includes(data.item);
     return known ? ACCEPTED : refused('unknown-check', { check: data.item });
   }
   const check = checkOf(sheet, data.check);
+  const wanted = check?.kind === 'shells-found' ? refusedShell(data) : refusedLook(data);
+  if (wanted) return wanted;
   if (check?.way !== 'seen') return refused('unknown-check', { check: data.check });
   if (!check.items.includes(data.item) || !check.places.includes(data.step ?? '')) {
     return refused('unknown-place-of-check', { item: data.item });
   }
+  const early = refusedBearingStep(sheet, state, check, data.item);
+  if (early) return early;
   const turns = turnsCrankAt(check, data.step ?? '');
   const held = turns ? refusedTurning(sheet, state, moveOf(check)) : null;
   if (held) return held;
@@ -67,6 +72,18 @@ export function decideCheckSeen(
   return check.kind === 'head-on' && data.found === 'good' && data.step !== undefined
     ? decideHeadStep(state, check, data.step, { sheet, at })
     : ACCEPTED;
+}
+
+/** What is not good is said in words. */
+function refusedLook({ found, words }: ActOf<'check.seen'>['data']): Verdict | null {
+  return found === 'not-good' && !words ? refused('words-needed') : null;
+}
+
+/** How a shell was found is picked, and only what is worn evenly is as it should be. */
+function refusedShell({ found, wear }: ActOf<'check.seen'>['data']): Verdict | null {
+  return wear !== undefined && (wear === 'even') === (found === 'good')
+    ? null
+    : refused('wear-needed');
 }
 
 /**

@@ -132,6 +132,7 @@ function reckoned(
       };
     }
     case 'holes':
+    case 'shells-found':
     case 'look':
     case 'unclamped':
       return null;

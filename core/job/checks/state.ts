@@ -64,8 +64,9 @@ export function pieceWeighed(
 }
 
 export function checkSeen(state: ChecksState, act: LoggedActOf<'check.seen'>): ChecksState {
-  const { check, item, step = '', found, words } = act.data;
-  return seenAt(state, { check, item, step }, { found, ...(words && { words }) }, act);
+  const { check, item, step = '', found, words, wear } = act.data;
+  const sight = { found, ...(words && { words }), ...(wear && { wear }) };
+  return seenAt(state, { check, item, step }, sight, act);
 }
 
 /** As if each of the row had been said by itself. */
@@ -85,7 +86,7 @@ interface SeenSlot {
 function seenAt(
   state: ChecksState,
   { check, item, step }: SeenSlot,
-  sight: Pick<CheckSeen, 'found' | 'words'>,
+  sight: Pick<CheckSeen, 'found' | 'words' | 'wear'>,
   { id: actId, at, by, seq, seenSeq }: LoggedActOf<'check.seen' | 'check.row-seen'>,
 ): ChecksState {
   const before = seenOf(state, check, item, step);

@@ -101,6 +101,8 @@ function verdictOf(
   finding: CheckFinding | null,
 ): ItemVerdict {
   if (check.way === 'seen') {
+    // An old shell goes out whatever it looks like: it is evidence, and nothing is decided about it.
+    if (check.kind === 'shells-found') return seenOf(state, check.id, item) ? 'within' : 'unread';
     const seen = check.places.map((place) => seenOf(state, check.id, item, place));
     if (seen.some((entry) => entry?.found === 'not-good')) return 'out';
     return seen.every((each) => each !== undefined) ? 'within' : 'unread';

@@ -8,6 +8,7 @@ export const CARD_NAMES = [
   'bores',
   'liners',
   'shells',
+  'bearings',
   'crank',
   'pistons',
   'stand-out',

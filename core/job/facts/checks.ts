@@ -1,3 +1,4 @@
+import type { ShellWear } from '../../crank/shellPattern';
 import type { Printed, GaugeShown } from './shown';
 
 /** One reading of a check, newest of its place. */
@@ -23,6 +24,8 @@ export interface CheckWeight {
 export interface CheckSeen {
   readonly found: 'good' | 'not-good';
   readonly words?: string;
+  /** Of an old shell that is not worn evenly. */
+  readonly wear?: ShellWear;
   /** Somebody who had not heard of this said otherwise. */
   readonly against?: { readonly by: string; readonly at: string };
   /** Its place in the log: clocks tell to the second, and not all alike, what came after what. */
@@ -81,6 +84,8 @@ export interface ChecksActs {
     readonly step?: string;
     readonly found: CheckSeen['found'];
     readonly words?: string;
+    /** Of an old shell: how it was found. */
+    readonly wear?: ShellWear;
     /** How many joints came out or went in, where they are counted. */
     readonly count?: number;
   };

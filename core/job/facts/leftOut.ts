@@ -9,6 +9,7 @@ export const LEAVE_OUT = [
   'inspect',
   'bores',
   'shells',
+  'bearings',
   'crank',
   'pistons',
   'stand-out',

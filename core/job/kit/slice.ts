@@ -32,6 +32,14 @@ export interface OpeningRule<T extends ActType> extends RuleOfAny<T> {
   readonly nature: 'opening';
 }
 
+/** What the card that a decision holds up may follow from. */
+interface HeldUp {
+  readonly sheet: JobSheet;
+  /** The act it takes back. */
+  readonly target: LoggedAct | undefined;
+  readonly cardOf: (act: Act) => CardPlace | null;
+}
+
 /** It rests on what was known: made unaware it has no effect until someone who sees all confirms it. */
 export interface DecisionRule<T extends ActType> extends RuleOfAny<T> {
   readonly nature: 'decision';
@@ -42,13 +50,8 @@ export interface DecisionRule<T extends ActType> extends RuleOfAny<T> {
   readonly restsOn: ((data: ActData[T], fact: Act, on: () => CardPlace | null) => boolean) | null;
   /**
    * The card that waits while it waits, where that is not its own.
-   * @param target the act it takes back
    */
-  readonly holdsUp?: (
-    data: ActData[T],
-    target: LoggedAct | undefined,
-    cardOf: (act: Act) => CardPlace | null,
-  ) => CardPlace | null;
+  readonly holdsUp?: (data: ActData[T], around: HeldUp) => CardPlace | null;
 }
 
 export type ActRule<T extends ActType> = FactRule<T> | OpeningRule<T> | DecisionRule<T>;

@@ -73,10 +73,20 @@ export function usualOrder(job: JobNow): readonly Planned[] {
     line = [...own, ...put(wheels, before)];
   };
 
+  /** Each rod's cap is pulled before the next piston goes in. */
+  const pistons = (): void => {
+    const before = line;
+    const rods = sets.filter((set) => kindOf(set) === 'rod-caps');
+    const own = [...put('pistons', before), ...put(rods, before)];
+    if (own.length > 0) line = own;
+  };
+
   const dead = put('dead', []);
   // Each is asked for as its piece comes off: the list of them stands behind.
   const strip = put('strip', dead);
   const mark = put('mark', dead);
+  // They hang in the frame whatever is done above them.
+  const bearings = put('bearings', strip);
   put('parts', []);
   line = [...mark, ...strip];
   next('inspect');
@@ -85,10 +95,10 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   next('liners');
   next(sets.filter(({ set }) => set === null));
   next('shells');
+  line = [...line, ...bearings];
   tighten((kind) => kind === 'main-caps');
   next('crank');
-  next('pistons');
-  tighten((kind) => kind === 'rod-caps');
+  pistons();
   const inBlock = !camInHead(sheet);
   if (inBlock) timing();
   next('stand-out');

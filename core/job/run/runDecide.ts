@@ -15,7 +15,9 @@ import type { JobSheet } from '../scope';
 import type { JobState } from '../state';
 import { groupOf, setOf } from '../../sheet/programmeOf';
 import { bandOf, reachedVerdict } from './reached';
+import { refusedClosing } from '../cards/bearings/rules';
 import { afterHeatFrom, afterHeatOf } from '../cards/after-heat/programme';
+import { rodNotIn } from '../cards/pistons/rodPull';
 import { refusedByCovering } from '../cards/tighten/rules';
 import { isInDate } from './inDate';
 import { cardOfRun, readKey } from './runKey';
@@ -34,7 +36,10 @@ export function decideRunPrepared(
     cardOfRun(act.data.run) === 'tighten'
       ? refusedByCovering(sheet, state, act.data.run, act.at)
       : null;
-  if (covering) return covering;
+  const closing = covering ?? refusedClosing(sheet, state, act.data.run, act.at);
+  if (closing) return closing;
+  const rod = rodNotIn(sheet, state, act.data.run);
+  if (rod !== null) return refused('rod-not-in', { cylinder: rod });
   const { wrench, override } = act.data;
   if (!wrench) return ACCEPTED;
   const name = wrench.name;

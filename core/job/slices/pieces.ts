@@ -1,11 +1,20 @@
+import type { ActData } from '../act';
+import { capsOneByOne } from '../cards/bearings/caps';
 import { decideWayOpened } from '../cards/fit/rules';
 import { decidePieceEased, decidePieceOff } from '../cards/strip/rules';
 import { easedKey, NO_PIECES, type PiecesActs } from '../facts/pieces';
 import type { CardPlace } from '../kit/cardPlace';
 import type { Slice } from '../kit/slice';
 import { MECHANICS } from '../roles';
+import type { JobSheet } from '../scope';
 
 const STRIPPED: CardPlace = { card: 'strip' };
+
+/** Caps that come off one at a time have a card of their own. */
+function offOn({ pieces }: ActData['piece.off'], sheet: JobSheet): CardPlace {
+  const ofCap = capsOneByOne(sheet).some(({ piece }) => pieces.includes(piece));
+  return ofCap ? { card: 'bearings' } : STRIPPED;
+}
 
 /** What has come off the engine, and how it was found. */
 export const piecesSlice: Slice<'pieces', keyof PiecesActs> = {
@@ -15,7 +24,7 @@ export const piecesSlice: Slice<'pieces', keyof PiecesActs> = {
     'piece.off': {
       nature: 'fact',
       roles: MECHANICS,
-      card: () => STRIPPED,
+      card: offOn,
       decide: decidePieceOff,
     },
     'piece.eased': {

@@ -18,13 +18,14 @@ import {
 } from '../run/runDecide';
 import { isRunAct, runEvolve } from '../run/runState';
 import { readKey, runKey } from '../run/runKey';
+import type { JobSheet } from '../scope';
 import { decideStageSet } from '../run/stageSet';
 import { refused } from '../verdict';
 
 /** What became of one fastener, or one step, of a run. */
 const ON_FASTENER = {
   nature: 'fact',
-  card: ({ key }: { readonly key: string }) => runCard(readKey(key).run),
+  card: ({ key }: { readonly key: string }, sheet: JobSheet) => runCard(readKey(key).run, sheet),
   subject: ({ key }: { readonly key: string }) => `bolt/${key}`,
   decide: decideBolt,
 } as const;
@@ -56,7 +57,7 @@ export const runsSlice: Slice<'runs', keyof RunsActs> = {
     'bolts.reported': {
       nature: 'fact',
       roles: MECHANICS,
-      card: ({ pulls }) => runCard(readKey(pulls[0]?.key ?? '').run),
+      card: ({ pulls }, sheet) => runCard(readKey(pulls[0]?.key ?? '').run, sheet),
       decide: decideReported,
     },
     'cap.turned': { nature: 'fact', roles: MECHANICS, card: ofRun, decide: decideCapTurned },
@@ -86,7 +87,7 @@ export const runsSlice: Slice<'runs', keyof RunsActs> = {
       restsOn: ({ key }, fact) =>
         (isRunAct(fact) && fact.data.key === key) ||
         (fact.type === 'bolts.reported' && fact.data.pulls.some((pull) => pull.key === key)),
-      holdsUp: ({ key }) => runCard(readKey(key).run),
+      holdsUp: ({ key }, { sheet }) => runCard(readKey(key).run, sheet),
       decide: (state, act, context) =>
         isDoubted(state, readKey(act.data.key).run)
           ? refused('crib-disagrees')
@@ -100,6 +101,6 @@ export const runsSlice: Slice<'runs', keyof RunsActs> = {
   },
 };
 
-function ofRun({ run }: { readonly run: RunName }): CardPlace {
-  return runCard(run);
+function ofRun({ run }: { readonly run: RunName }, sheet: JobSheet): CardPlace {
+  return runCard(run, sheet);
 }

@@ -15,7 +15,7 @@ export const struckActs: ActsOnActs<keyof StruckActs> = {
       roles: ANY_HAND,
       card: () => null,
       restsOn: null,
-      holdsUp: (_, target, cardOf) => (target ? cardOf(target) : null),
+      holdsUp: (_, { target, cardOf }) => (target ? cardOf(target) : null),
       decide: decideStruck,
       whenParked: true,
       strikable: false,

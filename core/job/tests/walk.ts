@@ -6,6 +6,7 @@ import {
   until,
   wrenchFor,
 } from '@cardinex/demo/intakeStory';
+import { bearingsDone } from '@cardinex/demo/frameStory';
 import type { Storyteller } from '@cardinex/demo/storyteller';
 import { seeded } from '../../quantity/seeded';
 import { cylindersOf, type EngineSheet } from '../../sheet/engineSheet';
@@ -58,6 +59,7 @@ const STANDS: Readonly<Record<string, number>> = {
 /** All apart, and whatever is not putting pieces on done elsewhere. */
 export const apart = (sheet: EngineSheet, scope: Scope): Storyteller => {
   const story = stripped(madeDead(openedFor(sheet, scope), sheet), sheet);
+  bearingsDone(story, sheet);
   for (const card of ELSEWHERE) story.act('card.left-out', { card, words: 'elsewhere' });
   // What held liners down comes out before anything is closed over it.
   for (const { id } of temporaryPartsIn(stateOf(story).register))
@@ -209,9 +211,7 @@ export class Walk {
     if (acts.some(({ kind }) => kind === 'hydraulic')) {
       const treatment = set.groups[0]?.treatment.says ?? '';
       this.story.act('run.prepared', { run, wrench: null, adapter: null, treatment });
-      for (const { key, kind, bar = 0 } of acts)
-        if (kind === 'turn-crank') this.story.act('step.done', { key, pass: 1 });
-        else this.story.act('stud.tensioned', { key, pass: 1, bar });
+      for (const act of acts) this.story.oneOf(act);
     } else this.story.wholeRun(set, run.instance, wrenchFor(this.sheet, set));
     this.caughtUp();
   }

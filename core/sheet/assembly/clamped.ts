@@ -1,6 +1,7 @@
 import { cylindersUnder } from '../cylindersUnder';
 import { cylindersOf, type EngineSheet } from '../engineSheet';
 import { memoizeByObject } from '../memoize';
+import { ofInstance } from '../ofInstance';
 import type { FastenedSet, SetKind, SheetFastener } from '../spec/fastening';
 import type { Reference } from '../spec/reference';
 import { assemblyGraph } from './assemblyGraph';
@@ -48,7 +49,7 @@ interface ClampedBy {
 export const clampedBy = memoizeByObject((sheet: EngineSheet): readonly ClampedBy[] =>
   (sheet.fastenedSets ?? []).flatMap((set) =>
     set.instances.flatMap((instance) =>
-      set.fasteners.map((fastener) => ({
+      ofInstance(set, instance).fasteners.map((fastener) => ({
         set: set.id,
         instance,
         fastener: fastener.id,

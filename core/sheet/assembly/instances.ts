@@ -1,4 +1,5 @@
 import { cylindersOf, type EngineSheet } from '../engineSheet';
+import { mainJournal } from '../mainJournal';
 import type { CoversSpec, PiecePer } from '../spec/assembly';
 import { EVERYWHERE, overOf, type Over } from './over';
 
@@ -47,9 +48,10 @@ function instanceId(of: string, place: string): string {
 }
 
 /** Main bearings, from the journals of the sheet; else one more than the cylinders along the crank. */
-export function bearingCount({ journals, layout }: EngineSheet): number {
-  const mains = journals?.find(({ id, name }) => id === 'mains' || /^main/i.test(name));
+export function bearingCount(sheet: EngineSheet): number {
+  const mains = mainJournal(sheet);
   if (mains) return mains.count;
+  const { layout } = sheet;
   return Math.max(...layout.banks.map(({ cylinders }) => cylinders.length), 0) + 1;
 }
 

@@ -14,6 +14,7 @@ export function checkBlock(sheet: EngineSheet): SheetFinding[] {
     ...gradeFindings(sheet),
     ...pairFindings(sheet),
     ...repeatedIds('journals', sheet.journals ?? []),
+    ...thrustFindings(sheet),
     ...repeatedIds('pistons.rings', sheet.pistons?.rings ?? []),
     ...positive(sheet.bore, 'bore'),
     ...positive(sheet.stroke, 'stroke'),
@@ -24,6 +25,15 @@ function positive(figure: LengthFigure | undefined, at: string): SheetFinding[] 
   return figure && inMillionths(figureMm(figure)) <= 0
     ? [fault(`${at}.value`, 'must-be-positive')]
     : [];
+}
+
+/** The bearing that carries the thrust is one of the shaft's own. */
+function thrustFindings({ journals = [] }: EngineSheet): SheetFinding[] {
+  return journals.flatMap(({ thrust, count, name }, place) =>
+    thrust !== undefined && thrust > count
+      ? [fault(`journals[${place}].thrust`, 'no-such-bearing', { name, count, thrust })]
+      : [],
+  );
 }
 
 function linerFindings(sheet: EngineSheet): SheetFinding[] {

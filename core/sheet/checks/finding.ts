@@ -16,6 +16,7 @@ export type SheetFindingCode =
   | 'figure-outside-limits'
   | 'must-be-positive'
   | 'repeated'
+  | 'no-such-bearing'
   | 'cylinder-missing'
   | 'unknown-cylinder'
   | 'same-end'

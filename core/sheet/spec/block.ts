@@ -64,6 +64,8 @@ export interface JournalSpec {
   /** "Main", "big end", "camshaft". */
   readonly name: string;
   readonly count: number;
+  /** The bearing that carries the thrust of the shaft, counted from the end cylinder 1 is at. */
+  readonly thrust?: number;
   readonly standard: Limits<PrintedLengthUnit>;
   /** Regrinds counted from standard. */
   readonly undersizes?: readonly LengthFigure[];

@@ -1,5 +1,7 @@
 import { demoSheets } from '@cardinex/demo/sheets/all';
+import { SHELL_WEAR } from '@cardinex/core/crank/shellPattern';
 import { crankDrawing } from '../../crank/crank';
+import { shellsDrawing } from '../../crank/shells';
 import { stopsDrawing } from '../../crank/stops';
 import { timingWheelsDrawing } from '../../crank/timingWheels';
 import type { Drawing } from '../../shape';
@@ -31,9 +33,30 @@ function wheels(): readonly Drawing[] {
   });
 }
 
+/** Shells in every way they can be found, as far as they fit on a shaft. */
+function shells(): readonly Drawing[] {
+  const bearings = ['1', '2', '3', '4', '5'].map((id) => ({
+    id,
+    upper: `${id}/upper`,
+    lower: `${id}/lower`,
+  }));
+  const items = bearings.flatMap(({ upper, lower }) => [lower, upper]);
+  return (['lower', 'upper'] as const).map((loaded) =>
+    shellsDrawing({
+      bearings,
+      wear: (item) => SHELL_WEAR[items.indexOf(item)],
+      loaded,
+      now: '5/lower',
+      words: { upper: 'Upper', lower: 'Lower' },
+      description: `Shells, the ${loaded} carry the load`,
+    }),
+  );
+}
+
 export function crankSamples(): readonly Drawing[] {
   return [
     ...cranks(),
+    ...shells(),
     ...wheels(),
     stopsDrawing({ stopsDeg: [352, 12], topDeg: 2, description: 'Two stops' }),
   ];

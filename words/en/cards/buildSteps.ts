@@ -5,7 +5,7 @@ import {
 } from '@cardinex/core/sheet/assembly/pieceLines';
 import { counted } from '../kit';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
-import { takesCrankOut, type JobSheet } from '@cardinex/core/job/scope';
+import type { JobSheet } from '@cardinex/core/job/scope';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
 import type { OrientationSpec } from '@cardinex/core/sheet/spec/pistons';
 import { groupMark } from '@cardinex/core/sheet/groupMark';
@@ -31,6 +31,21 @@ const SAYS: Readonly<Record<string, string>> = {
   'shells/halves':
     'Upper and lower are not swapped: the one with groove and hole feeds the journal.',
   'shells/oiled': 'Running side oiled, fingers off it.',
+  'bearing/rolled-out':
+    'A pin with a flat head in the oil hole of the journal. The crank turned slowly by hand, the way that brings the tang out of its slot first. Fingers out.',
+  'bearing/journal':
+    'Wiped and felt with a fingernail all round, as far as it shows: no step, no score, no blue.',
+  'bearing/new-shells':
+    'The size stamped on the back is the size this journal was ground to. Backs and seats wiped dry, cap and block: oil behind a shell closes the bearing.',
+  'bearing/tang': 'The tang sits in its slot, both ends stand level.',
+  'bearing/oil-hole':
+    'The upper shell has the hole, over the oilway. Look through it before it goes round.',
+  'bearing/halves': 'Upper and lower are not swapped.',
+  'bearing/rolled-in':
+    'Running side oiled, rolled round by the pin, straight and without force, the tang last. The pin is out again.',
+  'bearing/oiled': 'Running sides oiled, fingers off them.',
+  'bearing/cap-way':
+    'The cap the right way round on its own bearing, down by hand, bolts run in by hand.',
   'clearances/':
     'Shells in, the cap pulled to its value: across the bore, away from the joint. What is left beside its journal, as read, is the clearance.',
   'thrust/': 'Thrust washers with their grooves towards the crank, tangs in place.',
@@ -92,9 +107,6 @@ const SAYS: Readonly<Record<string, string>> = {
   'head-on/flush': 'By hand all round, no gap anywhere. Never draw it down by its bolts.',
   'flanges/': 'From under the flange to its top, clean. Each liner by the bore it came from.',
 };
-
-const IN_FRAME =
-  'In the frame: the crank stays. One cap off at a time, the upper shell rolled round its journal, the cap back on before the next.';
 
 const PIN_FITS = {
   free: 'By hand. It slides with oil and falls neither in nor out.',
@@ -179,8 +191,8 @@ function sheetSays(sheet: JobSheet, kind: Check['kind'], place: string): readonl
       return (pistons?.rings ?? [])
         .filter(({ upperFace }) => upperFace !== undefined)
         .map(({ name, upperFace }) => `${name}: ${upperFace ?? ''}.`);
-    case 'shells/backs':
-      return !takesCrankOut(sheet) ? [IN_FRAME] : [];
+    case 'bearing/cap-way':
+      return facing(/\bcaps?\b/i);
     case 'rings-on/stagger':
       return stated(pistons?.stagger);
     case 'oil-jets/aimed':
@@ -205,7 +217,11 @@ export const cardBacks: Readonly<Record<Exclude<CheckCard, 'inspect'>, readonly 
   ],
   shells: [
     'A shell with its hole beside the oilway starves its journal; one with dirt behind it binds it. Neither shows once the cap is on.',
-    'In the frame, shells are rolled in with the crank in place, one cap at a time.',
+  ],
+  bearings: [
+    'The crank hangs in its caps: one comes off while all others are on and pulled. Two off, and the next turn bends it or drops it.',
+    'Old shells laid beside each other say more than each alone: one hot, or all of them, or one edge along the row.',
+    'The bearing that carries the thrust is opened last, when the others hold the crank where it was.',
   ],
   crank: [
     'End float is read with the caps down, both ways. Too little burns the thrust washers, too much knocks the clutch and the timing.',

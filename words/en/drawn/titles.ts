@@ -26,6 +26,7 @@ export const drawingTitles: Readonly<Record<DrawingKind, string>> = {
   'ring-clock': 'The ring gaps',
   'row-of-parts': 'The parts in their row',
   'screw-turn': 'The turn of the screw',
+  shells: 'Old shells along the shaft',
   'slider-crank': 'Crank, rod and piston',
   stack: 'The pieces of the engine',
   stops: 'Between two stops',

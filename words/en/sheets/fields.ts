@@ -110,6 +110,7 @@ const LABELS: Readonly<Record<string, string>> = {
   camInHead: 'Does the head carry the cam?',
   onLink: 'Does it stand to a marked link?',
   teeth: 'Teeth',
+  thrust: 'Bearing that carries the thrust (number)',
   keepClearDeg: 'Keep clear of pin and thrust (degrees)',
   of: 'Made of these characters',
   hides: 'Looked for last before it shuts',

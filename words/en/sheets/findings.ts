@@ -21,6 +21,8 @@ const SENTENCES: Readonly<Record<SheetFindingCode, (facts: Facts) => string>> = 
     `${figure} lies outside its own limits, ${low} to ${high}.`,
   'must-be-positive': () => 'This must be above zero.',
   repeated: ({ id }) => `${id} stands here already.`,
+  'no-such-bearing': ({ name, count, thrust }) =>
+    `${name}: there are ${count} of them, and none is number ${thrust}.`,
   'cylinder-missing': ({ cylinder }) =>
     `Cylinder ${cylinder} is in no bank: cylinders are numbered from 1 without a gap.`,
   'unknown-cylinder': ({ cylinder }) => `This engine has no cylinder ${cylinder}.`,

@@ -5,6 +5,7 @@ import { checkOf } from '@cardinex/core/job/checks/allChecks';
 import type { ActLine } from '../actLine';
 import { withWords, type Around, type SliceWords } from '../actWords';
 import { isolationSentence } from '../cards/dead';
+import { wearDone } from '../cards/shells';
 import {
   checkItemName,
   checkName,
@@ -90,10 +91,11 @@ function rowLine(
 }
 
 function seenLine(
-  { check: id, item, step = '', found, words, count }: ChecksActs['check.seen'],
+  { check: id, item, step = '', found, words, count, wear }: ChecksActs['check.seen'],
   { sheet }: Around,
 ): ActLine {
-  const value = found !== 'good' ? 'not good' : count === undefined ? 'so' : `${count} counted`;
+  const looked = found === 'good' ? 'so' : 'not good';
+  const value = wear ? wearDone[wear] : count === undefined ? looked : `${count} counted`;
   if (id === DEAD) return withWords({ what: isolationSentence(item as Isolation), value }, words);
   const check = checkOf(sheet, id);
   const place = check && step !== '' ? withinSentence(placeName(sheet, check, step)) : markLook(id);

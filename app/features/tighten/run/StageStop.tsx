@@ -2,7 +2,7 @@ import type { RunView } from '@cardinex/core/job/run/views';
 import type { RunState } from '@cardinex/core/job/facts/runs';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { cardOfRun } from '@cardinex/core/job/run/runKey';
+import { runCard } from '@cardinex/core/job/run/runCard';
 import type { StageSetting } from '@cardinex/core/job/run/stageSet';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { inMillionths } from '@cardinex/core/quantity/withinLimits';
@@ -38,7 +38,7 @@ interface Props {
  * next, in one press. The thumb that drummed the last stage through finds another card here.
  */
 export function StageStop({ view, asked, prepared, instances, onChangeWrench }: Props) {
-  const { record } = useJob();
+  const { record, sheet } = useJob();
   const units = useUnits();
   const { undo } = useUndo(TIGHTEN_ACTS);
   const { stage, kind, values, settingsNm } = asked;
@@ -64,8 +64,7 @@ export function StageStop({ view, asked, prepared, instances, onChangeWrench }: 
   );
   return (
     <CardFrame
-      card={cardOfRun(view.name)}
-      set={view.set.id}
+      {...runCard(view.name, sheet)}
       title={w.stageBegins(number, view.stages.length)}
       aside={view.set.name}
       back={<TightenBack view={view} />}

@@ -13,7 +13,14 @@ interface GoesOver {
 }
 
 /** Heads and cylinders are waited for one by one: each may be on while its neighbour is still to come. */
-const AS_A_WHOLE: readonly CardName[] = ['liners', 'shells', 'crank', 'pistons', 'timing'];
+const AS_A_WHOLE: readonly CardName[] = [
+  'liners',
+  'shells',
+  'bearings',
+  'crank',
+  'pistons',
+  'timing',
+];
 
 /** What a piece goes on over, by its id. */
 export function goesOver(sheet: JobSheet, piece: string): GoesOver | undefined {

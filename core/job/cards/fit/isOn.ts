@@ -4,6 +4,7 @@ import { setOf } from '../../../sheet/programmeOf';
 import { cylindersOf } from '../../../sheet/engineSheet';
 import { seenOf } from '../../checks/state';
 import { runDone, runView } from '../../run/runView';
+import { capsOneByOne, isCapOpen } from '../bearings/caps';
 import { clampersOf, isPulledAgain, looseningsOf, type Loosening } from '../strip/loosening';
 import { LET_DOWN } from '../tighten/covering';
 import type { JobSheet } from '../../scope';
@@ -33,6 +34,10 @@ export function isOn(sheet: JobSheet, state: JobState, instance: string): boolea
       return isPulledAgain(sheet, state, instance) || isLetDown(sheet, state, instance);
     case 'pistons':
       return leftOut.pistons !== undefined || isIn(sheet, state, instance);
+    case 'bearings': {
+      const cap = capsOneByOne(sheet).find(({ piece }) => piece === instance);
+      return leftOut.bearings !== undefined || !cap || !isCapOpen(sheet, state, cap);
+    }
     case 'liners':
     case 'shells':
     case 'crank':

@@ -1,6 +1,7 @@
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { memoizeByObject } from '../../../sheet/memoize';
 import type { SetKind } from '../../../sheet/spec/fastening';
+import { capsOneByOne } from '../bearings/caps';
 import { looseningsOf } from '../strip/loosening';
 import { fitsLiners, setsToTighten, takesCrankOut, timesEngine, type JobSheet } from '../../scope';
 import type { CardName } from '../../facts/cardName';
@@ -8,7 +9,7 @@ import type { CardName } from '../../facts/cardName';
 /** Cards on which pieces of some kinds go on, each in its own way. */
 type ServingCard = Extract<
   CardName,
-  'liners' | 'pistons' | 'tighten' | 'shells' | 'crank' | 'timing'
+  'liners' | 'pistons' | 'tighten' | 'shells' | 'bearings' | 'crank' | 'timing'
 >;
 
 /**
@@ -29,6 +30,7 @@ const servedIn = memoizeByObject((sheet: JobSheet): ReadonlyMap<string, ServingC
         .flatMap(({ clamps }) => clamps),
     );
   };
+  const oneByOne = new Set(capsOneByOne(sheet).map(({ piece }) => piece));
   const heads = clamped('head');
   const caps = clamped('main-caps');
   const inBlock = takesCrankOut(sheet) && sheet.overhead?.gear === 'push-rod';
@@ -48,6 +50,7 @@ const servedIn = memoizeByObject((sheet: JobSheet): ReadonlyMap<string, ServingC
       case 'head':
         return heads.has(id) ? 'tighten' : null;
       case 'bearing-cap':
+        if (oneByOne.has(id)) return 'bearings';
         return caps.has(id) ? 'tighten' : null;
       case 'crank':
         return 'shells';

@@ -6,23 +6,20 @@ import { RING_PLACES } from '../../../block/ringThickness';
 import { ifAny, readCheck, seenCheck, type Check } from '../../checks/check';
 import { figureMm } from '../../../quantity/figureMm';
 import { memoizeByObject } from '../../../sheet/memoize';
-import { groupOf } from '../../../sheet/programmeOf';
-import type { FastenedSet } from '../../../sheet/spec/fastening';
 import {
   cylindersInScope,
   hasWetLiners,
   offOfKind,
-  openToShells,
+  journalsOpen,
   setsInScope,
   takesCrankOut,
   takesPistonsOut,
   takesTopsOff,
   type JobSheet,
 } from '../../scope';
-
-/** What is done to a bolt hole before its bolt goes in, in order. */
-export const HOLE_STEPS = ['chased', 'clean', 'dry', 'runs-down'] as const;
-export type HoleStep = (typeof HOLE_STEPS)[number];
+import { isByTheCap } from '../bearings/caps';
+import { bearingsOf, isByBearing, shellsFoundCheck } from '../shells/checks';
+import { setChecks } from './setChecks';
 
 /** The check under which bores are read. */
 export const BORES = 'bores';
@@ -40,7 +37,10 @@ const RING_PLACE_NAMES = Array.from({ length: RING_PLACES }, (_, place) => Strin
  */
 export const checksOf = memoizeByObject((sheet: JobSheet): readonly Check[] => [
   ...headChecks(sheet),
-  ...setsInScope(sheet).flatMap((set) => setChecks(set)),
+  ...setsInScope(sheet)
+    // Those of a cap are seen to while it is off.
+    .filter(({ id }) => !isByTheCap(sheet, id))
+    .flatMap((set) => setChecks(set, card)),
   ...boreChecks(sheet),
   ...journalChecks(sheet),
   ...ringChecks(sheet),
@@ -73,33 +73,6 @@ function unclampedCheck({ whole, comesOff }: JobSheet): Check {
   return seenCheck({ id: 'unclamped', card, kind: 'unclamped', items: [...new Set(left)] });
 }
 
-/** Sets whose bolts go into holes of block or head that gather dirt and fluid. */
-const WITH_HOLES: readonly FastenedSet['kind'][] = ['head', 'cylinder-base', 'main-caps'];
-
-function setChecks(set: FastenedSet): readonly Check[] {
-  const { id, kind, instances, fasteners } = set;
-  // Those used once are spent, whatever their length.
-  const limited = fasteners.filter((fastener) => {
-    const group = groupOf(set, fastener);
-    return group?.stretchLimit !== undefined && group.uses !== 'one';
-  });
-  const idsOf = (some: FastenedSet['fasteners']): readonly string[] =>
-    some.map((entry) => entry.id);
-  return instances.flatMap((instance): readonly Check[] => {
-    const subject = { set: id, instance };
-    const holes = seenCheck(
-      { id: `holes/${id}/${instance}`, card, kind: 'holes', items: idsOf(fasteners) },
-      { places: HOLE_STEPS, ...subject },
-    );
-    const lengths = readCheck(
-      { id: `lengths/${id}/${instance}`, card, kind: 'lengths', items: idsOf(limited) },
-      { floorMm: 0.3, reachMm: [5, 3000] },
-      subject,
-    );
-    return [...(WITH_HOLES.includes(kind) ? [holes] : []), ...ifAny(lengths)];
-  });
-}
-
 function boreChecks(sheet: JobSheet): readonly Check[] {
   if (!sheet.bores || !sheet.bore || !takesTopsOff(sheet)) return [];
   // With pistons in, each is brought to its bottom first.
@@ -114,13 +87,17 @@ function boreChecks(sheet: JobSheet): readonly Check[] {
 }
 
 function journalChecks(sheet: JobSheet): readonly Check[] {
-  const { journals = [] } = sheet;
-  if (!openToShells(sheet)) return [];
-  return journals.flatMap((journal): readonly Check[] => {
+  const journals = journalsOpen(sheet);
+  const found = journals
+    .filter((journal) => !isByBearing(sheet, journal))
+    .map((journal) => shellsFoundCheck(journal, card, bearingsOf(journal)));
+  const read = journals.flatMap((journal): readonly Check[] => {
+    // A micrometer does not go round a main journal that lies in its bearings.
+    if (isByBearing(sheet, journal)) return [];
     const { low, high } = journal.standard;
     const standard = high ?? low;
     if (!standard) return [];
-    const items = Array.from({ length: journal.count }, (_, place) => String(place + 1));
+    const items = bearingsOf(journal);
     const scale = { floorMm: 0.03, reachMm: around(figureMm(standard)) };
     const entry = { places: JOURNAL_PLACES, journal: journal.id };
     const sizes = readCheck(
@@ -136,6 +113,7 @@ function journalChecks(sheet: JobSheet): readonly Check[] {
     // End float is read on the card of the crank, the caps being down.
     return [sizes, ...(journal.clearance ? [clearances] : [])];
   });
+  return [...found, ...read];
 }
 
 /** A size may be worn, or a regrind, but not another size altogether. */

@@ -9,11 +9,13 @@ import {
   cylindersInScope,
   hasWetLiners,
   offOfKind,
-  openToShells,
+  journalsOpen,
   setsInScope,
   takesHeadApart,
   type JobSheet,
 } from '../../scope';
+import { isByTheCap } from '../bearings/caps';
+import { isByBearing } from '../shells/checks';
 import { looseningsOf } from '../strip/loosening';
 
 /** A part that is marked before it leaves its place. */
@@ -51,7 +53,9 @@ export const marksOf = memoizeByObject((sheet: JobSheet): readonly Mark[] => [
 ]);
 
 function boltMarks(sheet: JobSheet): Mark[] {
-  return setsInScope(sheet).flatMap((set) => {
+  // Bolts of a cap that comes off by itself go back into it.
+  const sets = setsInScope(sheet).filter(({ id }) => !isByTheCap(sheet, id));
+  return sets.flatMap((set) => {
     const [first] = looseningsOf(sheet).filter((entry) => entry.set.id === set.id);
     return set.groups.map((group) => ({
       id: `bolts/${set.id}/${group.id}`,
@@ -137,14 +141,15 @@ function cylinderMarks(sheet: JobSheet): Mark[] {
 }
 
 function shellMarks(sheet: JobSheet): Mark[] {
-  const { journals = [], cylinder1End: end } = sheet;
-  if (!openToShells(sheet)) return [];
+  const { cylinder1End: end } = sheet;
   const first = (...lists: readonly (readonly Instance[])[]): readonly Instance[] =>
     lists.find((list) => list.length > 0) ?? [];
   const rods = first(offOfKind(sheet, 'rod'), offOfKind(sheet, 'rod-and-piston'));
   const caps = offOfKind(sheet, 'bearing-cap').filter(({ over }) => over.bearings);
   const mains = first(caps, offOfKind(sheet, 'crank'));
-  return journals.flatMap((journal) => {
+  return journalsOpen(sheet).flatMap((journal) => {
+    // Each goes back before the next is opened: they are laid out in their order as they come.
+    if (isByBearing(sheet, journal)) return [];
     // A book that calls its journals something else has them asked with the crank's.
     const pieces = /rod/i.test(`${journal.id} ${journal.name}`) ? rods : mains;
     return Array.from({ length: journal.count }, (_, place) => place + 1).flatMap((nth) =>

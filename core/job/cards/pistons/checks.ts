@@ -1,5 +1,6 @@
 import type { RingSpec } from '../../../sheet/spec/pistons';
 import { GAP_REACH, ifAny, readCheck, seenCheck, type Check } from '../../checks/check';
+import { rodSet } from './rodPull';
 import { cylindersInScope, takesPistonsOut, type JobSheet } from '../../scope';
 
 /** The check under which pistons are weighed. */
@@ -78,7 +79,10 @@ export function pistonChecks(sheet: JobSheet): readonly Check[] {
     seenCheck(
       { id: 'in-bore', card, kind: 'in-bore', items },
       {
-        places: ROUTE_STEPS[route],
+        // Where its cap is pulled by a programme, the crank is turned after that.
+        places: ROUTE_STEPS[route].filter(
+          (step) => step !== 'turns' || !cylinders.some((cylinder) => rodSet(sheet, cylinder)),
+        ),
         byItem: true,
         turnsCrank: true,
         turnsAt: ['crank-placed', 'turns'],

@@ -10,6 +10,8 @@ import type { JobState } from '../../state';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { headOf } from '../../../sheet/assembly/references';
+import { capOfRun } from '../bearings/caps';
+import { refusedCapsOff, refusedOpening } from '../bearings/rules';
 import { isLoose, looseningsOf, onBeforeLoosening } from './loosening';
 import { marksBefore, oldBoltsOf, toEase } from './view';
 
@@ -45,7 +47,7 @@ export function decidePieceOff(
   if (found === 'absent') return ACCEPTED;
   const on = onBefore(sheet, state, pieces);
   if (on !== undefined) return refused('piece-first', { piece: pieceRef(sheet, on) });
-  const held = heldDown(sheet, state, pieces);
+  const held = heldDown(sheet, state, pieces) ?? refusedCapsOff(sheet, state, pieces);
   if (held) return held;
   const to = turnOverToStrip(sheet, state, pieces);
   if (to !== null) return refused('turn-over-first', { to });
@@ -98,6 +100,9 @@ export function refusedLoosening(
     (known) => known.set.id === set && known.instance === instance,
   );
   if (!entry) return null;
+  const cap = capOfRun(sheet, { set, instance });
+  const opening = cap ? refusedOpening(sheet, state, cap) : null;
+  if (opening) return opening;
   const [piece] = assembly.assumed ? [] : onBeforeLoosening(sheet, state, entry);
   if (piece !== undefined) return refused('piece-first', { piece: pieceRef(sheet, piece) });
   const to = turnOverToStrip(sheet, state, entry.clamps);

@@ -16,6 +16,7 @@ import { runDone } from '../../run/runView';
 import type { RunView } from '../../run/views';
 import { setsInScope, type JobSheet } from '../../scope';
 import type { JobState } from '../../state';
+import { capsOneByOne, isByTheCap } from '../bearings/caps';
 import { markViews, type Mark } from '../mark/view';
 import { looseningRun, looseningsOf, onBeforeLoosening } from './loosening';
 
@@ -36,7 +37,9 @@ export interface OffGroup {
 export const offGroups = memoizeByObject((sheet: JobSheet): readonly OffGroup[] => {
   const { pieceOf } = assemblyGraph(sheet.whole);
   const clamped = new Set(looseningsOf(sheet).flatMap(({ clamps }) => clamps));
-  return inRows(sheet.comesOff.order).flatMap((instances) => {
+  const oneByOne = new Set(capsOneByOne(sheet).map(({ piece: cap }) => cap));
+  const off = sheet.comesOff.order.filter((id) => !oneByOne.has(id));
+  return inRows(off).flatMap((instances) => {
     const piece = pieceOf(instances[0] ?? '');
     if (!piece) return [];
     const single = piece.lift !== undefined || instances.some((id) => clamped.has(id));
@@ -180,19 +183,24 @@ export interface OldBolts {
   readonly spent: boolean;
 }
 
-/** The bolts of the sets in scope, by group: which are spent, and how many there must be. */
+/**
+ * The bolts of the sets in scope, by group: which are spent, and how many there must be. Those of a cap that comes off
+ * by itself never leave it.
+ */
 export const oldBoltsOf = memoizeByObject((sheet: JobSheet): readonly OldBolts[] =>
-  setsInScope(sheet).flatMap((set) =>
-    set.groups.map((group) => ({
-      key: `${set.id}/${group.id}`,
-      set,
-      group,
-      count:
-        set.instances.length *
-        set.fasteners.filter((fastener) => groupOf(set, fastener) === group).length,
-      spent: group.uses === 'one',
-    })),
-  ),
+  setsInScope(sheet)
+    .filter(({ id }) => !isByTheCap(sheet, id))
+    .flatMap((set) =>
+      set.groups.map((group) => ({
+        key: `${set.id}/${group.id}`,
+        set,
+        group,
+        count:
+          set.instances.length *
+          set.fasteners.filter((fastener) => groupOf(set, fastener) === group).length,
+        spent: group.uses === 'one',
+      })),
+    ),
 );
 
 /** May these go in again? Null while it is not known how often they have been used. */

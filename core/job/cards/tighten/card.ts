@@ -8,8 +8,10 @@ import { setsToTighten, takesTopsOff, type JobSheet } from '../../scope';
 import { lackingStanding } from '../../standing';
 import type { Wait } from '../../trayReason';
 import { missingFor, stillIn } from '../../waits';
+import { isByTheCap } from '../bearings/caps';
 import { setWaits } from '../fit/clocks';
 import { waitsForFit } from '../fit/standing';
+import { isAnyRodIn } from '../pistons/rodPull';
 import { looseningsOf } from '../strip/loosening';
 import { wheelsBarred } from '../timing/standing';
 import { runsStanding } from './standing';
@@ -19,7 +21,7 @@ export const tightenCard: Card<'tighten'> = {
   name: 'tighten',
   places: ['fastenedSets'],
   entries: ({ sheet }) => {
-    const sets = setsToTighten(sheet);
+    const sets = setsToTighten(sheet).filter(({ id }) => !isByTheCap(sheet, id));
     // What the sheet does not say at all still has its card, barred: nobody takes its absence for "not needed".
     if (sets.length === 0) return takesTopsOff(sheet) ? [{ card: 'tighten', set: null }] : [];
     return sets.map(({ id, name }) => ({ card: 'tighten', set: { id, name } }));
@@ -36,6 +38,8 @@ function waitsFor(job: JobNow, { set }: Entry): readonly Wait[] {
   const { sheet, state } = job;
   const kind = setOf(sheet, set?.id ?? '')?.kind;
   if (!set || kind === undefined) return [];
+  if (kind === 'rod-caps' && !state.leftOut.pistons && !isAnyRodIn(sheet, state))
+    return [{ code: 'card-first', card: 'pistons' }];
   if (kind === 'timing-wheels') return wheelsBarred(sheet, state, set.id);
   return [
     ...waitsForFit(sheet, state, toBeOn(sheet, set.id)),

@@ -52,5 +52,8 @@ export function journalRows({ journals = [] }: EngineSheet): SheetRow[] {
     ...figure(`${journal.name}, ovality at most`, journal.ovality),
     ...limits(`${journal.name}, clearance`, journal.clearance),
     ...limits(`${journal.name}, end float`, journal.endFloat),
+    ...(journal.thrust === undefined
+      ? []
+      : [row(`${journal.name}, carries the thrust`, `number ${journal.thrust}`)]),
   ]);
 }
