@@ -8,6 +8,7 @@ import { fitPieces, fitRows, rowItem, type FitRow } from '@cardinex/core/job/car
 import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
 import { fitSteps, type FitStep } from '@cardinex/core/job/cards/fit/steps';
 import { isolationOf } from '@cardinex/core/job/cards/dead/checks';
+import { isByStripAlone } from '@cardinex/core/job/cards/shells/clearances';
 import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
 import { kitOf } from '@cardinex/core/job/cards/parts/view';
@@ -267,7 +268,8 @@ export function tickOrRead(
   } else if (check.way === 'read') {
     const mm = soundMm(sheet, check, item, place);
     const printed = { text: String(mm), unit: 'mm' as const };
-    story.act('check.read', { ...at, ...(place !== '' && { place }), mm, printed });
+    const direct = isByStripAlone(check) && { direct: true as const };
+    story.act('check.read', { ...at, ...(place !== '' && { place }), mm, printed, ...direct });
   }
 }
 
@@ -301,13 +303,10 @@ export function soundMm(sheet: JobSheet, check: Check, item: string, place: stri
     case 'journals':
       return round((journal?.standard.high ? figureMm(journal.standard.high) : 50) - 0.006 * own);
     case 'clearances': {
+      const least = journal?.clearance?.low ? figureMm(journal.clearance.low) : 0;
+      if (isByStripAlone(check)) return hundredths(least + 0.01 + 0.02 * own);
       const shaft = journal?.standard.high ? figureMm(journal.standard.high) : 50;
-      return round(
-        shaft +
-          (journal?.clearance?.low ? figureMm(journal.clearance.low) : 0) +
-          0.008 +
-          0.008 * own,
-      );
+      return round(shaft + least + 0.008 + 0.008 * own);
     }
     case 'rings':
       return hundredths(

@@ -19,6 +19,21 @@ export const checksActs = {
     printed,
     gauge: z.strictObject({ id: plainId, name: words(60) }).exactOptional(),
     far: z.literal(true).exactOptional(),
+    deviation: z
+      .strictObject({
+        set: printed,
+        setMm: measure(0.001, REACH_MM.size),
+        divisionMm: measure(0.000_1, 1),
+        divisions: measure(-300, 300),
+      })
+      .exactOptional(),
+    direct: z.literal(true).exactOptional(),
+  }),
+  'check.not-here': z.strictObject({
+    check: key,
+    item: key,
+    place: plainId.exactOptional(),
+    words: words(400),
   }),
   'check.seen': z.strictObject({
     check: key,

@@ -15,6 +15,12 @@ export const partsActs = {
     count,
     verdict: z.enum(['right', 'wrong', 'missing']),
     words: words(400).exactOptional(),
+    grade: words(60).exactOptional(),
+  }),
+  'parts.expected': z.strictObject({
+    parts: z.array(key).min(1).max(200).readonly(),
+    on: z.iso.date({ error: 'must be a date like 2026-03-31' }),
+    words: words(200).exactOptional(),
   }),
   'work.sent': z.strictObject({
     work: plainId,

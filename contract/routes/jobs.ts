@@ -78,6 +78,14 @@ export const jobRoutes = routes({
     }),
     gives: 'application/pdf',
   },
+  'GET /api/jobs/{id}/order.pdf': {
+    operationId: 'printOrder',
+    tag: 'jobs',
+    summary: 'What is to be ordered for a job',
+    who: 'crew',
+    params: byId,
+    gives: 'application/pdf',
+  },
   'GET /api/jobs/{id}/photographs/{photograph}': {
     operationId: 'readPhotograph',
     tag: 'jobs',

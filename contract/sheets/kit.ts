@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { SET_MEMBERS } from '@cardinex/core/sheet/spec/kit';
 import { plainId, whole, words } from '../text';
 import { listOf, oneOf, printedVolume, sourced } from './figures';
 
@@ -10,6 +11,9 @@ export const renew = listOf(
     fits: plainId
       .exactOptional()
       .describe('The fastened set that waits for it; or "liners", "valves".'),
+    members: listOf(oneOf(SET_MEMBERS), 10)
+      .exactOptional()
+      .describe('What a matched set is made of: one of them condemned is all of them condemned.'),
     ...sourced,
   }),
   120,

@@ -53,6 +53,29 @@ export function runningClearance(input: RunningClearanceInput): RunningClearance
   };
 }
 
+/**
+ * The same where the clearance itself was read, by strip or leaf: no size of either is known.
+ * @param readMm across the bearing, or at its places
+ * @throws ReckoningFault on an empty list or limits that cannot be
+ * @example clearanceRead([0.06, 0.08], { lowMm: 0.05, highMm: 0.1 }).largest // 'within'
+ */
+export function clearanceRead(
+  readMm: readonly number[],
+  limits: ClearanceLimits,
+): RunningClearance {
+  requireSome('readMm', readMm);
+  readMm.forEach((mm, place) => requireNotNegative(`readMm[${place}]`, mm));
+  requireClearanceLimits(limits);
+  const smallestMm = Math.min(...readMm);
+  const largestMm = Math.max(...readMm);
+  return {
+    smallestMm,
+    largestMm,
+    smallest: againstLow(smallestMm, limits),
+    largest: againstHigh(largestMm, limits),
+  };
+}
+
 /** Low and high the right way round, and neither below zero. */
 export function requireClearanceLimits({ lowMm, highMm }: ClearanceLimits): void {
   for (const [name, limit] of Object.entries({ lowMm, highMm })) {

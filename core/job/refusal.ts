@@ -28,6 +28,9 @@ export interface RefusalFields {
   'bead-too-old': { readonly since: string };
   'no-bead': Nothing;
   'wear-needed': Nothing;
+  'no-clearance-here': Nothing;
+  'deviation-differs': Nothing;
+  'always-here': Nothing;
   'one-cap-at-a-time': { readonly bearing: string };
   'thrust-last': { readonly bearings: readonly string[] };
   'cap-not-off': Nothing;

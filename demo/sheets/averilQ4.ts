@@ -252,7 +252,7 @@ export const averilQ4: EngineSheet = {
   assembly: averilQ4Assembly(book),
   renew: [
     { part: 'Base rings, push rod tube rings', when: 'always', ...book.on(29) },
-    { part: 'Pistons in pairs', when: 'matched-set', ...book.on(27) },
+    { part: 'Pistons in pairs', when: 'matched-set', members: ['piston'], ...book.on(27) },
   ],
   timing: {
     drive: 'gears',

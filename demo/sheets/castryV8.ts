@@ -316,7 +316,12 @@ export const castryV8: EngineSheet = {
   assembly: castryV8Assembly(book),
   renew: [
     { part: 'Head gaskets', when: 'always', count: 2, fits: 'head', ...book.on(29) },
-    { part: 'Roller tappets with their bores', when: 'matched-set', ...book.on(35) },
+    {
+      part: 'Roller tappets with their bores',
+      when: 'matched-set',
+      members: ['tappet'],
+      ...book.on(35),
+    },
   ],
   timing: {
     drive: 'chain',

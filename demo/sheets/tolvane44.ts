@@ -399,12 +399,16 @@ export const tolvane44: EngineSheet = {
   },
   assembly: tolvane44Assembly(book),
   renew: [
-    { part: 'Head gasket', when: 'always', count: 1, fits: 'head', ...book.on(39) },
-    { part: 'Rod bolts', when: 'always', fits: 'rod-caps', ...book.on(35) },
+    { part: 'Head gasket', when: 'by-measurement', count: 1, fits: 'head', ...book.on(39) },
+    { part: 'Rod cap bolts', when: 'always', fits: 'rod-caps', ...book.on(35) },
     { part: 'Liner seals', when: 'always', count: 8, fits: 'liners', ...book.on(23) },
     { part: 'Head bolts', when: 'if-worn', count: 10, fits: 'head', ...book.on(40) },
-    { part: 'Gasket by stand-out', when: 'by-measurement', ...book.on(37) },
-    { part: 'Liner, piston and rings', when: 'matched-set', ...book.on(24) },
+    {
+      part: 'Liner, piston and rings',
+      when: 'matched-set',
+      members: ['liner', 'piston', 'rings'],
+      ...book.on(24),
+    },
   ],
   timing: {
     drive: 'gears',

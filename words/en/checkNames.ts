@@ -13,6 +13,7 @@ import {
 import type { HoleStep } from '@cardinex/core/job/cards/inspect/setChecks';
 import { isBuildKind, type Check } from '@cardinex/core/job/checks/check';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
+import { isByStripAlone } from '@cardinex/core/job/cards/shells/clearances';
 import { shellOfItem } from '@cardinex/core/job/cards/shells/checks';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
@@ -38,7 +39,9 @@ export function checkName(sheet: JobSheet, check: Check): string {
     case 'journals':
       return `${journal} journals`;
     case 'clearances':
-      return `${journal} bores, shells in`;
+      return isByStripAlone(check)
+        ? `${journal} clearance ${check.instance ?? ''}`.trim()
+        : `${journal} bores, shells in`;
     case 'rings':
       return 'Sealing rings';
     case 'look':

@@ -42,6 +42,11 @@ const SENTENCES: {
   'bead-too-old': ({ since }) =>
     `Its time was over at ${timeOfDay(since)}. Wipe it off both faces and lay it anew.`,
   'no-bead': () => 'No bead was begun there, or the piece is on it.',
+  'no-clearance-here': () => 'A clearance is read between a journal and its bearing only.',
+  'deviation-differs': () =>
+    'What the gauge showed and the size it was set to do not make this reading.',
+  'always-here': () =>
+    'This is on every such engine. Say that it is done, or what is wrong with it.',
   'wear-needed': () => 'Say how this shell was found.',
   'one-cap-at-a-time': ({ bearing }) =>
     `Bearing ${bearing} is open. The crank hangs in the others: pull its cap down first.`,

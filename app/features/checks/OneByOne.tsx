@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import { moveOf, turnsCrankAt, type Check } from '@cardinex/core/job/checks/check';
+import { mayBeNotHere } from '@cardinex/core/job/checks/notHere';
 import { phasesOf } from '@cardinex/core/job/checks/handling';
 import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { seenOf } from '@cardinex/core/job/checks/state';
@@ -8,6 +9,7 @@ import { stepSays } from '@cardinex/words/cards/buildSteps';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { itemAt, itemName, placeName, placeWithin } from '@cardinex/words/checkNames';
 import { refusalSentence } from '@cardinex/words/refusals';
+import { Button } from '../../ui/Button';
 import { cn } from '../../ui/cn';
 import { useRefusal } from '../../ui/Refusal';
 import { Body, Small } from '../../ui/Words';
@@ -27,6 +29,7 @@ import { useHolds } from './useHolds';
 import { HolesMap } from './HolesMap';
 import { LookDrawing } from './LookDrawing';
 import type { Slot } from './ReadingGrid';
+import { NotHereSlip } from './NotHereSlip';
 import { NotGoodSlip } from './NotGoodSlip';
 import { Steps } from './Steps';
 import { useLookCard } from './useLookCard';
@@ -71,6 +74,7 @@ export function OneByOne({ view, set, ...props }: Props) {
   const { sheet, state, record } = useJob();
   const [chosen, setChosen] = useState<Slot | null>(null);
   const [notGood, setNotGood] = useState(false);
+  const [waiving, setWaiving] = useState(false);
   const { check } = view;
   const onMap = check.kind === 'holes';
   const stepped = check.places.length > 1;
@@ -125,7 +129,7 @@ export function OneByOne({ view, set, ...props }: Props) {
   const foundOf = (item: string): 'good' | 'not-good' | undefined => {
     const members = check.places.map((place) => found({ item, place }));
     if (members.includes('not-good')) return 'not-good';
-    return members.every((entry) => entry === 'good') ? 'good' : undefined;
+    return members.every((entry) => entry !== undefined) ? 'good' : undefined;
   };
   const step = at?.place ?? check.places.at(-1) ?? '';
   const { undo, frame } = useLookCard(view, set);
@@ -167,7 +171,15 @@ export function OneByOne({ view, set, ...props }: Props) {
         )
       }
       slip={
-        !notGood || !at ? null : tooEarly ? (
+        waiving && at ? (
+          <NotHereSlip
+            check={check}
+            at={at}
+            title={nextName(at)}
+            onDone={() => setChosen(null)}
+            onClose={() => setWaiving(false)}
+          />
+        ) : !notGood || !at ? null : tooEarly ? (
           <WordsSlip
             title={tooEarly.title}
             label={w.why}
@@ -255,6 +267,11 @@ export function OneByOne({ view, set, ...props }: Props) {
             />
           ))}
       <Findings view={view} />
+      {at && !held && mayBeNotHere(check, at.place) ? (
+        <View className="border-t border-rule px-3.5 py-2.5">
+          <Button label={w.notHere} onPress={() => setWaiving(true)} />
+        </View>
+      ) : null}
       {more}
       <View className="border-t border-rule px-3.5 py-2.5">
         <PhotographIt of={`check/${check.id}`} />

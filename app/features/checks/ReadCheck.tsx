@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { aboveNew } from '@cardinex/core/job/checks/aboveNew';
-import { moveOf } from '@cardinex/core/job/checks/check';
+import { CLEARANCE_REACH, moveOf } from '@cardinex/core/job/checks/check';
+import { mayBeNotHere } from '@cardinex/core/job/checks/notHere';
 import { readingOf } from '@cardinex/core/job/checks/state';
 import { isFar, isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
@@ -23,6 +24,9 @@ import { CheckDrawing } from './CheckDrawing';
 import { PhotographIt } from '../photographs/PhotographIt';
 import { Findings } from './Findings';
 import { checksHref } from './checkHref';
+import { useDirect } from './useDirect';
+import { useGaugeSet } from './useGaugeSet';
+import { NotHereSlip } from './NotHereSlip';
 import { GaugeInHand } from './GaugeInHand';
 import { HeldNotice } from './HeldNotice';
 import { useHolds } from './useHolds';
@@ -49,7 +53,17 @@ export function ReadCheck({ view }: { view: CheckView }) {
   const at = chosen ?? next ?? null;
   const held = useHolds(check.turnsCrank, moveOf(check));
 
-  const read = async (mm: number, printed: Printed, outlier: boolean): Promise<boolean> => {
+  const set = useGaugeSet(view);
+  const direct = useDirect(view);
+  const [waiving, setWaiving] = useState(false);
+  const [lowMm, highMm] = direct.on ? CLEARANCE_REACH : check.reachMm;
+
+  const read = async (
+    mm: number,
+    printed: Printed,
+    outlier: boolean,
+    divisions?: number,
+  ): Promise<boolean> => {
     if (!at) return false;
     const problem = await record('check.read', {
       check: check.id,
@@ -59,6 +73,8 @@ export function ReadCheck({ view }: { view: CheckView }) {
       printed,
       ...(gauge.gauge && { gauge: gauge.gauge }),
       ...(outlier && { far: true as const }),
+      ...(set.shown && divisions !== undefined && { deviation: { ...set.shown, divisions } }),
+      ...(direct.on && { direct: true as const }),
     });
     // What was chosen while this was being written stays chosen.
     if (problem === null) setChosen((now) => (now === chosen ? null : now));
@@ -96,6 +112,17 @@ export function ReadCheck({ view }: { view: CheckView }) {
           : null
       }
       actBar={<AfterCheck check={check} unfinished={held !== null || view.undecided.length > 0} />}
+      slip={
+        waiving && at ? (
+          <NotHereSlip
+            check={check}
+            at={at}
+            title={nameOf(at)}
+            onDone={() => setChosen(null)}
+            onClose={() => setWaiving(false)}
+          />
+        ) : null
+      }
     >
       {held ? <HeldNotice by={held} /> : null}
       <View className="px-3 pt-2">
@@ -107,12 +134,12 @@ export function ReadCheck({ view }: { view: CheckView }) {
           {asGrid ? null : <PlacesOfItem check={check} at={at} onChoose={setChosen} />}
           <ReadingEntry
             label={nameOf(at)}
-            reachMm={check.reachMm[1]}
-            signed={check.reachMm[0] < 0}
-            beyond={() =>
-              w.beyond(length(check.reachMm[0], units), length(check.reachMm[1], units))
-            }
+            reachMm={highMm}
+            signed={lowMm < 0}
+            set={direct.on ? undefined : set.shown}
+            beyond={() => w.beyond(length(lowMm, units), length(highMm, units))}
             isFar={(mm) => {
+              if (direct.on) return false;
               const newMm = aboveNew(sheet, check, at.item, mm);
               return newMm === null
                 ? isFar(state.checks, check, at, mm)
@@ -126,6 +153,8 @@ export function ReadCheck({ view }: { view: CheckView }) {
             <Small key={line}>{line}</Small>
           ))}
           <GaugeInHand {...gauge} />
+          {direct.choice}
+          {direct.on ? null : set.form}
         </View>
       ) : null}
       {!at && !asGrid && slots[0] ? (
@@ -142,6 +171,9 @@ export function ReadCheck({ view }: { view: CheckView }) {
             onPress={() => setAsGrid(!asGrid)}
             className="flex-1"
           />
+          {at && !held && mayBeNotHere(check, at.place) ? (
+            <Button label={w.notHere} onPress={() => setWaiving(true)} className="flex-1" />
+          ) : null}
           {asGrid ? (
             <Button
               label={w.fromTable}

@@ -1,3 +1,4 @@
+import type { CheckSeen } from '@cardinex/core/job/facts/checks';
 import { View } from 'react-native';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { Button } from '../../ui/Button';
@@ -9,7 +10,7 @@ interface Props {
     /** Of all items. */
     readonly done: number;
     /** Of the item in hand, where its steps are taken one after the other. */
-    readonly found?: 'good' | 'not-good' | undefined;
+    readonly found?: CheckSeen['found'] | undefined;
   }[];
   readonly of: number;
   readonly current: readonly string[];
@@ -19,7 +20,7 @@ interface Props {
 
 /** The steps of a check: how many items have had each, or how the item in hand stands at each. */
 export function Steps({ steps, of, current, byItem, onChoose }: Props) {
-  const standing = { good: w.ticked, 'not-good': w.notGood } as const;
+  const standing = { good: w.ticked, 'not-good': w.notGood, 'not-here': w.notHere } as const;
   return (
     <View className="flex-row flex-wrap gap-2 border-t border-rule px-3.5 py-2.5">
       {steps.map(({ place, name, done, found }) => (

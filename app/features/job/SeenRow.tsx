@@ -36,6 +36,6 @@ export function SeenRow({ name, found, words, here, onPress }: Props) {
 }
 
 function markOf(found: CheckSeen['found'] | undefined, here: boolean) {
-  if (found) return found === 'good' ? 'within' : 'out';
+  if (found) return found === 'not-good' ? 'out' : 'within';
   return here ? 'now' : 'ahead';
 }

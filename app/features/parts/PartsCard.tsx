@@ -6,7 +6,15 @@ import { actsOf } from '@cardinex/core/job/actsOf';
 import { kitViews, type KitView } from '@cardinex/core/job/cards/parts/view';
 import { entryOf } from '@cardinex/core/job/kit/entryOf';
 import { entryTitle } from '@cardinex/words/cards/names';
-import { kitName, partsWords as w, standingWord, whenWord } from '@cardinex/words/cards/parts';
+import {
+  condemnedWhy,
+  jointLineName,
+  kitName,
+  partsWords as w,
+  standingWord,
+  whenWord,
+} from '@cardinex/words/cards/parts';
+import { longDay } from '@cardinex/words/kit';
 import { Button } from '../../ui/Button';
 import type { Verdict } from '@cardinex/drawings/marks/verdict';
 import { Mark } from '../../ui/Mark';
@@ -16,6 +24,7 @@ import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useCard } from '../job/useCard';
 import { Arrived } from './Arrived';
+import { OrderList } from './OrderList';
 import { Outside } from './Outside';
 import { SendOut } from './SendOut';
 import { BarRow } from '../../ui/BarRow';
@@ -27,6 +36,7 @@ export function PartsCard() {
   const { jobId, sheet, state, tray } = useJob();
   const [open, setOpen] = useState<string | null>(null);
   const [sending, setSending] = useState(false);
+  const [ordering, setOrdering] = useState(false);
   const views = kitViews(sheet, state);
   const arrived = views.filter(({ standing }) => standing === 'right').length;
   const { frame } = useCard({
@@ -35,6 +45,10 @@ export function PartsCard() {
     says: w.back,
     done: arrived === views.length,
   });
+  const together = (sheet.renew ?? [])
+    .filter(({ when }) => when === 'matched-set')
+    .map(({ part }) => part)
+    .join('; ');
   const inHand = views.find(({ item }) => item.id === open);
   const waiting = ({ card, set }: Holds): string => {
     const entry = entryOf(tray, { card, set });
@@ -46,6 +60,13 @@ export function PartsCard() {
       aside={w.counts(arrived, views.length)}
       actBar={
         <BarRow>
+          <Button
+            label={w.order}
+            kind="bench"
+            tall
+            onPress={() => setOrdering(true)}
+            className="flex-1"
+          />
           <Button
             label={w.leaflet}
             kind="bench"
@@ -65,6 +86,8 @@ export function PartsCard() {
       slip={
         inHand ? (
           <Arrived key={inHand.item.id} view={inHand} onClose={() => setOpen(null)} />
+        ) : ordering ? (
+          <OrderList onClose={() => setOrdering(false)} />
         ) : sending ? (
           <SendOut onClose={() => setSending(false)} />
         ) : null
@@ -73,6 +96,7 @@ export function PartsCard() {
       <View className="px-3.5 pt-3">
         <Heading level={3}>{w.kit}</Heading>
         {views.length === 0 ? <Body>{w.none}</Body> : null}
+        {together === '' ? null : <Small>{w.together(together)}</Small>}
       </View>
       {views.map((view) => (
         <Line
@@ -90,6 +114,7 @@ export function PartsCard() {
 
 const MARKS: Readonly<Record<KitView['standing'], Verdict>> = {
   'to-come': 'waiting',
+  'to-choose': 'ahead',
   right: 'within',
   wrong: 'out',
   missing: 'out',
@@ -102,7 +127,8 @@ interface LineProps {
   readonly onPress: () => void;
 }
 
-function Line({ view: { item, arrival, standing }, waiting, onPress }: LineProps) {
+function Line({ view, waiting, onPress }: LineProps) {
+  const { item, arrival, standing, expected } = view;
   const { sheet } = useJob();
   const count = item.count === undefined ? '' : w.needs(item.count);
   return (
@@ -115,6 +141,17 @@ function Line({ view: { item, arrival, standing }, waiting, onPress }: LineProps
       <View className="flex-1">
         <Body className="font-strong">{kitName(item, sheet)}</Body>
         <Small>{[count, whenWord(item.when)].filter(Boolean).join(' · ')}</Small>
+        {item.condemned ? <Small>{condemnedWhy(item, sheet)}</Small> : null}
+        {item.joints?.map((joint) => (
+          <Small key={`${joint.piece} ${joint.kind} ${joint.what ?? ''}`}>
+            {w.several(jointLineName(joint, sheet), joint.count)}
+          </Small>
+        ))}
+        {standing === 'to-choose' ? <Small>{w.gradeHeld}</Small> : null}
+        {arrival?.grade !== undefined && item.grade && arrival.grade !== item.grade ? (
+          <Small>{w.gradeOther(arrival.grade, item.grade)}</Small>
+        ) : null}
+        {expected ? <Small>{w.expected(longDay(expected.on))}</Small> : null}
         {arrival?.words ? <Small>{arrival.words}</Small> : null}
         {waiting === '' ? null : <Small>{w.bars(waiting)}</Small>}
       </View>

@@ -1,6 +1,11 @@
 import type { Printed } from '@cardinex/core/job/facts/shown';
 import { useImperativeHandle, useRef, useState, type RefObject } from 'react';
-import { View, type TextInput } from 'react-native';
+import { Text, View, type TextInput } from 'react-native';
+import {
+  readDeviation,
+  type DeviationFault,
+  type GaugeSet,
+} from '@cardinex/core/quantity/gaugeDeviation';
 import { parseReading, type ReadingFault } from '@cardinex/core/quantity/parseReading';
 import { length } from '@cardinex/words/quantity';
 import { readingsWords as r } from '@cardinex/words/readings';
@@ -24,8 +29,18 @@ interface Props {
   readonly isFar?: (mm: number) => boolean | string;
   /** What was read there before, in millimetres: replaced only once that is said to be meant. */
   readonly standsMm?: number | undefined;
-  /** Keeps the reading; resolves to false when it was not accepted and should stay in the field. */
-  readonly onRead: (mm: number, printed: Printed, outlier: boolean) => Promise<boolean>;
+  /** It is shown by a gauge that was set to a size: typed by its divisions. */
+  readonly set?: GaugeSet | undefined;
+  /**
+   * Keeps the reading; resolves to false when it was not accepted and should stay in the field.
+   * @param divisions what a gauge that was set to a size showed
+   */
+  readonly onRead: (
+    mm: number,
+    printed: Printed,
+    outlier: boolean,
+    divisions?: number,
+  ) => Promise<boolean>;
   readonly entry: ReadingField;
 }
 
@@ -67,6 +82,7 @@ export function ReadingEntry({
   beyond,
   isFar,
   standsMm,
+  set,
   onRead,
   entry,
 }: Props) {
@@ -106,7 +122,9 @@ export function ReadingEntry({
     }
     // A gauge that sends twice does not answer the question.
     if (asked !== null && !answered.far && !answered.stands) return signal('refused');
-    const result = parseReading(text, units.length, reachMm);
+    const result = set
+      ? shownSize(text, set)
+      : { divisions: undefined, ...parseReading(text, units.length, reachMm) };
     if (!result.ok) {
       setFaulty(true);
       refusal.say(
@@ -129,6 +147,7 @@ export function ReadingEntry({
       result.mm,
       { text: result.text, unit: result.unit },
       answered.far === true,
+      result.divisions,
     );
     busy.current = false;
     // What was asked stands until the answer is written: who leaves sooner has seen that it was not.
@@ -146,6 +165,7 @@ export function ReadingEntry({
     refusal.clear();
     ask(null);
   };
+  const shown = set && text !== '' ? readDeviation(text, set) : null;
   useImperativeHandle(handle, () => ({ keep: () => void keepReading() }));
   return (
     <View className="gap-2">
@@ -154,7 +174,7 @@ export function ReadingEntry({
           <Field
             ref={field}
             label={label}
-            unit={units.length}
+            unit={set ? r.divisions(length(set.divisionMm, units)) : units.length}
             big
             inputMode="decimal"
             value={text}
@@ -165,14 +185,27 @@ export function ReadingEntry({
             testID="reading"
           />
         </View>
-        {signed ? (
+        {signed || set ? (
           <View className="pt-6">
             <Button label="±" tall onPress={() => setText(flipped(text))} className="w-14" />
           </View>
         ) : null}
       </View>
+      {shown?.ok ? (
+        <Text className="font-head text-figure text-ink" aria-live="polite" testID="shown-size">
+          {r.isSize(length(shown.mm, units))}
+        </Text>
+      ) : null}
     </View>
   );
+}
+
+/** What a gauge that was set to a size shows, as a reading. */
+function shownSize(text: string, set: GaugeSet) {
+  const read = readDeviation(text, set);
+  if (!read.ok) return read;
+  const { mm, divisions } = read;
+  return { ok: true, mm, divisions, text: String(mm), unit: 'mm' } as const;
 }
 
 function flipped(text: string): string {
@@ -180,7 +213,7 @@ function flipped(text: string): string {
 }
 
 function faultWords(
-  fault: ReadingFault,
+  fault: ReadingFault | DeviationFault,
   value: string,
   beyond: Props['beyond'],
   reach: string,
@@ -196,5 +229,7 @@ function faultWords(
       return w.otherUnit;
     case 'beyond-gauge':
       return beyond(value, reach);
+    case 'no-division':
+      return r.noDivision;
   }
 }

@@ -95,6 +95,9 @@ export interface Check {
 
 const ONE_PLACE = [''] as const;
 
+/** A running clearance that is read itself, by strip or leaf. */
+export const CLEARANCE_REACH = [0, 2] as const;
+
 /** A gap under a straightedge, or a clearance, larger than this is a slip. */
 export const GAP_REACH = [0, 5] as const;
 

@@ -1,3 +1,4 @@
+import { deviated } from '../../quantity/gaugeDeviation';
 import { ACCEPTED, refused, type Verdict } from '../verdict';
 import type { ActOf } from '../act';
 import { refusedTurning } from '../mayTurn';
@@ -9,9 +10,10 @@ import { decideFitSeen } from '../cards/fit/rules';
 import { decideHeadStep } from '../cards/tighten/rules';
 import { decidePumpSeen } from '../cards/pump/rules';
 import { decideTimingSeen } from '../cards/timing/rules';
+import { isByStripAlone } from '../cards/shells/clearances';
 import { DEAD, isolationOf } from '../cards/dead/checks';
 import { checkOf } from './allChecks';
-import { moveOf, turnsCrankAt } from './check';
+import { CLEARANCE_REACH, moveOf, turnsCrankAt } from './check';
 import { goByRow } from './handling';
 import { seenOf } from './state';
 import { canBeReworked, checkView } from './view';
@@ -26,8 +28,13 @@ export function decideCheckRead(
   if (!check.items.includes(data.item) || !check.places.includes(data.place ?? '')) {
     return refused('unknown-place-of-check', { item: data.item });
   }
-  const [lowMm, highMm] = check.reachMm;
+  if (data.direct ? check.kind !== 'clearances' : isByStripAlone(check))
+    return refused('no-clearance-here');
+  const [lowMm, highMm] = data.direct ? CLEARANCE_REACH : check.reachMm;
   if (data.mm < lowMm || data.mm > highMm) return refused('beyond-reach', { lowMm, highMm });
+  const { deviation } = data;
+  if (deviation && deviated(deviation, deviation.divisions) !== data.mm)
+    return refused('deviation-differs');
   return (check.turnsCrank ? refusedTurning(sheet, state, moveOf(check)) : null) ?? ACCEPTED;
 }
 

@@ -9,7 +9,11 @@ import {
 } from '../../block/headFlatness';
 import { ringThickness, type RingThickness } from '../../block/ringThickness';
 import { endFloat, type EndFloat } from '../../crank/endFloat';
-import { runningClearance, type RunningClearance } from '../../crank/runningClearance';
+import {
+  clearanceRead,
+  runningClearance,
+  type RunningClearance,
+} from '../../crank/runningClearance';
 import { undersize, type Undersize } from '../../crank/undersize';
 import { figureMm } from '../../quantity/figureMm';
 import { ReckoningFault } from '../../quantity/reckoningFault';
@@ -102,8 +106,14 @@ function reckoned(
         const reading = readingOf(state, `journals/${check.journal ?? ''}`, item, place);
         return reading ? [reading.mm] : [];
       });
-      if (!journal || complete.length === 0 || journalMm.length === 0) return null;
+      if (!journal || complete.length === 0) return null;
       const limits = limitsMm(journal.clearance);
+      const direct = check.places.flatMap((place) => {
+        const reading = readingOf(state, check.id, item, place);
+        return reading?.direct ? [reading.mm] : [];
+      });
+      if (direct.length > 0) return { kind: 'clearances', found: clearanceRead(direct, limits) };
+      if (journalMm.length === 0) return null;
       return {
         kind: 'clearances',
         found: runningClearance({ boreMm: complete, journalMm, limits }),

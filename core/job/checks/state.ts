@@ -47,10 +47,17 @@ export function checkRead(
   state: ChecksState,
   { id: actId, data, at, by }: LoggedActOf<'check.read'>,
 ): ChecksState {
-  const { item, place = '', mm, printed, gauge } = data;
-  const reading = { mm, printed, ...(gauge && { gauge }), actId, at, by };
-  return taken(state, data, ({ readings }) => ({
+  const { item, place = '', mm, printed, gauge, deviation, direct } = data;
+  const how = {
+    ...(gauge && { gauge }),
+    ...(deviation && { deviation }),
+    ...(direct && { direct }),
+  };
+  const reading = { mm, printed, ...how, actId, at, by };
+  return taken(state, data, ({ readings, seen }) => ({
     readings: placed(readings, item, place, reading),
+    // What is read is there after all.
+    ...(seen[item]?.[place]?.found === 'not-here' && { seen: without(seen, item, place) }),
   }));
 }
 
@@ -67,6 +74,12 @@ export function checkSeen(state: ChecksState, act: LoggedActOf<'check.seen'>): C
   const { check, item, step = '', found, words, wear } = act.data;
   const sight = { found, ...(words && { words }), ...(wear && { wear }) };
   return seenAt(state, { check, item, step }, sight, act);
+}
+
+/** Said not to apply: it counts as taken. */
+export function notHere(state: ChecksState, act: LoggedActOf<'check.not-here'>): ChecksState {
+  const { check, item, place: step = '', words } = act.data;
+  return seenAt(state, { check, item, step }, { found: 'not-here', words }, act);
 }
 
 /** As if each of the row had been said by itself. */
@@ -87,7 +100,13 @@ function seenAt(
   state: ChecksState,
   { check, item, step }: SeenSlot,
   sight: Pick<CheckSeen, 'found' | 'words' | 'wear'>,
-  { id: actId, at, by, seq, seenSeq }: LoggedActOf<'check.seen' | 'check.row-seen'>,
+  {
+    id: actId,
+    at,
+    by,
+    seq,
+    seenSeq,
+  }: LoggedActOf<'check.seen' | 'check.row-seen' | 'check.not-here'>,
 ): ChecksState {
   const before = seenOf(state, check, item, step);
   const differs =
@@ -150,6 +169,11 @@ function taken(
   const own = state[check] ?? UNREAD;
   const { [item]: _own, [WHOLE]: _whole, ...decided } = own.decided;
   return { ...state, [check]: { ...own, ...move(own), decided } };
+}
+
+function without<Of>(all: ByPlace<Of>, item: string, place: string): ByPlace<Of> {
+  const { [place]: _, ...others } = all[item] ?? {};
+  return { ...all, [item]: others };
 }
 
 function placed<Of>(all: ByPlace<Of>, item: string, place: string, entry: Of): ByPlace<Of> {

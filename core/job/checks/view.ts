@@ -82,11 +82,24 @@ function viewOf(sheet: JobSheet, state: ChecksState, check: Check): CheckView {
   };
 }
 
+/** Was the clearance itself read: one is all there is of it. */
+function isReadDirect(state: ChecksState, { id, places }: Check, item: string): boolean {
+  return places.some((place) => readingOf(state, id, item, place)?.direct === true);
+}
+
+/** Was it said not to apply to this engine? */
+function isNotHere(state: ChecksState, check: Check, item: string, place: string): boolean {
+  return seenOf(state, check.id, item, place)?.found === 'not-here';
+}
+
 /** A look that found something not good is taken; so is a hole's step that would not come good. */
 export function isTaken(state: ChecksState, check: Check, item: string, place: string): boolean {
+  if (isNotHere(state, check, item, place)) return true;
   switch (check.way) {
     case 'read':
-      return readingOf(state, check.id, item, place) !== undefined;
+      return (
+        readingOf(state, check.id, item, place) !== undefined || isReadDirect(state, check, item)
+      );
     case 'weighed':
       return weightOf(state, check.id, item) !== undefined;
     case 'seen':

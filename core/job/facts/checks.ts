@@ -1,11 +1,14 @@
 import type { ShellWear } from '../../crank/shellPattern';
-import type { Printed, GaugeShown } from './shown';
+import type { DeviationShown, GaugeShown, Printed } from './shown';
 
 /** One reading of a check, newest of its place. */
 export interface CheckReading {
   readonly mm: number;
   readonly printed: Printed;
   readonly gauge?: GaugeShown;
+  readonly deviation?: DeviationShown;
+  /** The clearance itself, by strip or leaf, and not a size it follows from. */
+  readonly direct?: true;
   readonly actId: string;
   readonly at: string;
   readonly by: string;
@@ -22,7 +25,8 @@ export interface CheckWeight {
 
 /** What was seen, ticked or felt. */
 export interface CheckSeen {
-  readonly found: 'good' | 'not-good';
+  /** `not-here`: it does not apply to this engine, and whoever said so said why. */
+  readonly found: 'good' | 'not-good' | 'not-here';
   readonly words?: string;
   /** Of an old shell that is not worn evenly. */
   readonly wear?: ShellWear;
@@ -76,13 +80,22 @@ export interface ChecksActs {
     readonly gauge?: GaugeShown;
     /** It lay far from its fellows, and was kept all the same. */
     readonly far?: true;
+    readonly deviation?: DeviationShown;
+    readonly direct?: true;
+  };
+  /** A step that does not apply to this engine, or a place that is not there to be read. */
+  'check.not-here': {
+    readonly check: string;
+    readonly item: string;
+    readonly place?: string;
+    readonly words: string;
   };
   /** Something looked at, ticked or felt. */
   'check.seen': {
     readonly check: string;
     readonly item: string;
     readonly step?: string;
-    readonly found: CheckSeen['found'];
+    readonly found: Exclude<CheckSeen['found'], 'not-here'>;
     readonly words?: string;
     /** Of an old shell: how it was found. */
     readonly wear?: ShellWear;

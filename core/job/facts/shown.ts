@@ -6,6 +6,15 @@ export interface Printed {
   readonly unit: PrintedLengthUnit;
 }
 
+/** How a reading was shown by a gauge that was set to a size: by its divisions. */
+export interface DeviationShown {
+  /** As it was set, and what that is. */
+  readonly set: Printed;
+  readonly setMm: number;
+  readonly divisionMm: number;
+  readonly divisions: number;
+}
+
 /** What a reading was taken with, as the crib names it. */
 export interface GaugeShown {
   readonly id: string;

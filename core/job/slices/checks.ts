@@ -5,6 +5,7 @@ import { decideWipedOff } from '../cards/fit/rules';
 import { jointOfBead } from '../cards/fit/steps';
 import { DEAD } from '../cards/dead/checks';
 import { checkOf } from '../checks/allChecks';
+import { decideNotHere } from '../checks/notHere';
 import {
   decideCheckDecided,
   decideCheckRead,
@@ -16,6 +17,7 @@ import {
   checkDecided,
   checkRead,
   checkSeen,
+  notHere,
   rowSeen,
   pieceWeighed,
   WHOLE,
@@ -43,6 +45,12 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
       roles: ANY_HAND,
       card: ({ check }, sheet) => cardOfCheck(sheet, check),
       decide: decideCheckSeen,
+    },
+    'check.not-here': {
+      nature: 'fact',
+      roles: ANY_HAND,
+      card: ({ check }, sheet) => cardOfCheck(sheet, check),
+      decide: (_, act, context) => decideNotHere(act, context),
     },
     'check.row-seen': {
       nature: 'fact',
@@ -77,6 +85,7 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
     'check.read': checkRead,
     'check.seen': checkSeen,
     'check.row-seen': rowSeen,
+    'check.not-here': notHere,
     'check.decided': checkDecided,
     'piece.weighed': pieceWeighed,
     'joint.wiped-off': (checks, act) => {
@@ -99,7 +108,10 @@ export const checksSlice: Slice<'checks', keyof ChecksActs> = {
 function itemsIn(fact: Act): { readonly check: string; readonly items: readonly string[] } | null {
   if (fact.type === 'check.row-seen') return fact.data;
   const isOfOne =
-    fact.type === 'check.read' || fact.type === 'check.seen' || fact.type === 'piece.weighed';
+    fact.type === 'check.not-here' ||
+    fact.type === 'check.read' ||
+    fact.type === 'check.seen' ||
+    fact.type === 'piece.weighed';
   return isOfOne ? { check: fact.data.check, items: [fact.data.item] } : null;
 }
 

@@ -1,4 +1,9 @@
-import { decidePartArrived, decideWorkBack, decideWorkSent } from '../cards/parts/rules';
+import {
+  decidePartArrived,
+  decidePartsExpected,
+  decideWorkBack,
+  decideWorkSent,
+} from '../cards/parts/rules';
 import { NO_PARTS, type PartsActs } from '../facts/parts';
 import type { Slice } from '../kit/slice';
 import { ANY_HAND, MECHANICS } from '../roles';
@@ -13,6 +18,12 @@ export const partsSlice: Slice<'parts', keyof PartsActs> = {
       roles: ANY_HAND,
       card: () => ({ card: 'parts' }),
       decide: decidePartArrived,
+    },
+    'parts.expected': {
+      nature: 'fact',
+      roles: ANY_HAND,
+      card: () => ({ card: 'parts' }),
+      decide: decidePartsExpected,
     },
     'work.sent': {
       nature: 'fact',
@@ -31,6 +42,13 @@ export const partsSlice: Slice<'parts', keyof PartsActs> = {
     'part.arrived': (parts, { data: { part, ...said }, at, by }) => ({
       ...parts,
       arrived: { ...parts.arrived, [part]: { ...said, at, by } },
+    }),
+    'parts.expected': (parts, { data: { parts: lines, ...said }, at, by }) => ({
+      ...parts,
+      expected: {
+        ...parts.expected,
+        ...Object.fromEntries(lines.map((line) => [line, { ...said, at, by }])),
+      },
     }),
     'work.sent': (parts, { data: { work: id, what, to, holds = null }, at, by }) => ({
       ...parts,

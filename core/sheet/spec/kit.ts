@@ -10,7 +10,13 @@ export interface RenewSpec extends Sourced {
   readonly count?: number;
   /** The fastened set, the liners or the valves that wait for it. */
   readonly fits?: string;
+  /** What a matched set is made of: one of them condemned is all of them condemned. */
+  readonly members?: readonly SetMember[];
 }
+
+/** What is kept together in a matched set. */
+export const SET_MEMBERS = ['liner', 'piston', 'rings', 'tappet'] as const;
+export type SetMember = (typeof SET_MEMBERS)[number];
 
 export interface FillSpec {
   readonly what: string;

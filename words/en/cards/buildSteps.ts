@@ -5,6 +5,7 @@ import {
 } from '@cardinex/core/sheet/assembly/pieceLines';
 import { counted } from '../kit';
 import type { Check, CheckCard } from '@cardinex/core/job/checks/check';
+import { isByStripAlone } from '@cardinex/core/job/cards/shells/clearances';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import type { FastenedSet, FastenerGroup } from '@cardinex/core/sheet/spec/fastening';
 import type { OrientationSpec } from '@cardinex/core/sheet/spec/pistons';
@@ -108,6 +109,10 @@ const SAYS: Readonly<Record<string, string>> = {
   'flanges/': 'From under the flange to its top, clean. Each liner by the bore it came from.',
 };
 
+/** How a clearance is read where no gauge goes in. */
+const BY_STRIP =
+  'A strip along the journal, dry, away from the oil hole; the cap pulled to its value, the crank not turned; off again, and the width read on its card. Or the largest leaf that enters. Strip and oil film wiped away before the cap goes on.';
+
 const PIN_FITS = {
   free: 'By hand. It slides with oil and falls neither in nor out.',
   'pressed-rod-heated':
@@ -117,14 +122,23 @@ const PIN_FITS = {
 } as const;
 
 /** What is said at a step of a check, before what the sheet itself says there. */
-export function stepSays(
-  sheet: JobSheet,
-  { kind, set = '' }: Check,
-  place: string,
-): readonly string[] {
+export function stepSays(sheet: JobSheet, check: Check, place: string): readonly string[] {
+  const { kind, set = '' } = check;
   if (kind === 'fitted') return fitStepSays(sheet, set, place);
-  const own = SAYS[`${kind}/${place}`] ?? SAYS[`${kind}/`];
-  return [...(own === undefined ? [] : [own]), ...sheetSays(sheet, kind, place)];
+  const own = isByStripAlone(check) ? BY_STRIP : (SAYS[`${kind}/${place}`] ?? SAYS[`${kind}/`]);
+  return [
+    ...(own === undefined ? [] : [own]),
+    ...sheetSays(sheet, kind, place),
+    ...(kind === 'clearances' ? clearanceSays(sheet, check.journal) : []),
+  ];
+}
+
+/** What a book prints of the clearance of a shaft, with where. */
+function clearanceSays({ journals = [] }: JobSheet, id: string | undefined): readonly string[] {
+  const { low, high } = journals.find((journal) => journal.id === id)?.clearance ?? {};
+  const printed = [low, high].flatMap((figure) => (figure ? [figure.text] : []));
+  const source = (low ?? high)?.source;
+  return source === undefined ? [] : [`Clearance: ${printed.join(' to ')} (${source}).`];
 }
 
 function headSet({ fastenedSets = [] }: JobSheet): FastenedSet | undefined {

@@ -1,7 +1,9 @@
+import { upTo } from '../kit';
 import { withinSentence } from '../sentence';
 import type { ChecksActs } from '@cardinex/core/job/facts/checks';
 import { DEAD, type Isolation } from '@cardinex/core/job/cards/dead/checks';
 import { checkOf } from '@cardinex/core/job/checks/allChecks';
+import type { DeviationShown } from '@cardinex/core/job/facts/shown';
 import type { ActLine } from '../actLine';
 import { withWords, type Around, type SliceWords } from '../actWords';
 import { isolationSentence } from '../cards/dead';
@@ -24,10 +26,20 @@ import { length } from '../quantity';
 
 export const checksActWords: SliceWords<ChecksActs> = {
   'check.read': {
-    line: ({ check: id, item, place = '', mm, gauge, far }, { sheet, units }) => {
+    line: (
+      { check: id, item, place = '', mm, gauge, far, deviation, direct },
+      { sheet, units },
+    ) => {
       const check = checkOf(sheet, id);
       const where = check && place !== '' ? `, ${placeName(sheet, check, place)}` : '';
-      const words = [gauge?.name, far && 'questioned, and kept'].filter(Boolean).join('; ');
+      const words = [
+        gauge?.name,
+        deviation && deviationShown(deviation),
+        direct && 'by strip or leaf',
+        far && 'questioned, and kept',
+      ]
+        .filter(Boolean)
+        .join('; ');
       const what = `${checkItemName(sheet, id, item)}${where}`;
       return withWords({ what, value: length(mm, units) }, words);
     },
@@ -39,6 +51,15 @@ export const checksActWords: SliceWords<ChecksActs> = {
       check === DEAD
         ? withinSentence(isolationSentence(item as Isolation))
         : itemOf({ check, item }, around),
+  },
+  'check.not-here': {
+    line: ({ check: id, item, place = '', words }, { sheet }) => {
+      const check = checkOf(sheet, id);
+      const where =
+        check && place !== '' ? `, ${withinSentence(placeName(sheet, check, place))}` : '';
+      return { what: `${checkItemName(sheet, id, item)}${where}`, value: 'not so here', words };
+    },
+    undo: itemOf,
   },
   'check.row-seen': {
     line: rowLine,
@@ -69,6 +90,11 @@ export const checksActWords: SliceWords<ChecksActs> = {
     undo: itemOf,
   },
 };
+
+/** "set to 94.00 mm, showed +3" */
+function deviationShown({ set, divisions }: DeviationShown): string {
+  return `gauge set to ${set.text} ${set.unit}, showed ${divisions > 0 ? '+' : ''}${upTo(divisions, 1)}`;
+}
 
 function itemOf(
   { check, item }: { readonly check: string; readonly item: string },

@@ -1,13 +1,21 @@
-import { atStart } from '../kit';
+import { atStart, longDay } from '../kit';
 import type { PartsActs } from '@cardinex/core/job/facts/parts';
 import { withWords, type SliceWords } from '../actWords';
 import { partName, standingWord } from '../cards/parts';
 
 export const partsActWords: SliceWords<PartsActs> = {
   'part.arrived': {
-    line: ({ part, count, verdict, words }, { sheet }) => {
+    line: ({ part, count, verdict, words, grade }, { sheet }) => {
       const what = `Part: ${partName(sheet, part)}`;
-      return withWords({ what, value: `${count}, ${standingWord(verdict)}` }, words);
+      const said = [grade, words].filter(Boolean).join('; ');
+      return withWords({ what, value: `${count}, ${standingWord(verdict)}` }, said);
+    },
+  },
+  'parts.expected': {
+    line: ({ parts, on, words }, { sheet }) => {
+      const [first = '', ...others] = parts;
+      const what = others.length > 0 ? `${parts.length} parts` : partName(sheet, first);
+      return withWords({ what: `Part: ${what}`, value: `expected ${longDay(on)}` }, words);
     },
   },
   'work.sent': { line: ({ what, to }) => ({ what: `Sent out: ${what}`, words: to }) },

@@ -6,11 +6,15 @@ import type { JournalSpec } from '../../../sheet/spec/block';
 import { seenCheck, type Check } from '../../checks/check';
 import type { JobSheet } from '../../scope';
 import { setChecks } from '../inspect/setChecks';
+import { stripCheck } from '../shells/clearances';
 import { shellsFoundCheck, thrustCheck } from '../shells/checks';
 import { capsOneByOne, type MainCap } from './caps';
 
 /** At which step the old upper shell is out: from then on it can be looked at. */
 export const ROLLED_OUT = 'rolled-out';
+
+/** At which step the new shells are in. */
+export const ROLLED_IN = 'rolled-in';
 
 /** What is done at a bearing while its cap is off, and as the cap goes on again. */
 const BEARING_STEPS = [
@@ -20,13 +24,13 @@ const BEARING_STEPS = [
   'tang',
   'oil-hole',
   'halves',
-  'rolled-in',
+  ROLLED_IN,
   'oiled',
   'cap-way',
 ] as const;
 
 /** The steps at which the crank is turned to roll a shell round it. */
-const ROLLING = [ROLLED_OUT, 'rolled-in'] as const;
+const ROLLING = [ROLLED_OUT, ROLLED_IN] as const;
 
 /** The check of one bearing: its shells rolled out and in. */
 export function bearingCheckId(bearing: string): string {
@@ -65,6 +69,7 @@ function ofCap(
         ...(journal && { journal: journal.id }),
       },
     ),
+    ...(journal?.clearance ? [stripCheck(journal, bearing, own)] : []),
     // Studs stay in the block: there is no hole to be seen to.
     ...(set
       ? setChecks(ofInstance(set, instance), 'bearings', [instance]).filter(

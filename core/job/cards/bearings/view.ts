@@ -10,7 +10,7 @@ import type { JobState } from '../../state';
 import { shellItem, shellsFoundId, thrustCheckId } from '../shells/checks';
 import { offStep, type OffGroup, type OffStep } from '../strip/view';
 import { capsOneByOne, isCapOpen, type MainCap } from './caps';
-import { bearingCheckId, ROLLED_OUT } from './checks';
+import { bearingCheckId, ROLLED_IN, ROLLED_OUT } from './checks';
 
 /** What is next at a bearing. */
 export type BearingStep =
@@ -85,15 +85,23 @@ function whileOff(sheet: JobSheet, state: JobState, cap: MainCap): BearingStep |
   const isOut = own && isTaken(checks, own.check, cap.bearing, ROLLED_OUT);
   const half = !isFound('lower') ? 'lower' : isOut && !isFound('upper') ? 'upper' : null;
   if (found && half) return { kind: 'shell', view: found, item: shellItem(cap.bearing, half) };
-  const ofBolts = views.filter(
+  const ofCap = views.filter(
     ({ check }) => check !== own?.check && check.set === cap.set && check.instance === cap.instance,
   );
+  const bolts = ofCap.filter(({ check }) => check.kind !== 'clearances');
+  const clearance = ofCap.filter(({ check }) => check.kind === 'clearances');
   const thrust = views.filter(
     ({ check }) => cap.thrust && journal && check.id === thrustCheckId(journal),
   );
-  // The cap goes on last: its bolts and their holes are seen to while it is off.
-  const next = [...ofBolts, ...thrust, ...(own ? [own] : [])].find(({ done }) => !done);
-  const first = own && !isOut ? own : next;
+  const isIn = own && isTaken(checks, own.check, cap.bearing, ROLLED_IN);
+  const laid = own ? [own] : [];
+  // Bolts and holes are seen to while the cap is off, the clearance once the new shells are in, and then the cap goes on.
+  const order = !isOut
+    ? laid
+    : isIn
+      ? [...bolts, ...clearance, ...thrust, ...laid]
+      : [...bolts, ...laid, ...clearance, ...thrust];
+  const first = order.find(({ done }) => !done);
   return first ? { kind: 'check', view: first } : null;
 }
 

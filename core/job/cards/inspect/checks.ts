@@ -3,8 +3,10 @@ import { plugLines } from '../../../sheet/assembly/pieceLines';
 import { BORE_HEIGHTS } from '../../../block/boreWear';
 import { STRAIGHTEDGE_LINES } from '../../../block/headFlatness';
 import { RING_PLACES } from '../../../block/ringThickness';
+import type { JournalSpec } from '../../../sheet/spec/block';
 import { ifAny, readCheck, seenCheck, type Check } from '../../checks/check';
 import { figureMm } from '../../../quantity/figureMm';
+import { bearingsOf } from '../../../sheet/bearingsOf';
 import { memoizeByObject } from '../../../sheet/memoize';
 import {
   cylindersInScope,
@@ -18,7 +20,8 @@ import {
   type JobSheet,
 } from '../../scope';
 import { isByTheCap } from '../bearings/caps';
-import { bearingsOf, isByBearing, shellsFoundCheck } from '../shells/checks';
+import { isByBearing, shellsFoundCheck } from '../shells/checks';
+import { around, JOURNAL_PLACES, journalMm } from '../shells/clearances';
 import { setChecks } from './setChecks';
 
 /** The check under which bores are read. */
@@ -28,7 +31,6 @@ export const BORES = 'bores';
 export const THICKNESS = 'thickness';
 
 const BORE_PLACES = BORE_HEIGHTS.flatMap((height) => [`${height}-along`, `${height}-across`]);
-const JOURNAL_PLACES = ['upright', 'level'] as const;
 const RING_PLACE_NAMES = Array.from({ length: RING_PLACES }, (_, place) => String(place + 1));
 
 /**
@@ -86,39 +88,31 @@ function boreChecks(sheet: JobSheet): readonly Check[] {
   ];
 }
 
+/** Does a shaft run in shells? A camshaft runs in its block or its head. */
+function hasShells({ id, name }: JournalSpec): boolean {
+  return !/cam/i.test(`${id} ${name}`);
+}
+
 function journalChecks(sheet: JobSheet): readonly Check[] {
   const journals = journalsOpen(sheet);
   const found = journals
-    .filter((journal) => !isByBearing(sheet, journal))
+    .filter((journal) => !isByBearing(sheet, journal) && hasShells(journal))
     .map((journal) => shellsFoundCheck(journal, card, bearingsOf(journal)));
   const read = journals.flatMap((journal): readonly Check[] => {
     // A micrometer does not go round a main journal that lies in its bearings.
     if (isByBearing(sheet, journal)) return [];
-    const { low, high } = journal.standard;
-    const standard = high ?? low;
-    if (!standard) return [];
-    const items = bearingsOf(journal);
-    const scale = { floorMm: 0.03, reachMm: around(figureMm(standard)) };
-    const entry = { places: JOURNAL_PLACES, journal: journal.id };
-    const sizes = readCheck(
-      { id: `journals/${journal.id}`, card, kind: 'journals', items },
-      scale,
-      { ...entry, turnsCrank: !takesCrankOut(sheet) },
-    );
-    const clearances = readCheck(
-      { id: `clearances/${journal.id}`, card, kind: 'clearances', items },
-      scale,
-      entry,
-    );
-    // End float is read on the card of the crank, the caps being down.
-    return [sizes, ...(journal.clearance ? [clearances] : [])];
+    const mm = journalMm(journal);
+    if (mm === null) return [];
+    // End float is read on the card of the crank, the caps being down; clearances once the shells are in.
+    return [
+      readCheck(
+        { id: `journals/${journal.id}`, card, kind: 'journals', items: bearingsOf(journal) },
+        { floorMm: 0.03, reachMm: around(mm) },
+        { places: JOURNAL_PLACES, journal: journal.id, turnsCrank: !takesCrankOut(sheet) },
+      ),
+    ];
   });
   return [...found, ...read];
-}
-
-/** A size may be worn, or a regrind, but not another size altogether. */
-function around(mm: number): readonly [number, number] {
-  return [Math.floor(mm * 90) / 100, Math.ceil(mm * 110) / 100];
 }
 
 function ringChecks(sheet: JobSheet): readonly Check[] {

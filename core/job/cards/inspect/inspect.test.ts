@@ -83,7 +83,7 @@ describe('what is inspected', () => {
       'look/gear',
     ]);
     expect(ids(quillon5c, { kind: 'everything' })).toEqual(
-      expect.arrayContaining(['journals/mains', 'clearances/mains']),
+      expect.arrayContaining(['journals/mains', 'shells-found/mains']),
     );
   });
 

@@ -53,7 +53,7 @@ describe('a card', () => {
     expect(held(story)).toEqual([
       'Long bolts, exhaust side: to-come',
       'Short bolts, intake side: to-come',
-      'Head gasket: to-come',
+      'Head gasket: to-choose',
     ]);
     for (const part of ['bolts/head/long', 'bolts/head/short']) {
       story.act('part.arrived', { part, count: 6, verdict: 'right' });
@@ -72,7 +72,7 @@ describe('a card', () => {
 
   it('does not wait for what is renewed only if worn', () => {
     const story = openedFor(tolvane44, { kind: 'gasket' });
-    expect(held(story, tolvane44)).toEqual(['Head gasket: to-come']);
+    expect(held(story, tolvane44)).toEqual(['Head gasket: to-choose']);
   });
 
   it('waits for work sent out until it is back and washed', () => {
@@ -106,8 +106,8 @@ describe('bolts that may be used only so often', () => {
     const story = madeDead(openedFor(tolvane44, { kind: 'gasket' }), tolvane44);
     expect(refusalIn(story, tolvane44, 'bolts.counted', counted())).toBe('uses-needed');
     story.act('bolts.counted', counted(0));
-    expect(held(story, tolvane44)).toEqual(['Head gasket: to-come']);
+    expect(held(story, tolvane44)).toEqual(['Head gasket: to-choose']);
     story.act('bolts.counted', counted(9));
-    expect(held(story, tolvane44)).toEqual(['Head bolts: to-come', 'Head gasket: to-come']);
+    expect(held(story, tolvane44)).toEqual(['Head bolts: to-come', 'Head gasket: to-choose']);
   });
 });

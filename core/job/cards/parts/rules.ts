@@ -17,6 +17,16 @@ export function decidePartArrived(
   return data.verdict === 'right' || data.words ? ACCEPTED : refused('words-needed');
 }
 
+/** When lines of this job's list are to come. */
+export function decidePartsExpected(
+  state: JobState,
+  { data: { parts } }: ActOf<'parts.expected'>,
+  { sheet }: DecideContext,
+): Verdict {
+  const known = new Set(kitOf(sheet, state).map(({ id }) => id));
+  return parts.every((part) => known.has(part)) ? ACCEPTED : refused('unknown-part');
+}
+
 export function decideWorkSent({ parts }: JobState, { data }: ActOf<'work.sent'>): Verdict {
   return parts.outside.some(({ id }) => id === data.work) ? refused('unknown-work') : ACCEPTED;
 }

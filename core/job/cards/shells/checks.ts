@@ -1,7 +1,9 @@
+import { bearingsOf } from '../../../sheet/bearingsOf';
 import { mainJournal } from '../../../sheet/mainJournal';
 import type { JournalSpec } from '../../../sheet/spec/block';
 import { seenCheck, type Check, type CheckCard } from '../../checks/check';
 import { journalsOpen, type JobSheet } from '../../scope';
+import { clearanceChecks } from './clearances';
 import { capsOneByOne } from '../bearings/caps';
 
 /** What is looked at as each pair of shells goes in. */
@@ -43,11 +45,6 @@ export function shellsFoundCheck(
   );
 }
 
-/** The bearings of a shaft by their numbers, from the end cylinder 1 is at. */
-export function bearingsOf({ count }: JournalSpec): readonly string[] {
-  return Array.from({ length: count }, (_, place) => String(place + 1));
-}
-
 export function thrustCheckId({ id }: JournalSpec): string {
   return `thrust/${id}`;
 }
@@ -73,7 +70,11 @@ export function shellChecks(sheet: JobSheet): readonly Check[] {
       },
       { places: SHELL_STEPS, byItem: true, journal: journal.id },
     );
-    return journal.endFloat ? [shells, thrustCheck(journal, 'shells')] : [shells];
+    return [
+      shells,
+      ...clearanceChecks(journal, 'shells'),
+      ...(journal.endFloat ? [thrustCheck(journal, 'shells')] : []),
+    ];
   });
 }
 

@@ -150,7 +150,8 @@ export function stepsBefore(state: JobState, check: Check, step: string): readon
   const letStand = decidedOf(state.checks, check.id, item)?.decision === 'keep';
   return check.places.slice(0, at).filter((place) => {
     const seen = seenOf(state.checks, check.id, item, place);
-    return seen?.found !== 'good' && !(seen && letStand);
+    const isDone = seen?.found === 'good' || seen?.found === 'not-here';
+    return !isDone && !(seen && letStand);
   });
 }
 
