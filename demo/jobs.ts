@@ -278,7 +278,10 @@ function heated(story: Storyteller): Storyteller {
     .hot('I3', 0.3)
     .hot('I4', 0.29)
     .hot('E4', 0.4);
-  return pulledAfterHeat(story, tolvane44).act('cause.answered', { because: 'worn' });
+  return pulledAfterHeat(story, tolvane44).act('cause.answered', {
+    cause: 'worn-out',
+    mended: 'New liners, pistons and rings; the air filter’s housing sealed.',
+  });
 }
 
 /** Liners, all three stages and all gaps, cold. */

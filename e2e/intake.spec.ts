@@ -293,13 +293,13 @@ test('one head of six that goes further, with jacks and a ring worn too thin', a
   // The cause may be answered any day; the job does not close without it.
   await page.goto(`${job}/cause`);
   await press(page, 'That was it');
-  await expect(page.getByText('Choose the path.')).toBeVisible();
-  await page.getByText('Something else').click();
+  await expect(page.getByText('Choose what made it fail.')).toBeVisible();
+  await page.getByText('Not found').click();
   await press(page, 'That was it');
-  await expect(page.getByText('Say what the cause was.')).toBeVisible();
+  await expect(page.getByText(/where none was found, where you looked/)).toBeVisible();
   await page
-    .getByRole('group', { name: 'What was the cause?' })
-    .getByText('Water into a cylinder')
+    .getByRole('group', { name: 'What made it fail?' })
+    .getByText('The last work on it')
     .click();
   await fill(page, 'In a few words', 'Ring too thin: it was fitted twice.');
   await press(page, 'That was it');

@@ -38,6 +38,7 @@ const PICTURES: readonly Picture[] = [
   { name: 'tray', path: job(DEMO_JOB.sawBench) },
   { name: 'tray-wide', size: WIDE, path: job(DEMO_JOB.harbourTug) },
   { name: 'strip', path: job(DEMO_JOB.gravelHoist, 'strip') },
+  { name: 'bearings', path: job(DEMO_JOB.southFerry, 'bearings') },
   { name: 'fit', path: `${job(DEMO_JOB.harbourTug, 'fit')}?set=exhaust-manifold` },
   { name: 'parts', path: job(DEMO_JOB.sawBench, 'parts') },
   {
@@ -45,7 +46,6 @@ const PICTURES: readonly Picture[] = [
     theme: 'glare',
     path: `${job(DEMO_JOB.sawBench, 'inspect')}?check=flatness%2Fhead%2F1`,
   },
-  { name: 'timing', path: job(DEMO_JOB.hopKiln, 'timing') },
   {
     name: 'place-liners',
     path: `${job(DEMO_JOB.dredger, 'liners')}?part=place`,

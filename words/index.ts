@@ -78,6 +78,7 @@ export interface Words {
   readonly readings: typeof import('./en/readings');
   readonly refusals: typeof import('./en/refusals');
   readonly register: typeof import('./en/register');
+  readonly remarks: typeof import('./en/remarks');
   readonly runNames: typeof import('./en/runNames');
   readonly scope: typeof import('./en/scope');
   readonly screens: typeof import('./en/screens');
@@ -123,6 +124,7 @@ export interface Words {
   readonly 'slices/pieces': typeof import('./en/slices/pieces');
   readonly 'slices/putOff': typeof import('./en/slices/putOff');
   readonly 'slices/register': typeof import('./en/slices/register');
+  readonly 'slices/remarks': typeof import('./en/slices/remarks');
   readonly 'slices/runs': typeof import('./en/slices/runs');
   readonly 'slices/scope': typeof import('./en/slices/scope');
   readonly 'slices/struck': typeof import('./en/slices/struck');

@@ -21,6 +21,7 @@ import { pendingActs } from './pending';
 import { photographsActs } from './photographs';
 import { piecesActs } from './pieces';
 import { putOffActs } from './putOff';
+import { remarksActs } from './remarks';
 import { registerActs } from './register';
 import { runsActs } from './runs';
 import { scopeActs } from './scope';
@@ -52,6 +53,7 @@ export const ACTS = {
   ...photographsActs,
   ...piecesActs,
   ...putOffActs,
+  ...remarksActs,
   ...registerActs,
   ...runsActs,
   ...scopeActs,

@@ -21,6 +21,7 @@ import type { PendingActs } from './facts/pending';
 import type { PiecesActs } from './facts/pieces';
 import type { PhotographsActs } from './facts/photographs';
 import type { PutOffActs } from './facts/putOff';
+import type { RemarksActs } from './facts/remarks';
 import type { RegisterActs } from './facts/register';
 import type { RunsActs } from './facts/runs';
 import type { ScopeActs } from './facts/scope';
@@ -57,6 +58,7 @@ export interface ActData
     PhotographsActs,
     PiecesActs,
     PutOffActs,
+    RemarksActs,
     RegisterActs,
     RunsActs,
     ScopeActs,

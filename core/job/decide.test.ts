@@ -64,8 +64,9 @@ describe('a cause', () => {
     expect(opening({})).toBe('words-needed');
     const answer = (data: ActData['cause.answered']) =>
       refusalIn(openedFor(tolvane44, { kind: 'gasket' }), tolvane44, 'cause.answered', data);
-    expect(answer({ because: 'worn' })).toBeNull();
-    expect(answer({ because: 'other' })).toBe('words-needed');
+    expect(answer({ cause: 'worn-out' })).toBeNull();
+    expect(answer({ cause: 'other' })).toBe('words-needed');
+    expect(answer({ cause: 'not-found' })).toBe('words-needed');
   });
 });
 

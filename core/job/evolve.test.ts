@@ -142,7 +142,7 @@ describe('the tray', () => {
       for (const valve of fitted) story.hot(valve, valve.startsWith('E') ? 0.4 : 0.3);
     }
     expect(isFinished(whole(pulledAfterHeat(story, tolvane44)))).toBe(false);
-    expect(isFinished(whole(story.act('cause.answered', { because: 'worn' })))).toBe(true);
+    expect(isFinished(whole(story.act('cause.answered', { cause: 'worn-out' })))).toBe(true);
   });
 
   it('holds what comes after a card left out to what that card waited for', () => {

@@ -377,7 +377,11 @@ describe('every kind of decision', () => {
     'card.taken-up': [{ card: 'fit' }, null],
     'job.parked': [{ done: [], words: 'so', resumeBy: [] }, null],
     'job.resumed': [{}, null],
-    'cause.answered': [{ because: 'unknown' as never, words: 'so' }, null],
+    'cause.answered': [{ cause: 'not-found', words: 'so' }, null],
+    'remark.accepted': [
+      { remark: 'a-remark', words: 'so' },
+      act('remark.seen-to', { remark: 'a-remark' }, 0),
+    ],
     'barring.chosen': [{ school: 'fewest' } as never, null],
     struck: [{ target: 'an-act' }, null],
     'pending.decided': [{ decision: 'an-act', holds: true }, null],

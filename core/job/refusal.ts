@@ -28,6 +28,7 @@ export interface RefusalFields {
   'bead-too-old': { readonly since: string };
   'no-bead': Nothing;
   'wear-needed': Nothing;
+  'unknown-remark': Nothing;
   'no-clearance-here': Nothing;
   'deviation-differs': Nothing;
   'always-here': Nothing;

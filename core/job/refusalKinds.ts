@@ -23,6 +23,7 @@ export const IS_ONLY_WHEN: Readonly<Record<RefusalCode, boolean>> = {
   'bead-too-old': true,
   'no-bead': false,
   'wear-needed': false,
+  'unknown-remark': false,
   'no-clearance-here': false,
   'deviation-differs': false,
   'always-here': false,

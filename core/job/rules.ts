@@ -28,6 +28,7 @@ export const RULES: { readonly [T in ActType]: ActRule<T> } = {
   ...SLICES.photographs.acts,
   ...SLICES.pieces.acts,
   ...SLICES.putOff.acts,
+  ...SLICES.remarks.acts,
   ...SLICES.register.acts,
   ...SLICES.runs.acts,
   ...SLICES.scope.acts,

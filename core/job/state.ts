@@ -20,6 +20,7 @@ import type { PiecesState } from './facts/pieces';
 import type { PhotographsState } from './facts/photographs';
 import type { PutOffState } from './facts/putOff';
 import type { RegisterState } from './facts/register';
+import type { RemarksState } from './facts/remarks';
 import type { RunsState } from './facts/runs';
 import type { Scope } from './facts/scope';
 import type { StruckState } from './facts/struck';
@@ -40,6 +41,8 @@ export interface JobSlices {
   /** Cards gone on with although something should have come first. */
   readonly outOfOrder: OutOfOrderState;
   readonly putOff: PutOffState;
+  /** What is to be seen to later. */
+  readonly remarks: RemarksState;
   readonly parked: Parking | null;
   readonly cause: CauseState;
   readonly checks: ChecksState;

@@ -90,6 +90,8 @@ export type TrayReason =
   | { readonly code: 'parts-wrong'; readonly count: number }
   | { readonly code: 'to-inspect'; readonly done: number; readonly total: number }
   | { readonly code: 'inspected-out'; readonly count: number }
+  /** Remarks that nobody has seen to or accepted. */
+  | { readonly code: 'remarks-open'; readonly count: number }
   | { readonly code: 'cause-last' }
   | { readonly code: 'cause-to-answer' }
   /** A part that is not here, or not right, or still at the machine shop. */

@@ -277,7 +277,7 @@ export class WorkThrough {
       .fill(isMissing ? '0' : needed);
     if (isMissing) {
       await slip.getByRole('button', { name: 'Not all of it' }).click();
-      await slip.getByRole('textbox').last().fill('Not in the box.');
+      await slip.getByLabel('What is wrong with it?').fill('Not in the box.');
     } else if (this.told.missing) await slip.getByRole('button', { name: 'It is right' }).click();
     await this.tap(slip.getByRole('button').last());
     if (!isMissing) return null;
@@ -287,7 +287,7 @@ export class WorkThrough {
   }
 
   private async cause(): Promise<null> {
-    await this.tap(this.page.getByRole('button', { name: 'Overheated' }).first());
+    await this.tap(this.page.getByRole('button', { name: 'Cooling lost' }).first());
     await this.page.getByRole('textbox').first().fill('A plug in the cooler leaked.');
     await this.press('That was it');
     return null;

@@ -11,4 +11,4 @@ export interface ActLine {
 }
 
 /** What a job knows of things that acts name only by their id. */
-export type Known = Pick<JobState, 'register' | 'parts' | 'pending'>;
+export type Known = Pick<JobState, 'register' | 'remarks' | 'parts' | 'pending'>;

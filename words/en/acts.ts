@@ -26,6 +26,7 @@ import { pendingActWords } from './slices/pending';
 import { photographsActWords } from './slices/photographs';
 import { piecesActWords } from './slices/pieces';
 import { putOffActWords } from './slices/putOff';
+import { remarksActWords } from './slices/remarks';
 import { registerActWords } from './slices/register';
 import { runsActWords } from './slices/runs';
 import { scopeActWords } from './slices/scope';
@@ -58,6 +59,7 @@ const WORDS: { readonly [T in ActType]: ActWords<T> } = {
   ...photographsActWords,
   ...piecesActWords,
   ...putOffActWords,
+  ...remarksActWords,
   ...registerActWords,
   ...runsActWords,
   ...scopeActWords,

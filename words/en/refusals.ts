@@ -47,6 +47,7 @@ const SENTENCES: {
     'What the gauge showed and the size it was set to do not make this reading.',
   'always-here': () =>
     'This is on every such engine. Say that it is done, or what is wrong with it.',
+  'unknown-remark': () => 'This remark is not open: it was seen to, or left as it is, already.',
   'wear-needed': () => 'Say how this shell was found.',
   'one-cap-at-a-time': ({ bearing }) =>
     `Bearing ${bearing} is open. The crank hangs in the others: pull its cap down first.`,

@@ -84,7 +84,7 @@ export function undisturbed({ whole, comesOff }: JobSheet): string {
   return stays.length > 0 ? `Undisturbed: ${stays.join('; ')}.` : 'Nothing stays undisturbed.';
 }
 
-const CAUSES: Readonly<Record<Because, string>> = {
+const SYMPTOM_NAMES: Readonly<Record<Because, string>> = {
   'gas-to-water': 'Gas into water',
   'water-to-oil': 'Water into oil',
   'oil-to-water': 'Oil into water',
@@ -102,8 +102,8 @@ const CAUSES: Readonly<Record<Because, string>> = {
 };
 
 /** A leak path or symptom. */
-export function causeName(because: Because): string {
-  return CAUSES[because];
+export function symptomName(because: Because): string {
+  return SYMPTOM_NAMES[because];
 }
 
 export const leaveOutWords = {

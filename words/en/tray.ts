@@ -3,7 +3,7 @@ import type { TrayReason } from '@cardinex/core/job/trayReason';
 import type { Lack } from '@cardinex/core/job/lacks';
 import { attitudeWords } from './attitude';
 import { cribSentence } from './crib';
-import { atStart, moment, timeOfDay } from './kit';
+import { atStart, counted, moment, timeOfDay } from './kit';
 import { markWords } from './cards/mark';
 import { cardOfName } from './cards/names';
 import { partHoldSentence } from './cards/partHold';
@@ -125,6 +125,8 @@ export function trayReasonSentence(reason: TrayReason, ago: (iso: string) => str
       return reason.count === 1
         ? '1 finding is out. Decide what is done about it.'
         : `${reason.count} findings are out. Decide what is done about them.`;
+    case 'remarks-open':
+      return `${counted(reason.count, { one: 'remark', other: 'remarks' })} to see to, or to be left as it is.`;
     case 'cause-last':
       return 'Asked for before the job closes.';
     case 'cause-to-answer':

@@ -8,6 +8,7 @@ import {
   type BearingStep,
   type BearingView,
 } from '@cardinex/core/job/cards/bearings/view';
+import { wearOf } from '@cardinex/core/job/cards/shells/loaded';
 import { seenOf } from '@cardinex/core/job/checks/state';
 import { viewsOn } from '@cardinex/core/job/checks/views';
 import { runKey } from '@cardinex/core/job/run/runKey';
@@ -76,10 +77,8 @@ function Bearings({
     if (!view || view.step === null) return 'done';
     return view === next ? 'now' : 'open';
   };
-  const wearOf = (item: string): ShellWear | undefined => {
-    const seen = shells && seenOf(state.checks, shells.check.id, item);
-    return seen && (seen.wear ?? 'even');
-  };
+  const wearAt = (item: string): ShellWear | undefined =>
+    shells && wearOf(seenOf(state.checks, shells.check.id, item));
   const bearing = next?.cap.bearing ?? '';
   return (
     <CardFrame
@@ -113,8 +112,8 @@ function Bearings({
       </View>
       {shells && shells.read > 0 ? (
         <View className="border-t border-rule">
-          <ShellsDrawn view={shells} wearOf={wearOf} />
-          <Pattern view={shells} wearOf={wearOf} />
+          <ShellsDrawn view={shells} wearOf={wearAt} />
+          <Pattern view={shells} wearOf={wearAt} />
         </View>
       ) : null}
       <LeaveOut card="bearings" />

@@ -3,8 +3,8 @@ import { Text, View } from 'react-native';
 import { SHELL_WEAR, shellPattern, type ShellWear } from '@cardinex/core/crank/shellPattern';
 import { seenOf } from '@cardinex/core/job/checks/state';
 import type { CheckView } from '@cardinex/core/job/checks/view';
-import { loadedHalf } from '@cardinex/core/job/cards/shells/loaded';
-import { shellItem, shellOfItem } from '@cardinex/core/job/cards/shells/checks';
+import { bearingsIn, loadedHalf, wearOf } from '@cardinex/core/job/cards/shells/loaded';
+import { shellItem } from '@cardinex/core/job/cards/shells/checks';
 import { shellsDrawing } from '@cardinex/drawings/crank/shells';
 import { cardBacks } from '@cardinex/words/cards/buildSteps';
 import { inspectWords } from '@cardinex/words/cards/inspect';
@@ -36,11 +36,8 @@ export function ShellsFound({ view, item }: Props) {
   const { sheet, state, record } = useJob();
   const [chosen, setChosen] = useState<string | null>(null);
   const { check, done } = view;
-  const wearOf = (of: string): ShellWear | undefined => {
-    const seen = seenOf(state.checks, check.id, of);
-    return seen && (seen.wear ?? 'even');
-  };
-  const at = chosen ?? item ?? check.items.find((of) => wearOf(of) === undefined) ?? null;
+  const wearAt = (of: string): ShellWear | undefined => wearOf(seenOf(state.checks, check.id, of));
+  const at = chosen ?? item ?? check.items.find((of) => wearAt(of) === undefined) ?? null;
   const { undo, frame } = useCard({
     card: check.card,
     acts: OWN_ACTS,
@@ -69,7 +66,7 @@ export function ShellsFound({ view, item }: Props) {
       }
       actBar={<AfterCheck check={check} unfinished={false} />}
     >
-      <ShellsDrawn view={view} now={at} wearOf={wearOf} onChoose={setChosen} />
+      <ShellsDrawn view={view} now={at} wearOf={wearAt} onChoose={setChosen} />
       {at === null ? null : (
         <View className="gap-2 border-t border-rule px-3.5 py-3" aria-live="polite">
           <Text className="font-head text-figure text-ink" testID="act">
@@ -80,7 +77,7 @@ export function ShellsFound({ view, item }: Props) {
               <Button
                 key={wear}
                 label={wearNames[wear]}
-                selected={wearOf(at) === wear}
+                selected={wearAt(at) === wear}
                 onPress={() => say(wear)}
                 className="min-w-[46%] flex-1"
               />
@@ -89,7 +86,7 @@ export function ShellsFound({ view, item }: Props) {
           <Small>{w.keep}</Small>
         </View>
       )}
-      <Pattern view={view} wearOf={wearOf} />
+      <Pattern view={view} wearOf={wearAt} />
       <View className="border-t border-rule px-3.5 py-2.5">
         <PhotographIt of={`check/${check.id}`} />
       </View>
@@ -104,10 +101,7 @@ interface OfShaft {
 
 /** The bearings of a shaft by their numbers, with the items of their halves. */
 function bearingsOf({ check }: CheckView) {
-  const ids = [...new Set(check.items.map((item) => shellOfItem(item).bearing))].sort(
-    (a, b) => Number(a) - Number(b),
-  );
-  return ids.map((id) => ({
+  return bearingsIn(check, () => undefined).map(({ bearing: id }) => ({
     id,
     upper: shellItem(id, 'upper'),
     lower: shellItem(id, 'lower'),
@@ -150,10 +144,7 @@ export function Pattern({ view, wearOf }: OfShaft) {
   const { sheet } = useJob();
   const found = shellPattern({
     loaded: loadedHalf(sheet, view.check.journal),
-    bearings: bearingsOf(view).map(({ id, upper, lower }) => {
-      const [above, below] = [wearOf(upper), wearOf(lower)];
-      return { bearing: id, ...(above && { upper: above }), ...(below && { lower: below }) };
-    }),
+    bearings: bearingsIn(view.check, wearOf),
   });
   if (found.length === 0) return null;
   return (

@@ -16,6 +16,7 @@ import { SCREEN_SCROLL } from '../../ui/place/marks';
 import { ScreenHeading } from '../../ui/place/ScreenHeading';
 import { useScreenAwake } from '../../ui/useScreenAwake';
 import { useWide } from '../../ui/useWide';
+import { MakeRemark } from '../remarks/MakeRemark';
 import { BeadNotice } from '../fit/BeadNotice';
 import { ActBar, LeadBack, type CardActs } from './ActBar';
 import { JobHeader } from './JobHeader';
@@ -189,6 +190,7 @@ function Back({ back, drawings, ...of }: Pick<Props, 'back' | 'card' | 'set'> & 
     <View className="gap-4 p-3.5">
       {back}
       {entry?.status === 'open' ? <PutOff entry={entry} /> : null}
+      {entry ? <MakeRemark entry={entry} /> : null}
       <SaveDrawings drawings={drawings} />
     </View>
   );

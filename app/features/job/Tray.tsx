@@ -9,7 +9,7 @@ import { trayGroups, type TrayGroups } from '@cardinex/core/job/trayGroups';
 import { cribSentence } from '@cardinex/words/crib';
 import { parkingWords } from '@cardinex/words/parking';
 import {
-  causeName,
+  symptomName,
   scopeTitle,
   scopeWords,
   undisturbed,
@@ -176,7 +176,7 @@ function JobReason() {
     <View className="rounded-lg border border-bench-edge px-3 py-2">
       <Small className="text-bench-soft">{trayWords.why}</Small>
       <Body className="text-on-bench">
-        {[because && causeName(because), state.opened?.why].filter(Boolean).join('. ')}
+        {[because && symptomName(because), state.opened?.why].filter(Boolean).join('. ')}
       </Body>
       <Small className="pt-1 text-bench-soft">
         {[`${scopeTitle(sheet.scope)}.`, undisturbed(sheet), keptSentence(sheet)]

@@ -1,5 +1,5 @@
 import { SCOPES } from '@cardinex/core/job/facts/scope';
-import { CAUSES } from '@cardinex/core/job/facts/cause';
+import { SYMPTOMS } from '@cardinex/core/job/facts/cause';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
@@ -14,7 +14,7 @@ import type { EngineEnd } from '@cardinex/core/sheet/spec/layout';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { openQuestions, optionForSerial } from '@cardinex/core/sheet/variants';
 import { refusalSentence } from '@cardinex/words/refusals';
-import { causeName, scopeWords } from '@cardinex/words/scope';
+import { symptomName, scopeWords } from '@cardinex/words/scope';
 import { newJobWords as w, shared } from '@cardinex/words/screens';
 import { storageWords } from '@cardinex/words/storage';
 import { useSheets } from '../../session/queries';
@@ -49,7 +49,7 @@ const formSchema = z
     keep: z.array(
       z.object({ piece: z.string(), why: z.string().trim().min(1, scopeWords.needKeepWhy) }),
     ),
-    because: z.enum(CAUSES, { error: scopeWords.needBecause }),
+    because: z.enum(SYMPTOMS, { error: scopeWords.needBecause }),
   })
   .refine(({ because, why }) => why !== '' || !needsWords(because), {
     path: ['why'],
@@ -196,7 +196,7 @@ export function NewJob({ sheetId }: { sheetId: string | undefined }) {
             <Choice
               label={scopeWords.because}
               value={because ?? null}
-              options={CAUSES.map((value) => ({ value, label: causeName(value) }))}
+              options={SYMPTOMS.map((value) => ({ value, label: symptomName(value) }))}
               onChange={(value) => form.setValue('because', value, { shouldValidate: true })}
             />
             {form.formState.errors.because ? (

@@ -54,7 +54,7 @@ describe('the cause', () => {
   it('is the last thing a job waits for, and may be answered any day', () => {
     const story = openedFor(tolvane44, TOP_END);
     expect(trayIn(story).at(-1)).toMatchObject({ card: 'cause', status: 'waiting' });
-    const answer = { because: 'overheated' as const, words: 'fan belt' };
+    const answer = { cause: 'cooling-lost' as const, words: 'fan belt' };
     expect(refusalIn(story, tolvane44, 'cause.answered', answer)).toBeNull();
     story.act('cause.answered', answer);
     expect(cardIn(story, tolvane44, 'cause').status).toBe('done');
@@ -64,7 +64,7 @@ describe('the cause', () => {
 describe('a job with all its cards done', () => {
   it('does not close while something is still in the engine', () => {
     const story = openedFor(tolvane44, TOP_END)
-      .act('cause.answered', { because: 'worn', words: 'old' })
+      .act('cause.answered', { cause: 'worn-out', words: 'old' })
       .act('temporary-part.put-in', {
         part: 's',
         kind: 'guide-stud',

@@ -1,5 +1,5 @@
-/** The way something got where it should not, or what was seen or heard. */
-export const CAUSES = [
+/** The way something got where it should not, or what was seen or heard: why an engine came. */
+export const SYMPTOMS = [
   'gas-to-water',
   'water-to-oil',
   'oil-to-water',
@@ -16,11 +16,38 @@ export const CAUSES = [
   'other',
 ] as const;
 
-export type Because = (typeof CAUSES)[number];
+export type Because = (typeof SYMPTOMS)[number];
+
+/** What made it fail. */
+export const CAUSES = [
+  'clamp-lost',
+  'gasket',
+  'liner-height',
+  'not-flat',
+  'cracked',
+  'cooling-lost',
+  'oil-starved',
+  'dirt',
+  'fuelling',
+  'corroded',
+  'part-broke',
+  'worn-out',
+  'last-work',
+  'from-outside',
+  'not-found',
+  'other',
+] as const;
+
+export type Cause = (typeof CAUSES)[number];
 
 export interface CauseActs {
   /** Why it failed: no job closes without it. */
-  'cause.answered': { readonly because: Because; readonly words?: string };
+  'cause.answered': {
+    readonly cause: Cause;
+    readonly words?: string;
+    /** What was done so that it does not fail so again. */
+    readonly mended?: string;
+  };
 }
 
 export type CauseState =

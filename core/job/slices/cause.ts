@@ -15,7 +15,7 @@ export const causeSlice: Slice<'cause', keyof CauseActs> = {
       card: () => ({ card: 'cause' }),
       restsOn: null,
       decide: (_, { data }) =>
-        data.words || !needsWords(data.because) ? ACCEPTED : refused('words-needed'),
+        data.words || !needsWords(data.cause) ? ACCEPTED : refused('words-needed'),
     },
   },
   evolve: { 'cause.answered': (_, { data, at, by }) => ({ ...data, at, by }) },

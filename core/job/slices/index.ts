@@ -21,6 +21,7 @@ import { partsSlice } from './parts';
 import { photographsSlice } from './photographs';
 import { piecesSlice } from './pieces';
 import { putOffSlice } from './putOff';
+import { remarksSlice } from './remarks';
 import { registerSlice } from './register';
 import { runsSlice } from './runs';
 import { scopeSlice } from './scope';
@@ -51,6 +52,7 @@ export const SLICES = {
   photographs: photographsSlice,
   pieces: piecesSlice,
   putOff: putOffSlice,
+  remarks: remarksSlice,
   register: registerSlice,
   runs: runsSlice,
   scope: scopeSlice,

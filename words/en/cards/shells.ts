@@ -69,6 +69,28 @@ export function patternSentence({ code, bearings }: ShellPatternFinding): string
   return PATTERNS[code](listed(bearings));
 }
 
+const PATTERNS_SHORT: Readonly<Record<ShellPatternCode, string>> = {
+  turned: 'one turned in its seat',
+  'all-hot': 'all ran hot',
+  'one-hot': 'one ran hot',
+  'middle-hot': 'hot in the middle',
+  'end-hot': 'hot at one end',
+  'some-hot': 'hot here and there',
+  'edge-alone': 'one worn at an edge',
+  'edges-alike': 'the same edge all along',
+  'edges-opposed': 'edges this way and that',
+  'scored-once': 'one scored',
+  scored: 'scored',
+  pitted: 'pitted',
+  'other-half': 'worn on the half without load',
+  even: 'worn evenly',
+};
+
+/** The same within a line. */
+export function patternShort(code: ShellPatternCode): string {
+  return PATTERNS_SHORT[code];
+}
+
 export const shellsWords = {
   how: 'How was it found?',
   half: { upper: 'Upper', lower: 'Lower' } satisfies Record<ShellHalf, string>,

@@ -22,7 +22,7 @@ export const causeCard: Card<'cause'> = {
  */
 export function causeStanding(
   rest: boolean,
-  { cause, register, crib }: Pick<JobState, 'cause' | 'register' | 'crib'>,
+  { cause, register, crib, remarks }: Pick<JobState, 'cause' | 'register' | 'crib' | 'remarks'>,
 ): Standing {
   const inside = temporaryPartsIn(register).map(temporaryPartName);
   if (rest && inside.length > 0) {
@@ -32,6 +32,8 @@ export function causeStanding(
   if (rest && wrenches.length > 0) {
     return waitingFor({ code: 'crib-disagrees', wrenches }, true);
   }
+  const left = remarks.filter(({ closed }) => !closed).length;
+  if (rest && left > 0) return waitingFor({ code: 'remarks-open', count: left }, true);
   if (cause) return DONE;
   if (rest) return openFor({ code: 'cause-to-answer' });
   return waitingFor({ code: 'cause-last' });

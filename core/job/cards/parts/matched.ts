@@ -13,7 +13,7 @@ const MEMBER_OF: Partial<Readonly<Record<CheckKind, SetMember>>> = {
 };
 
 /** A part found wanting, by the check that found it. */
-export interface FoundOut {
+interface FoundOut {
   readonly kind: CheckKind;
   readonly check: string;
   readonly item: string;
