@@ -122,6 +122,15 @@ test('an engine put together from bores to gasket', async ({ page, shop, context
   await test.step('shells by their places, then caps: one binds and comes off again', async () => {
     for (const id of ['shells/mains', 'thrust/mains', 'shells/big-ends'])
       await tickAll('shells', id);
+    // By strip: the clearance itself, one reading to a bearing.
+    for (const [id, bearings] of [
+      ['clearances/mains', 5],
+      ['clearances/big-ends', 4],
+    ] as const) {
+      await check('shells', id);
+      await press(page, 'The clearance itself');
+      await type(page, ...Array.from({ length: bearings }, () => '0.07'));
+    }
     await page.goto(`${job}/tighten?set=main-caps`);
     await begin(/^Wrench 5/);
     await pull(2);

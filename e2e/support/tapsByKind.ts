@@ -52,7 +52,13 @@ const SINGLE_STEPS: Partial<Readonly<Record<Check['kind'], readonly string[]>>> 
 };
 
 /** Checks all of whose steps stay single. */
-const SINGLE_KINDS: readonly Check['kind'][] = ['thrust', 'timing', 'pump'];
+const SINGLE_KINDS: readonly Check['kind'][] = [
+  'thrust',
+  'timing',
+  'pump',
+  'bearing',
+  'shells-found',
+];
 
 /** Steps of a piece that goes on which stay single, by how their names begin. */
 const SINGLE_FIT = [

@@ -138,6 +138,7 @@ export class WorkThrough {
       .or(page.getByTestId('next-card'))
       .or(page.getByTestId('next-check'))
       .or(page.getByRole('button', { name: 'Sound', exact: true }))
+      .or(page.getByRole('button', { name: 'Even, grey', exact: true }))
       .or(
         page.getByRole('button', {
           name: /^(To the tray|All checks|Begin pulling|Record|That was it|Liners$|Back to)/,
@@ -164,6 +165,7 @@ export class WorkThrough {
     // Time passes quicker here than over a gasket that settles.
     if (await this.offers('Cut it short')) return this.done(this.press('Cut it short'));
     if (await this.offers('Sound')) return this.done(this.press('Sound'));
+    if (await this.offers('Even, grey')) return this.done(this.press('Even, grey'));
     if (await this.shows('confirm')) return this.confirm();
     return this.onward();
   }
@@ -226,6 +228,8 @@ export class WorkThrough {
 
   /** The gasket that the stand-out asks for; one as the old one was, where none was measured. */
   private async chooseGasket(): Promise<null> {
+    // It could not be ordered before.
+    this.waited.clear();
     const asked = /Gasket (.+), [\d.]+ mm: for/.exec(
       await this.page.getByTestId('gasket').innerText(),
     );
