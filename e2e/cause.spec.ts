@@ -10,7 +10,7 @@ test('a remark made on a card is seen to before the job closes; the cause is ask
   await signIn(page, shop.address);
   const address = `${shop.address}/jobs/${DEMO_JOB.southFerry}`;
   await page.goto(`${address}/bearings`);
-  await expect(page.getByText('2 of 7')).toBeVisible();
+  await expect(page.getByText(/^\d of 7$/)).toBeVisible();
   await context.setOffline(true);
   await press(page, /^Turn card/);
   await press(page, 'Something to see to later');

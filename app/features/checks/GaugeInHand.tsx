@@ -1,8 +1,9 @@
 import type { GaugeShown } from '@cardinex/core/job/facts/shown';
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { View } from 'react-native';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { Button } from '../../ui/Button';
+import { OpensBelow } from '../../ui/OpensBelow';
 
 interface Props {
   readonly gauge: GaugeShown | null;
@@ -15,16 +16,7 @@ export function GaugeInHand({ gauge, gauges, choose }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <View className="gap-2">
-      <Pressable
-        role="button"
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
-        className="min-h-[56px] justify-center"
-      >
-        <Text className="font-strong text-note text-ink underline">
-          {`${w.gauge}: ${gauge?.name ?? w.noGauge}`}
-        </Text>
-      </Pressable>
+      <OpensBelow label={`${w.gauge}: ${gauge?.name ?? w.noGauge}`} open={open} onOpen={setOpen} />
       {open ? (
         <View className="flex-row flex-wrap gap-3">
           {[...gauges, null].map((entry) => (

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { View } from 'react-native';
 import type { DeviationShown } from '@cardinex/core/job/facts/shown';
 import type { CheckView } from '@cardinex/core/job/checks/view';
 import { parseReading } from '@cardinex/core/quantity/parseReading';
@@ -9,6 +9,7 @@ import { useUnits } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { OpensBelow } from '../../ui/OpensBelow';
 import { useJob } from '../job/JobProvider';
 
 type Shown = Omit<DeviationShown, 'divisions'>;
@@ -44,18 +45,13 @@ export function useGaugeSet({ check }: CheckView): {
     shown,
     form: (
       <View className="gap-2">
-        <Pressable
-          role="button"
-          aria-expanded={open}
-          onPress={() => setOpen(!open)}
-          className="min-h-[56px] justify-center"
-        >
-          <Text className="font-strong text-note text-ink underline">
-            {shown
-              ? w.isSet(length(shown.setMm, units), length(shown.divisionMm, units))
-              : w.notSet}
-          </Text>
-        </Pressable>
+        <OpensBelow
+          label={
+            shown ? w.isSet(length(shown.setMm, units), length(shown.divisionMm, units)) : w.notSet
+          }
+          open={open}
+          onOpen={setOpen}
+        />
         {open ? (
           <GaugeSetForm
             reachMm={check.reachMm[1]}
