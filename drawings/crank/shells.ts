@@ -1,5 +1,15 @@
 import type { ShellWear } from '@cardinex/core/crank/shellPattern';
-import { box, circle, group, line, shapes, word, wordAbout, type Part } from '../kit/shapes';
+import {
+  box,
+  circle,
+  group,
+  line,
+  shapes,
+  sizeWithin,
+  word,
+  wordAbout,
+  type Part,
+} from '../kit/shapes';
 import type { Drawing } from '../shape';
 
 interface ShellsFacts {
@@ -42,7 +52,15 @@ export function shellsDrawing(facts: ShellsFacts): Drawing {
     description,
     frame: { x: 0, y: 0, width: WIDTH, height },
     shapes: shapes(
-      rows.map(({ half, y }) => wordAbout(LEFT / 2, y + SHELL / 2, 15, words[half], 'ink')),
+      rows.map(({ half, y }) =>
+        wordAbout(
+          LEFT / 2,
+          y + SHELL / 2,
+          sizeWithin(LEFT - 8, 15, words[half]),
+          words[half],
+          'ink',
+        ),
+      ),
       bearings.map(({ id, upper, lower }, at) => {
         const x = LEFT + pitch * at;
         return [

@@ -130,10 +130,12 @@ function Row({ view: { cap, step, open }, isNext }: { view: BearingView; isNext:
       ) : (
         <View className="w-5" />
       )}
-      <Body className="flex-1 font-strong">{w.bearing(cap.bearing)}</Body>
-      <Small>
-        {[cap.thrust && step !== null ? w.thrust : '', stands].filter(Boolean).join(' · ')}
-      </Small>
+      <View className="min-w-0 flex-1 flex-row flex-wrap items-center justify-between gap-x-3 py-1">
+        <Body className="shrink font-strong">{w.bearing(cap.bearing)}</Body>
+        <Small className="shrink">
+          {[cap.thrust && step !== null ? w.thrust : '', stands].filter(Boolean).join(' · ')}
+        </Small>
+      </View>
     </View>
   );
 }
