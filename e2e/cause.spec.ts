@@ -24,7 +24,7 @@ test('a remark made on a card is seen to before the job closes; the cause is ask
 
   await page.goto(`${address}/cause`);
   await expect(page.getByTestId('remarks')).toContainText('Door 2 weeps');
-  await expect(page.getByTestId('remarks')).toContainText('on Bearing by bearing');
+  await expect(page.getByTestId('remarks')).toContainText('on Bearings');
   await expect(page.getByTestId('evidence')).toContainText('Starved of oil');
   // None of the symptoms it came with is asked for again.
   await expect(page.getByRole('button', { name: 'Low oil pressure' })).toHaveCount(0);

@@ -14,7 +14,7 @@ const TITLES: Readonly<Record<CardName | LeaveOut, string>> = {
   bores: 'Bores',
   liners: 'Liners',
   shells: 'Shells',
-  bearings: 'Bearing by bearing',
+  bearings: 'Bearings',
   crank: 'Crank',
   pistons: 'Pistons',
   'stand-out': 'Stand-out',
