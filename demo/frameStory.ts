@@ -77,8 +77,6 @@ function capPulled(
     const { stage, fasteners } = turn;
     story.act('cap.turned', { run, stage, fasteners, found: 'free' });
   } else if (next && prepared) story.oneOf(next.act);
-  else if (stages.some(({ stage }) => stage.kind === 'hydraulic')) {
-    const treatment = set.groups[0]?.treatment.says ?? '';
-    story.act('run.prepared', { run, wrench: null, adapter: null, treatment });
-  } else story.prepare(wrenchFor(sheet, set), set, run.instance);
+  else if (stages.some(({ stage }) => stage.kind === 'hydraulic')) story.prepareJacks(set, run);
+  else story.prepare(wrenchFor(sheet, set), set, run.instance);
 }

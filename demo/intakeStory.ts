@@ -203,12 +203,7 @@ function slackenedRun(story: Storyteller, { stages }: RunView): void {
   const jacks = stages.some(({ stage }) => stage.kind === 'hydraulic');
   if (jacks && !stateOf(story).cautions.hydraulics)
     story.act('caution.acknowledged', { caution: 'hydraulics' });
-  for (const { act } of stages.flatMap(({ bolts }) => bolts)) {
-    if (act.kind === 'hydraulic') {
-      story.act('stud.tensioned', { key: act.key, pass: 1, bar: act.bar ?? 0 });
-    } else if (act.kind === 'draw-down') story.act('step.done', { key: act.key, pass: 1 });
-    else story.act('bolt.eased', { key: act.key, pass: 1 });
-  }
+  for (const { act } of stages.flatMap(({ bolts }) => bolts)) story.oneOf(act);
 }
 
 /** Readings of a check, item by item, each at its places in order. */

@@ -1,4 +1,4 @@
-import type { WrenchShown } from '@cardinex/core/job/facts/run';
+import type { RunName, WrenchShown } from '@cardinex/core/job/facts/run';
 import type { Printed } from '@cardinex/core/job/facts/shown';
 import type { NutPulled } from '@cardinex/core/job/facts/valves';
 import { v7 as uuidv7 } from 'uuid';
@@ -166,6 +166,12 @@ export class Storyteller {
         );
       }
     }
+  }
+
+  /** Gets jacks ready: no wrench is taken in hand. */
+  prepareJacks(set: FastenedSet, run: RunName): this {
+    const treatment = set.groups[0]?.treatment.says ?? '';
+    return this.act('run.prepared', { run, wrench: null, adapter: null, treatment });
   }
 
   /** Takes a wrench in hand, as the crib has it. */

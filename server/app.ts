@@ -15,6 +15,7 @@ import { Readiness } from './database/readiness';
 import { JobCache } from './jobs/jobCache';
 import { jobHandlers } from './jobs/handlers';
 import { labelHandlers } from './labels/handlers';
+import { orderHandlers } from './order/handlers';
 import type { LiveHub } from './live/hub';
 import { liveHandlers } from './live/handlers';
 import { openApiDocument, type OpenApi } from './openapi/document';
@@ -82,6 +83,7 @@ export async function buildApp(parts: Parts): Promise<Express> {
     ...jobHandlers(cache, hub),
     ...liveHandlers(cache, hub),
     ...labelHandlers(cache),
+    ...orderHandlers(cache),
     ...photographHandlers(cache),
   };
   const api = express.Router();

@@ -1,5 +1,4 @@
-import type { Because, Cause } from './facts/cause';
-import { CAUSES } from './facts/cause';
+import { CAUSES, type Because, type Cause } from './facts/cause';
 
 /** Must a cause be put in words? One that was chosen says it; "other" says nothing, and "not found" not where was looked. */
 export function needsWords(cause: Cause | Because | undefined): boolean {

@@ -1,10 +1,9 @@
 import { shellPattern, type ShellPatternCode } from '../crank/shellPattern';
-import { viewsOn } from './checks/views';
+import { checkViews } from './checks/views';
 import { seenOf } from './checks/state';
 import type { CheckKind, Check } from './checks/check';
 import { bearingsIn, loadedHalf, wearOf } from './cards/shells/loaded';
 import { linersFinding } from './cards/liners/view';
-import { CHECK_CARDS } from './checks/check';
 import type { Cause } from './facts/cause';
 import type { JobSheet } from './scope';
 import type { JobState } from './state';
@@ -50,7 +49,7 @@ const OF_SHELLS: Partial<Readonly<Record<ShellPatternCode, Cause>>> = {
 
 /** What was found on a job that speaks for a cause: none of it decides anything. */
 export function causeEvidence(sheet: JobSheet, state: JobState): readonly Evidence[] {
-  const views = CHECK_CARDS.flatMap((card) => viewsOn(sheet, state.checks, card));
+  const views = checkViews(sheet, state.checks);
   const outs = views.flatMap(({ check, judged }) =>
     judged
       .filter(({ verdict }) => verdict === 'out')

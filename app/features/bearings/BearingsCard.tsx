@@ -11,7 +11,6 @@ import {
 import { wearOf } from '@cardinex/core/job/cards/shells/loaded';
 import { seenOf } from '@cardinex/core/job/checks/state';
 import { viewsOn } from '@cardinex/core/job/checks/views';
-import { runKey } from '@cardinex/core/job/run/runKey';
 import { mainJournal } from '@cardinex/core/sheet/mainJournal';
 import type { PartStanding } from '@cardinex/drawings/crank/standing';
 import { cardBacks } from '@cardinex/words/cards/buildSteps';
@@ -27,10 +26,9 @@ import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
-import { HydraulicsCaution } from '../strip/HydraulicsCaution';
 import { OffPiece } from '../strip/OffPiece';
+import { useSlackening } from '../strip/useSlackening';
 import { RunInHand } from '../tighten/RunInHand';
-import { TightenRun } from '../tighten/TightenRun';
 import { Pattern, ShellsDrawn, ShellsFound } from './ShellsFound';
 
 const OWN_ACTS = actsOf('pieces', 'runs', 'marks', 'checks');
@@ -142,8 +140,7 @@ function Row({ view: { cap, step, open }, isNext }: { view: BearingView; isNext:
 
 /** What is next at one bearing. */
 function AtBearing({ bearing, step }: { readonly bearing: string; readonly step: BearingStep }) {
-  const { state } = useJob();
-  const [slackening, setSlackening] = useState<string | null>(null);
+  const { onSlacken, screenOf } = useSlackening('bearings');
   const { undo, frame } = useCard({
     card: 'bearings',
     acts: OWN_ACTS,
@@ -151,36 +148,20 @@ function AtBearing({ bearing, step }: { readonly bearing: string; readonly step:
     done: false,
   });
   switch (step.kind) {
-    case 'off': {
-      if (step.step.kind === 'slacken') {
-        const { run } = step.step;
-        const begun = Object.keys(run.run.attempts).length > 0;
-        if (begun || slackening === runKey(run.name)) {
-          const byJacks = run.stages.some(({ stage }) => stage.kind === 'hydraulic');
-          if (byJacks && !state.cautions.hydraulics)
-            return <HydraulicsCaution card="bearings" set={run.set.name} />;
-          return (
-            <TightenRun
-              view={run}
-              prepared={null}
-              instances={null}
-              onChangeWrench={() => undefined}
-            />
-          );
-        }
-      }
+    case 'off':
       return (
-        <OffPiece
-          key={step.step.kind}
-          group={step.group}
-          step={step.step}
-          frame={frame}
-          undo={undo}
-          aside={w.bearing(bearing)}
-          onSlacken={setSlackening}
-        />
+        screenOf(step.step) ?? (
+          <OffPiece
+            key={step.step.kind}
+            group={step.group}
+            step={step.step}
+            frame={frame}
+            undo={undo}
+            aside={w.bearing(bearing)}
+            onSlacken={onSlacken}
+          />
+        )
       );
-    }
     case 'shell':
       return <ShellsFound key={step.item} view={step.view} item={step.item} />;
     case 'check':

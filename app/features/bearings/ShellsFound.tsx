@@ -6,8 +6,6 @@ import type { CheckView } from '@cardinex/core/job/checks/view';
 import { bearingsIn, loadedHalf, wearOf } from '@cardinex/core/job/cards/shells/loaded';
 import { shellItem } from '@cardinex/core/job/cards/shells/checks';
 import { shellsDrawing } from '@cardinex/drawings/crank/shells';
-import { cardBacks } from '@cardinex/words/cards/buildSteps';
-import { inspectWords } from '@cardinex/words/cards/inspect';
 import { patternSentence, shellsWords as w, wearNames } from '@cardinex/words/cards/shells';
 import { itemName } from '@cardinex/words/checkNames';
 import { Button } from '../../ui/Button';
@@ -16,14 +14,12 @@ import { useRefusal } from '../../ui/Refusal';
 import { Body, Heading, Small } from '../../ui/Words';
 import { AfterCheck } from '../checks/AfterCheck';
 import { frameOfCheck } from '../checks/frameOfCheck';
+import { useLookCard } from '../checks/useLookCard';
 import { CardFrame } from '../job/CardFrame';
 import { EndMark } from '../job/EndMark';
 import { useJob } from '../job/JobProvider';
-import { useCard } from '../job/useCard';
 import { useOnce } from '../job/useOnce';
 import { PhotographIt } from '../photographs/PhotographIt';
-
-const OWN_ACTS = new Set(['check.seen'] as const);
 
 interface Props {
   readonly view: CheckView;
@@ -35,15 +31,10 @@ interface Props {
 export function ShellsFound({ view, item }: Props) {
   const { sheet, state, record } = useJob();
   const [chosen, setChosen] = useState<string | null>(null);
-  const { check, done } = view;
+  const { check } = view;
   const wearAt = (of: string): ShellWear | undefined => wearOf(seenOf(state.checks, check.id, of));
   const at = chosen ?? item ?? check.items.find((of) => wearAt(of) === undefined) ?? null;
-  const { undo, frame } = useCard({
-    card: check.card,
-    acts: OWN_ACTS,
-    says: check.card === 'inspect' ? inspectWords.looksBack : cardBacks[check.card],
-    done,
-  });
+  const { undo, frame } = useLookCard(view);
   const refusal = useRefusal();
   const say = useOnce(async (wear: ShellWear) => {
     if (at === null) return;

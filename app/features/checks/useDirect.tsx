@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { isByStripAlone } from '@cardinex/core/job/cards/shells/clearances';
+import { newestReading } from '@cardinex/core/job/checks/state';
 import type { CheckView } from '@cardinex/core/job/checks/view';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { Choice } from '../../ui/Choice';
@@ -14,10 +15,8 @@ export function useDirect({ check }: CheckView): {
   const [chosen, setChosen] = useState<'size' | 'clearance' | null>(null);
   if (check.kind !== 'clearances') return { on: false, choice: null };
   if (isByStripAlone(check)) return { on: true, choice: null };
-  const readings = Object.values(state.checks[check.id]?.readings ?? {}).flatMap((places) =>
-    Object.values(places),
-  );
-  const value = chosen ?? (readings.at(-1)?.direct ? 'clearance' : 'size');
+  const last = newestReading(state.checks, check.id);
+  const value = chosen ?? (last?.direct ? 'clearance' : 'size');
   return {
     on: value === 'clearance',
     choice: (

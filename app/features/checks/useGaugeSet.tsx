@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { DeviationShown } from '@cardinex/core/job/facts/shown';
+import { newestReading } from '@cardinex/core/job/checks/state';
 import type { CheckView } from '@cardinex/core/job/checks/view';
 import { parseReading } from '@cardinex/core/quantity/parseReading';
 import { length } from '@cardinex/words/quantity';
@@ -32,13 +33,8 @@ export function useGaugeSet({ check }: CheckView): {
   const [chosen, setChosen] = useState<Shown | 'size' | null>(null);
   const [open, setOpen] = useState(false);
   const units = useUnits();
-  const last = Object.values(state.checks[check.id]?.readings ?? {})
-    .flatMap((places) => Object.values(places))
-    .reduce<{ at: string; deviation?: Shown } | null>(
-      (newest, reading) => (newest && newest.at > reading.at ? newest : reading),
-      null,
-    );
-  const found = chosen === 'size' ? undefined : (chosen ?? last?.deviation);
+  const last = newestReading(state.checks, check.id)?.deviation;
+  const found = chosen === 'size' ? undefined : (chosen ?? last);
   const shown = found && { set: found.set, setMm: found.setMm, divisionMm: found.divisionMm };
   if (check.reachMm[0] < LEAST_SIZE) return { shown: undefined, form: null };
   return {

@@ -9,10 +9,10 @@ import { useOnce } from '../job/useOnce';
 
 /** Read once on a job before jacks are pumped. */
 export function HydraulicsCaution({
-  card = 'strip',
+  card,
   set,
 }: {
-  readonly card?: 'strip' | 'bearings';
+  readonly card: 'strip' | 'bearings';
   readonly set: string;
 }) {
   const { record } = useJob();

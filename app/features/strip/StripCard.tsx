@@ -10,7 +10,6 @@ import {
   type OffStep,
 } from '@cardinex/core/job/cards/strip/view';
 import { linersLoose } from '@cardinex/core/job/linersLoose';
-import { runKey } from '@cardinex/core/job/run/runKey';
 import { stripWords as w } from '@cardinex/words/cards/strip';
 import { CardFrame } from '../job/CardFrame';
 import { FootMark } from '../job/FootMark';
@@ -18,12 +17,11 @@ import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { useCard } from '../job/useCard';
 import { useEntry } from '../job/useEntry';
-import { TightenRun } from '../tighten/TightenRun';
 import { ClampLiners } from './ClampLiners';
-import { HydraulicsCaution } from './HydraulicsCaution';
 import { OldBolts } from './OldBolts';
 import { OffPiece } from './OffPiece';
 import { StackNow } from './StackNow';
+import { useSlackening } from './useSlackening';
 
 const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   ...actsOf('pieces', 'runs', 'oldBolts', 'marks'),
@@ -33,7 +31,7 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
 export function StripCard() {
   const { sheet, state, now } = useJob();
   const [chosen, setChosen] = useState<OffGroup | null>(null);
-  const [slackening, setSlackening] = useState<string | null>(null);
+  const { onSlacken, screenOf } = useSlackening('strip', <LeaveOut card="strip" />);
   const { entry, blockedScreen } = useEntry({ card: 'strip' });
   const done = entry?.status === 'done';
   const { frame, undo } = useCard({ card: 'strip', acts: OWN_ACTS, says: w.back, done });
@@ -51,25 +49,8 @@ export function StripCard() {
     );
   const { group, step } = next;
   const groups = offGroups(sheet);
-  if (step.kind === 'slacken') {
-    const { run } = step;
-    const key = runKey(run.name);
-    const begun = Object.keys(run.run.attempts).length > 0;
-    if (begun || slackening === key) {
-      const byJacks = run.stages.some(({ stage }) => stage.kind === 'hydraulic');
-      if (byJacks && !state.cautions.hydraulics) return <HydraulicsCaution set={run.set.name} />;
-      return (
-        <TightenRun
-          key={key}
-          view={run}
-          prepared={null}
-          instances={null}
-          foot={<LeaveOut card="strip" />}
-          onChangeWrench={() => undefined}
-        />
-      );
-    }
-  }
+  const slackening = screenOf(step);
+  if (slackening) return slackening;
   return (
     <OffPiece
       key={`${group.piece.id} ${step.kind}`}
@@ -78,7 +59,7 @@ export function StripCard() {
       frame={frame}
       undo={undo}
       aside={w.counts(groups.indexOf(group) + 1, groups.length)}
-      onSlacken={setSlackening}
+      onSlacken={onSlacken}
       foot={
         <>
           <StackNow inHand={inHandOf(group, step)} onChoose={setChosen} />

@@ -20,6 +20,16 @@ export function readingOf(
   return state[check]?.readings[item]?.[place];
 }
 
+/** What was read last of a check, wherever on it. */
+export function newestReading(state: ChecksState, check: string): CheckReading | undefined {
+  return Object.values(state[check]?.readings ?? {})
+    .flatMap((places) => Object.values(places))
+    .reduce<CheckReading | undefined>(
+      (newest, reading) => (newest && newest.at > reading.at ? newest : reading),
+      undefined,
+    );
+}
+
 /** What a piece weighs. */
 export function weightOf(state: ChecksState, check: string, item: string): CheckWeight | undefined {
   return state[check]?.weights[item];

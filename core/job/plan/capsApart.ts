@@ -1,5 +1,6 @@
 import { assemblyGraph } from '../../sheet/assembly/assemblyGraph';
 import { clampedBy } from '../../sheet/assembly/clamped';
+import type { Instance } from '../../sheet/assembly/instances';
 import type { EngineSheet } from '../../sheet/engineSheet';
 import type { FastenedSet } from '../../sheet/spec/fastening';
 import type { SetByInstance } from '../../sheet/ofInstance';
@@ -10,14 +11,12 @@ import type { ComesOff } from './comesOff';
  * order of the bearings.
  * @returns none where the crank comes out, or no cap comes off
  */
-export function mainCapsOff(sheet: EngineSheet, { because }: ComesOff): readonly string[] {
+export function mainCapsOff(sheet: EngineSheet, { because }: ComesOff): readonly Instance[] {
   const { instances, pieceOf } = assemblyGraph(sheet);
-  const isOff = (kind: string): readonly string[] =>
-    instances.flatMap(({ id, over }) => {
-      const isMain = kind !== 'bearing-cap' || over.bearings !== null;
-      return because.has(id) && pieceOf(id)?.kind === kind && isMain ? [id] : [];
-    });
-  return isOff('crank').length > 0 ? [] : isOff('bearing-cap');
+  const off = (kind: string): readonly Instance[] =>
+    instances.filter(({ id }) => because.has(id) && pieceOf(id)?.kind === kind);
+  // A cap over no bearing is a camshaft's.
+  return off('crank').length > 0 ? [] : off('bearing-cap').filter(({ over }) => over.bearings);
 }
 
 /**
@@ -36,21 +35,19 @@ export function withCapsApart(sheet: EngineSheet, comesOff: ComesOff): EngineShe
 /** A set of main caps by its caps; itself where it is by the cap already, or one bolt holds several caps. */
 function capByCap(sheet: EngineSheet, set: FastenedSet): FastenedSet {
   if (set.kind !== 'main-caps' || set.instances.length !== 1) return set;
+  const pieces = assemblyGraph(sheet).instances;
+  const placeOf = new Map(pieces.map(({ id, place }) => [id, place]));
   const boltsAt: Record<string, string[]> = {};
   for (const { set: of, fastener, clamps } of clampedBy(sheet)) {
     const [cap, ...others] = clamps;
     if (of !== set.id) continue;
-    if (cap === undefined || others.length > 0) return set;
-    const place = placeOf(cap);
+    const place = placeOf.get(cap ?? '');
+    if (place === undefined || others.length > 0) return set;
     boltsAt[place] = [...(boltsAt[place] ?? []), fastener];
   }
-  const caps = assemblyGraph(sheet).instances.map(({ place }) => place);
-  const instances = [...new Set(caps)].filter((place) => boltsAt[place]);
+  const places = new Set(pieces.map(({ place }) => place));
+  const instances = [...places].filter((place) => boltsAt[place]);
   if (instances.length < 2) return set;
   const apart: SetByInstance = { ...set, instances, boltsAt };
   return apart;
-}
-
-function placeOf(instance: string): string {
-  return instance.split('/').at(-1) ?? instance;
 }

@@ -209,8 +209,7 @@ export class Walk {
   private pulled(set: FastenedSet, run: RunName): void {
     const acts = planOf(set, run.instance)?.acts ?? [];
     if (acts.some(({ kind }) => kind === 'hydraulic')) {
-      const treatment = set.groups[0]?.treatment.says ?? '';
-      this.story.act('run.prepared', { run, wrench: null, adapter: null, treatment });
+      this.story.prepareJacks(set, run);
       for (const act of acts) this.story.oneOf(act);
     } else this.story.wholeRun(set, run.instance, wrenchFor(this.sheet, set));
     this.caughtUp();

@@ -56,7 +56,6 @@ export const causeWords = {
   answer: 'What made it fail?',
   found: 'Found on this job',
   foundSays: 'It speaks for a cause. It does not decide it.',
-  speaks: (count: number) => `found here: ${count}`,
   words: 'In a few words',
   wordsHint: 'what failed, and why',
   mended: 'What was done so that it does not again?',

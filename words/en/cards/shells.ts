@@ -100,7 +100,6 @@ export const shellsWords = {
   only: 'It says where to look. The manual and the measuring decide.',
   drawing: (count: number) => `Old shells of ${count} bearings, laid out in their order`,
   still: 'Pick how this shell was found.',
-  allSeen: 'All shells seen.',
 } as const;
 
 export const bearingsWords = {

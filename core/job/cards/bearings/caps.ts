@@ -1,6 +1,7 @@
 import { setOf } from '../../../sheet/programmeOf';
 import { memoizeByObject } from '../../../sheet/memoize';
 import { isBegun, runDone, runView } from '../../run/runView';
+import type { RunView } from '../../run/views';
 import type { RunName } from '../../facts/run';
 import { mainCapsOff } from '../../plan/capsApart';
 import { mainJournal } from '../../../sheet/mainJournal';
@@ -28,14 +29,15 @@ export interface MainCap {
  */
 export const capsOneByOne = memoizeByObject((sheet: JobSheet): readonly MainCap[] => {
   const { thrust } = mainJournal(sheet) ?? {};
-  const caps = mainCapsOff(sheet.whole, sheet.comesOff).flatMap((piece): readonly MainCap[] => {
-    const [held, ...others] = clampersOf(sheet, piece);
-    const alone = held?.clamps.length === 1 && others.length === 0;
-    if (!held || !alone || !held.set.programme) return [];
-    const bearing = piece.split('/').at(-1) ?? piece;
-    const { set, instance } = held;
-    return [{ bearing, piece, set: set.id, instance, thrust: bearing === String(thrust) }];
-  });
+  const caps = mainCapsOff(sheet.whole, sheet.comesOff).flatMap(
+    ({ id: piece, place: bearing }): readonly MainCap[] => {
+      const [held, ...others] = clampersOf(sheet, piece);
+      const alone = held?.clamps.length === 1 && others.length === 0;
+      if (!held || !alone || !held.set.programme) return [];
+      const { set, instance } = held;
+      return [{ bearing, piece, set: set.id, instance, thrust: bearing === String(thrust) }];
+    },
+  );
   return [...caps.filter((cap) => !cap.thrust), ...caps.filter((cap) => cap.thrust)];
 });
 
@@ -60,18 +62,22 @@ export function isCapOpen(
 ): boolean {
   const isLetGo =
     pieces.off[piece] !== undefined || isBegun(runs, { set, instance, programme: STRIP });
-  return isLetGo && !isPulled(sheet, runs, { set, instance });
+  const pulls = capRun(sheet, { runs }, { set, instance }, '');
+  return isLetGo && !(pulls && isBegun(runs, pulls.name) && runDone(pulls));
 }
 
-/** Is a cap pulled down to the end of its programme? */
-function isPulled(
+/**
+ * The run by which a cap is pulled down.
+ * @param now ISO time
+ */
+export function capRun(
   sheet: JobSheet,
-  runs: JobState['runs'],
+  { runs }: Pick<JobState, 'runs'>,
   { set, instance }: Pick<MainCap, 'set' | 'instance'>,
-): boolean {
+  now: string,
+): RunView | null {
   const programme = setOf(sheet, set)?.programme?.id ?? '';
-  const view = runView(sheet, { set, instance, programme }, runs, '');
-  return isBegun(runs, { set, instance, programme }) && view !== null && runDone(view);
+  return runView(sheet, { set, instance, programme }, runs, now);
 }
 
 /** The caps that are open: more than one, and the crank hangs. */

@@ -45,7 +45,7 @@ export const bearingChecks = memoizeByObject((sheet: JobSheet): readonly Check[]
   const bearings = caps.map(({ bearing }) => bearing);
   return [
     ...(journal ? [shellsFoundCheck(journal, 'bearings', bearings)] : []),
-    ...caps.flatMap((cap) => [...ofCap(sheet, cap, journal)]),
+    ...caps.flatMap((cap) => ofCap(sheet, cap, journal)),
     ...(journal?.endFloat ? [thrustCheck(journal, 'bearings')] : []),
   ];
 });

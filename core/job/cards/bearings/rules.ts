@@ -3,6 +3,7 @@ import type { RunName } from '../../facts/run';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import { refused, type Verdict } from '../../verdict';
+import { shellOfItem } from '../shells/checks';
 import { capOfRun, capsOneByOne, isCapOpen, openCaps, type MainCap } from './caps';
 import { bearingStep } from './view';
 
@@ -43,11 +44,12 @@ export function refusedBearingStep(
   if (check.card !== 'bearings') return null;
   const cap = capsOneByOne(sheet).find(({ bearing, set, instance }) =>
     check.kind === 'shells-found' || check.kind === 'bearing'
-      ? bearing === item.split('/')[0]
+      ? bearing === shellOfItem(item).bearing
       : set === check.set && instance === check.instance,
   );
-  const isOff = !cap || state.pieces.off[cap.piece] !== undefined;
-  return isOff && (!cap || isCapOpen(sheet, state, cap)) ? null : refused('cap-not-off');
+  if (!cap) return null;
+  const isOff = state.pieces.off[cap.piece] !== undefined && isCapOpen(sheet, state, cap);
+  return isOff ? null : refused('cap-not-off');
 }
 
 /** A cap is pulled down once its bearing is laid. */

@@ -1,15 +1,14 @@
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { mainJournal } from '../../../sheet/mainJournal';
-import { setOf } from '../../../sheet/programmeOf';
-import { checksOn } from '../../checks/allChecks';
-import { checkView, isTaken, type CheckView } from '../../checks/view';
-import { runDone, runView } from '../../run/runView';
+import { isTaken, type CheckView } from '../../checks/view';
+import { viewsOn } from '../../checks/views';
+import { runDone } from '../../run/runView';
 import type { RunView } from '../../run/views';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import { shellItem, shellsFoundId, thrustCheckId } from '../shells/checks';
 import { offStep, type OffGroup, type OffStep } from '../strip/view';
-import { capsOneByOne, isCapOpen, type MainCap } from './caps';
+import { capRun, capsOneByOne, isCapOpen, type MainCap } from './caps';
 import { bearingCheckId, ROLLED_IN, ROLLED_OUT } from './checks';
 
 /** What is next at a bearing. */
@@ -70,13 +69,16 @@ export function bearingStep(
   const group: OffGroup = { piece, instances: [cap.piece], single: true };
   const step = offStep(sheet, state, now, group);
   if (step) return { kind: 'off', group, step };
-  return whileOff(sheet, state, cap) ?? pull(sheet, state, now, cap);
+  const laying = whileOff(sheet, state, cap);
+  if (laying) return laying;
+  const run = capRun(sheet, state, cap, now);
+  return run && !runDone(run) ? { kind: 'pull', run } : null;
 }
 
 /** The first thing that is not done yet of what is done while a cap is off. */
 function whileOff(sheet: JobSheet, state: JobState, cap: MainCap): BearingStep | null {
   const { checks } = state;
-  const views = checksOn(sheet, 'bearings').map((check) => checkView(sheet, checks, check));
+  const views = viewsOn(sheet, checks, 'bearings');
   const journal = mainJournal(sheet);
   const found = journal && views.find(({ check }) => check.id === shellsFoundId(journal));
   const isFound = (half: 'lower' | 'upper'): boolean =>
@@ -103,15 +105,4 @@ function whileOff(sheet: JobSheet, state: JobState, cap: MainCap): BearingStep |
       : [...bolts, ...laid, ...clearance, ...thrust];
   const first = order.find(({ done }) => !done);
   return first ? { kind: 'check', view: first } : null;
-}
-
-function pull(
-  sheet: JobSheet,
-  { runs }: JobState,
-  now: string,
-  { set, instance }: MainCap,
-): BearingStep | null {
-  const programme = setOf(sheet, set)?.programme?.id ?? '';
-  const run = runView(sheet, { set, instance, programme }, runs, now);
-  return run && !runDone(run) ? { kind: 'pull', run } : null;
 }

@@ -72,7 +72,7 @@ export function shellChecks(sheet: JobSheet): readonly Check[] {
     );
     return [
       shells,
-      ...clearanceChecks(journal, 'shells'),
+      ...clearanceChecks(journal),
       ...(journal.endFloat ? [thrustCheck(journal, 'shells')] : []),
     ];
   });

@@ -1,6 +1,6 @@
 import { figureMm } from '../../../quantity/figureMm';
 import type { JournalSpec } from '../../../sheet/spec/block';
-import { CLEARANCE_REACH, readCheck, type Check, type CheckCard } from '../../checks/check';
+import { CLEARANCE_REACH, readCheck, type Check } from '../../checks/check';
 import { bearingsOf } from '../../../sheet/bearingsOf';
 
 /** Where a journal and its bearing are measured across. */
@@ -22,12 +22,12 @@ export function journalMm({ standard: { low, high } }: JournalSpec): number | nu
  * or leaf the clearance itself.
  * @returns none where the sheet says nothing of it
  */
-export function clearanceChecks(journal: JournalSpec, card: CheckCard): readonly Check[] {
+export function clearanceChecks(journal: JournalSpec): readonly Check[] {
   const mm = journalMm(journal);
   if (!journal.clearance || mm === null) return [];
   return [
     readCheck(
-      { id: clearancesId(journal), card, kind: 'clearances', items: bearingsOf(journal) },
+      { id: clearancesId(journal), card: 'shells', kind: 'clearances', items: bearingsOf(journal) },
       { floorMm: 0.03, reachMm: around(mm) },
       { places: JOURNAL_PLACES, journal: journal.id },
     ),
