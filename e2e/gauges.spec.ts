@@ -44,6 +44,13 @@ test('a bore gauge is read by what it shows, and what does not apply is said not
   await slip.getByRole('textbox').fill('The gauge does not reach past the relief.');
   await slip.getByRole('button', { name: 'Not so here' }).click();
   await expect(page.getByText('3 of 24')).toBeVisible();
+  // Said by mistake it is taken back where it was said.
+  await press(page, /^Undo/);
+  await expect(page.getByText('2 of 24')).toBeVisible();
+  await press(page, 'Not so here');
+  await slip.getByRole('textbox').fill('The gauge does not reach past the relief.');
+  await slip.getByRole('button', { name: 'Not so here' }).click();
+  await expect(page.getByText('3 of 24')).toBeVisible();
   await page.goto(`${address}/record`);
   await expect(page.getByText(/set to 104 mm, showed \+3/).first()).toBeVisible();
   await expect(page.getByText(/The gauge does not reach past the relief/).first()).toBeVisible();

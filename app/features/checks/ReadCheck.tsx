@@ -37,7 +37,7 @@ import { useGauge } from './useGauge';
 import { AfterCheck } from './AfterCheck';
 import { frameOfCheck } from './frameOfCheck';
 
-const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read']);
+const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>(['check.read', 'check.not-here']);
 
 /** Readings of one check: one at a time with big figures, or as a whole table. */
 export function ReadCheck({ view }: { view: CheckView }) {

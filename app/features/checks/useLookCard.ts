@@ -8,6 +8,7 @@ const OWN_ACTS: ReadonlySet<ActType> = new Set<ActType>([
   'joint.wiped-off',
   'check.seen',
   'check.row-seen',
+  'check.not-here',
   'check.decided',
 ]);
 
