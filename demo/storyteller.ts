@@ -32,6 +32,7 @@ export class Storyteller {
   private clockMs: number;
   private inHand: WrenchShown | null = null;
   private member: DemoMember;
+  private device: string;
 
   constructor(
     private readonly shop: DemoShop,
@@ -42,6 +43,13 @@ export class Storyteller {
   ) {
     this.clockMs = startsAt.getTime();
     this.member = member;
+    this.device = shop.device;
+  }
+
+  /** From here on told at another device. */
+  at(device: string): this {
+    this.device = device;
+    return this;
   }
 
   by(member: DemoMember): this {
@@ -68,7 +76,7 @@ export class Storyteller {
       type,
       at: new Date(this.clockMs).toISOString().replace('Z', '+00:00'),
       by: this.member.id,
-      device: this.shop.device,
+      device: this.device,
       count,
       seenSeq: count - 1,
       data,

@@ -13,6 +13,7 @@ const toolId = (shop: number, tool: number): string =>
 
 export const DEMO_TOOL = {
   wrench1: toolId(1, 1),
+  wrench2: toolId(1, 2),
   wrench3: toolId(1, 3),
   wrench5: toolId(1, 5),
   wrench7: toolId(1, 7),
@@ -69,6 +70,13 @@ const LOCKSIDE: readonly ToolStory[] = [
   {
     id: DEMO_TOOL.wrench1,
     name: 'Wrench 1',
+    is: wrench('3/8 in', 5, 40, 260),
+    checked: EACH_HALF_YEAR,
+    points: trueAt(5, 20, 40),
+  },
+  {
+    id: DEMO_TOOL.wrench2,
+    name: 'Wrench 2',
     is: wrench('3/8 in', 5, 40, 260),
     checked: EACH_HALF_YEAR,
     points: trueAt(5, 20, 40),

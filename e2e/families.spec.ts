@@ -62,7 +62,7 @@ test('a gasket is let settle between the last pull and the check, row by row and
   await signIn(page, shop.address);
   await page.goto(`${shop.address}/jobs/${job.id}/tighten`);
   for (const ready of ['Flush all round', 'It is on']) await press(page, ready);
-  await press(page, /Wrench 3/);
+  await press(page, /Wrench 2/);
   await press(page, 'Begin pulling');
   const { fasteners = [], programme } = castryV8.fastenedSets?.[0] ?? {};
   const [, , last] = programme?.cycles[0]?.stages ?? [];
@@ -217,15 +217,22 @@ test('a manifold is run down by two, a row each in its own order, on two devices
   await signIn(page, shop.address);
   const at = `${shop.address}/jobs/${job.id}/tighten?set=manifold`;
   await page.goto(at);
-  for (const ready of ['Lies flush', 'It is on']) await press(page, ready);
+  // Each with a wrench of their own, made ready for their side.
+  const begin = async (device: typeof page, side: string, steps: readonly string[]) => {
+    await device.getByTestId('ends').getByRole('button', { name: side }).click();
+    for (const ready of steps) await press(device, ready);
+  };
+  await begin(page, 'Near side', ['Lies flush', 'It is on']);
   await press(page, /Wrench 1/);
   await press(page, 'Begin pulling');
-  await page.getByTestId('ends').getByRole('button', { name: 'Near side' }).click();
   const other = await anotherPhone(browser);
   const far = await other.newPage();
   await signIn(far, shop.address, 'WH');
   await far.goto(at);
-  await far.getByTestId('ends').getByRole('button', { name: 'Far side' }).click();
+  await begin(far, 'Far side', ['It is on']);
+  await press(far, /Wrench 2/);
+  await press(far, 'Begin pulling');
+  await expect(far.getByTestId('bolt')).toBeVisible();
 
   const row = manifold.fasteners.length / 2;
   const orderOf = async (device: typeof page): Promise<string[]> => {

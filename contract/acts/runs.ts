@@ -44,8 +44,9 @@ export const runsActs = {
     adapter: z.strictObject({ mm: measure(0, 2000), deg: measure(0, 180) }).nullable(),
     treatment: words(200),
     override: words(400).exactOptional(),
+    side,
   }),
-  'wrench.let-back': z.strictObject({ run }),
+  'wrench.let-back': z.strictObject({ run, side }),
   'bolt.pulled': z.strictObject({
     key: runKey,
     pass,
@@ -68,6 +69,7 @@ export const runsActs = {
     stage,
     values: z.array(measure(0.001, 20_000)).max(MOST_AT_ONCE),
     settingsNm: z.array(nm).max(MOST_AT_ONCE),
+    side,
   }),
   'bolt.turned': z.strictObject({
     key: runKey,

@@ -2,6 +2,7 @@ import { setOf } from '../sheet/programmeOf';
 import { treatmentOf } from '../sheet/treatmentOf';
 import { linersFinding } from './cards/liners/view';
 import { markViews, strayMarks } from './cards/mark/view';
+import { preparedFor } from './run/preparedFor';
 import { numberOf } from './run/runView';
 import { overheadView } from './cards/valves/view';
 import { setsInScope, type JobSheet } from './scope';
@@ -55,7 +56,7 @@ export function redoOf(before: JobSheet, after: JobSheet, state: JobState, now: 
     const sentence = treatmentOf(setOf(after, set.id) ?? set);
     if (sentence === treatmentOf(set)) return [];
     return runsOf(before, state, set.id, now).flatMap((run) => {
-      const was = run.run.prepared?.treatment;
+      const was = preparedFor(run.run, undefined)?.treatment;
       const pulled = run.stages.some((stage) => stage.bolts.some((b) => b.status === 'done'));
       return pulled && was !== undefined && was !== sentence
         ? [{ set: set.name, instance: run.name.instance, was, now: sentence }]

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { coveringView } from '@cardinex/core/job/cards/tighten/covering';
 import { runCard } from '@cardinex/core/job/run/runCard';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
+import { isByTwo, isPrepared, preparedFor } from '@cardinex/core/job/run/preparedFor';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { isInDate } from '@cardinex/core/job/run/inDate';
 import { ReckoningFault } from '@cardinex/core/quantity/reckoningFault';
@@ -20,7 +21,7 @@ import { shared } from '@cardinex/words/screens';
 import { toolsWords as tools } from '@cardinex/words/tools';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import { reaches } from '@cardinex/core/tightening/wrenchChoose';
-import { useUnits } from '../../device/preferences';
+import { usePreferences, useUnits } from '../../device/preferences';
 import { useTools } from '../../session/queries';
 import { Button } from '../../ui/Button';
 import { Figure } from '../../ui/Figure';
@@ -32,6 +33,7 @@ import { CardFrame } from '../job/CardFrame';
 import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 import { ProveAgain } from '../job/ProveAgain';
+import { EndChoice } from './run/Ends';
 import { TightenBack } from './TightenBack';
 import { WrenchInHand, type Hand } from './WrenchInHand';
 import { BarRow } from '../../ui/BarRow';
@@ -48,7 +50,10 @@ const needsProof = refusalSentence({ code: 'needs-fresh-proof' });
 /** Before the first pull: head flush, thread treated, wrench and adapter in hand, and what to set it to. */
 export function Prepare({ view, instances, onCancel }: Props) {
   const { record, sheet, state, now } = useJob();
-  const before = view.run.prepared;
+  const { end } = usePreferences();
+  const byTwo = isByTwo(view);
+  const side = byTwo && end !== 'both' ? end : undefined;
+  const before = byTwo ? (view.run.prepared[end] ?? null) : preparedFor(view.run, undefined);
   const crib = useTools().data?.tools ?? [];
   const [hand, setHand] = useState<Hand>({
     wrenchId: before?.wrench?.id ?? null,
@@ -58,7 +63,7 @@ export function Prepare({ view, instances, onCancel }: Props) {
   // A head that went on step by step is flush already; so is one that has been hot.
   const onSteps =
     cardOfRun(view.name) === 'after-heat' || coveringView(sheet, state, view.name, now) !== null;
-  const [flush, setFlush] = useState(before !== null || onSteps);
+  const [flush, setFlush] = useState(isPrepared(view.run) || onSteps);
   const [treated, setTreated] = useState(before !== null);
   const [safe, setSafe] = useState(before !== null);
   const lies = liesWell[view.set.kind];
@@ -98,6 +103,7 @@ export function Prepare({ view, instances, onCancel }: Props) {
       adapter: byTorque ? adapter : null,
       treatment: treatmentOf(view.set),
       ...(doubtful && override !== '' && { override }),
+      ...(side && { side }),
     });
   });
   return (
@@ -123,6 +129,12 @@ export function Prepare({ view, instances, onCancel }: Props) {
     >
       {instances}
       <View className="gap-4 p-3.5">
+        {byTwo ? (
+          <View className="gap-2" testID="ends">
+            <EndChoice together={false} />
+            <Small>{w.ownWrench}</Small>
+          </View>
+        ) : null}
         {onSteps ? null : (
           <Confirm
             text={lies.text}

@@ -2,9 +2,11 @@ import type { RunView } from '@cardinex/core/job/run/views';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { runResults, type RunResults } from '@cardinex/core/job/run/results';
+import { toLetBack } from '@cardinex/core/job/run/preparedFor';
 import { runCard } from '@cardinex/core/job/run/runCard';
 import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { toolsWords } from '@cardinex/words/tools';
+import { usePreferences } from '../../device/preferences';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
@@ -25,9 +27,14 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
   const { sheet, record } = useJob();
   const bolts = view.stages.findLast((stage) => 'order' in stage.stage)?.bolts ?? [];
   const results = runResults(view);
-  const { prepared, letBack } = view.run;
-  const toLetBack = prepared?.wrench !== undefined && !letBack;
-  const letItBack = useOnce(() => record('wrench.let-back', { run: view.name }));
+  const { end } = usePreferences();
+  const left = toLetBack(view.run);
+  const next = left.find((puller) => puller === end) ?? left[0];
+  const letItBack = useOnce(async () => {
+    if (next)
+      await record('wrench.let-back', { run: view.name, ...(next !== 'both' && { side: next }) });
+  });
+  const isLetBack = next === undefined && Object.keys(view.run.letBack).length > 0;
   const markAll = useOnce(() => record('run.marked', { run: view.name }));
   const [taking, setTaking] = useState(false);
   return (
@@ -49,17 +56,21 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
               className="flex-1"
             />
           )}
-          {toLetBack && view.run.marked ? (
+          {next && view.run.marked ? (
             <Button
               label={toolsWords.letBack}
-              hint={toolsWords.letBackHint}
+              hint={
+                next === 'both'
+                  ? toolsWords.letBackHint
+                  : w.wrenchAt(view.run.prepared[next]?.wrench?.name ?? '', w.sides[next])
+              }
               kind="expected"
               tall
               onPress={letItBack}
               className="min-w-[8rem] flex-[2]"
             />
           ) : null}
-          <NextCard plain={toLetBack || !view.run.marked} className="flex-1" />
+          <NextCard plain={next !== undefined || !view.run.marked} className="flex-1" />
         </BarRow>
       }
     >
@@ -68,7 +79,7 @@ export function RunDone({ view, instances }: { view: RunView; instances: ReactNo
         <Mark kind="within" word={w.stageDone(view.stages.length)} />
         <NutTravel view={view} />
         <Body>
-          {[view.run.marked ? w.isMarked : '', letBack ? toolsWords.isBack : '']
+          {[view.run.marked ? w.isMarked : '', isLetBack ? toolsWords.isBack : '']
             .filter(Boolean)
             .join(' ') || w.allDoneHint}
         </Body>

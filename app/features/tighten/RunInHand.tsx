@@ -4,8 +4,10 @@ import { coveringView } from '@cardinex/core/job/cards/tighten/covering';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { stageToSet } from '@cardinex/core/job/run/stageSet';
+import { isByTwo, isPrepared, preparedFor } from '@cardinex/core/job/run/preparedFor';
 import { currentRun } from '@cardinex/core/job/run/runsOf';
 import { Covering } from '../covering/Covering';
+import { usePreferences } from '../../device/preferences';
 import { useActor } from '../../session/SessionProvider';
 import { useJob } from '../job/JobProvider';
 import { Contested } from './Contested';
@@ -20,6 +22,7 @@ import { TurnByHand } from './TurnByHand';
 export function RunInHand({ runs }: { runs: readonly RunView[] }) {
   const { sheet, state, now } = useJob();
   const { device: deviceId } = useActor();
+  const { end } = usePreferences();
   const [instance, setInstance] = useState<string | null>(null);
   // Which preparation is being changed: over as soon as there is a newer one.
   const [changing, setChanging] = useState<string | null>(null);
@@ -29,33 +32,38 @@ export function RunInHand({ runs }: { runs: readonly RunView[] }) {
   const instances = <Instances runs={runs} chosen={view} onChoose={setInstance} />;
   if (view.turn) return <TurnByHand view={view} turn={view.turn} instances={instances} />;
   if (!current) return <RunDone view={view} instances={instances} />;
-  const goesOn = cardOfRun(view.name) === 'tighten' && !run.prepared;
+  const byTwo = isByTwo(view);
+  // Of two who pull together each has a wrench, a setting and a check of their own.
+  const side = byTwo && end !== 'both' ? end : undefined;
+  const prepared = byTwo ? (run.prepared[end] ?? null) : preparedFor(run, undefined);
+  const goesOn = cardOfRun(view.name) === 'tighten' && !isPrepared(run);
   const covering = goesOn ? coveringView(sheet, state, view.name, now) : null;
   if (covering?.next) {
     return <Covering view={covering} set={view.set.id} instances={instances} />;
   }
-  if (!run.prepared || changing === run.prepared.actId) {
+  if (!prepared || changing === prepared.actId) {
     return (
       <Prepare
-        key={view.name.instance}
+        key={`${view.name.instance}/${side ?? ''}`}
         view={view}
         instances={instances}
-        onCancel={run.prepared ? () => setChanging(null) : undefined}
+        onCancel={prepared ? () => setChanging(null) : undefined}
       />
     );
   }
   const contested = current.bolts.find((bolt) => bolt.status === 'contested');
   if (contested)
     return <Contested view={view} bolt={contested} number={numberOf(view, contested)} />;
-  const toSet = stageToSet(view, deviceId);
+  const toSet = stageToSet(view, deviceId, side);
   if (toSet) {
     return (
       <StageStop
         view={view}
         asked={toSet}
-        prepared={run.prepared}
+        side={side}
+        prepared={prepared}
         instances={instances}
-        onChangeWrench={() => setChanging(run.prepared?.actId ?? null)}
+        onChangeWrench={() => setChanging(prepared.actId)}
       />
     );
   }
@@ -64,8 +72,8 @@ export function RunInHand({ runs }: { runs: readonly RunView[] }) {
       key={view.name.instance}
       view={view}
       instances={instances}
-      prepared={run.prepared}
-      onChangeWrench={() => setChanging(run.prepared?.actId ?? null)}
+      prepared={prepared}
+      onChangeWrench={() => setChanging(prepared.actId)}
     />
   );
 }

@@ -1,5 +1,5 @@
 import type { RunView } from '@cardinex/core/job/run/views';
-import type { RunState } from '@cardinex/core/job/facts/runs';
+import type { Prepared } from '@cardinex/core/job/facts/runs';
 import type { ReactNode } from 'react';
 import { runCard } from '@cardinex/core/job/run/runCard';
 import { numberOf } from '@cardinex/core/job/run/runView';
@@ -27,7 +27,7 @@ import { TightenBack } from './TightenBack';
 interface Props {
   readonly view: RunView;
   /** Null where nothing is set or treated: bolts are only let go. */
-  readonly prepared: RunState['prepared'];
+  readonly prepared: Prepared | null;
   readonly instances: ReactNode;
   /** At the foot of the card, below everything else. */
   readonly foot?: ReactNode;

@@ -20,16 +20,23 @@ export interface Attempt {
   readonly fault?: { readonly kind: BoltFault; readonly words: string };
 }
 
+/** What somebody made ready with before the first pull. */
+export interface Prepared {
+  readonly actId: string;
+  readonly wrench: WrenchShown | null;
+  readonly adapter: { readonly mm: number; readonly deg: number } | null;
+  /** What was said to be on the threads. */
+  readonly treatment: string;
+  readonly at: string;
+  readonly by: string;
+}
+
+/** Who pulls with a wrench: whoever pulls everything, or one of two, each at an end with a wrench of their own. */
+export type Puller = Side | 'both';
+
 export interface RunState {
-  readonly prepared: {
-    readonly actId: string;
-    readonly wrench: WrenchShown | null;
-    readonly adapter: { readonly mm: number; readonly deg: number } | null;
-    /** What was said to be on the threads. */
-    readonly treatment: string;
-    readonly at: string;
-    readonly by: string;
-  } | null;
+  /** Of two who pull together each has a wrench of their own; one alone has one for both ends. */
+  readonly prepared: Readonly<Partial<Record<Puller, Prepared>>>;
   /** What was done to each bolt in each stage, by the plan's key. */
   readonly attempts: Readonly<Record<string, readonly Attempt[]>>;
   /** Contested keys that someone has decided, with how many attempts they had then. */
@@ -38,8 +45,10 @@ export interface RunState {
   readonly sweepFrom: Readonly<Record<string, string>>;
   /** By stage: when it was last worked on. */
   readonly lastAt: Readonly<Record<string, string>>;
-  /** When the wrench was let back after the last pull. */
-  readonly letBack: { readonly at: string; readonly by: string } | null;
+  /** When each wrench was let back after the last pull. */
+  readonly letBack: Readonly<
+    Partial<Record<Puller, { readonly at: string; readonly by: string }>>
+  >;
   /** Turned by hand and free after a cap, by stage and cap. */
   readonly turned: Readonly<Record<string, { readonly at: string; readonly by: string }>>;
   /** Fasteners that came out again after they were pulled, and were, or are to be, redone. */
@@ -49,7 +58,11 @@ export interface RunState {
   /** Every head marked with paint. */
   readonly marked: { readonly at: string; readonly by: string } | null;
   /** Each hand by its device, and whichever worked last; nothing since all was made ready anew. */
-  readonly hands: { readonly by: Readonly<Record<string, HandAt>>; readonly last: HandAt | null };
+  readonly hands: {
+    /** Null for one that was made ready and has not worked since. */
+    readonly by: Readonly<Record<string, HandAt | null>>;
+    readonly last: HandAt | null;
+  };
 }
 
 /** At which stage a hand last worked, or for which it was set. */
@@ -62,12 +75,12 @@ export interface HandAt {
 export const NO_HANDS: RunState['hands'] = { by: {}, last: null };
 
 export const NO_RUN: RunState = {
-  prepared: null,
+  prepared: {},
   attempts: {},
   decided: {},
   sweepFrom: {},
   lastAt: {},
-  letBack: null,
+  letBack: {},
   turned: {},
   takenOut: {},
   marked: null,
@@ -86,9 +99,11 @@ export interface RunsActs {
     readonly treatment: string;
     /** Why a wrench out of date, or off, may be used all the same: the lead's words. */
     readonly override?: string;
+    /** Which end this wrench pulls, where another at the other end has one of their own. */
+    readonly side?: Side;
   };
-  /** The wrench let back to the bottom of its scale: the last act of a run. */
-  'wrench.let-back': { readonly run: RunName };
+  /** A wrench let back to the bottom of its scale: the last act of a run. */
+  'wrench.let-back': { readonly run: RunName; readonly side?: Side };
   'bolt.pulled': {
     readonly key: string;
     readonly pass: number;
@@ -119,6 +134,8 @@ export interface RunsActs {
     readonly values: readonly number[];
     /** What the wrench was set to for each; empty where none is. */
     readonly settingsNm: readonly number[];
+    /** Whose wrench, where two pull each with one of their own. */
+    readonly side?: Side;
   };
   'bolt.turned': {
     readonly key: string;

@@ -1,3 +1,4 @@
+import { preparedFor } from './preparedFor';
 import { DEAD, isolationOf } from '../cards/dead/checks';
 import { scopedSheet } from '../scope';
 import type { BoltView, RunView } from './views';
@@ -141,7 +142,7 @@ class Bench {
         return this.make('step.done', { key, pass, words: 'short' });
       case 'bolt.failed':
       case 'bolt.pulled': {
-        const { prepared } = this.view(log).run;
+        const prepared = preparedFor(this.view(log).run, side.side ?? act.from);
         const setNm = prepared ? wrenchSettingNm(act.nm ?? 0, prepared) : 0;
         return this.make('bolt.pulled', {
           key,

@@ -1,7 +1,7 @@
 import type { RunView } from './views';
 import type { RunName } from '../facts/run';
 import { ACCEPTED, refused, type Verdict } from '../verdict';
-import type { RunState, RunsState } from '../facts/runs';
+import type { Prepared, RunsState } from '../facts/runs';
 import { reaches } from '../../tightening/wrenchChoose';
 import { inMillionths } from '../../quantity/withinLimits';
 import type { TightenAct } from '../../tightening/tightenPlan';
@@ -21,6 +21,7 @@ import { rodNotIn } from '../cards/pistons/rodPull';
 import { refusedByCovering } from '../cards/tighten/rules';
 import { isInDate } from './inDate';
 import { cardOfRun, readKey } from './runKey';
+import { preparedWith } from './preparedFor';
 import { numberOf, runDone, runView } from './runView';
 import { wrenchSettingNm } from './wrenchSetting';
 
@@ -97,6 +98,7 @@ export function decideLetBack(
 ): Verdict {
   const view = runView(sheet, act.data.run, state, act.at);
   if (!view) return refused('unknown-run');
+  if (!view.run.prepared[act.data.side ?? 'both']) return refused('run-not-prepared');
   return runDone(view) ? ACCEPTED : refused('run-not-done');
 }
 
@@ -114,9 +116,11 @@ export function decideBolt(
   const stage = view.stages.find((s) => s.key === stageId);
   const bolt = stage?.bolts.find((b) => b.act.key === key);
   if (!stage || !bolt) return refused('unknown-fastener');
-  const { prepared } = view.run;
   // Nothing is set or treated before bolts are eased; jacks are as dangerous as ever.
   const slackens = name.programme === STRIP;
+  const side = 'side' in act.data ? act.data.side : undefined;
+  const wrench = act.type === 'bolt.pulled' ? act.data.wrench : undefined;
+  const prepared = preparedWith(view.run, side ?? bolt.act.from, wrench);
   if (!prepared && !slackens) return refused('run-not-prepared');
   if (slackens && act.type === 'stud.tensioned' && !job.cautions.hydraulics) {
     return refused('caution-first');
@@ -127,7 +131,6 @@ export function decideBolt(
     return refused('turn-first', {
       bolts: view.turn.fasteners.map((id) => numberIn(view, id)),
     });
-  const side = 'side' in act.data ? act.data.side : undefined;
   if ((bolt.act.together === true) !== (side !== undefined) && act.type !== 'bolt.failed') {
     return refused('which-end', { bolt: numberOf(view, bolt) });
   }
@@ -180,7 +183,7 @@ export function doneBy({ kind }: TightenAct): RunActType {
 function decideFigures(
   act: { [T in RunActType]: ActOf<T> }[RunActType],
   planned: TightenAct,
-  prepared: RunState['prepared'],
+  prepared: Prepared | null,
 ): Verdict {
   if (act.type === 'bolt.failed') return ACCEPTED;
   if (act.type !== doneBy(planned)) return refused('not-this-way');
@@ -208,7 +211,7 @@ function same(value: number, other: number): boolean {
 function decidePull(
   { data }: ActOf<'bolt.pulled'>,
   planned: TightenAct,
-  prepared: NonNullable<RunState['prepared']>,
+  prepared: Prepared,
 ): Verdict {
   const { wrench } = prepared;
   if (!wrench) return refused('run-not-prepared');

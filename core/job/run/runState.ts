@@ -9,6 +9,7 @@ import {
 } from '../facts/runs';
 import type { ActOf, LoggedActOf, RunActType } from '../act';
 import { readKey, runKey } from './runKey';
+import { madeReady } from './preparedFor';
 import { turnedAfter } from './turns';
 
 /** A pause longer than this leaves doubt about which bolt was last: sweep the stage. */
@@ -32,10 +33,15 @@ export function isRunAct<A extends { readonly type: string }>(
 
 /** What follows for the runs, act by act. */
 export const runEvolve: RunEvolve = {
-  'run.prepared': (runs, { id: actId, data, at, by }) => {
-    const { run: name, wrench, adapter, treatment } = data;
-    const prepared = { actId, wrench, adapter, treatment, at, by };
-    return changed(runs, name, (run) => ({ ...run, prepared, hands: NO_HANDS }));
+  'run.prepared': (runs, { id: actId, data, at, by, device }) => {
+    const { run: name, wrench, adapter, treatment, side } = data;
+    const own = { actId, wrench, adapter, treatment, at, by };
+    return changed(runs, name, (run) => ({
+      ...run,
+      prepared: madeReady(run.prepared, side, own),
+      // The wrench at the other end stays set as it is.
+      hands: side ? { ...run.hands, by: { ...run.hands.by, [device]: null } } : NO_HANDS,
+    }));
   },
   'bolt.pulled': became,
   'bolt.turned': became,
@@ -54,7 +60,10 @@ export const runEvolve: RunEvolve = {
   'run.marked': (runs, { data, at, by }) =>
     changed(runs, data.run, (run) => ({ ...run, marked: { at, by } })),
   'wrench.let-back': (runs, { data, at, by }) =>
-    changed(runs, data.run, (run) => ({ ...run, letBack: { at, by } })),
+    changed(runs, data.run, (run) => ({
+      ...run,
+      letBack: { ...run.letBack, [data.side ?? 'both']: { at, by } },
+    })),
   'contest.decided': (runs, { data: { key } }) =>
     changed(runs, readKey(key).run, (run) => ({
       ...run,
@@ -123,7 +132,7 @@ function attempted(
     attempts: { ...run.attempts, [key]: [...(run.attempts[key] ?? []), attempt] },
     sweepFrom: paused ? { ...run.sweepFrom, [stage]: act.at } : run.sweepFrom,
     lastAt: { ...run.lastAt, [stage]: later(before, act.at) },
-    letBack: null,
+    letBack: {},
     marked: null,
     // A wait or a turn of the crank leaves the hand as it was.
     hands:
@@ -151,7 +160,7 @@ function tookOut(run: RunState, { data, at, by }: LoggedActOf<'bolt.taken-out'>)
       Object.entries(run.attempts).filter(([key]) => readKey(key).fastener !== fastener),
     ),
     takenOut: { ...run.takenOut, [fastener]: { at, by, words } },
-    letBack: null,
+    letBack: {},
     marked: null,
   };
 }

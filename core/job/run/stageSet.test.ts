@@ -154,7 +154,7 @@ describe('several pulled before anybody could tap', () => {
   it('are never an angle: what was turned is not said from memory', () => {
     const run = { set: 'head', instance: '1', programme: 'main' };
     const at = '2026-03-02T08:00:00Z';
-    let runs: RunsState = { 'head/1/main': { ...NO_RUN, prepared: PREPARED } };
+    let runs: RunsState = { 'head/1/main': { ...NO_RUN, prepared: { both: PREPARED } } };
     for (const { id } of setOf(quillon5c, 'head')?.fasteners ?? []) {
       const next = runView(quillon5c, run, runs, at)?.next;
       const data = { key: next?.act.key, pass: 1, nm: next?.act.nm };

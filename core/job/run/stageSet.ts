@@ -1,13 +1,15 @@
 import type { RunView, StageView } from './views';
 import { ACCEPTED, refused, type Verdict } from '../verdict';
-import type { RunsState, RunState } from '../facts/runs';
+import type { Side } from '../facts/run';
+import type { Prepared, RunsState } from '../facts/runs';
 import { inMillionths } from '../../quantity/withinLimits';
 import { isPause } from '../../tightening/programme';
 import type { TightenAct } from '../../tightening/tightenPlan';
 import type { ActOf } from '../act';
 import type { DecideContext } from '../decideContext';
 import { STRIP } from '../slackening';
-import { runView } from './runView';
+import { isShared, preparedFor } from './preparedFor';
+import { onSide, runView } from './runView';
 import { wrenchSettingNm } from './wrenchSetting';
 
 /** What the hand has to be set to, or to take up, for a stage. */
@@ -20,10 +22,15 @@ export interface StageSetting {
   readonly settingsNm: readonly number[];
 }
 
-/** What one stage asks of the hand. */
-function settingOf({ key, bolts, stage }: StageView, prepared: RunState['prepared']): StageSetting {
+/** What one stage asks of a hand: of what it pulls from its own side, where two share the stage out. */
+function settingOf(
+  { key, bolts, stage }: StageView,
+  prepared: Prepared | null,
+  side: Side | undefined,
+): StageSetting {
   const { kind } = stage;
-  const asked = bolts.flatMap(({ act: { nm, deg, bar } }) => nm ?? deg ?? bar ?? []);
+  const own = onSide(bolts, side ?? 'both');
+  const asked = own.flatMap(({ act: { nm, deg, bar } }) => nm ?? deg ?? bar ?? []);
   const values = [...new Set(asked.map(inMillionths))].sort((a, b) => a - b).map((m) => m / 1e6);
   const byTorque = bolts.some(({ act }) => act.nm !== undefined);
   return {
@@ -50,18 +57,21 @@ function isAlike(setting: StageSetting, other: StageSetting): boolean {
  * Where two work at one stage each with a wrench of their own, each sets it. One fastener eased to be
  * pulled again at once, as after heat, stops nobody: the wrench stays as it is set.
  * @param device whose hand it is
+ * @param side from which it pulls, where two pull each with a wrench of their own
  */
-export function stageToSet(view: RunView, device: string): StageSetting | null {
+export function stageToSet(view: RunView, device: string, side?: Side): StageSetting | null {
   const { current, run, stages, name } = view;
   if (!current || name.programme === STRIP || isPause(current.stage)) return null;
   if (easesOne(current)) return null;
-  const shared = current.bolts.some(({ act }) => act.together || act.from !== undefined);
-  const hand = (shared ? run.hands.by[device] : undefined) ?? run.hands.last;
+  const shared = side !== undefined || current.bolts.some(({ act }) => isShared(act));
+  const known = shared ? run.hands.by[device] : undefined;
+  const hand = known === undefined ? run.hands.last : known;
   const at = stages.find(({ key }) => key === hand?.stage);
   const before = at && easesOne(at) ? stages.find(({ key }) => key === hand?.pulledAt) : at;
   if (!before || before === current) return null;
-  const asked = settingOf(current, run.prepared);
-  return isAlike(settingOf(before, run.prepared), asked) ? null : asked;
+  const prepared = preparedFor(run, side);
+  const asked = settingOf(current, prepared, side);
+  return isAlike(settingOf(before, prepared, side), asked) ? null : asked;
 }
 
 /** The figures that were shown are those that the stage and the wrench in hand give. */
@@ -73,8 +83,9 @@ export function decideStageSet(
   const view = runView(sheet, data.run, runs, at);
   const stage = view?.stages.find(({ key }) => key === data.stage);
   if (!view || !stage) return refused('unknown-run');
-  if (!view.run.prepared) return refused('run-not-prepared');
-  const { values, settingsNm } = settingOf(stage, view.run.prepared);
+  const prepared = preparedFor(view.run, data.side);
+  if (!prepared) return refused('run-not-prepared');
+  const { values, settingsNm } = settingOf(stage, prepared, data.side);
   return same(values, data.values) && same(settingsNm, data.settingsNm)
     ? ACCEPTED
     : refused('setting-not-shown');

@@ -1,9 +1,9 @@
-import type { RunState } from '../facts/runs';
+import type { Prepared } from '../facts/runs';
 import { adapterSetting } from '../../tightening/adapterSetting';
 import { settingFor } from '../../tightening/wrenchChoose';
 
 /** What is in hand, and since when. */
-type Hand = Pick<NonNullable<RunState['prepared']>, 'wrench' | 'adapter' | 'at'>;
+type Hand = Pick<Prepared, 'wrench' | 'adapter' | 'at'>;
 
 /**
  * What to set the wrench in hand to for a value: its adapter counted in first, then what it was found

@@ -180,6 +180,9 @@ export const tightenScreen = {
   waitLeft: 'still to wait',
   cutShort: 'Cut it short',
   whyShort: 'Why is it cut short?',
+  wrenchAt: (name: string, side: string) => `${name}. ${side}`,
+  ownWrench:
+    'Each of the two has a wrench of their own, gets it ready here and sets it for every stage.',
   endHere: 'Two pull together. Here:',
   ends: { near: 'Near end', far: 'Far end', both: 'Both ends' },
   otherEnd: 'Your end is on. Waiting for the other end.',

@@ -12,13 +12,21 @@ import { boltName, boltNumber, reachedNmWords, runName, stageName, stagesOfRun }
 
 export const runsActWords: SliceWords<RunsActs> = {
   'run.prepared': {
-    line: ({ wrench, adapter, treatment, override }) => {
+    line: ({ wrench, adapter, treatment, override, side }) => {
       const reach = adapter ? `, adapter ${adapter.mm} mm at ${degrees(adapter.deg)}` : '';
       const described = [treatment, override && `Used all the same: ${override}`].filter(Boolean);
-      return { what: `${wrench?.name ?? 'Jacks'} in hand${reach}`, words: described.join('. ') };
+      const at = side ? `, ${side} side` : '';
+      return {
+        what: `${wrench?.name ?? 'Jacks'} in hand${reach}${at}`,
+        words: described.join('. '),
+      };
     },
   },
-  'wrench.let-back': { line: () => ({ what: 'Wrench let back to the bottom of its scale' }) },
+  'wrench.let-back': {
+    line: ({ side }) => ({
+      what: `Wrench let back to the bottom of its scale${side ? `, ${side} side` : ''}`,
+    }),
+  },
   'bolt.pulled': {
     line: (data, { sheet, units }) => ({
       what: pulled(data, sheet),
@@ -130,13 +138,13 @@ function reportedLine({ pulls }: RunsActs['bolts.reported'], { sheet, units }: A
 
 /** What the hand was set to between two stages. */
 function stageSetLine(
-  { run, stage, values, settingsNm }: RunsActs['stage.set'],
+  { run, stage, values, settingsNm, side }: RunsActs['stage.set'],
   { sheet, units }: Around,
 ): ActLine {
   const kind = stagesOfRun(sheet, run).find((s) => stageKey(s.cycle, s.stage.id) === stage)?.stage
     .kind;
   return {
-    what: `${runName(sheet, run)}: set for ${stageName(sheet, run, stage)}`,
+    what: `${runName(sheet, run)}: set for ${stageName(sheet, run, stage)}${side ? `, ${side} side` : ''}`,
     value: listed(
       kind === 'angle' || kind === 'slacken'
         ? values.map(degrees)

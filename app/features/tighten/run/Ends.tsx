@@ -23,6 +23,20 @@ export function useEnd(bolt: BoltView | null): Side | null | undefined {
   return sides.includes(end) ? null : end;
 }
 
+/** Which end, or side, whoever holds this device pulls; both, where nobody else does. */
+export function EndChoice({ together }: { readonly together: boolean }) {
+  const { end } = usePreferences();
+  const names = together ? w.ends : w.sides;
+  return (
+    <Choice
+      label={together ? w.endHere : w.sideHere}
+      value={end}
+      options={(['near', 'far', 'both'] as const).map((value) => ({ value, label: names[value] }))}
+      onChange={(value) => setPreferences({ end: value })}
+    />
+  );
+}
+
 /** Which end or side is held here, and what the other is doing. */
 export function Ends({
   view,
@@ -33,22 +47,12 @@ export function Ends({
   readonly bolt: BoltView;
   readonly end: Side | null | undefined;
 }) {
-  const { end: chosen } = usePreferences();
   const { together, from } = bolt.act;
   if (!together && from === undefined) return null;
   const [other] = bolt.sides;
-  const says = together ? w.ends : w.sides;
   return (
     <View className="gap-2 border-t border-rule px-3.5 py-2" testID="ends">
-      <Choice
-        label={together ? w.endHere : w.sideHere}
-        value={chosen}
-        options={(['near', 'far', 'both'] as const).map((value) => ({
-          value,
-          label: says[value],
-        }))}
-        onChange={(value) => setPreferences({ end: value })}
-      />
+      <EndChoice together={together === true} />
       {together
         ? null
         : (['near', 'far'] as const).map((side) => (

@@ -1,5 +1,5 @@
 import type { BoltView, RunView } from '@cardinex/core/job/run/views';
-import type { RunState } from '@cardinex/core/job/facts/runs';
+import type { Prepared } from '@cardinex/core/job/facts/runs';
 import { tightenScreen as w } from '@cardinex/words/cards/tighten';
 import { useJob } from '../../job/JobProvider';
 import { WordsSlip } from '../../job/WordsSlip';
@@ -18,7 +18,7 @@ interface Props {
   readonly view: RunView;
   readonly bolt: BoltView;
   readonly number: string;
-  readonly prepared: RunState['prepared'];
+  readonly prepared: Prepared | null;
   /** Others may have been pulled with it. */
   readonly onSeveral: (() => void) | undefined;
   readonly onClose: () => void;

@@ -1,5 +1,5 @@
 import type { BoltView, RunView } from '@cardinex/core/job/run/views';
-import type { RunState } from '@cardinex/core/job/facts/runs';
+import type { Prepared } from '@cardinex/core/job/facts/runs';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { reportable } from '@cardinex/core/job/run/reported';
@@ -40,7 +40,7 @@ export function severalFrom(
 interface Props {
   readonly view: RunView;
   readonly bolt: BoltView;
-  readonly prepared: NonNullable<RunState['prepared']>;
+  readonly prepared: Prepared;
   readonly onClose: () => void;
 }
 

@@ -1,5 +1,6 @@
+import type { Side } from '@cardinex/core/job/facts/run';
 import type { RunView } from '@cardinex/core/job/run/views';
-import type { RunState } from '@cardinex/core/job/facts/runs';
+import type { Prepared } from '@cardinex/core/job/facts/runs';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { runCard } from '@cardinex/core/job/run/runCard';
@@ -28,7 +29,9 @@ import { NutTravel } from './JackFacts';
 interface Props {
   readonly view: RunView;
   readonly asked: StageSetting;
-  readonly prepared: NonNullable<RunState['prepared']>;
+  /** From which side it is pulled, where two pull each with a wrench of their own. */
+  readonly side: Side | undefined;
+  readonly prepared: Prepared;
   readonly instances: ReactNode;
   readonly onChangeWrench: () => void;
 }
@@ -37,7 +40,7 @@ interface Props {
  * Between two stages the hand is stopped: what to set, take or change before the first bolt of the
  * next, in one press. The thumb that drummed the last stage through finds another card here.
  */
-export function StageStop({ view, asked, prepared, instances, onChangeWrench }: Props) {
+export function StageStop({ view, asked, side, prepared, instances, onChangeWrench }: Props) {
   const { record, sheet } = useJob();
   const units = useUnits();
   const { undo } = useUndo(TIGHTEN_ACTS);
@@ -46,7 +49,8 @@ export function StageStop({ view, asked, prepared, instances, onChangeWrench }: 
   const set = useOnce(async () => {
     // Nobody sets a wrench as fast as a thumb drums.
     if (pullPace.isTooSoon()) return refusal.say(w.setFirst);
-    await record('stage.set', { run: view.name, stage, values, settingsNm });
+    const own = { stage, values, settingsNm, ...(side && { side }) };
+    await record('stage.set', { run: view.name, ...own });
   });
   const number = view.stages.findIndex(({ key }) => key === stage) + 1;
   const { wrench } = prepared;
@@ -104,7 +108,9 @@ export function StageStop({ view, asked, prepared, instances, onChangeWrench }: 
             {figure.gives === undefined ? null : <Small>{w.atTheBolt(figure.gives)}</Small>}
           </View>
         ))}
-        {wrench && settingsNm.length > 0 ? <Body>{wrench.name}</Body> : null}
+        {wrench && settingsNm.length > 0 ? (
+          <Body>{side ? w.wrenchAt(wrench.name, w.sides[side]) : wrench.name}</Body>
+        ) : null}
         {kind === 'angle' ? <Body>{w.takeAngleSays}</Body> : null}
       </View>
     </CardFrame>
@@ -146,7 +152,7 @@ interface Shown {
 function figureOf(
   kind: StageSetting['kind'],
   value: number,
-  prepared: NonNullable<RunState['prepared']>,
+  prepared: Prepared,
   units: ReturnType<typeof useUnits>,
 ): Shown {
   switch (kind) {

@@ -1,5 +1,5 @@
 import type { BoltView, RunView } from '@cardinex/core/job/run/views';
-import type { RunState } from '@cardinex/core/job/facts/runs';
+import type { Prepared } from '@cardinex/core/job/facts/runs';
 import { Pressable, Text, View } from 'react-native';
 import { groupOf } from '@cardinex/core/sheet/programmeOf';
 import { tightenScreen as w } from '@cardinex/words/cards/tighten';
@@ -11,7 +11,7 @@ import { Small } from '../../../ui/Words';
 interface Props {
   readonly view: RunView;
   readonly bolt: BoltView;
-  readonly prepared: RunState['prepared'];
+  readonly prepared: Prepared | null;
   /** What the wrench is set to for this bolt; null where none pulls it. */
   readonly setNm: number | null;
   readonly onChange: () => void;

@@ -1,6 +1,6 @@
 import type { BoltView, RunView, StageView } from '@cardinex/core/job/run/views';
 import type { HowRead, Side } from '@cardinex/core/job/facts/run';
-import type { RunState } from '@cardinex/core/job/facts/runs';
+import type { Prepared } from '@cardinex/core/job/facts/runs';
 import { useEffect, useState } from 'react';
 import { nextOf, numberOf, onSide } from '@cardinex/core/job/run/runView';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
@@ -40,14 +40,14 @@ import { clock, useWait } from '../../../ui/wait/useWait';
 
 interface Asked {
   readonly view: RunView;
-  readonly prepared: RunState['prepared'];
+  readonly prepared: Prepared | null;
   readonly onChangeWrench: () => void;
 }
 
 /** A run as it stands in the hand: one pull, how it is to be made, and what may be pressed. */
 export interface RunInHandNow {
   readonly view: RunView;
-  readonly prepared: RunState['prepared'];
+  readonly prepared: Prepared | null;
   readonly stage: StageView;
   /** Counted from 1. */
   readonly stageNumber: number;

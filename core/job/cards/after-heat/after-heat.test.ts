@@ -1,3 +1,4 @@
+import { preparedFor } from '../../run/preparedFor';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { quillon5c } from '@cardinex/demo/sheets/quillon5c';
 import { tolvane44 } from '@cardinex/demo/sheets/tolvane44';
@@ -105,11 +106,12 @@ describe('pulled again after heat', () => {
     story.act('run.prepared', prepared);
     for (let n = 0; n < 20; n += 1) {
       const { next, run: told } = viewOf(story);
-      if (!next || !told.prepared) break;
+      const ready = preparedFor(told, undefined);
+      if (!next || !ready) break;
       const { key, kind, nm = 0 } = next.act;
       if (kind === 'slacken') story.act('bolt.eased', { key, pass: 1 });
       else {
-        const setNm = wrenchSettingNm(nm, told.prepared);
+        const setNm = wrenchSettingNm(nm, ready);
         story.act('bolt.pulled', { key, pass: 1, nm, setNm, wrench: wrench?.id ?? '' });
       }
     }

@@ -1,5 +1,6 @@
 import { cardOfRun } from '../../run/runKey';
 import { currentRun } from '../../run/runsOf';
+import { isPrepared } from '../../run/preparedFor';
 import { runDone } from '../../run/runView';
 import type { RunView } from '../../run/views';
 import type { JobSheet } from '../../scope';
@@ -33,14 +34,14 @@ export function runsStanding(
     const bolt = number(contested.act.fastener) ?? '';
     return openFor({ code: 'contested', bolt }, true);
   }
-  const first = cardOfRun(view.name) === 'tighten' && !view.run.prepared;
+  const first = cardOfRun(view.name) === 'tighten' && !isPrepared(view.run);
   const covering = first ? coveringView(sheet, state, view.name, now) : null;
   if (covering?.next) {
     const step = covering.next === covering.looked ? 'look' : 'on';
     const out = covering.next.undecided.length > 0;
     return openFor({ code: 'to-cover', step, ...instance }, out);
   }
-  if (!view.run.prepared) return openFor({ code: 'run-to-prepare', ...instance });
+  if (!isPrepared(view.run)) return openFor({ code: 'run-to-prepare', ...instance });
   if (view.sweeping && view.current.lastAt) {
     return openFor({ code: 'sweep-first', stage, lastAt: view.current.lastAt }, true);
   }
