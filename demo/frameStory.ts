@@ -5,6 +5,7 @@ import {
 } from '@cardinex/core/job/cards/bearings/view';
 import { isTaken } from '@cardinex/core/job/checks/view';
 import type { ShellWear } from '@cardinex/core/crank/shellPattern';
+import { isPrepared } from '@cardinex/core/job/run/preparedFor';
 import type { RunView } from '@cardinex/core/job/run/views';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { sheetIn, stateOf, strippedStep, tickOrRead, wrenchFor } from './intakeStory';
@@ -71,12 +72,12 @@ function oneStep(
 function capPulled(
   story: Storyteller,
   sheet: EngineSheet,
-  { set, name: run, run: { prepared }, turn, next, stages }: RunView,
+  { set, name: run, run: state, turn, next, stages }: RunView,
 ): void {
   if (turn) {
     const { stage, fasteners } = turn;
     story.act('cap.turned', { run, stage, fasteners, found: 'free' });
-  } else if (next && prepared) story.oneOf(next.act);
+  } else if (next && isPrepared(state)) story.oneOf(next.act);
   else if (stages.some(({ stage }) => stage.kind === 'hydraulic')) story.prepareJacks(set, run);
   else story.prepare(wrenchFor(sheet, set), set, run.instance);
 }

@@ -8,6 +8,7 @@ import { lockNutNm, lockNutOf } from '@cardinex/core/job/cards/valves/lockNut';
 import { wrenchSettingNm } from '@cardinex/core/job/run/wrenchSetting';
 import { wrenchShown } from '@cardinex/core/tools/wrench';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { ofInstance } from '@cardinex/core/sheet/ofInstance';
 import { drawnDown } from '@cardinex/core/sheet/drawnDown';
 import { planOf } from '@cardinex/core/sheet/programmeOf';
 import { settingItems } from '@cardinex/core/sheet/settingItems';
@@ -142,7 +143,8 @@ export class Storyteller {
   /** Every torque and angle of one instance of a set from first to last, its waits cut short. */
   wholeRun(set: FastenedSet, instance: string, wrench: string): this {
     this.prepare(wrench, set, instance);
-    for (const act of planOf(drawnDown(set), instance)?.acts ?? []) this.oneOf(act);
+    for (const act of planOf(drawnDown(ofInstance(set, instance)), instance)?.acts ?? [])
+      this.oneOf(act);
     return this;
   }
 

@@ -25,14 +25,14 @@ function apartUntil(story: Storyteller, sheet: EngineSheet, isThere: () => boole
   }
 }
 
-const run = { set: 'cylinder-base', instance: '1', programme: 'main' };
+const run = { set: 'cylinder-base', instance: '1-2', programme: 'main' };
 
-/** The first cylinder pulled as far as so many of its acts. */
+/** The first two cylinders, opposite each other, pulled as far as so many of its acts. */
 function pulled(count: number) {
   const story = madeDead(openedFor(averilQ4, { kind: 'top-end' }, {}), averilQ4);
   story.act('run.prepared', { run, wrench: null, adapter: null, treatment: 'oil' });
-  const set = setOf(averilQ4, run.set);
-  const acts = (set && planOf(set, '1')?.acts) ?? [];
+  const set = setOf(sheetIn(story, averilQ4), run.set);
+  const acts = (set && planOf(set, run.instance)?.acts) ?? [];
   const tell = ({ key, nm = 0 }: TightenAct, side?: 'near' | 'far') =>
     story.act('bolt.pulled', { key, pass: 1, nm, setNm: nm, wrench: 'w', ...(side && { side }) });
   for (const act of acts.slice(0, count)) {

@@ -8,7 +8,13 @@ import { seenOf } from './checks/state';
 import { stillLive } from './cards/dead/checks';
 import { openCaps } from './cards/bearings/caps';
 import { isOn } from './cards/fit/isOn';
-import { clampersOf, isLoose, isPulledAgain, looseningRun } from './cards/strip/loosening';
+import {
+  clampersOf,
+  isLoose,
+  isPulledAgain,
+  looseningRun,
+  looseningsOf,
+} from './cards/strip/loosening';
 import { isRodHeld } from './cards/pistons/rodPull';
 import { timingView } from './cards/timing/view';
 import type { CrankHold, Move } from './facts/crank';
@@ -89,13 +95,17 @@ const throughBolted = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonl
 function throughBoltsSlack(sheet: JobSheet, state: JobState): boolean {
   const sets = throughBolted(sheet);
   if (sets.length === 0 || caseClamped(state) || isCrankOut(sheet, state)) return false;
-  return sets.some((set) =>
-    begunRuns(state, set).some(({ instance }) => {
+  return sets.some((set) => {
+    const begun = new Set(begunRuns(state, set).map(({ instance }) => instance));
+    // What they clamp is off, under whatever run they were let go.
+    for (const { set: of, instance, clamps } of looseningsOf(sheet))
+      if (of.id === set.id && clamps.some((id) => state.pieces.off[id])) begun.add(instance);
+    return [...begun].some((instance) => {
       const pull = { set: set.id, instance, programme: set.programme?.id ?? '' };
       const view = runView(sheet, pull, state.runs, '');
       return view !== null && !runDone(view);
-    }),
-  );
+    });
+  });
 }
 
 /** The runs of a set that were begun, letting go or pulling. */

@@ -1,6 +1,7 @@
 import type { Scope } from './facts/scope';
 import { comesOffFor, type ComesOff } from './plan/comesOff';
 import { withCapsApart } from './plan/capsApart';
+import { withOppositesInStep } from './plan/oppositesInStep';
 import { cylindersInHand } from './plan/cylindersInHand';
 import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
 import { clampedBy } from '../sheet/assembly/clamped';
@@ -148,7 +149,7 @@ const scopedKnown = memoizeByObject((_: EngineSheet) => new Map<string, JobSheet
 function scopeOver(sheet: EngineSheet, scope: Scope): JobSheet {
   const cylinders = cylindersInHand(sheet, scope);
   const comesOff = comesOffFor(sheet, scope);
-  const whole = withCapsApart(sheet, comesOff);
+  const whole = withOppositesInStep(withCapsApart(sheet, comesOff), comesOff);
   const scoped: JobSheet = {
     ...whole,
     ...(whole.fastenedSets && { fastenedSets: whole.fastenedSets.map(drawnDown) }),

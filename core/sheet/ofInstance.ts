@@ -1,16 +1,26 @@
 import { memoizeByObject } from './memoize';
-import { isSheetPause, type FastenedSet, type SheetStage } from './spec/fastening';
+import { isSheetPause, type FastenedSet, type SetMap, type SheetStage } from './spec/fastening';
 
 /**
  * A set whose instances have bolts of their own, by the instance. No sheet says so: it is worked out where caps come off
- * one at a time.
+ * one at a time, and where cylinders opposite each other are pulled in step.
  */
 export interface SetByInstance extends FastenedSet {
   readonly boltsAt: Readonly<Record<string, readonly string[]>>;
+  /** Where each is drawn on a map of its own, with the cylinders that stand there. */
+  readonly mapAt?: Readonly<Record<string, SetMap>>;
 }
 
 function isByInstance(set: FastenedSet): set is SetByInstance {
   return 'boltsAt' in set;
+}
+
+/** The map of one instance that has its own; undefined where all are drawn alike. */
+export function ownMap(
+  set: Pick<FastenedSet, 'instances'> | undefined,
+  instance: string,
+): SetMap | undefined {
+  return set && 'mapAt' in set ? (set as SetByInstance).mapAt?.[instance] : undefined;
 }
 
 /**
@@ -24,17 +34,18 @@ export function ofInstance(set: FastenedSet, instance: string): FastenedSet {
   const known = cutOf(set);
   const before = known.get(instance);
   if (before) return before;
-  const cut = cutTo(set, set.boltsAt[instance] ?? []);
+  const cut = cutTo(set, instance);
   known.set(instance, cut);
   return cut;
 }
 
 const cutOf = memoizeByObject((_: FastenedSet) => new Map<string, FastenedSet>());
 
-function cutTo({ boltsAt: _, ...set }: SetByInstance, bolts: readonly string[]): FastenedSet {
+function cutTo({ boltsAt, mapAt, ...set }: SetByInstance, instance: string): FastenedSet {
   const { programme } = set;
-  const ids = new Set(bolts);
+  const ids = new Set(boltsAt[instance]);
   const fasteners = set.fasteners.filter(({ id }) => ids.has(id));
+  const map = mapAt?.[instance];
   const own = (list: readonly string[]): readonly string[] => list.filter((id) => ids.has(id));
   const stageOf = (stage: SheetStage): readonly SheetStage[] => {
     if (isSheetPause(stage)) {
@@ -54,6 +65,7 @@ function cutTo({ boltsAt: _, ...set }: SetByInstance, bolts: readonly string[]):
   };
   return {
     ...set,
+    ...(map && { map, isOwnMap: true }),
     fasteners,
     ...(programme && {
       programme: {

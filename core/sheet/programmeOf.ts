@@ -11,6 +11,7 @@ import {
 import type { AngleValue, Fastener, Programme, Stage, TorqueValue } from '../tightening/programme';
 import { tightenPlan, type TightenPlan } from '../tightening/tightenPlan';
 import type { EngineSheet } from './engineSheet';
+import { ofInstance } from './ofInstance';
 import { memoizeByObject } from './memoize';
 import type {
   FastenedSet,
@@ -148,7 +149,8 @@ const fastenersOf = memoizeByObject((set: FastenedSet): readonly Fastener[] =>
  * The pulls of one instance of a set, in order, with what is wrong with the programme.
  * @returns null when the sheet prints no programme for it
  */
-export function planOf(set: FastenedSet, instance: string): TightenPlan | null {
+export function planOf(all: FastenedSet, instance: string): TightenPlan | null {
+  const set = ofInstance(all, instance);
   const plans = plansOf(set);
   const known = plans.get(instance);
   if (known !== undefined) return known;

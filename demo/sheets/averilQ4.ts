@@ -27,7 +27,6 @@ const fasteners: SheetFastener[] = circle.fasteners.map((fastener) => ({
   }),
 }));
 const crossed = ['f1', 'f5', 'f3', 'f7', 'f4', 'f8'];
-const all = ['f2', 'f6', ...crossed];
 
 /** A flat-four aircraft engine with separate cylinders. Made up; released by an authorised person only. */
 export const averilQ4: EngineSheet = {
@@ -184,13 +183,19 @@ export const averilQ4: EngineSheet = {
                 values: [{ group: 'base', value: { figure: book.torque(300, 'lbf·in', 31) } }],
               },
               {
+                id: 'both-ends',
+                kind: 'torque',
+                order: THROUGH,
+                leaveOut: crossed,
+                together: true,
+                values: [{ group: 'through', value: { figure: book.torque(420, 'lbf·in', 31) } }],
+              },
+              {
                 id: 'base',
                 kind: 'torque',
-                order: all,
-                values: [
-                  { group: 'base', value: { figure: book.torque(420, 'lbf·in', 31) } },
-                  { group: 'through', value: { figure: book.torque(420, 'lbf·in', 31) } },
-                ],
+                order: crossed,
+                leaveOut: THROUGH,
+                values: [{ group: 'base', value: { figure: book.torque(420, 'lbf·in', 31) } }],
               },
               {
                 id: 'through',

@@ -3,8 +3,14 @@ import { box, circle, shapes, wordAbout, type Part } from '../kit/shapes';
 import type { Drawing, DrawingKind } from '../shape';
 
 /** What is drawn of a fastened set: a deck of a sheet, or one that was only typed. */
-export type DrawnSet = Pick<FastenedSet, 'map' | 'fasteners' | 'instances'> & {
+export type DrawnSet = Pick<FastenedSet, 'map' | 'instances'> & {
   readonly name?: string;
+  /** Is the map this instance's own, and not one for all? */
+  readonly isOwnMap?: true;
+  readonly fasteners: readonly (FastenedSet['fasteners'][number] & {
+    /** Where the other end of one that goes through is seen. */
+    readonly farEnd?: { readonly xMm: number; readonly yMm: number };
+  })[];
 };
 
 /** Room round the deck for the marks that stand over its edge. */
@@ -24,7 +30,8 @@ interface DeckFacts {
 export function deckDrawing(facts: DeckFacts, ...fasteners: readonly Part[]): Drawing {
   const { kind, set, description, numberSize = 0, lowestMm = 0 } = facts;
   const { widthMm, heightMm, bores = [] } = set.map;
-  const numbered = numberSize > 0 && set.instances.length === 1;
+  // One map for several of a kind bears no numbers: they would be the first one's.
+  const numbered = numberSize > 0 && (set.instances.length === 1 || set.isOwnMap === true);
   return {
     kind,
     description,

@@ -1,3 +1,4 @@
+import type { Side } from '@cardinex/core/job/facts/run';
 import type { BoltStatus } from '@cardinex/core/job/run/views';
 import type { TreatmentKind } from '@cardinex/core/sheet/spec/fastening';
 import { polyline } from '../kit/coordinate';
@@ -11,8 +12,15 @@ import { treatmentGlyph } from './treatmentGlyph';
 
 interface HeadMapFacts {
   readonly set: DrawnSet;
-  readonly bolts: readonly { readonly id: string; readonly status: BoltStatus | RowStanding }[];
+  readonly bolts: readonly {
+    readonly id: string;
+    readonly status: BoltStatus | RowStanding;
+    /** Of one that two pull together, the ends that are on. */
+    readonly sides?: readonly Side[];
+  }[];
   readonly currentId: string | null;
+  /** The end of it that is pulled here; either, where nobody says. */
+  readonly currentEnd?: Side | undefined;
   readonly nextId: string | null;
   readonly description: string;
   /** What goes on each thread, where they differ. */
@@ -31,25 +39,38 @@ const VALUE_MM = BOLT_MM * 1.75;
  * A head from above, cylinder 1 at the left. Every standing has a shape of its own with the number
  * kept: hexagon to do, its lower half thick once one end is pulled, disc with a tick done, cross-hair
  * now, dashed next, triangle not so; outlined in a row that is said together, struck through where it is left out of it.
- * Each bolt is a target by its id.
+ * A bolt that goes through to a nut at its other end is drawn at both, joined by a line. Each bolt is a target by its id.
  */
 export function headMapDrawing(facts: HeadMapFacts): Drawing {
-  const { set, bolts, currentId, nextId, description, treatments, values } = facts;
-  const statusOf = new Map(bolts.map((bolt) => [bolt.id, bolt.status]));
+  const { set, bolts, currentId, currentEnd, nextId, description, treatments, values } = facts;
+  const boltOf = new Map(bolts.map((bolt) => [bolt.id, bolt]));
   const scale = markScale(set, BOLT_MM);
-  const marks = set.fasteners.map(({ id, number, xMm, yMm }) => {
-    const current = id === currentId;
+  const markAt = (
+    { id, number }: DrawnSet['fasteners'][number],
+    { xMm, yMm }: { readonly xMm: number; readonly yMm: number },
+    end?: Side,
+  ): Part => {
+    const current = id === currentId && (!end || !currentEnd || end === currentEnd);
     const treatment = treatments?.get(id);
     const value = values?.get(id);
     return group(
       { x: xMm, y: yMm, scale, target: id },
       current
         ? boltInHand(number, facts.past ?? false)
-        : bolt(number, statusOf.get(id) ?? 'open', id === nextId),
+        : bolt(number, standingAt(boltOf.get(id), end), id === nextId),
       treatment !== undefined && treatmentMark(treatment, current),
       // Under its mark, where no number stands.
       value !== undefined && wordAbout(0, VALUE_MM, 27, value, 'ink'),
     );
+  };
+  const marks = set.fasteners.map((fastener) => {
+    const { xMm, yMm, farEnd } = fastener;
+    if (!farEnd) return markAt(fastener, fastener);
+    return [
+      line(xMm, yMm, farEnd.xMm, farEnd.yMm, { stroke: 'soft', weight: 4, dash: [10, 8] }),
+      markAt(fastener, fastener, 'near'),
+      markAt(fastener, farEnd, 'far'),
+    ];
   });
   const written = set.fasteners.filter(({ id }) => values?.has(id)).map(({ yMm }) => yMm);
   const lowestMm = Math.max(0, ...written) + (VALUE_MM + 12) * scale;
@@ -63,6 +84,16 @@ export function headMapDrawing(facts: HeadMapFacts): Drawing {
     },
     marks,
   );
+}
+
+/** How one end of a bolt stands: of one that is half pulled, the end that is on is done. */
+function standingAt(
+  bolt: HeadMapFacts['bolts'][number] | undefined,
+  end: Side | undefined,
+): BoltStatus | RowStanding {
+  const { status = 'open', sides = [] } = bolt ?? {};
+  if (status !== 'half' || !end) return status;
+  return sides.includes(end) ? 'done' : 'open';
 }
 
 /** At the lower right of its bolt, where no standing has a part of its shape. */

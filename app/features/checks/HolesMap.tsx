@@ -1,6 +1,7 @@
 import type { BoltStatus } from '@cardinex/core/job/run/views';
 import type { RowStanding } from '@cardinex/drawings/checks/rowOfParts';
 import { type Check } from '@cardinex/core/job/checks/check';
+import { ofInstance } from '@cardinex/core/sheet/ofInstance';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { useJob } from '../job/JobProvider';
@@ -16,8 +17,9 @@ interface Props {
 /** Holes or bolts on their own map, each with how it stands. */
 export function HolesMap({ check, current, standing, onPress }: Props) {
   const { sheet } = useJob();
-  const set = setOf(sheet, check.set ?? '');
-  if (!set) return null;
+  const whole = setOf(sheet, check.set ?? '');
+  if (!whole) return null;
+  const set = ofInstance(whole, check.instance ?? '');
   const bolts = check.items.map((id) => ({ id, status: standing(id) }));
   const numbers = (status: BoltStatus | RowStanding): string =>
     bolts

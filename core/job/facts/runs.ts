@@ -46,9 +46,7 @@ export interface RunState {
   /** By stage: when it was last worked on. */
   readonly lastAt: Readonly<Record<string, string>>;
   /** When each wrench was let back after the last pull. */
-  readonly letBack: Readonly<
-    Partial<Record<Puller, { readonly at: string; readonly by: string }>>
-  >;
+  readonly letBack: Readonly<Partial<Record<Puller, { readonly at: string; readonly by: string }>>>;
   /** Turned by hand and free after a cap, by stage and cap. */
   readonly turned: Readonly<Record<string, { readonly at: string; readonly by: string }>>;
   /** Fasteners that came out again after they were pulled, and were, or are to be, redone. */

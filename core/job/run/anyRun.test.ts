@@ -22,18 +22,20 @@ import { wrenchSettingNm } from './wrenchSetting';
  * keys that belong to another bolt or another stage.
  */
 
-const RUNS = demoSheets.flatMap((sheet) =>
-  (sheet.fastenedSets ?? []).flatMap((set) =>
-    set.programme
-      ? [
-          {
-            sheet: scopedSheet(sheet, { kind: 'everything' }),
-            run: { set: set.id, instance: set.instances[0] ?? '', programme: set.programme.id },
-          },
-        ]
-      : [],
-  ),
-);
+const RUNS = demoSheets
+  .map((sheet) => scopedSheet(sheet, { kind: 'everything' }))
+  .flatMap((sheet) =>
+    (sheet.fastenedSets ?? []).flatMap((set) =>
+      set.programme
+        ? [
+            {
+              sheet,
+              run: { set: set.id, instance: set.instances[0] ?? '', programme: set.programme.id },
+            },
+          ]
+        : [],
+    ),
+  );
 
 type Step =
   | { readonly do: 'undo' | 'slip' | 'reload' | 'settle' }

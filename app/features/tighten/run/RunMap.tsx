@@ -24,8 +24,13 @@ export function RunMap({ run }: { run: RunInHandNow }) {
       </View>
       <HeadMap
         set={view.set}
-        bolts={stage.bolts.map((b) => ({ id: b.act.fastener, status: b.status }))}
+        bolts={stage.bolts.map((b) => ({
+          id: b.act.fastener,
+          status: b.status,
+          sides: b.sides,
+        }))}
         currentId={bolt.act.fastener}
+        currentEnd={run.end ?? undefined}
         nextId={following?.act.fastener ?? null}
         label={label.filter(Boolean).join(' ')}
         onPress={choose}

@@ -1,3 +1,4 @@
+import { ofInstance } from '../../../sheet/ofInstance';
 import { groupOf } from '../../../sheet/programmeOf';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import { ifAny, readCheck, seenCheck, type Check, type CheckCard } from '../../checks/check';
@@ -18,15 +19,16 @@ export function setChecks(
   card: CheckCard,
   instances: readonly string[] = set.instances,
 ): readonly Check[] {
-  const { id, kind, fasteners } = set;
-  // Those used once are spent, whatever their length.
-  const limited = fasteners.filter((fastener) => {
-    const group = groupOf(set, fastener);
-    return group?.stretchLimit !== undefined && group.uses !== 'one';
-  });
+  const { id, kind } = set;
   const idsOf = (some: FastenedSet['fasteners']): readonly string[] =>
     some.map((entry) => entry.id);
   return instances.flatMap((instance): readonly Check[] => {
+    const { fasteners } = ofInstance(set, instance);
+    // Those used once are spent, whatever their length.
+    const limited = fasteners.filter((fastener) => {
+      const group = groupOf(set, fastener);
+      return group?.stretchLimit !== undefined && group.uses !== 'one';
+    });
     const subject = { set: id, instance };
     const holes = seenCheck(
       { id: `holes/${id}/${instance}`, card, kind: 'holes', items: idsOf(fasteners) },
