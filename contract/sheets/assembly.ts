@@ -196,6 +196,7 @@ const temporary = named(
     bars: oneOf(TEMPORARY_BARS).describe('What must not happen while it is in.'),
     shuts: references.exactOptional(),
     holdsLiners: truth.exactOptional(),
+    holdsCase: truth.exactOptional(),
     ...sourced,
   }),
 );

@@ -58,7 +58,12 @@ export const pistons = z.strictObject({
       ...sourced,
     })
     .exactOptional(),
-  route: oneOf(['into-block', 'into-liner-on-bench', 'cylinder-over-piston']).exactOptional(),
+  route: oneOf([
+    'into-block',
+    'into-liner-on-bench',
+    'cylinder-over-piston',
+    'part-way-out',
+  ]).exactOptional(),
   standOut: lengthLimits.exactOptional(),
   skirtClearance: lengthLimits.exactOptional(),
   rodSideFloat: lengthLimits.exactOptional(),

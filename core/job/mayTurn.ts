@@ -1,5 +1,6 @@
 import { cylindersOf } from '../sheet/engineSheet';
 import { assemblyGraph } from '../sheet/assembly/assemblyGraph';
+import { cylinderOverPiston } from '../sheet/pistonRoute';
 import { memoizeByObject } from '../sheet/memoize';
 import type { TemporaryBars } from '../sheet/spec/assembly';
 import type { FastenedSet } from '../sheet/spec/fastening';
@@ -29,8 +30,9 @@ import { refused, type Verdict } from './verdict';
 /**
  * May crank, cams and what they drive be turned? Every reason why not, those that hurt people first: hands in, not
  * dead, something left in, jacks on, wet liners that would lift with their pistons, through bolts slack at either end,
- * a crank that hangs in less than all but one of its caps, a rod without its cap, valves that stand open with nothing to shut them in time. None: nothing that is known holds
- * it, which is not to say that it is clear.
+ * a crank that hangs in less than all but one of its caps, a rod without its cap, a piston that hangs on its rod without
+ * its cylinder, valves that stand open with nothing to shut them in time. None: nothing that is known holds it, which is
+ * not to say that it is clear.
  */
 export function holdsOnTurning(
   sheet: JobSheet,
@@ -38,11 +40,13 @@ export function holdsOnTurning(
   move: Move = 'any',
 ): readonly CrankHold[] {
   const uncapped = rodsUncapped(sheet, state);
+  const hanging = pistonsHanging(sheet, state);
   return [
     ...holdsOnMoving(sheet, state, 'turn'),
     ...holdIf(throughBoltsSlack(sheet, state), 'through-bolts-slack'),
     ...holdIf(move !== 'of-the-programme' && crankHangs(sheet, state), 'crank-hangs'),
     ...(uncapped.length > 0 ? [{ code: 'rod-uncapped' as const, what: uncapped.join(', ') }] : []),
+    ...(hanging.length > 0 ? [{ code: 'piston-hangs' as const, what: hanging.join(', ') }] : []),
     ...holdIf(move !== 'of-the-timing' && valvesUntimed(sheet, state), 'drive-open'),
   ];
 }
@@ -168,13 +172,27 @@ function rodsUncapped(sheet: JobSheet, state: JobState): readonly number[] {
       seenOf(checks, 'in-bore', String(cylinder), step)?.found === 'good';
     return !leftOut.pistons && seen('in') && !isRodHeld(sheet, state, cylinder);
   };
-  const hasCaps = sheet.pistons?.route !== 'cylinder-over-piston';
+  const hasCaps = !cylinderOverPiston(sheet);
   return rods
     .filter(({ id }) => !pieces.off[id] && !leftOut.strip && isUncapped(id))
     .flatMap(({ over }) => [...(over.cylinders ?? [])])
     .concat(hasCaps ? sheet.inHand.filter(goingIn) : [])
     .filter((cylinder, place, all) => all.indexOf(cylinder) === place)
     .sort((a, b) => cylindersOf(sheet).indexOf(a) - cylindersOf(sheet).indexOf(b));
+}
+
+/** Printed numbers of separate cylinders that are off while their pistons hang on their rods, and nothing guides them. */
+function pistonsHanging(sheet: JobSheet, state: JobState): readonly number[] {
+  const isGuided = temporaryPartsIn(state.register).some(({ kind }) => kind === 'piston-guide');
+  if (!cylinderOverPiston(sheet) || isGuided) return [];
+  const { instances, pieceOf } = assemblyGraph(sheet.whole);
+  const isOff = (kind: string, cylinder: number): boolean =>
+    instances
+      .filter(({ id, over }) => pieceOf(id)?.kind === kind && over.cylinders?.has(cylinder))
+      .some(({ id }) => !isOn(sheet, state, id));
+  return cylindersOf(sheet).filter(
+    (cylinder) => isOff('cylinder', cylinder) && !isOff('rod-and-piston', cylinder),
+  );
 }
 
 /** Is the drive off while cams hold valves open in a head that is on? A piston that comes up strikes them. */

@@ -8,16 +8,22 @@ export function temporaryPartsIn(state: RegisterState): readonly TemporaryPart[]
 
 /**
  * What must be out before a piece goes on: what it would shut in, and what bars the lift itself. Clamps stand on the deck:
- * only a head lies over them.
+ * only a head lies over them. Plates on through bolts, and what guides a piston, stand where a cylinder goes.
  */
 export function partsUnder(
   { register }: { readonly register: RegisterState },
   { kind }: { readonly kind: string },
 ): readonly TemporaryPart[] {
-  return (['cover', 'lift'] as const)
-    .flatMap((bars) => temporaryPartsBarring(register, bars))
-    .filter((part) => part.kind !== 'liner-clamp' || kind === 'head');
+  const barring = (['cover', 'lift'] as const).flatMap((bars) =>
+    temporaryPartsBarring(register, bars),
+  );
+  return temporaryPartsIn(register).filter((part) => {
+    if (AT_CYLINDERS.includes(part.kind)) return kind === 'cylinder';
+    return barring.includes(part) && (part.kind !== 'liner-clamp' || kind === 'head');
+  });
 }
+
+const AT_CYLINDERS: readonly TemporaryPart['kind'][] = ['case-clamp', 'piston-guide'];
 
 /** What it is and where it went in, as it is called everywhere: "barring pin, flywheel". */
 export function temporaryPartName({ what, where }: Pick<TemporaryPart, 'what' | 'where'>): string {

@@ -71,7 +71,15 @@ export interface EngineSheet {
   readonly variants?: readonly VariantQuestion[];
 }
 
-/** Printed cylinder numbers in block order: bank by bank, each from the cylinder-1 end. */
+/**
+ * Printed cylinder numbers in block order: bank by bank, each from the cylinder-1 end; of opposed banks those that face
+ * each other follow one another, for they are worked on together.
+ */
 export function cylindersOf({ layout }: Pick<EngineSheet, 'layout'>): readonly number[] {
-  return layout.banks.flatMap((bank) => bank.cylinders);
+  const { banks, form } = layout;
+  if (form !== 'opposed') return banks.flatMap((bank) => bank.cylinders);
+  const longest = Math.max(...banks.map(({ cylinders }) => cylinders.length));
+  return Array.from({ length: longest }, (_, at) => at).flatMap((at) =>
+    banks.flatMap(({ cylinders }) => cylinders.slice(at, at + 1)),
+  );
 }

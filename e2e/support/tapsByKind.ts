@@ -46,7 +46,7 @@ const SINGLE_STEPS: Partial<Readonly<Record<Check['kind'], readonly string[]>>> 
   shells: ['tang', 'oil-hole', 'halves'],
   'on-rod': ['retained', 'piston-way', 'rod-way'],
   'rings-on': ['upper-face', 'stagger'],
-  'in-bore': ['cap-own', 'turns', 'pin-last'],
+  'in-bore': ['cap-own', 'turns'],
   'oil-jets': ['aimed'],
   'head-built': ['collets'],
 };

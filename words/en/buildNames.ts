@@ -81,7 +81,7 @@ const PLACES: Readonly<Record<string, string>> = {
   clamped: 'Rings clamped',
   'in-liner': 'In its liner',
   'cap-own': 'Own cap on',
-  'pin-last': 'Pin in, plugs in',
+  'part-way-in': 'Rings in, pin hole out',
   guides: 'Guides in',
   'stem-seals': 'Stem seals on',
   'spring-seats': 'Spring seats in',

@@ -6,6 +6,7 @@ import type { TemporaryBars } from '@cardinex/core/sheet/spec/assembly';
 const KINDS: Readonly<Record<TemporaryPartKind, string>> = {
   'liner-clamp': 'Liner clamps',
   'case-clamp': 'Plates on the through bolts',
+  'piston-guide': 'Piston guides',
   'guide-stud': 'Guide stud',
   plug: 'Plug',
   pin: 'Pin',
@@ -18,7 +19,8 @@ const KINDS: Readonly<Record<TemporaryPartKind, string>> = {
 /** What each kind must not be in for, by itself. */
 export const THING_BARS: Readonly<Record<TemporaryPartKind, TemporaryBars | null>> = {
   'liner-clamp': 'cover',
-  'case-clamp': null,
+  'case-clamp': 'start',
+  'piston-guide': 'start',
   'guide-stud': null,
   plug: 'cover',
   pin: 'turn',
@@ -68,6 +70,8 @@ export function crankHoldSentence({ code, what }: CrankHold): string {
       return 'More than one main cap is off and the crank hangs: it would drop out of the others.';
     case 'rod-uncapped':
       return `A rod has no cap and is still in, cylinder ${what ?? ''}: it would strike the case.`;
+    case 'piston-hangs':
+      return `The cylinder is off and its piston hangs on its rod, ${what ?? ''}: it would strike the case. Somebody guides it, or something holds it clear.`;
     case 'drive-open':
       return 'The drive is off and valves may stand open: a piston would strike them. Timing is set first.';
   }
@@ -113,8 +117,11 @@ export const registerWords = {
   inSince: (when: string, who: string) => `in since ${when}, ${who}`,
   outSince: (when: string, who: string) => `out ${when}, ${who}`,
   mustNotTurn: 'The crank must not turn',
-  caseClamped: 'Plates are on, pulled down',
-  caseClampWhere: 'over the cylinder openings',
+  held: {
+    'case-clamp': 'Plates are on, pulled down',
+    'piston-guide': 'The pistons are guided',
+  },
+  heldWhere: 'at the cylinder openings',
   back: [
     'A pin, a plug or a rag left in is found by the starter. What goes in is written down here, and what it would harm waits until it is out.',
     'At the end the list is empty, or the job does not close.',

@@ -3,8 +3,15 @@ import { View } from 'react-native';
 import { crankHoldSentence, registerWords as w } from '@cardinex/words/register';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
-import { ClampCase } from '../strip/ClampCase';
 import { ClampLiners } from '../strip/ClampLiners';
+import { HoldMeanwhile } from '../strip/HoldMeanwhile';
+
+/** What something put in for a while lets turn all the same. */
+const HOLDABLE: readonly CrankHold['code'][] = [
+  'liners-loose',
+  'through-bolts-slack',
+  'piston-hangs',
+];
 
 /** Why the crank must not be turned for what this card asks: every reason, and the way to put right what can be. */
 export function HeldNotice({ by }: { by: readonly CrankHold[] }) {
@@ -20,10 +27,11 @@ export function HeldNotice({ by }: { by: readonly CrankHold[] }) {
           ))}
         </View>
       ) : null}
-      {has('liners-loose') || has('through-bolts-slack') ? (
+      {HOLDABLE.some(has) ? (
         <View className="gap-3 p-3.5">
           {has('liners-loose') ? <ClampLiners /> : null}
-          {has('through-bolts-slack') ? <ClampCase /> : null}
+          {has('through-bolts-slack') ? <HoldMeanwhile by="case-clamp" /> : null}
+          {has('piston-hangs') ? <HoldMeanwhile by="piston-guide" /> : null}
         </View>
       ) : null}
     </View>

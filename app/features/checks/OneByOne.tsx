@@ -225,7 +225,7 @@ export function OneByOne({ view, set, ...props }: Props) {
             {alone && stepped ? placeName(sheet, check, at.place) : itemName(sheet, check, at.item)}
           </Text>
           {at.place === 'crank-placed' ? (
-            <CrankFor sheet={sheet} cylinder={Number(at.item)} />
+            <CrankFor sheet={sheet} cylinder={Number(at.item.split('/').at(-1))} />
           ) : null}
           {below?.(at)}
           {stepSays(sheet, check, at.place).map((line) => (

@@ -1,5 +1,6 @@
 import { pistonPlacings } from '@cardinex/core/crank/pistonPlacing';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
+import { cylinderOverPiston } from '@cardinex/core/sheet/pistonRoute';
 import { firingOf } from '@cardinex/core/sheet/overheadOf';
 import { buildWords as w } from '@cardinex/words/cards/buildSteps';
 import { degrees, listed } from '@cardinex/words/quantity';
@@ -8,7 +9,7 @@ import { RimDistance } from '../crank/RimDistance';
 
 /** Where the crank stands for one piston to go in; nothing where the sheet has no firing order. */
 export function CrankFor({ sheet, cylinder }: { sheet: EngineSheet; cylinder: number }) {
-  const over = sheet.pistons?.route === 'cylinder-over-piston';
+  const over = cylinderOverPiston(sheet);
   const placing = pistonPlacings(firingOf(sheet), over ? 'top' : 'bottom').find(
     (entry) => entry.cylinder === cylinder,
   );

@@ -1,6 +1,10 @@
 import { TEMPORARY_PART_KINDS, type TemporaryPartKind } from '@cardinex/core/job/facts/register';
 import { assemblyOf } from '@cardinex/core/sheet/assembly/assemblyOf';
-import { TEMPORARY_BARS, type TemporaryBars } from '@cardinex/core/sheet/spec/assembly';
+import {
+  TEMPORARY_BARS,
+  type TemporaryBars,
+  type TemporarySpec,
+} from '@cardinex/core/sheet/spec/assembly';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
@@ -21,6 +25,12 @@ import { useJob } from '../job/JobProvider';
 import { useOnce } from '../job/useOnce';
 
 const BARS: readonly (TemporaryBars | 'nothing')[] = [...TEMPORARY_BARS, 'nothing'];
+
+/** What holds liners or case is known by what it does; anything else by its name alone. */
+function kindOf({ holdsLiners, holdsCase }: TemporarySpec): TemporaryPartKind {
+  if (holdsLiners) return 'liner-clamp';
+  return holdsCase ? 'case-clamp' : 'other';
+}
 
 /** One more thing put in: what, where, and what it would harm. */
 export function PutIn({ onClose }: { onClose: () => void }) {
@@ -62,7 +72,7 @@ export function PutIn({ onClose }: { onClose: () => void }) {
                 selected={what === known.what}
                 onPress={() => {
                   setWhat(known.what);
-                  setKind(known.holdsLiners ? 'liner-clamp' : 'other');
+                  setKind(kindOf(known));
                   setBars(known.bars);
                 }}
               />

@@ -1,11 +1,11 @@
 import type { RunView } from '@cardinex/core/job/run/views';
 import { useState } from 'react';
 import { coveringView } from '@cardinex/core/job/cards/tighten/covering';
+import { runToWorkOn } from '@cardinex/core/job/cards/tighten/inPlace';
 import { cardOfRun } from '@cardinex/core/job/run/runKey';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { stageToSet } from '@cardinex/core/job/run/stageSet';
 import { isByTwo, isPrepared, preparedFor } from '@cardinex/core/job/run/preparedFor';
-import { currentRun } from '@cardinex/core/job/run/runsOf';
 import { Covering } from '../covering/Covering';
 import { usePreferences } from '../../device/preferences';
 import { useActor } from '../../session/SessionProvider';
@@ -26,7 +26,8 @@ export function RunInHand({ runs }: { runs: readonly RunView[] }) {
   const [instance, setInstance] = useState<string | null>(null);
   // Which preparation is being changed: over as soon as there is a newer one.
   const [changing, setChanging] = useState<string | null>(null);
-  const view = runs.find((run) => run.name.instance === instance) ?? currentRun(runs);
+  const view =
+    runs.find((run) => run.name.instance === instance) ?? runToWorkOn(sheet, state, runs);
   if (!view) return null;
   const { current, run } = view;
   const instances = <Instances runs={runs} chosen={view} onChoose={setInstance} />;

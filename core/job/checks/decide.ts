@@ -12,6 +12,7 @@ import { decidePumpSeen } from '../cards/pump/rules';
 import { decideTimingSeen } from '../cards/timing/rules';
 import { isByStripAlone } from '../cards/shells/clearances';
 import { DEAD, isolationOf } from '../cards/dead/checks';
+import { decideOnRod } from '../cards/pistons/rules';
 import { checkOf } from './allChecks';
 import { CLEARANCE_REACH, moveOf, turnsCrankAt } from './check';
 import { goByRow } from './handling';
@@ -75,6 +76,7 @@ export function decideCheckSeen(
   if (held) return held;
   if (check.kind === 'timing') return decideTimingSeen(state, act, context);
   if (check.kind === 'pump') return decidePumpSeen(state, act, context);
+  if (check.kind === 'on-rod' && data.found === 'good') return decideOnRod(sheet, state);
   if (check.kind === 'fitted') return decideFitSeen(state, act, check, context);
   return check.kind === 'head-on' && data.found === 'good' && data.step !== undefined
     ? decideHeadStep(state, check, data.step, { sheet, at })

@@ -32,6 +32,8 @@ export interface CrankHold {
     /** More than one main cap is off, and the crank would drop out of the others. */
     | 'crank-hangs'
     | 'rod-uncapped'
+    /** Its cylinder is off, and it would strike the case as it comes round. */
+    | 'piston-hangs'
     /** The drive is off, and valves may stand open over the pistons. */
     | 'drive-open';
   readonly what?: string;

@@ -4,6 +4,7 @@ import type { TemporaryBars } from '../../sheet/spec/assembly';
 export const TEMPORARY_PART_KINDS = [
   'liner-clamp',
   'case-clamp',
+  'piston-guide',
   'guide-stud',
   'plug',
   'pin',

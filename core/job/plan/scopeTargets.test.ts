@@ -44,8 +44,8 @@ describe('what a scope is out to get at', () => {
       'head/starboard',
     ]);
     expect(scopeTargets(averilQ4, { kind: 'one-cylinder', only: '2' })).toEqual([
-      'cylinder/2',
       'piston/2',
+      'cylinder/2',
     ]);
     const { instances } = assemblyGraph(tolvane44);
     expect(scopeTargets(tolvane44, { kind: 'everything' })).toHaveLength(instances.length);

@@ -3,6 +3,7 @@ import type { Entry, JobNow } from '../kit/card';
 import { goesOver } from '../cards/fit/goesOver';
 import { looseningsOf } from '../cards/strip/loosening';
 import { goesOnAfterSetting } from './afterSetting';
+import { cylinderOverPiston } from '../../sheet/pistonRoute';
 import { setOf } from '../../sheet/programmeOf';
 import { camInHead, TOP } from '../scope';
 import type { CardName } from '../facts/cardName';
@@ -64,6 +65,9 @@ export function usualOrder(job: JobNow): readonly Planned[] {
     );
     return whole.length > 0 ? whole : inspected;
   };
+  /** Is this set pulled while pistons are still to go in? */
+  const isHeldWithPiston = (set: Entry): boolean =>
+    kindOf(set) === 'rod-caps' || (kindOf(set) === 'cylinder-base' && cylinderOverPiston(sheet));
   /** Its wheels are bolted on between two of its steps. */
   const timing = (): void => {
     const before = line;
@@ -73,11 +77,11 @@ export function usualOrder(job: JobNow): readonly Planned[] {
     line = [...own, ...put(wheels, before)];
   };
 
-  /** Each rod's cap is pulled before the next piston goes in. */
+  /** Each rod's cap is pulled before the next piston goes in; so is what holds a separate cylinder over it. */
   const pistons = (): void => {
     const before = line;
-    const rods = sets.filter((set) => kindOf(set) === 'rod-caps');
-    const own = [...put('pistons', before), ...put(rods, before)];
+    const held = sets.filter((set) => isHeldWithPiston(set));
+    const own = [...put('pistons', before), ...put(held, before)];
     if (own.length > 0) line = own;
   };
 
@@ -103,7 +107,7 @@ export function usualOrder(job: JobNow): readonly Planned[] {
   if (inBlock) timing();
   next('stand-out');
   next('head-build');
-  tighten((kind) => TOP.includes(kind));
+  tighten((kind) => TOP.includes(kind), sets.filter(isHeldWithPiston));
   if (!inBlock) timing();
   for (const entry of CARDS.fit.entries(job)) put([entry], servingFirst(entry));
   const late = sets.filter((entry) => isLate(entry));

@@ -15,12 +15,16 @@ import type { FastenedSet } from '../../sheet/spec/fastening';
 import { heightsOf } from '../../sheet/spec/block';
 import type { Act, ActData, ActType } from '../act';
 import { rowsOfPiece } from '../cards/fit/standing';
+import { waitsInPlace } from '../cards/tighten/inPlace';
 import { decide } from '../decide';
 import { evolve } from '../evolve';
+import type { CrankHold } from '../facts/crank';
 import type { LeaveOut } from '../facts/leftOut';
+import type { TemporaryPartKind } from '../facts/register';
 import type { RunName } from '../facts/run';
 import type { Scope } from '../facts/scope';
 import type { Job } from '../job';
+import { holdsOnTurning } from '../mayTurn';
 import { temporaryPartsIn } from '../register';
 import { runsOf } from '../run/runsOf';
 import { runDone } from '../run/runView';
@@ -78,6 +82,12 @@ export function fitStep(rows: ReturnType<typeof rowsOfPiece>): ActData['check.se
   const { row, next } = open;
   return fitSeen(row, next);
 }
+
+/** What lets the crank turn all the same. */
+const HELD_BY: Partial<Readonly<Record<CrankHold['code'], TemporaryPartKind>>> = {
+  'through-bolts-slack': 'case-clamp',
+  'piston-hangs': 'piston-guide',
+};
 
 /** A job as it goes on, act by act, each decided as the log stands. */
 export class Walk {
@@ -140,15 +150,36 @@ export class Walk {
     for (let seen = this.stepOf(piece); seen; seen = this.stepOf(piece)) {
       const { reason } = this.entry('fit', piece) ?? {};
       if (reason && 'until' in reason && reason.code !== 'close-by') this.leftUntil(reason.until);
+      this.holdMeanwhile(seen);
       this.act('check.seen', seen);
     }
     return this;
   }
 
+  /** Plates and guides in where the crank is turned while cylinders are off, and out again before one goes on. */
+  private holdMeanwhile(seen: ActData['check.seen']): void {
+    switch (this.refusal('check.seen', seen)) {
+      case 'crank-held':
+        for (const { code } of holdsOnTurning(sheetOfJob(this.sheet, this.state), this.state)) {
+          const kind = HELD_BY[code];
+          if (!kind) continue;
+          const put = { part: `${kind}-${this.story.now}`, kind, what: kind, where: 'case' };
+          this.act('temporary-part.put-in', { ...put, bars: 'start' });
+        }
+        return;
+      case 'temporary-parts-in':
+        for (const { id } of temporaryPartsIn(this.state.register))
+          this.act('temporary-part.taken-out', { part: id });
+    }
+  }
+
   /** Pulls a set down, by jacks where it has them, the crank turned after each cap. */
   pull(id: string): this {
     const runs = () => runsOf(sheetOfJob(this.sheet, this.state), this.state, id, '');
-    for (const { set, name } of runs().filter((run) => !runDone(run))) {
+    const isReady = (run: RunView): boolean =>
+      !runDone(run) &&
+      waitsInPlace(sheetOfJob(this.sheet, this.state), this.state, run.name).length === 0;
+    for (const { set, name } of runs().filter(isReady)) {
       this.pulled(set, name);
       for (let view = runOf(runs(), name); view?.turn; view = runOf(runs(), name)) {
         const { stage, fasteners } = view.turn;

@@ -282,6 +282,8 @@ export interface TemporarySpec extends Sourced {
   readonly shuts?: readonly Reference[];
   /** It holds the liners down while no head does. */
   readonly holdsLiners?: boolean;
+  /** Plates over the ends of through bolts: they hold the case while cylinders are off. */
+  readonly holdsCase?: boolean;
 }
 
 /** Sets of pieces of which any one opens the way to a piece or an act, in place of all that shut it. */

@@ -41,7 +41,13 @@ export interface PinHeatSpec {
 }
 
 /** How piston and cylinder come together. */
-export type PistonRoute = 'into-block' | 'into-liner-on-bench' | 'cylinder-over-piston';
+export type PistonRoute =
+  | 'into-block'
+  | 'into-liner-on-bench'
+  /** The piston hangs on its rod, its rings are clamped, and its cylinder is slid over it. */
+  | 'cylinder-over-piston'
+  /** The piston stands part-way out of its cylinder, rings in, until its pin is through the rod; then both go home. */
+  | 'part-way-out';
 
 /** The side a piston is pressed to on its power stroke, or the other. */
 export type PistonSide = 'thrust' | 'anti-thrust';

@@ -112,6 +112,19 @@ export function averilQ4Assembly(book: Book): AssemblySpec {
         heldBy: [held('clip', 'Its spring and lock')],
         joints: [renewed('o-ring', 'Ring at each end', { count: 2, lubricant: 'engine oil' })],
       }),
+      piece(27, {
+        id: 'piston',
+        name: 'Piston and pin',
+        kind: 'rod-and-piston',
+        per: 'cylinder',
+        restsOn: ['rod'],
+        onAfter: [
+          { piece: 'case-half/*', why: 'The case is closed before a piston hangs on its rod' },
+        ],
+        heldBy: [held('what-lies-on-it', 'Its cylinder; plugs at both ends of the pin')],
+        facings: [{ part: 'Piston', faces: 'Part number towards the propeller' }],
+        mark: { where: 'Its position on the crown, with ink' },
+      }),
       piece(29, {
         id: 'cylinder',
         name: 'Cylinder',
@@ -131,21 +144,9 @@ export function averilQ4Assembly(book: Book): AssemblySpec {
           'Its rod at the outer end of its stroke, both valves shut.',
         ),
         lift: { mass: book.kg(15, 29), people: 2, watch: 'the rod held off the case' },
+        prove: [{ what: 'turns-freely', says: 'Two turns by hand, both cylinders down.' }],
         mark: { where: 'Its number on its flange', never: 'A fin, or the base flange face' },
         material: { is: 'steel barrel, aluminium head', never: 'a wire brush on the barrel' },
-      }),
-      piece(27, {
-        id: 'piston',
-        name: 'Piston and pin',
-        kind: 'rod-and-piston',
-        per: 'cylinder',
-        restsOn: ['rod'],
-        onAfter: [
-          { piece: 'case-half/*', why: 'The case is closed before a piston hangs on its rod' },
-        ],
-        heldBy: [held('what-lies-on-it', 'Its cylinder; plugs at both ends of the pin')],
-        facings: [{ part: 'Piston', faces: 'Part number towards the propeller' }],
-        mark: { where: 'Its position on the crown, with ink' },
       }),
       piece(41, {
         id: 'magneto',
@@ -239,7 +240,8 @@ export function averilQ4Assembly(book: Book): AssemblySpec {
         per: 'cylinder',
         restsOn: ['crank'],
         heldBy: [screws(27, 2, 480, 'Its cap')],
-        facings: [{ part: 'Rod', faces: 'Numbers down' }],
+        facings: [{ part: 'Rod and its own cap', faces: 'Numbers down' }],
+        prove: [{ what: 'turns-freely', says: 'Round once by hand after each cap.' }],
       }),
       piece(24, {
         id: 'crank',
@@ -260,6 +262,7 @@ export function averilQ4Assembly(book: Book): AssemblySpec {
         in: 'turn-crank',
         out: 'cylinder',
         bars: 'cover',
+        holdsCase: true,
       }),
     ],
   };

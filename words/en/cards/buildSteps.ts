@@ -63,6 +63,10 @@ const SAYS: Readonly<Record<string, string>> = {
   'masses/': 'Each with the pin, circlips and rings that go in with it.',
   'on-rod/retained':
     'Circlips right round in their grooves, turned once with the fingers; caps proved by vacuum. Cover your eyes.',
+  'on-rod/clamped':
+    'On the bench: ring clamp of the size of the bore, bore and piston oiled, gaps still where they were.',
+  'on-rod/part-way-in':
+    'Pushed in from below until the last ring is in, and no further: the hole for its pin stands out. Something soft keeps it there while it is carried.',
   'rings-on/order':
     'Each ring in its own groove, from the bottom up, opened no more than it must be.',
   'rings-on/upper-face': 'The marked face towards the crown.',
@@ -77,7 +81,6 @@ const SAYS: Readonly<Record<string, string>> = {
     'Pushed, not struck. Stop when it stops: a ring has jumped out. Mind the journal; cover the bolts of the rod.',
   'in-bore/cap-own': 'Its own cap, number to number, shells in, bolts run down by hand.',
   'in-bore/turns': 'The crank still turns as freely as before this one went in.',
-  'in-bore/pin-last': 'Pin in last, its plugs or circlips in; a helper holds the cylinder.',
   'rod-floats/': 'A leaf between the rod and the cheek of the crank, or the next rod.',
   'stand-outs/':
     'Piston at its top, pressed down over the pin so that it does not rock. Gauge over the pin, both ends.',

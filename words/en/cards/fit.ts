@@ -76,6 +76,8 @@ function nameOf({ whole }: JobSheet, step: FitStep, all: readonly JointSpec[]): 
       return 'Nothing left inside';
     case 'hides':
       return `Seen: ${withinSentence(hiddenSentence(step.line))}`;
+    case 'crank':
+      return 'Crank placed';
     case 'lift':
       return 'Lift is ready';
     case 'on':
@@ -147,6 +149,8 @@ function saysOf(sheet: JobSheet, piece: Piece | undefined, step: FitStep): reado
       return ['Rags, tools and plugs counted: whatever is in there now stays.'];
     case 'hides':
       return ['It cannot be seen any more once this is on.'];
+    case 'crank':
+      return [step.line.says];
     case 'lift':
       return [`${liftSentence(step.line)}.`, 'Nobody beneath it; hands out of the gap.'];
     case 'on':

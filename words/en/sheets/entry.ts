@@ -86,6 +86,7 @@ export const entryWords = {
   across: 'Spacing across (mm)',
   count: 'How many',
   holdsLiners: 'Does it hold the liners down?',
+  holdsCase: 'Does it hold the case by its through bolts?',
   diameter: 'Circle (mm)',
   firstAt: 'The first stands at (degrees from the top)',
   drawing: 'Size and bores of the drawing',

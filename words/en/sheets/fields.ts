@@ -81,6 +81,7 @@ const LABELS: Readonly<Record<string, string>> = {
   tappets: 'Tappets',
   count: 'How many',
   holdsLiners: 'Does it hold the liners down?',
+  holdsCase: 'Does it hold the case by its through bolts?',
   fits: 'What waits for it',
   alongHead: 'Place along the head',
   inCloses: 'Does screwing in close the gap?',

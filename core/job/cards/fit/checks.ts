@@ -2,7 +2,7 @@ import { memoizeByObject } from '../../../sheet/memoize';
 import { seenCheck, type Check } from '../../checks/check';
 import type { JobSheet } from '../../scope';
 import { fitPieces, fitRows, rowItem } from './rows';
-import { fitSteps } from './steps';
+import { fitSteps, turningSteps } from './steps';
 
 const FIT = 'fit';
 
@@ -28,7 +28,13 @@ export const fitChecks = memoizeByObject((sheet: JobSheet): readonly Check[] =>
           .filter((row) => row.piece === piece)
           .map(rowItem),
       },
-      { places: fitSteps(sheet, piece).map(({ id }) => id), byItem: true, set: piece.id },
+      {
+        places: fitSteps(sheet, piece).map(({ id }) => id),
+        byItem: true,
+        set: piece.id,
+        turnsCrank: turningSteps(sheet, piece).length > 0,
+        turnsAt: turningSteps(sheet, piece),
+      },
     ),
   ),
 );

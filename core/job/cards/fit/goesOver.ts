@@ -1,4 +1,5 @@
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
+import { cylinderOverPiston } from '../../../sheet/pistonRoute';
 import { memoizeByObject } from '../../../sheet/memoize';
 import type { JobSheet } from '../../scope';
 import type { CardName } from '../../facts/cardName';
@@ -37,13 +38,12 @@ const goesOverIn = memoizeByObject((sheet: JobSheet): ReadonlyMap<string, GoesOv
   return new Map(
     [...under].map(([piece, ids]) => {
       const cards = ids.flatMap((id) => servedBy(sheet, id) ?? []);
+      // Of separate cylinders each goes over its own piston, one at a time.
+      const whole = AS_A_WHOLE.filter((card) => card !== 'pistons' || !cylinderOverPiston(sheet));
       const mainCaps = ids.some(
         (id) => pieceOf(id)?.kind === 'bearing-cap' && servedBy(sheet, id) === 'tighten',
       );
-      return [
-        piece,
-        { cards: new Set(cards.filter((card) => AS_A_WHOLE.includes(card))), mainCaps },
-      ];
+      return [piece, { cards: new Set(cards.filter((card) => whole.includes(card))), mainCaps }];
     }),
   );
 });

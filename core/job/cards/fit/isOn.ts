@@ -5,6 +5,7 @@ import { cylindersOf } from '../../../sheet/engineSheet';
 import { seenOf } from '../../checks/state';
 import { runDone, runView } from '../../run/runView';
 import { capsOneByOne, isCapOpen } from '../bearings/caps';
+import { isPistonIn } from '../pistons/checks';
 import { clampersOf, isPulledAgain, looseningsOf, type Loosening } from '../strip/loosening';
 import { LET_DOWN } from '../tighten/covering';
 import type { JobSheet } from '../../scope';
@@ -55,13 +56,11 @@ function isLetDown(sheet: JobSheet, { checks, leftOut }: JobState, instance: str
   });
 }
 
-/** A piston, or a cylinder over it, that is in. */
-function isIn(sheet: JobSheet, { checks }: JobState, instance: string): boolean {
+/** A piston, or its rod, that is in. */
+function isIn(sheet: JobSheet, state: JobState, instance: string): boolean {
   const { instances } = assemblyGraph(sheet.whole);
   const over = instances.find(({ id }) => id === instance)?.over.cylinders;
-  return [...(over ?? cylindersOf(sheet))].every(
-    (cylinder) => seenOf(checks, 'in-bore', String(cylinder), 'in')?.found === 'good',
-  );
+  return [...(over ?? cylindersOf(sheet))].every((cylinder) => isPistonIn(sheet, state, cylinder));
 }
 
 /** The first set that clamps these and is not pulled down; null once all are. */

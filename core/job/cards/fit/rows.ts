@@ -15,7 +15,10 @@ export interface FitRow {
 export const fitRows = memoizeByObject((sheet: JobSheet): readonly FitRow[] => {
   const { pieceOf } = assemblyGraph(sheet.whole);
   const own = sheet.comesOff.back.filter((id) => servedBy(sheet, id) === null);
-  return inRows(own).flatMap((instances) => {
+  // A rod is bolted to its own cap and looked at by itself.
+  const isSingle = (id: string | undefined): boolean => pieceOf(id ?? '')?.kind === 'rod';
+  const rows = inRows(own).flatMap((row) => (isSingle(row[0]) ? row.map((id) => [id]) : [row]));
+  return rows.flatMap((instances) => {
     const piece = pieceOf(instances[0] ?? '');
     return piece ? [{ piece, instances }] : [];
   });

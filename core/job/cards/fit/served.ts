@@ -1,4 +1,5 @@
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
+import { cylinderOverPiston } from '../../../sheet/pistonRoute';
 import { memoizeByObject } from '../../../sheet/memoize';
 import type { SetKind } from '../../../sheet/spec/fastening';
 import { capsOneByOne } from '../bearings/caps';
@@ -21,7 +22,7 @@ export function servedBy(sheet: JobSheet, instance: string): ServingCard | null 
 }
 
 const servedIn = memoizeByObject((sheet: JobSheet): ReadonlyMap<string, ServingCard> => {
-  const { instances, pieceOf } = assemblyGraph(sheet.whole);
+  const { pieceOf } = assemblyGraph(sheet.whole);
   const clamped = (kind: SetKind): ReadonlySet<string> => {
     const sets = new Set(setsToTighten(sheet).flatMap((set) => (set.kind === kind ? set.id : [])));
     return new Set(
@@ -34,19 +35,16 @@ const servedIn = memoizeByObject((sheet: JobSheet): ReadonlyMap<string, ServingC
   const heads = clamped('head');
   const caps = clamped('main-caps');
   const inBlock = takesCrankOut(sheet) && sheet.overhead?.gear === 'push-rod';
-  const overPistons = sheet.pistons?.route === 'cylinder-over-piston';
-  const pistonsOut = instances.some(
-    ({ id }) => sheet.comesOff.because.has(id) && pieceOf(id)?.kind === 'rod-and-piston',
-  );
+  const isCylinderOver = cylinderOverPiston(sheet);
   const cardOf = (id: string, kind: string): ServingCard | null => {
     switch (kind) {
       case 'liner':
         return fitsLiners(sheet) ? 'liners' : null;
-      case 'rod':
       case 'rod-and-piston':
         return 'pistons';
-      case 'cylinder':
-        return overPistons && pistonsOut ? 'pistons' : null;
+      case 'rod':
+        // It is bolted to its crank before the case is closed, long before its piston.
+        return isCylinderOver ? null : 'pistons';
       case 'head':
         return heads.has(id) ? 'tighten' : null;
       case 'bearing-cap':

@@ -4,6 +4,7 @@ import { headOf } from '../../../sheet/assembly/references';
 import type {
   ConnectionSpec,
   ContactSpec,
+  CrankPlaceSpec,
   EasesSpec,
   FacingSpec,
   HeldBySpec,
@@ -14,8 +15,12 @@ import type {
 } from '../../../sheet/spec/assembly';
 import type { JointSpec } from '../../../sheet/spec/joint';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
-import { setsToTighten, type JobSheet } from '../../scope';
+import { pistonRoute } from '../../../sheet/pistonRoute';
+import { setsToTighten, takesPistonsOut, type JobSheet } from '../../scope';
 import { clampersOf } from '../strip/loosening';
+
+/** At which step the crank is where it must stand. */
+export const CRANK_PLACED = 'crank-placed';
 
 /** At which step a piece is on. */
 export const FIT_ON = 'on';
@@ -28,6 +33,7 @@ export type FitStep = { readonly id: string } & (
   | { readonly kind: 'facing'; readonly line: FacingSpec }
   | { readonly kind: 'slides-in'; readonly line: SlidesInSpec }
   | { readonly kind: 'hides'; readonly line: HidesSpec }
+  | { readonly kind: 'crank'; readonly line: CrankPlaceSpec }
   | { readonly kind: 'lift'; readonly line: LiftSpec }
   | { readonly kind: 'held'; readonly line: HeldBySpec }
   | { readonly kind: 'by-manual'; readonly line: FastenedSet }
@@ -61,6 +67,9 @@ export function fitSteps(sheet: JobSheet, piece: Piece): readonly FitStep[] {
   const closes = hides.length > 0 || shuts.length > 0;
   const laid = each('joint', sealed);
   const timed = laid.filter(({ line }) => isTimed(line));
+  // A piston that goes in part-way on the bench has its rings in its cylinder already.
+  const ringsAreIn =
+    piece.kind === 'cylinder' && takesPistonsOut(sheet) && pistonRoute(sheet) === 'part-way-out';
   const held = (piece.heldBy ?? []).filter(({ by }) => by !== 'what-lies-on-it');
   return [
     ...(joints.length > 0 ? [{ id: 'faces', kind: 'faces' } as const] : []),
@@ -71,7 +80,8 @@ export function fitSteps(sheet: JobSheet, piece: Piece): readonly FitStep[] {
     ...laid.filter((step) => !timed.includes(step)),
     ...each('contact', piece.contacts),
     ...each('facing', piece.facings),
-    ...each('slides-in', piece.slidesIn),
+    ...crankPlaced(sheet, piece),
+    ...each('slides-in', ringsAreIn ? [] : piece.slidesIn),
     ...(closes ? [{ id: 'nothing-left', kind: 'nothing-left' } as const] : []),
     ...each('hides', hides),
     ...(lift ? [{ id: 'lift', kind: 'lift', line: lift } as const] : []),
@@ -88,6 +98,23 @@ export function fitSteps(sheet: JobSheet, piece: Piece): readonly FitStep[] {
     ...each('proof', piece.prove),
     ...each('again', againAfter(whole, comesOff.eased, piece)),
   ];
+}
+
+/** The crank where it must stand; where the piston goes in too, it was brought there for that. */
+function crankPlaced(sheet: JobSheet, { kind, crank }: Piece): readonly FitStep[] {
+  if (!crank || crank.stands === 'anywhere') return [];
+  return kind === 'cylinder' && takesPistonsOut(sheet)
+    ? []
+    : [{ id: CRANK_PLACED, kind: 'crank', line: crank }];
+}
+
+/** Steps of a piece at which the crank is turned: brought to its place, and tried once a cylinder or a rod is pulled. */
+export function turningSteps(sheet: JobSheet, piece: Piece): readonly string[] {
+  const isOnCrank = ['cylinder', 'rod', 'crank'].includes(piece.kind);
+  return fitSteps(sheet, piece).flatMap((step) => {
+    const isTried = step.kind === 'proof' && step.line.what === 'turns-freely' && isOnCrank;
+    return step.kind === 'crank' || isTried ? [step.id] : [];
+  });
 }
 
 /** The step at which the bead of a joint is begun. */

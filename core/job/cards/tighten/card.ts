@@ -1,19 +1,17 @@
-import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { setOf } from '../../../sheet/programmeOf';
 import type { FastenedSet } from '../../../sheet/spec/fastening';
 import type { Card, Entry, JobNow } from '../../kit/card';
 import { runLack } from '../../lacks';
 import { runsOf } from '../../run/runsOf';
-import { setsToTighten, takesTopsOff, type JobSheet } from '../../scope';
+import { setsToTighten, takesTopsOff } from '../../scope';
 import { lackingStanding } from '../../standing';
 import type { Wait } from '../../trayReason';
 import { missingFor, stillIn } from '../../waits';
 import { isByTheCap } from '../bearings/caps';
 import { setWaits } from '../fit/clocks';
-import { waitsForFit } from '../fit/standing';
 import { isAnyRodIn } from '../pistons/rodPull';
-import { looseningsOf } from '../strip/loosening';
 import { wheelsBarred } from '../timing/standing';
+import { waitsForAnyInPlace } from './inPlace';
 import { runsStanding } from './standing';
 
 /** One fastened set pulled down by its programme, the head let down on its gasket first. */
@@ -42,20 +40,11 @@ function waitsFor(job: JobNow, { set }: Entry): readonly Wait[] {
     return [{ code: 'card-first', card: 'pistons' }];
   if (kind === 'timing-wheels') return wheelsBarred(sheet, state, set.id);
   return [
-    ...waitsForFit(sheet, state, toBeOn(sheet, set.id)),
+    ...waitsForAnyInPlace(sheet, state, runsOf(sheet, state, set.id, job.now)),
     ...setWaits(sheet, state, set.id, () => job.now),
     ...missingFor(sheet, state, { card: 'tighten', set: set.id }),
     ...(shutsAtOnce(kind, state) ? stillIn(state, 'cover') : []),
   ];
-}
-
-/** All it clamps lies in place before its first pull, and so does what that goes on over. */
-function toBeOn(sheet: JobSheet, set: string): readonly string[] {
-  if (assemblyGraph(sheet.whole).assembly.assumed) return [];
-  const clamps = looseningsOf(sheet)
-    .filter((entry) => entry.set.id === set)
-    .flatMap((entry) => entry.clamps);
-  return [...clamps.flatMap((id) => sheet.comesOff.backAfter.get(id) ?? []), ...clamps];
 }
 
 /** Sets that close over what cannot be reached afterwards. */

@@ -1,5 +1,4 @@
 import { cardOfRun } from '../../run/runKey';
-import { currentRun } from '../../run/runsOf';
 import { isPrepared } from '../../run/preparedFor';
 import { runDone } from '../../run/runView';
 import type { RunView } from '../../run/views';
@@ -7,6 +6,7 @@ import type { JobSheet } from '../../scope';
 import { DONE, openFor, type Standing } from '../../standing';
 import type { JobState } from '../../state';
 import { coveringView } from './covering';
+import { runToWorkOn } from './inPlace';
 
 /**
  * How the runs of a set stand: the one in hand, and what is next on it.
@@ -18,7 +18,7 @@ export function runsStanding(
   runs: readonly RunView[],
   now: string,
 ): Standing {
-  const view = currentRun(runs);
+  const view = runToWorkOn(sheet, state, runs);
   if (!view || runDone(view)) return DONE;
   const number = (fastener: string): string | null =>
     view.set.fasteners.find((f) => f.id === fastener)?.number ?? null;

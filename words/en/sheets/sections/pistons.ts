@@ -6,7 +6,8 @@ import { figure, limits, row, says, type SheetRow } from './rows';
 const ROUTES = {
   'into-block': 'piston into the block',
   'into-liner-on-bench': 'piston into the liner on the bench, both in together',
-  'cylinder-over-piston': 'cylinder over the piston, the pin last',
+  'cylinder-over-piston': 'piston on its rod, its cylinder over it',
+  'part-way-out': 'piston part-way out of its cylinder, pin through, then both home',
 } as const;
 
 export function pistonRows({ pistons }: EngineSheet): SheetRow[] {

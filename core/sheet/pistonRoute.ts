@@ -1,0 +1,19 @@
+import type { EngineSheet } from './engineSheet';
+import type { PistonRoute } from './spec/pistons';
+
+/** How a piston goes in where its sheet does not say. */
+const USUAL: PistonRoute = 'into-block';
+
+/** How a piston goes in on this engine. */
+export function pistonRoute({ pistons }: Pick<EngineSheet, 'pistons'>): PistonRoute {
+  return pistons?.route ?? USUAL;
+}
+
+/**
+ * Does a separate cylinder come to its piston, and not a piston into its bore: slid over a piston that hangs on its rod,
+ * or with the piston part-way out of it until the pin is through?
+ */
+export function cylinderOverPiston(sheet: Pick<EngineSheet, 'pistons'>): boolean {
+  const route = pistonRoute(sheet);
+  return route === 'cylinder-over-piston' || route === 'part-way-out';
+}
