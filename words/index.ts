@@ -72,6 +72,7 @@ export interface Words {
   readonly photographs: typeof import('./en/photographs');
   readonly pieceLines: typeof import('./en/pieceLines');
   readonly pieces: typeof import('./en/pieces');
+  readonly pistonRoute: typeof import('./en/pistonRoute');
   readonly pistons: typeof import('./en/pistons');
   readonly problems: typeof import('./en/problems');
   readonly quantity: typeof import('./en/quantity');
@@ -122,6 +123,7 @@ export interface Words {
   readonly 'slices/pending': typeof import('./en/slices/pending');
   readonly 'slices/photographs': typeof import('./en/slices/photographs');
   readonly 'slices/pieces': typeof import('./en/slices/pieces');
+  readonly 'slices/pistonRoute': typeof import('./en/slices/pistonRoute');
   readonly 'slices/putOff': typeof import('./en/slices/putOff');
   readonly 'slices/register': typeof import('./en/slices/register');
   readonly 'slices/remarks': typeof import('./en/slices/remarks');
@@ -139,5 +141,6 @@ export interface Words {
   readonly tray: typeof import('./en/tray');
   readonly treatments: typeof import('./en/treatments');
   readonly usualAssembly: typeof import('./en/usualAssembly');
+  readonly weighing: typeof import('./en/weighing');
   readonly wrenches: typeof import('./en/wrenches');
 }

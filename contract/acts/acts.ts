@@ -20,6 +20,7 @@ import { partsActs } from './parts';
 import { pendingActs } from './pending';
 import { photographsActs } from './photographs';
 import { piecesActs } from './pieces';
+import { pistonRouteActs } from './pistonRoute';
 import { putOffActs } from './putOff';
 import { remarksActs } from './remarks';
 import { registerActs } from './register';
@@ -52,6 +53,7 @@ export const ACTS = {
   ...pendingActs,
   ...photographsActs,
   ...piecesActs,
+  ...pistonRouteActs,
   ...putOffActs,
   ...remarksActs,
   ...registerActs,

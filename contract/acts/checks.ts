@@ -61,5 +61,6 @@ export const checksActs = {
     item: plainId,
     grams: measure(1, 1_000_000),
     text: words(20),
+    beside: z.enum(['came-out', 'opposite']).exactOptional(),
   }),
 } satisfies ActSchemas<ChecksActs>;

@@ -17,6 +17,14 @@ import {
 /** The side a piston is pressed to on its power stroke, or the other. */
 const side = oneOf(['thrust', 'anti-thrust']);
 
+/** How piston and cylinder come together. */
+export const pistonRoute = oneOf([
+  'into-block',
+  'into-liner-on-bench',
+  'cylinder-over-piston',
+  'part-way-out',
+]);
+
 export const pistons = z.strictObject({
   rings: listOf(
     z.strictObject({
@@ -58,12 +66,8 @@ export const pistons = z.strictObject({
       ...sourced,
     })
     .exactOptional(),
-  route: oneOf([
-    'into-block',
-    'into-liner-on-bench',
-    'cylinder-over-piston',
-    'part-way-out',
-  ]).exactOptional(),
+  route: pistonRoute.exactOptional(),
+  alsoRoutes: listOf(pistonRoute, 3, 1).exactOptional(),
   standOut: lengthLimits.exactOptional(),
   skirtClearance: lengthLimits.exactOptional(),
   rodSideFloat: lengthLimits.exactOptional(),

@@ -20,6 +20,7 @@ import type { PartsActs } from './facts/parts';
 import type { PendingActs } from './facts/pending';
 import type { PiecesActs } from './facts/pieces';
 import type { PhotographsActs } from './facts/photographs';
+import type { PistonRouteActs } from './facts/pistonRoute';
 import type { PutOffActs } from './facts/putOff';
 import type { RemarksActs } from './facts/remarks';
 import type { RegisterActs } from './facts/register';
@@ -57,6 +58,7 @@ export interface ActData
     PendingActs,
     PhotographsActs,
     PiecesActs,
+    PistonRouteActs,
     PutOffActs,
     RemarksActs,
     RegisterActs,

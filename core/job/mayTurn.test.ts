@@ -87,7 +87,10 @@ describe('the crank is not turned', () => {
     const story = madeDead(openedFor(averilQ4, { kind: 'everything' }), averilQ4);
     expect(holds(stripped(story, averilQ4), averilQ4)).toEqual([]);
     story.act('card.left-out', { card: 'shells', words: 'elsewhere' });
-    expect(holds(story, averilQ4)).toEqual(['through-bolts-slack']);
+    // Nor while the case is open.
+    expect(holds(story, averilQ4)).toEqual([]);
+    story.act('card.left-out', { card: 'fit', words: 'elsewhere' });
+    expect(holds(story, averilQ4)).toEqual(['through-bolts-slack', 'drive-open']);
   });
 
   it('while a rod is in without its cap', () => {

@@ -94,12 +94,13 @@ const throughBolted = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonl
 
 /**
  * Are bolts that go through the case let go, or begun to be pulled, on any cylinder, and not all of them down?
- * Slack at one end is slack at both. Without a crank in it the case has nothing to work on.
+ * Slack at one end is slack at both. Without a crank in it, or open, the case has nothing to work on.
  */
 function throughBoltsSlack(sheet: JobSheet, state: JobState): boolean {
   const sets = throughBolted(sheet);
   if (sets.length === 0 || caseClamped(state) || isCrankOut(sheet, state)) return false;
   return sets.some((set) => {
+    if (isCaseOpen(sheet, state, set)) return false;
     const begun = new Set(begunRuns(state, set).map(({ instance }) => instance));
     // What they clamp is off, under whatever run they were let go.
     for (const { set: of, instance, clamps } of looseningsOf(sheet))
@@ -110,6 +111,13 @@ function throughBoltsSlack(sheet: JobSheet, state: JobState): boolean {
       return view !== null && !runDone(view);
     });
   });
+}
+
+/** Is what the bolts go through apart, so that there is no case to work on its bearings? */
+function isCaseOpen(sheet: JobSheet, state: JobState, { id }: FastenedSet): boolean {
+  const { pieceOf } = assemblyGraph(sheet.whole);
+  const clamped = looseningsOf(sheet).flatMap(({ set, clamps }) => (set.id === id ? clamps : []));
+  return clamped.some((piece) => pieceOf(piece)?.kind !== 'cylinder' && !isOn(sheet, state, piece));
 }
 
 /** The runs of a set that were begun, letting go or pulling. */

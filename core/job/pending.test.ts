@@ -365,6 +365,10 @@ describe('every kind of decision', () => {
       act('check.seen', seen as never, 0),
     ],
     'gasket.chosen': [{ mark: '1', by: 'stand-out' } as never, act('check.read', read as never, 0)],
+    'piston-route.chosen': [
+      { route: 'part-way-out' },
+      act('check.seen', { ...seen, check: 'on-rod', item: '1', step: 'pin' }, 0),
+    ],
     'shims.chosen': [{ shims: [] } as never, act('shim.read', { valve: 'E1', mm: 3 } as never, 0)],
     'contest.decided': [{ key, words: 'so' }, act('bolt.pulled', pull, 0)],
     'card.left-out': [{ card: 'inspect', words: 'so' }, act('check.seen', seen as never, 0)],

@@ -27,6 +27,9 @@ export interface RefusalFields {
   'still-setting': { readonly until: string; readonly what: CureBars | 'close' };
   'bead-too-old': { readonly since: string };
   'no-bead': Nothing;
+  'unknown-route': Nothing;
+  'route-begun': Nothing;
+  'compared-with-what': Nothing;
   'wear-needed': Nothing;
   'unknown-remark': Nothing;
   'no-clearance-here': Nothing;

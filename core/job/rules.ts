@@ -27,6 +27,7 @@ export const RULES: { readonly [T in ActType]: ActRule<T> } = {
   ...SLICES.parts.acts,
   ...SLICES.photographs.acts,
   ...SLICES.pieces.acts,
+  ...SLICES.pistonRoute.acts,
   ...SLICES.putOff.acts,
   ...SLICES.remarks.acts,
   ...SLICES.register.acts,

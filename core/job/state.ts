@@ -18,6 +18,7 @@ import type { OutOfOrderState } from './facts/outOfOrder';
 import type { PartsState } from './facts/parts';
 import type { PiecesState } from './facts/pieces';
 import type { PhotographsState } from './facts/photographs';
+import type { PistonRouteState } from './facts/pistonRoute';
 import type { PutOffState } from './facts/putOff';
 import type { RegisterState } from './facts/register';
 import type { RemarksState } from './facts/remarks';
@@ -40,6 +41,7 @@ export interface JobSlices {
   readonly leftOut: LeftOutState;
   /** Cards gone on with although something should have come first. */
   readonly outOfOrder: OutOfOrderState;
+  readonly pistonRoute: PistonRouteState;
   readonly putOff: PutOffState;
   /** What is to be seen to later. */
   readonly remarks: RemarksState;

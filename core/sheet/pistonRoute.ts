@@ -17,3 +17,8 @@ export function cylinderOverPiston(sheet: Pick<EngineSheet, 'pistons'>): boolean
   const route = pistonRoute(sheet);
   return route === 'cylinder-over-piston' || route === 'part-way-out';
 }
+
+/** Every way its sheet lets pistons go in, the one it has first foremost. */
+export function routesOf(sheet: Pick<EngineSheet, 'pistons'>): readonly PistonRoute[] {
+  return [...new Set([pistonRoute(sheet), ...(sheet.pistons?.alsoRoutes ?? [])])];
+}

@@ -118,6 +118,7 @@ export const averilQ4: EngineSheet = {
     ],
     pin: { fit: 'free', ...book.says('Hand push fit, plugs at both ends.', 27) },
     route: 'cylinder-over-piston',
+    alsoRoutes: ['part-way-out'],
     rodLength: book.mm(171, 27, 0),
   },
   calibratedTools: book.says('Torque tools with a certificate in date.', 3),

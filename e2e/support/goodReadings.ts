@@ -41,7 +41,7 @@ const BY_BOOK: Partial<Record<CheckKind, (sheet: JobSheet, item: string) => numb
   'stand-outs': ({ pistons }) => middle(pistons?.standOut, 0.5),
   'wheel-line': () => 0.05,
   // Grams; a little between them, as nothing is the same to the gram.
-  masses: (_, item) => 900 + (Number(item) % 3),
+  masses: (_, item) => 900 + (Number(item.split('/')[0]) % 3),
   counterbores: () => FLANGE_MM,
   flanges: (sheet, item) => Number((FLANGE_MM + linerMm(sheet, Number(item))).toFixed(2)),
 };

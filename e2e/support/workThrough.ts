@@ -25,6 +25,12 @@ interface Job {
 
 /** Comings to another card, after which it is going round in circles. */
 const MOST_CARDS = 160;
+/** What is put in so that the crank may turn while something is off. */
+const HELD_MEANWHILE = [
+  'Liners are clamped',
+  'Plates are on, pulled down',
+  'The pistons are guided',
+] as const;
 
 /**
  * Works a job through its screens by thumb, as somebody would who only reads what is in sight: the tray's large
@@ -154,8 +160,9 @@ export class WorkThrough {
     if (this.card === 'cause' && !(await this.shows('answer'))) return this.cause();
     if (await this.shows('cooling')) return 'waits: After heat';
     if (await this.offers('Begin pulling')) return this.prepare();
+    if (await this.asksWhich()) return this.done(this.press('The one that came out'));
     if ((await this.shows('reading')) && (await this.shows('confirm'))) return this.read();
-    for (const clamped of ['Liners are clamped', 'Plates are on, pulled down'])
+    for (const clamped of HELD_MEANWHILE)
       if (await this.offers(clamped)) return this.done(this.press(clamped));
     if (await this.shows('still-in'))
       return this.done(this.tap(page.getByTestId('still-in').getByRole('button').first()));
@@ -168,6 +175,12 @@ export class WorkThrough {
     if (await this.offers('Even, grey')) return this.done(this.press('Even, grey'));
     if (await this.shows('confirm')) return this.confirm();
     return this.onward();
+  }
+
+  /** Is one piston alone weighed, and not said yet against which? */
+  private async asksWhich(): Promise<boolean> {
+    const which = this.page.getByRole('button', { name: 'The one that came out' });
+    return (await which.isVisible()) && (await which.getAttribute('aria-pressed')) !== 'true';
   }
 
   /** Does this card wait for nothing but something that sets? */

@@ -6,7 +6,7 @@ import { StartupError } from '../startupError';
  * where any of them changes so that older ones cannot be read, this is raised, and a database of
  * another generation is left alone.
  */
-export const GENERATION = 9;
+export const GENERATION = 10;
 
 /**
  * Looks whether a database is empty or of this code's own generation, changing nothing.

@@ -25,6 +25,7 @@ import { partsActWords } from './slices/parts';
 import { pendingActWords } from './slices/pending';
 import { photographsActWords } from './slices/photographs';
 import { piecesActWords } from './slices/pieces';
+import { pistonRouteActWords } from './slices/pistonRoute';
 import { putOffActWords } from './slices/putOff';
 import { remarksActWords } from './slices/remarks';
 import { registerActWords } from './slices/register';
@@ -58,6 +59,7 @@ const WORDS: { readonly [T in ActType]: ActWords<T> } = {
   ...pendingActWords,
   ...photographsActWords,
   ...piecesActWords,
+  ...pistonRouteActWords,
   ...putOffActWords,
   ...remarksActWords,
   ...registerActWords,

@@ -1,3 +1,4 @@
+import { isWeighedBeside } from '@cardinex/core/job/cards/pistons/checks';
 import { fitRowName, fitStepName } from './cards/fit';
 import { hiddenSentence } from './pieceLines';
 import { pieceNamed } from './pieces';
@@ -158,7 +159,10 @@ export function buildItem(
       return `Cylinder ${cylinder}, ${ring?.name ?? item}`;
     }
     case 'masses':
-      return item === '' ? 'Pistons' : `Piston ${item}`;
+      if (item === '') return 'Pistons';
+      return isWeighedBeside(item)
+        ? `What piston ${item.split('/')[0] ?? ''} goes against`
+        : `Piston ${item}`;
     case 'on-rod':
     case 'rings-on':
     case 'in-bore':

@@ -41,6 +41,10 @@ const SENTENCES: {
   'still-setting': ({ until, what }) => `Not before ${moment(until)}: ${SETS_FOR[what]}.`,
   'bead-too-old': ({ since }) =>
     `Its time was over at ${timeOfDay(since)}. Wipe it off both faces and lay it anew.`,
+  'unknown-route': () => 'Its sheet does not let pistons go in that way.',
+  'route-begun': () => 'A piston is on its rod already: the others go in the same way.',
+  'compared-with-what': () =>
+    'Say what it is weighed against: the one that came out, or the one opposite.',
   'no-bead': () => 'No bead was begun there, or the piece is on it.',
   'no-clearance-here': () => 'A clearance is read between a journal and its bearing only.',
   'deviation-differs': () =>

@@ -3,13 +3,17 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { ActType } from '@cardinex/core/job/act';
 import { valueIn } from '@cardinex/core/quantity/readQuantity';
+import { isWeighedBeside, oppositeOf } from '@cardinex/core/job/cards/pistons/checks';
+import type { WeighedBeside } from '@cardinex/core/job/facts/checks';
 import { weightOf } from '@cardinex/core/job/checks/state';
 import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
 import { buildWords as b, cardBacks, stepSays } from '@cardinex/words/cards/buildSteps';
 import { inspectWords as w } from '@cardinex/words/cards/inspect';
 import { checkName, itemName } from '@cardinex/words/checkNames';
 import { mass } from '@cardinex/words/mass';
+import { weighingWords as g } from '@cardinex/words/weighing';
 import { readingsWords as r } from '@cardinex/words/readings';
+import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import type { Asked } from '../../ui/Ask';
 import { useRefusal } from '../../ui/Refusal';
@@ -35,6 +39,8 @@ export function WeighCheck({ view }: { view: CheckView }) {
   const [faulty, setFaulty] = useState(false);
   const refusal = useRefusal();
   const [chosen, setChosen] = useState<string | null>(null);
+  /** Of one piston alone: what it is weighed against. */
+  const [beside, setBeside] = useState<WeighedBeside | null>(null);
   const { check } = view;
   const { undo, frame } = useCard({
     card: check.card,
@@ -45,6 +51,8 @@ export function WeighCheck({ view }: { view: CheckView }) {
   });
   const next = check.items.find((item) => !isTaken(state.checks, check, item, ''));
   const at = chosen ?? next ?? null;
+  const isBeside = at !== null && isWeighedBeside(at);
+  const opposite = oppositeOf(sheet, Number(check.items[0]));
   /** What is asked before a mass that stands is replaced. */
   const [question, ask] = useState<string | null>(null);
   const forget = (): void => {
@@ -55,6 +63,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
     if (at === null) return;
     // A balance that sends twice does not answer the question.
     if (question !== null && !surely) return signal('refused');
+    if (isBeside && beside === null) return refusal.say(g.sayWhich);
     const typed = text.trim();
     const grams = valueIn(typed, 'g');
     if (grams === null || grams < 1 || grams >= 1_000_000) {
@@ -71,6 +80,7 @@ export function WeighCheck({ view }: { view: CheckView }) {
       item: at,
       grams,
       text: typed,
+      ...(isBeside && beside && { beside }),
     });
     if (problem !== null) return;
     forget();
@@ -128,6 +138,19 @@ export function WeighCheck({ view }: { view: CheckView }) {
             );
           })}
         </View>
+        {isBeside ? (
+          <Choice
+            label={g.against}
+            value={beside}
+            options={[
+              { value: 'came-out', label: g.cameOut },
+              ...(opposite === undefined
+                ? []
+                : [{ value: 'opposite' as const, label: g.opposite(opposite) }]),
+            ]}
+            onChange={setBeside}
+          />
+        ) : null}
         {at === null ? null : (
           <Field
             label={itemName(sheet, check, at)}

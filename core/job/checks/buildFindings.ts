@@ -1,4 +1,4 @@
-import type { ChecksState } from '../facts/checks';
+import type { ChecksState, WeighedBeside } from '../facts/checks';
 import type { GapVerdict } from '../../overhead/lashVerdict';
 import { againstBoth } from '../../crank/runningClearance';
 import { wheelLine, type WheelLine } from '../../crank/wheelLine';
@@ -10,7 +10,7 @@ import { mean } from '../../quantity/mean';
 import { againstLimit, type LimitVerdict } from '../../quantity/limitVerdict';
 import type { PrintedLengthUnit } from '../../quantity/units';
 import { BORES } from '../cards/inspect/checks';
-import { ringOfItem } from '../cards/pistons/checks';
+import { isWeighedBeside, ringOfItem } from '../cards/pistons/checks';
 import type { JobSheet } from '../scope';
 import type { BuildKind, Check } from './check';
 import { limitsMm } from './limitsMm';
@@ -48,6 +48,16 @@ export type BuildFinding =
       readonly found: MatchMass;
       /** Where pistons are matched against the one opposite: as they are, not as they could be. */
       readonly opposed: readonly OpposedPair[];
+    }
+  | {
+      /** One piston alone, against the one that came out or the one opposite. */
+      readonly kind: 'mass-beside';
+      readonly found: {
+        readonly beside: WeighedBeside;
+        readonly differenceGrams: number;
+        readonly limitGrams?: number;
+        readonly verdict: LimitVerdict;
+      };
     };
 
 /**
@@ -156,6 +166,19 @@ function gap(sheet: JobSheet, state: ChecksState, item: string, mm: number): Bui
 
 function masses(sheet: JobSheet, state: ChecksState, check: Check): BuildFinding | null {
   const { massSpread, massPairs } = sheet.pistons ?? {};
+  const [only = '', other = ''] = check.items;
+  if (isWeighedBeside(other)) {
+    const own = weightOf(state, check.id, only);
+    const fellow = weightOf(state, check.id, other);
+    if (!own || !fellow?.beside) return null;
+    const differenceGrams = Math.abs(own.grams - fellow.grams);
+    const verdict = againstLimit(differenceGrams, massSpread?.value);
+    const limit = massSpread ? { limitGrams: massSpread.value } : {};
+    return {
+      kind: 'mass-beside',
+      found: { beside: fellow.beside, differenceGrams, ...limit, verdict },
+    };
+  }
   const pieces = check.items.flatMap((id) => {
     const weight = weightOf(state, check.id, id);
     return weight ? [{ id, grams: weight.grams }] : [];

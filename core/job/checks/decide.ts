@@ -12,6 +12,7 @@ import { decidePumpSeen } from '../cards/pump/rules';
 import { decideTimingSeen } from '../cards/timing/rules';
 import { isByStripAlone } from '../cards/shells/clearances';
 import { DEAD, isolationOf } from '../cards/dead/checks';
+import { isWeighedBeside } from '../cards/pistons/checks';
 import { decideOnRod } from '../cards/pistons/rules';
 import { checkOf } from './allChecks';
 import { CLEARANCE_REACH, moveOf, turnsCrankAt } from './check';
@@ -45,6 +46,8 @@ export function decidePieceWeighed(
 ): Verdict {
   const check = checkOf(sheet, data.check);
   if (check?.way !== 'weighed') return refused('unknown-check', { check: data.check });
+  if (isWeighedBeside(data.item) !== (data.beside !== undefined))
+    return refused('compared-with-what');
   return check.items.includes(data.item)
     ? ACCEPTED
     : refused('unknown-place-of-check', { item: data.item });

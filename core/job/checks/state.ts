@@ -75,8 +75,8 @@ export function pieceWeighed(
   state: ChecksState,
   { id: actId, data, at, by }: LoggedActOf<'piece.weighed'>,
 ): ChecksState {
-  const { item, grams, text } = data;
-  const weight = { grams, text, actId, at, by };
+  const { item, grams, text, beside } = data;
+  const weight = { grams, text, ...(beside && { beside }), actId, at, by };
   return taken(state, data, ({ weights }) => ({ weights: { ...weights, [item]: weight } }));
 }
 

@@ -172,6 +172,8 @@ function ofFinding(finding: CheckFinding): ItemVerdict {
         opposed.length > 0 ? worstOf(opposed.map((pair) => pair.verdict)) : found.verdict;
       return outIf(verdict === 'over', verdict === 'no-limit');
     }
+    case 'mass-beside':
+      return outIf(finding.found.verdict === 'over', finding.found.verdict === 'no-limit');
     case 'wheel-line':
       return outIf(finding.found.verdict !== 'within', false);
     case 'lengths':
@@ -206,6 +208,7 @@ export function canBeReworked({ kind, found }: CheckFinding): boolean {
       return false;
     case 'clearances':
     case 'end-float':
+    case 'mass-beside':
     case 'masses':
       return true;
   }

@@ -14,10 +14,14 @@ export interface CheckReading {
   readonly by: string;
 }
 
+/** What a single piston is weighed against: the one that came out of its cylinder, or the one opposite. */
+export type WeighedBeside = 'came-out' | 'opposite';
+
 /** A piece weighed, newest of its kind. */
 export interface CheckWeight {
   readonly grams: number;
   readonly text: string;
+  readonly beside?: WeighedBeside;
   readonly actId: string;
   readonly at: string;
   readonly by: string;
@@ -128,5 +132,7 @@ export interface ChecksActs {
     readonly item: string;
     readonly grams: number;
     readonly text: string;
+    /** Of what a single piston is compared with: which it is. */
+    readonly beside?: WeighedBeside;
   };
 }

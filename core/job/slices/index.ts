@@ -20,6 +20,7 @@ import { parkedSlice } from './parked';
 import { partsSlice } from './parts';
 import { photographsSlice } from './photographs';
 import { piecesSlice } from './pieces';
+import { pistonRouteSlice } from './pistonRoute';
 import { putOffSlice } from './putOff';
 import { remarksSlice } from './remarks';
 import { registerSlice } from './register';
@@ -51,6 +52,7 @@ export const SLICES = {
   parts: partsSlice,
   photographs: photographsSlice,
   pieces: piecesSlice,
+  pistonRoute: pistonRouteSlice,
   putOff: putOffSlice,
   remarks: remarksSlice,
   register: registerSlice,

@@ -71,6 +71,8 @@ export interface PistonSpec {
   readonly massPairs?: readonly (readonly [number, number])[];
   readonly pin?: Statement & { readonly fit: PinFit; readonly heat?: PinHeatSpec };
   readonly route?: PistonRoute;
+  /** Other ways its maker lets it be done, one of which a job may choose. */
+  readonly alsoRoutes?: readonly PistonRoute[];
   /** Stand-out of the crown over the deck, read over the pin. */
   readonly standOut?: Limits<PrintedLengthUnit>;
   /** Compressed height above the crown that is not in the bowl. */

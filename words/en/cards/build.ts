@@ -1,3 +1,4 @@
+import { besideWithin } from '../weighing';
 import type { BuildFinding, Measured } from '@cardinex/core/job/checks/buildFindings';
 import type { MatchMass } from '@cardinex/core/piston/matchMass';
 import { againstWords } from '../inspection';
@@ -29,6 +30,14 @@ export function buildFindingSentence(finding: BuildFinding, units: ReaderUnits =
         loose: 'look for a rod or piston of another engine, or a deck cut before',
       });
       return `${text} It rocks by ${length(finding.found.rockMm, units)}.`;
+    }
+    case 'mass-beside': {
+      const { beside, differenceGrams, limitGrams, verdict } = finding.found;
+      const text = `${mass(differenceGrams)} between it and ${besideWithin(beside)}`;
+      if (limitGrams === undefined) return `${text}.`;
+      return verdict === 'over'
+        ? `${text}: too much, at most ${mass(limitGrams)}.`
+        : `${text}, at most ${mass(limitGrams)}. Within.`;
     }
     case 'masses': {
       const { found, opposed } = finding;

@@ -33,6 +33,7 @@ export function findingSentence(finding: CheckFinding, units: ReaderUnits = METR
         ? `${text} long, over its limit of ${length(limitMm, units)}: it has stretched. Replace it.`
         : `${text} long, within ${length(limitMm, units)}.`;
     }
+    case 'mass-beside':
     case 'masses':
     case 'ring-gaps':
     case 'rod-floats':

@@ -1,3 +1,4 @@
+import { besideWithin } from '../weighing';
 import { upTo } from '../kit';
 import { withinSentence } from '../sentence';
 import type { ChecksActs } from '@cardinex/core/job/facts/checks';
@@ -83,9 +84,10 @@ export const checksActWords: SliceWords<ChecksActs> = {
     }),
   },
   'piece.weighed': {
-    line: ({ check, item, grams }, { sheet }) => ({
+    line: ({ check, item, grams, beside }, { sheet }) => ({
       what: checkItemName(sheet, check, item),
       value: mass(grams),
+      ...(beside && { words: besideWithin(beside) }),
     }),
     undo: itemOf,
   },

@@ -9,6 +9,26 @@ import { cylindersInScope, takesPistonsOut, type JobSheet } from '../../scope';
 /** The check under which pistons are weighed. */
 const MASSES = 'masses';
 
+/** Of one piston alone: what it is weighed against. */
+const BESIDE = 'beside';
+
+/** What is weighed: every piston; of one alone, it and the one it is compared with. */
+function weighedItems(cylinders: readonly string[]): readonly string[] {
+  const [only, ...others] = cylinders;
+  return only === undefined || others.length > 0 ? cylinders : [only, `${only}/${BESIDE}`];
+}
+
+/** Is this what a single piston is weighed against, and not one that goes in? */
+export function isWeighedBeside(item: string): boolean {
+  return item.endsWith(`/${BESIDE}`);
+}
+
+/** The cylinder opposite one, where pistons are matched in pairs. */
+export function oppositeOf({ pistons }: JobSheet, cylinder: number): number | undefined {
+  const pair = pistons?.massPairs?.find((entry) => entry.includes(cylinder));
+  return pair?.find((other) => other !== cylinder);
+}
+
 /** The check under which a piston is put on its rod, and the step by which its pin is held there. */
 export const ON_ROD = 'on-rod';
 const RETAINED = 'retained';
@@ -101,9 +121,13 @@ export function pistonChecks(sheet: JobSheet): readonly Check[] {
         { floorMm: 0.05, reachMm: [0, 1] },
       ),
     ),
-    // One piston alone has nothing to be compared with.
-    ...(weighed && items.length > 1
-      ? [{ ...seenCheck({ id: MASSES, card, kind: 'masses', items }), way: 'weighed' as const }]
+    ...(weighed
+      ? [
+          {
+            ...seenCheck({ id: MASSES, card, kind: 'masses', items: weighedItems(items) }),
+            way: 'weighed' as const,
+          },
+        ]
       : []),
     // A separate cylinder goes over its piston by a card of its own: rings are on before the piston is on its rod.
     ...(cylinderOverPiston(sheet)

@@ -1,14 +1,8 @@
+import { pistonRouteName } from '../../pistonRoute';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { sideName } from '../../pistons';
 import { endName } from '../../quantity';
 import { figure, limits, row, says, type SheetRow } from './rows';
-
-const ROUTES = {
-  'into-block': 'piston into the block',
-  'into-liner-on-bench': 'piston into the liner on the bench, both in together',
-  'cylinder-over-piston': 'piston on its rod, its cylinder over it',
-  'part-way-out': 'piston part-way out of its cylinder, pin through, then both home',
-} as const;
 
 export function pistonRows({ pistons }: EngineSheet): SheetRow[] {
   if (!pistons) return [];
@@ -29,7 +23,8 @@ export function pistonRows({ pistons }: EngineSheet): SheetRow[] {
     ...figure('Room for it to slip in', pistons.pin?.heat?.clearance),
     ...figure('Pin diameter', pistons.pin?.heat?.diameter),
     ...figure('Warmed at most to', pistons.pin?.heat?.most),
-    ...(pistons.route ? [row('Way in', ROUTES[pistons.route])] : []),
+    ...(pistons.route ? [row('Way in', pistonRouteName(pistons.route))] : []),
+    ...(pistons.alsoRoutes ? [row('Or', pistons.alsoRoutes.map(pistonRouteName).join('; '))] : []),
     ...limits('Stand-out', pistons.standOut),
     ...limits('Skirt clearance', pistons.skirtClearance),
     ...limits('Rod side float', pistons.rodSideFloat),
