@@ -233,6 +233,6 @@ function inHundredths(mm: number): number {
   return Math.round(mm * 100) / 100;
 }
 
-function typed(mm: number): Printed {
+export function typed(mm: number): Printed {
   return { text: mm.toFixed(2), unit: 'mm' };
 }

@@ -15,6 +15,7 @@ export const DEMO_TOOL = {
   wrench1: toolId(1, 1),
   wrench2: toolId(1, 2),
   wrench3: toolId(1, 3),
+  wrench4: toolId(1, 4),
   wrench5: toolId(1, 5),
   wrench7: toolId(1, 7),
   wrench8: toolId(1, 8),
@@ -84,6 +85,13 @@ const LOCKSIDE: readonly ToolStory[] = [
   {
     id: DEMO_TOOL.wrench3,
     name: 'Wrench 3',
+    is: wrench('1/2 in', 20, 100, 420),
+    checked: EACH_HALF_YEAR,
+    points: trueAt(20, 60, 100),
+  },
+  {
+    id: DEMO_TOOL.wrench4,
+    name: 'Wrench 4',
     is: wrench('1/2 in', 20, 100, 420),
     checked: EACH_HALF_YEAR,
     points: trueAt(20, 60, 100),

@@ -62,7 +62,7 @@ test('a gasket is let settle between the last pull and the check, row by row and
   await signIn(page, shop.address);
   await page.goto(`${shop.address}/jobs/${job.id}/tighten`);
   for (const ready of ['Flush all round', 'It is on']) await press(page, ready);
-  await press(page, /Wrench 2/);
+  await press(page, /Wrench 3/);
   await press(page, 'Begin pulling');
   const { fasteners = [], programme } = castryV8.fastenedSets?.[0] ?? {};
   const [, , last] = programme?.cycles[0]?.stages ?? [];

@@ -8,7 +8,7 @@ import type { Storyteller } from '../demo/storyteller';
 import { DEMO_TOOL } from '../demo/tools';
 import { fill, press } from './support/hands';
 import { pressThrough } from './support/intake';
-import { confirm, expect, signIn, test, unfoldTray } from './support/shop';
+import { confirm, expect, setHand, signIn, test, unfoldTray } from './support/shop';
 import { anotherPhone } from './support/slowHands';
 import { handOn } from './support/standIns';
 import { onTheStand, readyToPull } from './support/stories';
@@ -164,7 +164,7 @@ test('a whole head with the space bar and digits alone, the network away for par
   await expect(page.getByText('reached 45.2 N·m')).toBeVisible();
 });
 
-test('two people pull through bolts together, each at an end, on two devices', async ({
+test('two opposite cylinders are pulled in step, each hand with a wrench of its own, through bolts at both ends', async ({
   browser,
   page,
   shop,
@@ -175,30 +175,42 @@ test('two people pull through bolts together, each at an end, on two devices', a
   await signIn(page, shop.address);
   const at = `${shop.address}/jobs/${job.id}/tighten`;
   await page.goto(at);
+  await page.getByTestId('ends').getByRole('button', { name: 'Near side' }).click();
   for (const ready of ['Flush all round', 'It is on']) await press(page, ready);
   await press(page, /Wrench 3/);
   await press(page, 'Begin pulling');
-  const { fasteners = [] } = averilQ4.fastenedSets?.[0] ?? {};
-  const base = fasteners.filter(({ group }) => group === 'base').length;
-  await page.getByTestId('bolt').waitFor();
-  await confirm(page, base + fasteners.length);
-  await expect(page.getByTestId('ends')).toBeVisible();
-  await page.getByRole('button', { name: 'Near end' }).click();
+  await expect(page.getByTestId('bolt')).toHaveText('1-1');
 
+  // The other has nothing ready yet: what lies flush is known, the wrench is not.
   const other = await anotherPhone(browser);
   const far = await other.newPage();
   await signIn(far, shop.address, 'WH');
   await far.goto(at);
-  await far.getByRole('button', { name: 'Far end' }).click();
-  const first = await page.getByTestId('bolt').innerText();
+  await far.getByTestId('ends').getByRole('button', { name: 'Far side' }).click();
+  await press(far, 'It is on');
+  await press(far, /Wrench 4/);
+  await press(far, 'Begin pulling');
+  await expect(far.getByTestId('bolt')).toHaveText('2-1');
+
+  // Six nuts each; whoever is through first waits for the other side.
+  const nuts = (averilQ4.fastenedSets?.[0]?.fasteners ?? []).filter(
+    ({ group }) => group === 'base',
+  ).length;
+  await confirm(page, nuts);
+  await expect(page.getByText('Waiting for the other side')).toBeVisible();
+  await confirm(far, nuts);
+  // Each sets their own wrench for the through bolts, and pulls their own end of each.
+  await setHand(page);
+  await setHand(far);
+  await expect(page.getByTestId('bolt')).toHaveText('2');
   await page.getByTestId('confirm').click();
   await expect(page.getByText('Waiting for the other end')).toBeVisible();
   // The near end alone closes nothing.
-  await expect(page.getByTestId('bolt')).toHaveText(first);
+  await expect(page.getByTestId('bolt')).toHaveText('2');
   await expect(far.getByText('The near end is on already.')).toBeVisible();
   await far.getByTestId('confirm').click();
-  await expect(far.getByTestId('bolt')).not.toHaveText(first);
-  await expect(page.getByTestId('bolt')).not.toHaveText(first);
+  await expect(far.getByTestId('bolt')).toHaveText('6');
+  await expect(page.getByTestId('bolt')).toHaveText('6');
   await other.close();
 });
 

@@ -4,7 +4,7 @@ import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
 import { circle, group, polygon, word } from '../kit/shapes';
 import type { Drawing, Point } from '../shape';
-import { deckDrawing } from './deck';
+import { deckDrawing, throughLines, type DrawnSet } from './deck';
 import { markScale } from './markScale';
 import { treatmentGlyph } from './treatmentGlyph';
 
@@ -32,20 +32,25 @@ export function boltLengthsDrawing(facts: {
   const { set } = facts;
   const scale = markScale(set, MARK_MM);
   const treated = treatmentsOf(set);
-  const marks = set.fasteners.map((fastener) => {
+  const { fasteners }: DrawnSet = set;
+  const marks = fasteners.flatMap((fastener) => {
     const own = groupOf(set, fastener);
     const mark = own ? groupMark(set, own) : '';
     const shape = SHAPES[mark];
-    return group(
-      { x: fastener.xMm, y: fastener.yMm, scale },
-      shape
-        ? polygon(shape, { fill: 'paper', stroke: 'now', weight: 5 })
-        : circle(0, 0, MARK_MM, { fill: 'paper', stroke: 'ink', weight: 4 }),
-      word(0, 11, 30, mark, shape ? 'now' : 'ink'),
-      treated.has(fastener.id) &&
-        own &&
-        group({ x: MARK_MM * 1.15, y: MARK_MM * 1.15 }, treatmentGlyph(own.treatment.kind)),
+    const { xMm, yMm, farEnd } = fastener;
+    const ends = [{ xMm, yMm }, ...(farEnd ? [farEnd] : [])];
+    return ends.map((end) =>
+      group(
+        { x: end.xMm, y: end.yMm, scale },
+        shape
+          ? polygon(shape, { fill: 'paper', stroke: 'now', weight: 5 })
+          : circle(0, 0, MARK_MM, { fill: 'paper', stroke: 'ink', weight: 4 }),
+        word(0, 11, 30, mark, shape ? 'now' : 'ink'),
+        treated.has(fastener.id) &&
+          own &&
+          group({ x: MARK_MM * 1.15, y: MARK_MM * 1.15 }, treatmentGlyph(own.treatment.kind)),
+      ),
     );
   });
-  return deckDrawing({ kind: 'bolt-lengths', ...facts }, marks);
+  return deckDrawing({ kind: 'bolt-lengths', ...facts }, throughLines(set), marks);
 }

@@ -1,5 +1,5 @@
 import type { FastenedSet } from '@cardinex/core/sheet/spec/fastening';
-import { box, circle, shapes, wordAbout, type Part } from '../kit/shapes';
+import { box, circle, line, shapes, wordAbout, type Part } from '../kit/shapes';
 import type { Drawing, DrawingKind } from '../shape';
 
 /** What is drawn of a fastened set: a deck of a sheet, or one that was only typed. */
@@ -24,6 +24,15 @@ interface DeckFacts {
   readonly numberSize?: number;
   /** How far down something is written below the marks; the frame goes as far. */
   readonly lowestMm?: number | undefined;
+}
+
+/** From end to end of each bolt that goes through, behind all marks. */
+export function throughLines({ fasteners }: Pick<DrawnSet, 'fasteners'>): readonly Part[] {
+  return fasteners.map(
+    ({ xMm, yMm, farEnd }) =>
+      farEnd &&
+      line(xMm, yMm, farEnd.xMm, farEnd.yMm, { stroke: 'soft', weight: 4, dash: [10, 8] }),
+  );
 }
 
 /** A deck from above with its bores, cylinder 1 at the left, in millimetres; its fasteners are drawn onto it. */

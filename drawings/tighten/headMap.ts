@@ -6,7 +6,7 @@ import type { RowStanding } from '../checks/rowOfParts';
 import { hexagon } from '../kit/polar';
 import { box, circle, group, line, path, polygon, wordAbout, type Part } from '../kit/shapes';
 import type { Drawing } from '../shape';
-import { deckDrawing, type DrawnSet } from './deck';
+import { deckDrawing, throughLines, type DrawnSet } from './deck';
 import { markScale } from './markScale';
 import { treatmentGlyph } from './treatmentGlyph';
 
@@ -64,13 +64,9 @@ export function headMapDrawing(facts: HeadMapFacts): Drawing {
     );
   };
   const marks = set.fasteners.map((fastener) => {
-    const { xMm, yMm, farEnd } = fastener;
+    const { farEnd } = fastener;
     if (!farEnd) return markAt(fastener, fastener);
-    return [
-      line(xMm, yMm, farEnd.xMm, farEnd.yMm, { stroke: 'soft', weight: 4, dash: [10, 8] }),
-      markAt(fastener, fastener, 'near'),
-      markAt(fastener, farEnd, 'far'),
-    ];
+    return [markAt(fastener, fastener, 'near'), markAt(fastener, farEnd, 'far')];
   });
   const written = set.fasteners.filter(({ id }) => values?.has(id)).map(({ yMm }) => yMm);
   const lowestMm = Math.max(0, ...written) + (VALUE_MM + 12) * scale;
@@ -82,6 +78,7 @@ export function headMapDrawing(facts: HeadMapFacts): Drawing {
       numberSize: 28 * scale,
       ...(written.length > 0 && { lowestMm }),
     },
+    throughLines(set),
     marks,
   );
 }

@@ -160,9 +160,7 @@ export function buildItem(
     }
     case 'masses':
       if (item === '') return 'Pistons';
-      return isWeighedBeside(item)
-        ? `What piston ${item.split('/')[0] ?? ''} goes against`
-        : `Piston ${item}`;
+      return isWeighedBeside(item) ? `Beside piston ${item.split('/')[0] ?? ''}` : `Piston ${item}`;
     case 'on-rod':
     case 'rings-on':
     case 'in-bore':

@@ -1,3 +1,4 @@
+import { atStart } from './kit';
 import type { PistonRoute } from '@cardinex/core/sheet/spec/pistons';
 
 const ROUTES: Readonly<Record<PistonRoute, string>> = {
@@ -22,5 +23,6 @@ export const routeReasons: Readonly<Record<PistonRoute, string>> = {
 
 export const routeWords = {
   ask: 'How pistons go in',
-  bySheet: 'as the sheet has it',
+  bySheet: 'As the sheet has it.',
+  named: (route: PistonRoute) => atStart(pistonRouteName(route)),
 } as const;

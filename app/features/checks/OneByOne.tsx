@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
-import { moveOf, turnsCrankAt, type Check } from '@cardinex/core/job/checks/check';
+import { moveOf, type Check } from '@cardinex/core/job/checks/check';
+import { isTurnedFor } from '@cardinex/core/job/checks/crankThere';
 import { mayBeNotHere } from '@cardinex/core/job/checks/notHere';
 import { phasesOf } from '@cardinex/core/job/checks/handling';
 import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
@@ -85,7 +86,10 @@ export function OneByOne({ view, set, ...props }: Props) {
   );
   const at = chosen ?? (ready && left.find(ready)) ?? left[0] ?? null;
   const following = left.find((slot) => slot.item !== at?.item || slot.place !== at.place);
-  const held = useHolds(at !== null && turnsCrankAt(check, at.place), moveOf(check));
+  const held = useHolds(
+    at !== null && isTurnedFor(sheet, state, check, at.item, at.place),
+    moveOf(check),
+  );
   const refusal = useRefusal();
   const say = (
     found: 'good' | 'not-good',

@@ -1,6 +1,6 @@
 import { pistonRoute, routesOf } from '@cardinex/core/sheet/pistonRoute';
 import { View } from 'react-native';
-import { pistonRouteName, routeReasons, routeWords as w } from '@cardinex/words/pistonRoute';
+import { routeReasons, routeWords as w } from '@cardinex/words/pistonRoute';
 import { Button } from '../../ui/Button';
 import { useRefusal } from '../../ui/Refusal';
 import { Small } from '../../ui/Words';
@@ -24,7 +24,7 @@ export function RouteChoice() {
       {routes.map((route, at) => (
         <Button
           key={route}
-          label={pistonRouteName(route)}
+          label={w.named(route)}
           hint={[routeReasons[route], at === 0 && w.bySheet].filter(Boolean).join(' ')}
           selected={route === chosen}
           onPress={() => void choose(route)}

@@ -125,6 +125,9 @@ export function readCheck(
   return { ...named, way: 'read', places: ONE_PLACE, turnsCrank: false, ...scale, ...more };
 }
 
+/** At which step the crank is brought to where it must stand for a piston or a cylinder. */
+export const CRANK_PLACED = 'crank-placed';
+
 /** Has the crank to be turned at this step, or for a reading at this place? */
 export function turnsCrankAt({ turnsCrank, turnsAt }: Check, place: string): boolean {
   return turnsCrank && (turnsAt?.includes(place) ?? true);

@@ -15,7 +15,8 @@ import { DEAD, isolationOf } from '../cards/dead/checks';
 import { isWeighedBeside } from '../cards/pistons/checks';
 import { decideOnRod } from '../cards/pistons/rules';
 import { checkOf } from './allChecks';
-import { CLEARANCE_REACH, moveOf, turnsCrankAt } from './check';
+import { CLEARANCE_REACH, moveOf } from './check';
+import { isTurnedFor } from './crankThere';
 import { goByRow } from './handling';
 import { seenOf } from './state';
 import { canBeReworked, checkView } from './view';
@@ -74,7 +75,7 @@ export function decideCheckSeen(
   }
   const early = refusedBearingStep(sheet, state, check, data.item);
   if (early) return early;
-  const turns = turnsCrankAt(check, data.step ?? '');
+  const turns = isTurnedFor(sheet, state, check, data.item, data.step ?? '');
   const held = turns ? refusedTurning(sheet, state, moveOf(check)) : null;
   if (held) return held;
   if (check.kind === 'timing') return decideTimingSeen(state, act, context);

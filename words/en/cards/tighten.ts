@@ -68,7 +68,10 @@ const LIES = {
 /** What is looked at before the first pull, by what is pulled down. */
 export const liesWell: Readonly<Record<SetKind, { text: string; confirm: string }>> = {
   head: FLUSH,
-  'cylinder-base': FLUSH,
+  'cylinder-base': {
+    text: 'The cylinder is flush on the case all round by hand, its ring in its groove. Never draw it down by its nuts.',
+    confirm: FLUSH.confirm,
+  },
   'main-caps': CAPS,
   'rod-caps': CAPS,
   'cam-caps': { ...CAPS, text: 'Caps the right way round, each in its own place, oiled.' },

@@ -1,3 +1,4 @@
+import { CRANK_PLACED } from '../../checks/check';
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import type { Piece } from '../../../sheet/assembly/assemblyOf';
 import { headOf } from '../../../sheet/assembly/references';
@@ -18,9 +19,6 @@ import type { FastenedSet } from '../../../sheet/spec/fastening';
 import { pistonRoute } from '../../../sheet/pistonRoute';
 import { setsToTighten, takesPistonsOut, type JobSheet } from '../../scope';
 import { clampersOf } from '../strip/loosening';
-
-/** At which step the crank is where it must stand. */
-export const CRANK_PLACED = 'crank-placed';
 
 /** At which step a piece is on. */
 export const FIT_ON = 'on';

@@ -1,16 +1,17 @@
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
-import { fitSeen, madeDead, stripped } from '@cardinex/demo/intakeStory';
-import type { Storyteller } from '@cardinex/demo/storyteller';
+import { fitSeen, madeDead, stripped, tickOrRead, wrenchFor } from '@cardinex/demo/intakeStory';
+import { typed, type Storyteller } from '@cardinex/demo/storyteller';
+import { setOf } from '../../../sheet/programmeOf';
 import type { ActData, ActType } from '../../act';
-import { checksOn } from '../../checks/allChecks';
+import { checkOf, checksOn } from '../../checks/allChecks';
 import { checkView } from '../../checks/view';
-import { checkOf } from '../../checks/allChecks';
 import type { Scope } from '../../facts/scope';
 import { partsUnder } from '../../register';
 import { runView } from '../../run/runView';
 import { holdsOnTurning } from '../../mayTurn';
 import { cardIn, openedFor, refusalIn, sheetIn } from '../../tests/intake';
 import { jobOf, lastAt, stateOf } from '../../tests/story';
+import { ringOfItem } from './checks';
 import { rowsOfPiece } from '../fit/standing';
 import { fitSteps } from '../fit/steps';
 
@@ -62,6 +63,19 @@ const hangPiston = (story: Storyteller, cylinder: string): Storyteller => {
   for (const step of placesOf(story, 'on-rod') ?? []) story.act('check.seen', seen(cylinder, step));
   return story;
 };
+const allGoodOf = (story: Storyteller, id: string): void => {
+  const check = checkOf(sheetOf(story), id);
+  for (const item of check?.items ?? [])
+    for (const place of check?.places ?? []) {
+      if (check?.way === 'weighed')
+        story.act('piece.weighed', { check: id, item, grams: 1210, text: '1210' });
+      else if (check?.way === 'read') {
+        const { gap, sideClearance } = ringOfItem(sheetOf(story), item).ring ?? {};
+        const mm = (check.kind === 'ring-gaps' ? gap?.low : sideClearance?.low)?.value ?? 0;
+        story.act('check.read', { check: id, item, place, mm, printed: typed(mm) });
+      } else if (check) tickOrRead(story, sheetOf(story), check, item, place);
+    }
+};
 const guided = (story: Storyteller): Storyteller =>
   story.act('temporary-part.put-in', {
     part: 'guide',
@@ -103,6 +117,47 @@ describe('a piston that is put on its rod', () => {
     expect(refused(story, 'check.seen', on)).toBeNull();
     story.act('check.seen', on);
     expect(codes(story)).not.toContain('piston-hangs');
+  });
+});
+
+describe('the crank, once placed for one cylinder', () => {
+  it('stands there for the one opposite too, and is not turned for it; for another it is', () => {
+    const story = hangPiston(caseClosed(apart(EVERYTHING)), '1');
+    expect(refused(story, 'check.seen', seen('2', 'crank-placed'))).toBeNull();
+    expect(refused(story, 'check.seen', seen('3', 'crank-placed'))).toBe('crank-held');
+    story.act('crank.doubted', { words: 'Somebody leant on the propeller.' });
+    expect(refused(story, 'check.seen', seen('2', 'crank-placed'))).toBe('crank-held');
+  });
+});
+
+describe('the next piston', () => {
+  it('waits for the cylinder of the one that hangs, and for its nuts, before the crank comes round', () => {
+    const story = caseClosed(apart(EVERYTHING));
+    const bench = checksOn(sheetOf(story), 'pistons').filter(({ id }) => id !== 'on-rod');
+    for (const { id } of bench) allGoodOf(story, id);
+    const waits = () => cardIn(story, averilQ4, 'pistons').reason;
+    hangPiston(hangPiston(story, '1'), '2');
+    expect(waits()).toEqual({ code: 'card-first', card: 'fit', set: 'Cylinder' });
+    putOn(story, 'cylinder', 'cylinder/1');
+    putOn(story, 'cylinder', 'cylinder/2');
+    const nuts = { code: 'card-first', card: 'tighten', set: 'Cylinder base nuts' };
+    expect(waits()).toEqual(nuts);
+    const set = setOf(sheetOf(story), 'cylinder-base');
+    if (set) story.wholeRun(set, '1-2', wrenchFor(averilQ4, set));
+    expect(cardIn(story, averilQ4, 'pistons').status).toBe('open');
+    // The other pair is still off: plates hold the case while the crank comes round.
+    expect(refused(story, 'check.seen', seen('3', 'crank-placed'))).toBe('crank-held');
+    story.act('temporary-part.put-in', {
+      part: 'plates',
+      kind: 'case-clamp',
+      what: 'Plates',
+      where: 'cylinders 3 and 4',
+      bars: 'start',
+    });
+    expect(refused(story, 'check.seen', seen('3', 'crank-placed'))).toBeNull();
+    // Its cylinder is tried by turning it, now that both are down.
+    putOn(story, 'cylinder', 'cylinder/1');
+    expect(rowsOfPiece(sheetOf(story), stateOf(story), 'cylinder')[0]?.stands).toBe('done');
   });
 });
 

@@ -1,23 +1,62 @@
+import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
 import { cylinderOverPiston, routesOf } from '../../../sheet/pistonRoute';
 import type { ActOf } from '../../act';
+import { checkOf } from '../../checks/allChecks';
+import { CRANK_PLACED } from '../../checks/check';
+import { isTurnedFor } from '../../checks/crankThere';
 import { seenOf } from '../../checks/state';
 import type { DecideContext } from '../../decideContext';
 import { isPassed } from '../../outOfOrder';
-import { cylindersInScope, offOfKind, type JobSheet } from '../../scope';
+import { holdsOnTurning } from '../../mayTurn';
+import { runDone } from '../../run/runView';
+import { runsOf } from '../../run/runsOf';
+import type { RunView } from '../../run/views';
+import { cylindersInScope, offOfKind, setsToTighten, type JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import type { Wait } from '../../trayReason';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import { waitsForFit } from '../fit/standing';
+import { waitsInPlace } from '../tighten/inPlace';
 import { ON_ROD } from './checks';
 
-/** What pistons of separate cylinders go onto their rods after: the case, closed over the rods. */
+/**
+ * What pistons of separate cylinders go onto their rods after: the case, closed over the rods; and before the crank comes
+ * round for another, the cylinder of one that hangs there, and its nuts.
+ */
 export function waitsToGoOnRods(sheet: JobSheet, state: JobState): readonly Wait[] {
   const under = offOfKind(sheet, 'rod-and-piston').flatMap(
     ({ id }) => sheet.comesOff.backAfter.get(id) ?? [],
   );
-  return waitsForFit(sheet, state, under).filter(
+  return [...waitsForFit(sheet, state, under), ...waitsToTurn(sheet, state)].filter(
     (wait) => !isPassed(state, { card: 'pistons' }, wait),
   );
+}
+
+/** What is gone on with first, where the crank has to come round for the next piston and is held by the last. */
+function waitsToTurn(sheet: JobSheet, state: JobState): readonly Wait[] {
+  const check = checkOf(sheet, ON_ROD);
+  const next = check?.items.find(
+    (item) => seenOf(state.checks, ON_ROD, item, CRANK_PLACED) === undefined,
+  );
+  if (!check || next === undefined) return [];
+  if (!isTurnedFor(sheet, state, check, next, CRANK_PLACED)) return [];
+  const held = new Set(holdsOnTurning(sheet, state).map(({ code }) => code));
+  if (held.has('piston-hangs')) {
+    const cylinder = assemblyGraph(sheet.whole).assembly.pieces.find(
+      ({ kind }) => kind === 'cylinder',
+    );
+    return [{ code: 'card-first', card: 'fit', ...(cylinder?.name && { set: cylinder.name }) }];
+  }
+  const toPull = held.has('through-bolts-slack') ? pairToPull(sheet, state) : undefined;
+  return toPull ? [{ code: 'card-first', card: 'tighten', set: toPull.set.name }] : [];
+}
+
+/** The nuts of cylinders that are on and not pulled down. */
+function pairToPull(sheet: JobSheet, state: JobState): RunView | undefined {
+  const sets = setsToTighten(sheet).filter(({ kind }) => kind === 'cylinder-base');
+  return sets
+    .flatMap(({ id }) => runsOf(sheet, state, id, ''))
+    .find((run) => !runDone(run) && waitsInPlace(sheet, state, run.name).length === 0);
 }
 
 /** Another way is chosen among those the sheet allows, before the first piston is on its rod. */
