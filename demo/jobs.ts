@@ -22,6 +22,7 @@ import {
   wrenchFor,
 } from './intakeStory';
 import { bearingsDone } from './frameStory';
+import { caseClosed, cylinderOn, pistonHung, plated, pulledByTwo } from './cylinderStory';
 import { timed } from './timingStory';
 import { castryV8 } from './sheets/castryV8';
 import { averilQ4 } from './sheets/averilQ4';
@@ -66,6 +67,7 @@ export const DEMO_JOB = {
   harbourTug: jobId(1, 16),
   grainDryer: jobId(1, 17),
   southFerry: jobId(1, 18),
+  gliderTug: jobId(1, 19),
   otherShops: jobId(2, 1),
 } as const;
 
@@ -90,6 +92,7 @@ export function demoJobs(now: Date): readonly DemoJob[] {
     harbourTug(now),
     grainDryer(now),
     southFerry(now),
+    gliderTug(now),
     otherShops(now),
   ];
 }
@@ -665,6 +668,40 @@ function southFerry(now: Date): DemoJob {
     wear: { '2/lower': 'scored', '3/lower': 'wiped' },
     until: (bearing, step) => bearing === '3' && step.kind === 'shell' && step.item === '3/upper',
   }).end();
+}
+
+/**
+ * All apart and going together: the first two cylinders are on, opposite each other. Two people pull their nuts, a side
+ * each with a wrench of their own; the near end of a through bolt is on, the far end is waited for.
+ */
+function gliderTug(now: Date): DemoJob {
+  const story = open(
+    lockside,
+    DEMO_JOB.gliderTug,
+    hoursBefore(now, 3),
+    {
+      serial: 'Q4-0301',
+      name: 'glider tug',
+      why: 'Metal in the filter at its hundred hours.',
+      scope: { kind: 'everything' },
+      because: 'low-oil-pressure',
+    },
+    'TR',
+    averilQ4,
+  );
+  stripped(madeDead(story, averilQ4), averilQ4);
+  for (const card of ['mark', 'parts', 'inspect', 'bores', 'shells', 'crank'] as const)
+    story.act('card.left-out', {
+      card,
+      words: 'At the engine shop in the valley; its sheet is in the file.',
+    });
+  for (const [item, grams] of Object.entries({ '1': 1212, '2': 1215, '3': 1209, '4': 1214 }))
+    story.act('piece.weighed', { check: 'masses', item, grams, text: String(grams) });
+  plated(caseClosed(story, averilQ4));
+  story.act('piston-route.chosen', { route: 'part-way-out' });
+  for (const cylinder of [1, 2]) pistonHung(story, averilQ4, cylinder);
+  for (const cylinder of [1, 2]) cylinderOn(story, averilQ4, cylinder);
+  return pulledByTwo(story, averilQ4, 'near').end();
 }
 
 /** A chain-driven head about to go on: built, looked under, the crank to be placed. */

@@ -1,4 +1,4 @@
-import type { RunName, WrenchShown } from '@cardinex/core/job/facts/run';
+import type { RunName, Side, WrenchShown } from '@cardinex/core/job/facts/run';
 import type { Printed } from '@cardinex/core/job/facts/shown';
 import type { NutPulled } from '@cardinex/core/job/facts/valves';
 import { v7 as uuidv7 } from 'uuid';
@@ -148,8 +148,11 @@ export class Storyteller {
     return this;
   }
 
-  /** One act of a run, with the wrench in hand; a wait cut short. */
-  oneOf({ key, kind, nm = 0, deg = 0, bar = 0, together }: TightenAct): this {
+  /**
+   * One act of a run, with the wrench in hand; a wait cut short.
+   * @param end of what two pull together; both unless given
+   */
+  oneOf({ key, kind, nm = 0, deg = 0, bar = 0, together }: TightenAct, end?: Side): this {
     const pass = 1;
     switch (kind) {
       case 'wait':
@@ -169,7 +172,8 @@ export class Storyteller {
         const prepared = { wrench: this.inHand, adapter: null, at: '' };
         const pull = { key, pass, nm, setNm: wrenchSettingNm(nm, prepared) };
         const wrench = this.inHand?.id ?? '';
-        const sides = together ? [{ side: 'near' as const }, { side: 'far' as const }] : [{}];
+        const ends = end ? [end] : (['near', 'far'] as const);
+        const sides = together ? ends.map((side) => ({ side })) : [{}];
         return sides.reduce<this>(
           (so, side) => so.act('bolt.pulled', { ...pull, wrench, ...side }),
           this,
@@ -184,15 +188,24 @@ export class Storyteller {
     return this.act('run.prepared', { run, wrench: null, adapter: null, treatment });
   }
 
-  /** Takes a wrench in hand, as the crib has it. */
-  prepare(wrench: string, set = this.sheet.fastenedSets?.[0], instance = '1'): this {
-    if (!set?.programme) throw new Error('the sheet has no head');
+  /** From here on pulls are made with this wrench, as the crib has it. */
+  take(wrench: string): this {
     this.inHand = wrenchShown(demoTool(this.shop, wrench, new Date(this.clockMs)));
-    return this.act('run.prepared', {
+    return this;
+  }
+
+  /**
+   * Takes a wrench in hand and makes it ready.
+   * @param side it pulls from, where another pulls from the other
+   */
+  prepare(wrench: string, set = this.sheet.fastenedSets?.[0], instance = '1', side?: Side): this {
+    if (!set?.programme) throw new Error('the sheet has no head');
+    return this.take(wrench).act('run.prepared', {
       run: { set: set.id, instance, programme: set.programme.id },
       wrench: this.inHand,
       adapter: null,
       treatment: set.groups[0]?.treatment.says ?? '',
+      ...(side && { side }),
     });
   }
 

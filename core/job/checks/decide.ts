@@ -80,7 +80,7 @@ export function decideCheckSeen(
   if (held) return held;
   if (check.kind === 'timing') return decideTimingSeen(state, act, context);
   if (check.kind === 'pump') return decidePumpSeen(state, act, context);
-  if (check.kind === 'on-rod' && data.found === 'good') return decideOnRod(sheet, state);
+  if (check.kind === 'on-rod' && data.found === 'good') return decideOnRod(sheet, state, data.item);
   if (check.kind === 'fitted') return decideFitSeen(state, act, check, context);
   return check.kind === 'head-on' && data.found === 'good' && data.step !== undefined
     ? decideHeadStep(state, check, data.step, { sheet, at })

@@ -1,12 +1,13 @@
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
-import { fitSeen, madeDead, stripped, tickOrRead, wrenchFor } from '@cardinex/demo/intakeStory';
+import { caseClosed, pieceOn, plated } from '@cardinex/demo/cylinderStory';
+import { madeDead, stripped, tickOrRead, wrenchFor } from '@cardinex/demo/intakeStory';
 import { typed, type Storyteller } from '@cardinex/demo/storyteller';
 import { setOf } from '../../../sheet/programmeOf';
 import type { ActData, ActType } from '../../act';
 import { checkOf, checksOn } from '../../checks/allChecks';
 import { checkView } from '../../checks/view';
 import type { Scope } from '../../facts/scope';
-import { partsUnder } from '../../register';
+import { partsUnder, temporaryPartsIn } from '../../register';
 import { runView } from '../../run/runView';
 import { holdsOnTurning } from '../../mayTurn';
 import { cardIn, openedFor, refusalIn, sheetIn } from '../../tests/intake';
@@ -38,29 +39,21 @@ const seen = (item: string, step: string, check = 'on-rod'): ActData['check.seen
   step,
   found: 'good',
 });
-/** A row of a piece that goes on, as far as it goes: each step accepted. */
-const putOn = (
-  story: Storyteller,
-  piece: string,
-  instance: string,
-  until?: string,
-): Storyteller => {
-  for (;;) {
-    const rows = rowsOfPiece(sheetOf(story), stateOf(story), piece);
-    const row = rows.find(({ row: { instances } }) => instances.includes(instance));
-    if (row?.stands !== 'open' || !row.next || row.next.id === until) return story;
-    const step = fitSeen(row.row, row.next);
-    expect([step, refused(story, 'check.seen', step)]).toEqual([step, null]);
-    story.act('check.seen', step);
-  }
-};
-const caseClosed = (story: Storyteller): Storyteller => {
-  for (const cylinder of ['1', '2', '3', '4']) putOn(story, 'rod', `rod/${cylinder}`);
-  putOn(story, 'case-half', 'case-half/right');
-  return putOn(story, 'case-half', 'case-half/left');
-};
+const putOn = (story: Storyteller, instance: string, until?: string): Storyteller =>
+  pieceOn(story, averilQ4, instance, until);
 const hangPiston = (story: Storyteller, cylinder: string): Storyteller => {
-  for (const step of placesOf(story, 'on-rod') ?? []) story.act('check.seen', seen(cylinder, step));
+  for (const step of placesOf(story, 'on-rod') ?? []) {
+    const act = seen(cylinder, step);
+    expect([act, refused(story, 'check.seen', act)]).toEqual([act, null]);
+    story.act('check.seen', act);
+  }
+  return story;
+};
+/** Plates hold the case until the first cylinder goes on. */
+const closed = (): Storyteller => plated(caseClosed(apart(EVERYTHING), averilQ4));
+const platesOut = (story: Storyteller): Storyteller => {
+  for (const { id } of temporaryPartsIn(stateOf(story).register))
+    story.act('temporary-part.taken-out', { part: id });
   return story;
 };
 const allGoodOf = (story: Storyteller, id: string): void => {
@@ -94,12 +87,12 @@ describe('a piston that is put on its rod', () => {
     const half = rowsOfPiece(sheetOf(story), stateOf(story), 'case-half');
     const rod = { code: 'card-first', card: 'fit', set: 'Rod' };
     expect(half[0]).toMatchObject({ stands: 'waits', waits: [rod, rod, rod, rod] });
-    caseClosed(story);
+    caseClosed(story, averilQ4);
     expect(refused(story, 'check.seen', seen('1', 'piston-way'))).toBeNull();
   });
 
   it('holds the crank while its cylinder is off, unless something guides it, which is out before the cylinder', () => {
-    const story = caseClosed(apart(EVERYTHING));
+    const story = closed();
     expect(codes(story)).not.toContain('piston-hangs');
     hangPiston(story, '1');
     const [held] = holdsOnTurning(sheetOf(story), stateOf(story)).filter(
@@ -108,13 +101,12 @@ describe('a piston that is put on its rod', () => {
     expect(held).toEqual({ code: 'piston-hangs', what: '1' });
     guided(story);
     expect(codes(story)).not.toContain('piston-hangs');
-    putOn(story, 'cylinder', 'cylinder/1', 'on');
+    putOn(story, 'cylinder/1', 'on');
     const on = seen('cylinder/1', 'on', 'fit/cylinder');
     expect(refused(story, 'check.seen', on)).toBe('temporary-parts-in');
     // Where a cover goes on it is in nobody's way.
     expect(partsUnder(stateOf(story), { kind: 'cover' })).toEqual([]);
-    story.act('temporary-part.taken-out', { part: 'guide' });
-    expect(refused(story, 'check.seen', on)).toBeNull();
+    expect(refused(platesOut(story), 'check.seen', on)).toBeNull();
     story.act('check.seen', on);
     expect(codes(story)).not.toContain('piston-hangs');
   });
@@ -122,7 +114,7 @@ describe('a piston that is put on its rod', () => {
 
 describe('the crank, once placed for one cylinder', () => {
   it('stands there for the one opposite too, and is not turned for it; for another it is', () => {
-    const story = hangPiston(caseClosed(apart(EVERYTHING)), '1');
+    const story = hangPiston(closed(), '1');
     expect(refused(story, 'check.seen', seen('2', 'crank-placed'))).toBeNull();
     expect(refused(story, 'check.seen', seen('3', 'crank-placed'))).toBe('crank-held');
     story.act('crank.doubted', { words: 'Somebody leant on the propeller.' });
@@ -132,14 +124,14 @@ describe('the crank, once placed for one cylinder', () => {
 
 describe('the next piston', () => {
   it('waits for the cylinder of the one that hangs, and for its nuts, before the crank comes round', () => {
-    const story = caseClosed(apart(EVERYTHING));
+    const story = closed();
     const bench = checksOn(sheetOf(story), 'pistons').filter(({ id }) => id !== 'on-rod');
     for (const { id } of bench) allGoodOf(story, id);
     const waits = () => cardIn(story, averilQ4, 'pistons').reason;
     hangPiston(hangPiston(story, '1'), '2');
     expect(waits()).toEqual({ code: 'card-first', card: 'fit', set: 'Cylinder' });
-    putOn(story, 'cylinder', 'cylinder/1');
-    putOn(story, 'cylinder', 'cylinder/2');
+    putOn(platesOut(story), 'cylinder/1');
+    putOn(story, 'cylinder/2');
     const nuts = { code: 'card-first', card: 'tighten', set: 'Cylinder base nuts' };
     expect(waits()).toEqual(nuts);
     const set = setOf(sheetOf(story), 'cylinder-base');
@@ -156,14 +148,14 @@ describe('the next piston', () => {
     });
     expect(refused(story, 'check.seen', seen('3', 'crank-placed'))).toBeNull();
     // Its cylinder is tried by turning it, now that both are down.
-    putOn(story, 'cylinder', 'cylinder/1');
+    putOn(story, 'cylinder/1');
     expect(rowsOfPiece(sheetOf(story), stateOf(story), 'cylinder')[0]?.stands).toBe('done');
   });
 });
 
 describe('a separate cylinder', () => {
   it('goes on over its own piston: ring and bore first, what must be in looked for, then on and pulled', () => {
-    const story = hangPiston(caseClosed(apart(EVERYTHING)), '1');
+    const story = hangPiston(closed(), '1');
     const piece = sheetOf(story).whole.assembly?.pieces.find(({ id }) => id === 'cylinder');
     const [row] = rowsOfPiece(sheetOf(story), stateOf(story), 'cylinder');
     expect(row?.stands).toBe('open');
@@ -188,7 +180,7 @@ describe('a separate cylinder', () => {
   });
 
   it('is pulled with the one opposite as soon as both are on, while the other pair is still to come', () => {
-    const story = caseClosed(apart(EVERYTHING));
+    const story = closed();
     const treatment = 'oil';
     const ready = (instance: string): ActData['run.prepared'] => ({
       run: { set: 'cylinder-base', instance, programme: 'main' },
@@ -198,9 +190,9 @@ describe('a separate cylinder', () => {
     });
     hangPiston(story, '1');
     hangPiston(story, '2');
-    putOn(story, 'cylinder', 'cylinder/1');
+    putOn(platesOut(story), 'cylinder/1');
     expect(refused(story, 'run.prepared', ready('1-2'))).not.toBeNull();
-    putOn(story, 'cylinder', 'cylinder/2');
+    putOn(story, 'cylinder/2');
     expect(cardIn(story, averilQ4, 'tighten').status).toBe('open');
     expect(refused(story, 'run.prepared', ready('1-2'))).toBeNull();
     expect(refused(story, 'run.prepared', ready('3-4'))).toBe('card-before');
@@ -223,7 +215,7 @@ describe('a separate cylinder', () => {
 
 describe('the way in', () => {
   it('may be another that the sheet allows: the piston part-way out of its cylinder until its pin is through', () => {
-    const story = caseClosed(apart(EVERYTHING));
+    const story = closed();
     expect(placesOf(story, 'on-rod')).toEqual(['crank-placed', 'piston-way', 'pin', 'retained']);
     story.act('piston-route.chosen', { route: 'part-way-out' });
     expect(placesOf(story, 'on-rod')).toEqual([
@@ -241,7 +233,7 @@ describe('the way in', () => {
   });
 
   it('is one of the sheet’s, and the same for all once a piston is on its rod', () => {
-    const story = caseClosed(apart(EVERYTHING));
+    const story = closed();
     expect(refused(story, 'piston-route.chosen', { route: 'into-block' })).toBe('unknown-route');
     expect(refused(story, 'piston-route.chosen', { route: 'part-way-out' })).toBeNull();
     hangPiston(story, '1');

@@ -17,29 +17,36 @@ import type { Wait } from '../../trayReason';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
 import { waitsForFit } from '../fit/standing';
 import { waitsInPlace } from '../tighten/inPlace';
-import { ON_ROD } from './checks';
+import { isPistonIn, ON_ROD } from './checks';
 
 /**
  * What pistons of separate cylinders go onto their rods after: the case, closed over the rods; and before the crank comes
  * round for another, the cylinder of one that hangs there, and its nuts.
+ * @param item the cylinder whose piston it is; the next one unless given
  */
-export function waitsToGoOnRods(sheet: JobSheet, state: JobState): readonly Wait[] {
+export function waitsToGoOnRods(
+  sheet: JobSheet,
+  state: JobState,
+  item = nextOnRod(sheet, state),
+): readonly Wait[] {
   const under = offOfKind(sheet, 'rod-and-piston').flatMap(
     ({ id }) => sheet.comesOff.backAfter.get(id) ?? [],
   );
-  return [...waitsForFit(sheet, state, under), ...waitsToTurn(sheet, state)].filter(
+  return [...waitsForFit(sheet, state, under), ...waitsToTurn(sheet, state, item)].filter(
     (wait) => !isPassed(state, { card: 'pistons' }, wait),
   );
 }
 
+/** The first cylinder whose piston does not hang on its rod yet. */
+function nextOnRod(sheet: JobSheet, state: JobState): string | undefined {
+  return checkOf(sheet, ON_ROD)?.items.find((item) => !isPistonIn(sheet, state, Number(item)));
+}
+
 /** What is gone on with first, where the crank has to come round for the next piston and is held by the last. */
-function waitsToTurn(sheet: JobSheet, state: JobState): readonly Wait[] {
+function waitsToTurn(sheet: JobSheet, state: JobState, item: string | undefined): readonly Wait[] {
   const check = checkOf(sheet, ON_ROD);
-  const next = check?.items.find(
-    (item) => seenOf(state.checks, ON_ROD, item, CRANK_PLACED) === undefined,
-  );
-  if (!check || next === undefined) return [];
-  if (!isTurnedFor(sheet, state, check, next, CRANK_PLACED)) return [];
+  if (!check || item === undefined || seenOf(state.checks, ON_ROD, item, CRANK_PLACED)) return [];
+  if (!isTurnedFor(sheet, state, check, item, CRANK_PLACED)) return [];
   const held = new Set(holdsOnTurning(sheet, state).map(({ code }) => code));
   if (held.has('piston-hangs')) {
     const cylinder = assemblyGraph(sheet.whole).assembly.pieces.find(
@@ -75,8 +82,8 @@ export function decidePistonRoute(
 }
 
 /** May a piston be put on its rod? Not while the case is still to be closed over it. */
-export function decideOnRod(sheet: JobSheet, state: JobState): Verdict {
-  const [wait] = cylinderOverPiston(sheet) ? waitsToGoOnRods(sheet, state) : [];
+export function decideOnRod(sheet: JobSheet, state: JobState, item: string): Verdict {
+  const [wait] = cylinderOverPiston(sheet) ? waitsToGoOnRods(sheet, state, item) : [];
   if (wait?.code !== 'card-first') return ACCEPTED;
   const { card, set } = wait;
   return refused('card-before', { card, ...(set !== undefined && { set }) });
