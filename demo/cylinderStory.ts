@@ -1,7 +1,8 @@
 import { rowsOfPiece } from '@cardinex/core/job/cards/fit/standing';
 import { FIT_ON } from '@cardinex/core/job/cards/fit/steps';
-import { ON_ROD } from '@cardinex/core/job/cards/pistons/checks';
-import { checkOf } from '@cardinex/core/job/checks/allChecks';
+import { ON_ROD, ringOfItem } from '@cardinex/core/job/cards/pistons/checks';
+import { checkOf, checksOn } from '@cardinex/core/job/checks/allChecks';
+import { isTaken } from '@cardinex/core/job/checks/view';
 import { temporaryPartsIn } from '@cardinex/core/job/register';
 import type { EngineSheet } from '@cardinex/core/sheet/engineSheet';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
@@ -9,10 +10,10 @@ import type { Side } from '@cardinex/core/job/facts/run';
 import { onSide, runView } from '@cardinex/core/job/run/runView';
 import type { RunView } from '@cardinex/core/job/run/views';
 import { stageToSet } from '@cardinex/core/job/run/stageSet';
-import { fitSeen, sheetIn, stateOf } from './intakeStory';
+import { fitSeen, sheetIn, stateOf, tickOrRead } from './intakeStory';
 import { crewMember, lockside } from './shops';
 import { DEMO_TOOL } from './tools';
-import type { Storyteller } from './storyteller';
+import { typed, type Storyteller } from './storyteller';
 
 /*
  * An engine of separate cylinders going together: rods, the case over them, pistons on their rods, cylinders over them.
@@ -51,6 +52,25 @@ export function plated(story: Storyteller): Storyteller {
     where: 'at the cylinder openings',
     bars: 'start',
   });
+}
+
+/** What is done to pistons on the bench, each reading at the low end of what the book prints. */
+export function pistonsOnBench(story: Storyteller, sheet: EngineSheet): Storyteller {
+  const scoped = sheetIn(story, sheet);
+  for (const check of checksOn(scoped, 'pistons').filter(({ id }) => id !== ON_ROD))
+    for (const item of check.items)
+      for (const place of check.places) {
+        if (isTaken(stateOf(story).checks, check, item, place)) continue;
+        if (check.way === 'weighed') {
+          story.act('piece.weighed', { check: check.id, item, grams: 1210, text: '1210' });
+        } else if (check.way === 'read') {
+          const { gap, sideClearance } = ringOfItem(scoped, item).ring ?? {};
+          const mm = (check.kind === 'ring-gaps' ? gap?.low : sideClearance?.low)?.value ?? 0;
+          const at = { check: check.id, item, ...(place !== '' && { place }) };
+          story.act('check.read', { ...at, mm, printed: typed(mm) });
+        } else tickOrRead(story, scoped, check, item, place);
+      }
+  return story;
 }
 
 /** A piston on its rod, its pin held; the crank brought there first. */

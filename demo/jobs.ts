@@ -22,7 +22,14 @@ import {
   wrenchFor,
 } from './intakeStory';
 import { bearingsDone } from './frameStory';
-import { caseClosed, cylinderOn, pistonHung, plated, pulledByTwo } from './cylinderStory';
+import {
+  caseClosed,
+  cylinderOn,
+  pistonHung,
+  pistonsOnBench,
+  plated,
+  pulledByTwo,
+} from './cylinderStory';
 import { timed } from './timingStory';
 import { castryV8 } from './sheets/castryV8';
 import { averilQ4 } from './sheets/averilQ4';
@@ -697,7 +704,7 @@ function gliderTug(now: Date): DemoJob {
     });
   for (const [item, grams] of Object.entries({ '1': 1212, '2': 1215, '3': 1209, '4': 1214 }))
     story.act('piece.weighed', { check: 'masses', item, grams, text: String(grams) });
-  plated(caseClosed(story, averilQ4));
+  plated(caseClosed(pistonsOnBench(story, averilQ4), averilQ4));
   story.act('piston-route.chosen', { route: 'part-way-out' });
   for (const cylinder of [1, 2]) pistonHung(story, averilQ4, cylinder);
   for (const cylinder of [1, 2]) cylinderOn(story, averilQ4, cylinder);

@@ -220,7 +220,7 @@ export const averilQ4: EngineSheet = {
         ...book.on(31),
       },
       twoPeople: book.says(
-        'One on each side: opposite cylinders at the same time, through bolts held on the far side. The crank is not turned with through bolts slack.',
+        'One on each side, each with a wrench: opposite cylinders at the same time, through bolts at both ends. The crank is not turned with through bolts slack.',
         31,
       ),
     },

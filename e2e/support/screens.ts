@@ -38,6 +38,8 @@ export const SCREENS = [
   ['seals', `/jobs/${DEMO_JOB.dredger}/liners?part=seals`],
   ['a counterbore', `/jobs/${DEMO_JOB.dredger}/liners?check=counterbores`],
   ['shells', `/jobs/${DEMO_JOB.aeroplane}/shells?check=shells%2Fmains`],
+  ['two opposite cylinders', `/jobs/${DEMO_JOB.gliderTug}/tighten?set=cylinder-base`],
+  ['a separate cylinder', `/jobs/${DEMO_JOB.gliderTug}/fit?set=cylinder`],
   ['bearing by bearing', `/jobs/${DEMO_JOB.southFerry}/bearings`],
   ['old shells', `/jobs/${DEMO_JOB.dredger}/inspect?check=shells-found%2Fmains`],
   ['pistons', `/jobs/${DEMO_JOB.aeroplane}/pistons`],

@@ -1,10 +1,9 @@
-import { isWeighedBeside } from '@cardinex/core/job/cards/pistons/checks';
 import { fitRowName, fitStepName } from './cards/fit';
 import { hiddenSentence } from './pieceLines';
 import { pieceNamed } from './pieces';
 import type { BuildKind, Check } from '@cardinex/core/job/checks/check';
 import { hiddenUnder, type ALWAYS_HIDDEN } from '@cardinex/core/job/cards/tighten/covering';
-import { ringOfItem } from '@cardinex/core/job/cards/pistons/checks';
+import { isWeighedBeside, ringOfItem } from '@cardinex/core/job/cards/pistons/checks';
 import { markSays, TOP_AGAIN } from '@cardinex/core/job/cards/timing/view';
 import type { JobSheet } from '@cardinex/core/job/scope';
 import { setOf } from '@cardinex/core/sheet/programmeOf';

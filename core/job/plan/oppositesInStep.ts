@@ -18,7 +18,7 @@ import type { ComesOff } from './comesOff';
 type Pair = readonly [near: string, far: string];
 
 /** A bolt with a nut at either end, each drawn where it is seen. */
-export interface ThroughFastener extends SheetFastener {
+interface ThroughFastener extends SheetFastener {
   readonly farEnd: { readonly xMm: number; readonly yMm: number };
 }
 

@@ -158,18 +158,17 @@ export class Walk {
 
   /** Plates and guides in where the crank is turned while cylinders are off, and out again before one goes on. */
   private holdMeanwhile(seen: ActData['check.seen']): void {
-    switch (this.refusal('check.seen', seen)) {
-      case 'crank-held':
-        for (const { code } of holdsOnTurning(sheetOfJob(this.sheet, this.state), this.state)) {
-          const kind = HELD_BY[code];
-          if (!kind) continue;
-          const put = { part: `${kind}-${this.story.now}`, kind, what: kind, where: 'case' };
-          this.act('temporary-part.put-in', { ...put, bars: 'start' });
-        }
-        return;
-      case 'temporary-parts-in':
-        for (const { id } of temporaryPartsIn(this.state.register))
-          this.act('temporary-part.taken-out', { part: id });
+    const refusal = this.refusal('check.seen', seen);
+    if (refusal === 'crank-held') {
+      for (const { code } of holdsOnTurning(sheetOfJob(this.sheet, this.state), this.state)) {
+        const kind = HELD_BY[code];
+        if (!kind) continue;
+        const put = { part: `${kind}-${this.story.now}`, kind, what: kind, where: 'case' };
+        this.act('temporary-part.put-in', { ...put, bars: 'start' });
+      }
+    } else if (refusal === 'temporary-parts-in') {
+      for (const { id } of temporaryPartsIn(this.state.register))
+        this.act('temporary-part.taken-out', { part: id });
     }
   }
 

@@ -1,3 +1,4 @@
+import type { Side } from '@cardinex/core/job/facts/run';
 import { View } from 'react-native';
 import { numberOf } from '@cardinex/core/job/run/runView';
 import { treatmentsOf } from '@cardinex/core/sheet/treatmentOf';
@@ -9,6 +10,11 @@ import { useJob } from '../../job/JobProvider';
 import { HeadMap } from '../HeadMap';
 import { TreatmentKey } from '../TreatmentKey';
 import type { RunInHandNow } from './useRun';
+
+/** Of one that is on at one end, the end that is waited for. */
+function otherEnd([done]: readonly Side[]): Side | undefined {
+  return done && (done === 'near' ? 'far' : 'near');
+}
 
 /** Where the bolts of the stage stand, and how far each is. */
 export function RunMap({ run }: { run: RunInHandNow }) {
@@ -30,7 +36,7 @@ export function RunMap({ run }: { run: RunInHandNow }) {
           sides: b.sides,
         }))}
         currentId={bolt.act.fastener}
-        currentEnd={run.end ?? undefined}
+        currentEnd={run.end ?? otherEnd(bolt.sides)}
         nextId={following?.act.fastener ?? null}
         label={label.filter(Boolean).join(' ')}
         onPress={choose}

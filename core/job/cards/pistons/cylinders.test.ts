@@ -1,7 +1,7 @@
 import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
-import { caseClosed, pieceOn, plated } from '@cardinex/demo/cylinderStory';
-import { madeDead, stripped, tickOrRead, wrenchFor } from '@cardinex/demo/intakeStory';
-import { typed, type Storyteller } from '@cardinex/demo/storyteller';
+import { caseClosed, pieceOn, pistonsOnBench, plated } from '@cardinex/demo/cylinderStory';
+import { madeDead, stripped, wrenchFor } from '@cardinex/demo/intakeStory';
+import type { Storyteller } from '@cardinex/demo/storyteller';
 import { setOf } from '../../../sheet/programmeOf';
 import type { ActData, ActType } from '../../act';
 import { checkOf, checksOn } from '../../checks/allChecks';
@@ -12,7 +12,6 @@ import { runView } from '../../run/runView';
 import { holdsOnTurning } from '../../mayTurn';
 import { cardIn, openedFor, refusalIn, sheetIn } from '../../tests/intake';
 import { jobOf, lastAt, stateOf } from '../../tests/story';
-import { ringOfItem } from './checks';
 import { rowsOfPiece } from '../fit/standing';
 import { fitSteps } from '../fit/steps';
 
@@ -55,19 +54,6 @@ const platesOut = (story: Storyteller): Storyteller => {
   for (const { id } of temporaryPartsIn(stateOf(story).register))
     story.act('temporary-part.taken-out', { part: id });
   return story;
-};
-const allGoodOf = (story: Storyteller, id: string): void => {
-  const check = checkOf(sheetOf(story), id);
-  for (const item of check?.items ?? [])
-    for (const place of check?.places ?? []) {
-      if (check?.way === 'weighed')
-        story.act('piece.weighed', { check: id, item, grams: 1210, text: '1210' });
-      else if (check?.way === 'read') {
-        const { gap, sideClearance } = ringOfItem(sheetOf(story), item).ring ?? {};
-        const mm = (check.kind === 'ring-gaps' ? gap?.low : sideClearance?.low)?.value ?? 0;
-        story.act('check.read', { check: id, item, place, mm, printed: typed(mm) });
-      } else if (check) tickOrRead(story, sheetOf(story), check, item, place);
-    }
 };
 const guided = (story: Storyteller): Storyteller =>
   story.act('temporary-part.put-in', {
@@ -125,8 +111,7 @@ describe('the crank, once placed for one cylinder', () => {
 describe('the next piston', () => {
   it('waits for the cylinder of the one that hangs, and for its nuts, before the crank comes round', () => {
     const story = closed();
-    const bench = checksOn(sheetOf(story), 'pistons').filter(({ id }) => id !== 'on-rod');
-    for (const { id } of bench) allGoodOf(story, id);
+    pistonsOnBench(story, averilQ4);
     const waits = () => cardIn(story, averilQ4, 'pistons').reason;
     hangPiston(hangPiston(story, '1'), '2');
     expect(waits()).toEqual({ code: 'card-first', card: 'fit', set: 'Cylinder' });
