@@ -42,6 +42,7 @@ test('one piston alone is weighed against the one that came out, and goes in par
   await page.goto(`${at}/pistons`);
   await press(page, /^Piston part-way out of its cylinder/);
   await page.goto(`${at}/pistons?check=on-rod`);
+  await page.getByTestId('act').waitFor();
   // On the bench nothing turns; at the engine the through bolts are slack until plates hold them.
   await confirm(page, 2);
   await expect(page.getByText('Through bolts are slack', { exact: false })).toBeVisible();
@@ -50,6 +51,7 @@ test('one piston alone is weighed against the one that came out, and goes in par
 
   // The plates stand where the cylinder goes; no clamp is held, the rings are in.
   await page.goto(`${at}/fit?set=cylinder`);
+  await page.getByTestId('act').waitFor();
   await expect(page.getByRole('button', { name: /^Guided in/ })).toHaveCount(0);
   await confirm(page, 8);
   await page.getByTestId('still-in').getByRole('button').click();
