@@ -1,3 +1,4 @@
+import { averilQ4 } from '@cardinex/demo/sheets/averilQ4';
 import { demoSheets } from '@cardinex/demo/sheets/all';
 import { hesperM6Right } from '@cardinex/demo/sheets/hesperM6';
 import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
@@ -72,4 +73,13 @@ it.each(
   });
   expect(found.stages).toHaveLength(stages.length);
   for (const { meanKn } of found.stages.at(-1)?.bolts ?? []) expect(meanKn).toBeGreaterThan(0);
+});
+
+it('where no stage pulls every fastener, each has its place by its last pull', () => {
+  const set = setOf(averilQ4, 'cylinder-base');
+  const plan = set && clampPlanOf(set);
+  expect(plan?.order).toHaveLength(set?.fasteners.length ?? 0);
+  // The through bolts come last, after all base nuts.
+  expect(plan?.order.slice(-2)).toEqual(['f2', 'f6']);
+  expect(plan?.stages).toHaveLength(4);
 });

@@ -13,6 +13,7 @@ import {
   usualBearing,
 } from '../tightening/usualJoint';
 import { memoizeByObject } from './memoize';
+import { pulledInOrder } from './pulledInOrder';
 import { groupOf, planOf, stagesOf } from './programmeOf';
 import { isSheetPause, type FastenedSet, type FastenerGroup } from './spec/fastening';
 
@@ -22,7 +23,7 @@ export const METHOD_SCATTER = { torque: 0.15, angle: 0.06, tension: 0.03 } as co
 /** A set's programme as clamps, for trying out what its order and its stages do. */
 interface ClampPlan {
   readonly stages: readonly ClampStage[];
-  /** The first order that pulls every fastener. */
+  /** The first order that pulls every fastener; where none does, the one in which each is pulled last. */
   readonly order: readonly string[];
 }
 
@@ -40,11 +41,13 @@ export const clampPlanOf = memoizeByObject((set: FastenedSet): ClampPlan | null 
   const whole = placed.find(
     ({ stage }) => !isSheetPause(stage) && stage.order.length === set.fasteners.length,
   )?.stage;
+  // Where no stage pulls all of them, each as it is pulled last.
+  const order = whole && !isSheetPause(whole) ? whole.order : pulledInOrder(set);
   const stages = placed.flatMap(({ cycle, stage }) => {
     const pulls = acts.filter((act) => act.cycle === cycle && act.stage === stage.id);
     return stageOf(set, pulls);
   });
-  return whole && !isSheetPause(whole) && stages.length > 0 ? { stages, order: whole.order } : null;
+  return stages.length > 0 ? { stages, order } : null;
 });
 
 /** One stage for all: what its first pull comes to, and what share of that the others get. */

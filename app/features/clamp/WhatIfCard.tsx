@@ -1,6 +1,7 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { clampPlanOf } from '@cardinex/core/sheet/clampPlanOf';
+import { ofInstance } from '@cardinex/core/sheet/ofInstance';
 import { setOf } from '@cardinex/core/sheet/programmeOf';
 import { clampWords as w } from '@cardinex/words/cards/clamp';
 import { shared } from '@cardinex/words/screens';
@@ -15,7 +16,9 @@ import { WhatIf } from './WhatIf';
 /** What another order or another stage would do to the set in hand. */
 export function WhatIfCard({ set: id }: { set: string | undefined }) {
   const { jobId, sheet } = useJob();
-  const set = setOf(sheet, id ?? '');
+  const whole = setOf(sheet, id ?? '');
+  // Where its instances have bolts of their own, the first stands for all.
+  const set = whole && ofInstance(whole, whole.instances[0] ?? '');
   const plan = set ? clampPlanOf(set) : null;
   return (
     <CardFrame
