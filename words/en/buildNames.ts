@@ -77,7 +77,7 @@ const PLACES: Readonly<Record<string, string>> = {
   'rod-way': 'Rod the right way',
   clear: 'Clear',
   aimed: 'Aimed',
-  'crank-placed': 'Crank placed',
+  'crank-placed': 'Crank set',
   clamped: 'Rings clamped',
   'in-liner': 'In its liner',
   'cap-own': 'Own cap on',

@@ -77,7 +77,7 @@ function nameOf({ whole }: JobSheet, step: FitStep, all: readonly JointSpec[]): 
     case 'hides':
       return `Seen: ${withinSentence(hiddenSentence(step.line))}`;
     case 'crank':
-      return 'Crank placed';
+      return 'Crank set';
     case 'lift':
       return 'Lift is ready';
     case 'on':
