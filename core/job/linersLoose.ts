@@ -1,5 +1,6 @@
 import { seenOf } from './checks/state';
 import { isPulledAgain } from './cards/strip/loosening';
+import { HELD_BY } from './facts/crank';
 import type { TemporaryPart } from './facts/register';
 import { temporaryPartsIn } from './register';
 import { cylindersInScope, hasWetLiners, offOfKind, takesPistonsOut, type JobSheet } from './scope';
@@ -8,7 +9,7 @@ import { cylindersOf } from '../sheet/engineSheet';
 
 /** What holds the liners down while no head does. */
 export function linerClamps({ register }: Pick<JobState, 'register'>): readonly TemporaryPart[] {
-  return temporaryPartsIn(register).filter(({ kind }) => kind === 'liner-clamp');
+  return temporaryPartsIn(register).filter(({ kind }) => kind === HELD_BY['liners-loose']);
 }
 
 /**

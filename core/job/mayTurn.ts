@@ -18,7 +18,7 @@ import {
 } from './cards/strip/loosening';
 import { isRodHeld } from './cards/pistons/rodPull';
 import { timingView } from './cards/timing/view';
-import type { CrankHold, Move } from './facts/crank';
+import { HELD_BY, type CrankHold, type Move } from './facts/crank';
 import { linersLoose } from './linersLoose';
 import { temporaryPartName, temporaryPartsBarring, temporaryPartsIn } from './register';
 import { isBegun, runDone, runView } from './run/runView';
@@ -83,9 +83,12 @@ export function refusedTurning(
   return holds.length > 0 ? refused('crank-held', { holds }) : null;
 }
 
-/** Plates over the ends of through bolts, which hold the case while its cylinders are off. */
-function caseClamped({ register }: Pick<JobState, 'register'>): boolean {
-  return temporaryPartsIn(register).some(({ kind }) => kind === 'case-clamp');
+/** Is something in that lets the crank turn although this holds it: plates on through bolts, guides of pistons? */
+function isHeldMeanwhile(
+  { register }: Pick<JobState, 'register'>,
+  code: keyof typeof HELD_BY,
+): boolean {
+  return temporaryPartsIn(register).some(({ kind }) => kind === HELD_BY[code]);
 }
 
 const throughBolted = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonly FastenedSet[] =>
@@ -98,7 +101,8 @@ const throughBolted = memoizeByObject(({ fastenedSets = [] }: JobSheet): readonl
  */
 function throughBoltsSlack(sheet: JobSheet, state: JobState): boolean {
   const sets = throughBolted(sheet);
-  if (sets.length === 0 || caseClamped(state) || isCrankOut(sheet, state)) return false;
+  if (sets.length === 0 || isHeldMeanwhile(state, 'through-bolts-slack')) return false;
+  if (isCrankOut(sheet, state)) return false;
   return sets.some((set) => {
     if (isCaseOpen(sheet, state, set)) return false;
     const begun = new Set(begunRuns(state, set).map(({ instance }) => instance));
@@ -191,8 +195,7 @@ function rodsUncapped(sheet: JobSheet, state: JobState): readonly number[] {
 
 /** Printed numbers of separate cylinders that are off while their pistons hang on their rods, and nothing guides them. */
 function pistonsHanging(sheet: JobSheet, state: JobState): readonly number[] {
-  const isGuided = temporaryPartsIn(state.register).some(({ kind }) => kind === 'piston-guide');
-  if (!cylinderOverPiston(sheet) || isGuided) return [];
+  if (!cylinderOverPiston(sheet) || isHeldMeanwhile(state, 'piston-hangs')) return [];
   const { instances, pieceOf } = assemblyGraph(sheet.whole);
   const isOff = (kind: string, cylinder: number): boolean =>
     instances

@@ -10,8 +10,8 @@ import type { JobState } from './state';
 
 /**
  * The figures a job runs on: the revision it is pinned to, with its variant, its deviations and its
- * leaflets laid over it, by the way its pistons go in, cut down to the job's scope. The same object for the same layers, so that
- * what is worked out from it is worked out once.
+ * leaflets laid over it, by the way its pistons go in, cut down to the job's scope. The same object
+ * for the same layers, so that what is worked out from it is worked out once.
  */
 export function sheetOfJob(
   pinned: EngineSheet,
@@ -28,15 +28,14 @@ export function sheetOfJob(
 
 /** A sheet with another of the ways it allows for its pistons to go in; itself where none was chosen, or not that one. */
 function byRoute(sheet: EngineSheet, route: PistonRoute | null): EngineSheet {
-  const { pistons } = sheet;
-  if (!pistons?.alsoRoutes || route === null || !routesOf(sheet).includes(route)) return sheet;
-  if (route === pistonRoute(sheet)) return sheet;
+  const routes = routesOf(sheet);
+  if (route === null || !routes.includes(route) || route === pistonRoute(sheet)) return sheet;
   const known = chosenOf(sheet);
   const before = known.get(route);
   if (before) return before;
   // What the sheet has first stays one of them.
-  const alsoRoutes = routesOf(sheet).filter((other) => other !== route);
-  const chosen = { ...sheet, pistons: { ...pistons, route, alsoRoutes } };
+  const alsoRoutes = routes.filter((other) => other !== route);
+  const chosen = { ...sheet, pistons: { ...sheet.pistons, route, alsoRoutes } };
   known.set(route, chosen);
   return chosen;
 }

@@ -1,17 +1,10 @@
-import type { CrankHold } from '@cardinex/core/job/facts/crank';
+import { HELD_BY, type CrankHold } from '@cardinex/core/job/facts/crank';
 import { View } from 'react-native';
 import { crankHoldSentence, registerWords as w } from '@cardinex/words/register';
 import { Mark } from '../../ui/Mark';
 import { Body } from '../../ui/Words';
 import { ClampLiners } from '../strip/ClampLiners';
 import { HoldMeanwhile } from '../strip/HoldMeanwhile';
-
-/** What something put in for a while lets turn all the same. */
-const HOLDABLE: readonly CrankHold['code'][] = [
-  'liners-loose',
-  'through-bolts-slack',
-  'piston-hangs',
-];
 
 /** Why the crank must not be turned for what this card asks: every reason, and the way to put right what can be. */
 export function HeldNotice({ by }: { by: readonly CrankHold[] }) {
@@ -27,11 +20,12 @@ export function HeldNotice({ by }: { by: readonly CrankHold[] }) {
           ))}
         </View>
       ) : null}
-      {HOLDABLE.some(has) ? (
+      {by.some(({ code }) => code in HELD_BY) ? (
         <View className="gap-3 p-3.5">
           {has('liners-loose') ? <ClampLiners /> : null}
-          {has('through-bolts-slack') ? <HoldMeanwhile by="case-clamp" /> : null}
-          {has('piston-hangs') ? <HoldMeanwhile by="piston-guide" /> : null}
+          {(['through-bolts-slack', 'piston-hangs'] as const).map((code) =>
+            has(code) ? <HoldMeanwhile key={code} by={HELD_BY[code]} /> : null,
+          )}
         </View>
       ) : null}
     </View>

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
-import { moveOf, type Check } from '@cardinex/core/job/checks/check';
-import { isTurnedFor } from '@cardinex/core/job/checks/crankThere';
+import { CRANK_PLACED, moveOf, type Check } from '@cardinex/core/job/checks/check';
+import { cylinderOfItem, isTurnedFor } from '@cardinex/core/job/checks/crankThere';
 import { mayBeNotHere } from '@cardinex/core/job/checks/notHere';
 import { phasesOf } from '@cardinex/core/job/checks/handling';
 import { isTaken, type CheckView } from '@cardinex/core/job/checks/view';
@@ -228,8 +228,8 @@ export function OneByOne({ view, set, ...props }: Props) {
           >
             {alone && stepped ? placeName(sheet, check, at.place) : itemName(sheet, check, at.item)}
           </Text>
-          {at.place === 'crank-placed' ? (
-            <CrankFor sheet={sheet} cylinder={Number(at.item.split('/').at(-1))} />
+          {at.place === CRANK_PLACED ? (
+            <CrankFor sheet={sheet} cylinder={cylinderOfItem(at.item)} />
           ) : null}
           {below?.(at)}
           {stepSays(sheet, check, at.place).map((line) => (

@@ -25,17 +25,18 @@ export function isTurnedFor(
 
 function isCrankThere(sheet: JobSheet, state: JobState, check: Check, item: string): boolean {
   const at = cylinderOverPiston(sheet) ? 'top' : 'bottom';
-  const own = cylinderOf(item);
+  const own = cylinderOfItem(item);
   const { together = [] } =
     pistonPlacings(firingOf(sheet), at).find(({ cylinder }) => cylinder === own) ?? {};
   const placed = check.items
-    .filter((other) => together.includes(cylinderOf(other)))
+    .filter((other) => together.includes(cylinderOfItem(other)))
     .flatMap((other) => seenOf(state.checks, check.id, other, CRANK_PLACED)?.seq ?? []);
   if (placed.length === 0) return false;
   return Math.max(...placed) >= lastTurned(sheet, state);
 }
 
-function cylinderOf(item: string): number {
+/** The cylinder an item of a check is of, its number last: `2`, `cylinder/2`. */
+export function cylinderOfItem(item: string): number {
   return Number(item.split('/').at(-1));
 }
 

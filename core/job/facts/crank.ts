@@ -1,3 +1,5 @@
+import type { TemporaryPartKind } from './register';
+
 export interface CrankState {
   /** After cylinder 1's firing top dead centre; null while unknown or in doubt. */
   readonly atDeg: number | null;
@@ -38,6 +40,13 @@ export interface CrankHold {
     | 'drive-open';
   readonly what?: string;
 }
+
+/** What, put in for a while, lets the crank turn all the same. */
+export const HELD_BY = {
+  'liners-loose': 'liner-clamp',
+  'through-bolts-slack': 'case-clamp',
+  'piston-hangs': 'piston-guide',
+} as const satisfies Partial<Record<CrankHold['code'], TemporaryPartKind>>;
 
 /**
  * What turns the crank: a move of the timing may be made while the drive is open, and the turn that a programme asks for

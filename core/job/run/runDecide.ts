@@ -18,7 +18,7 @@ import { bandOf, reachedVerdict } from './reached';
 import { refusedClosing } from '../cards/bearings/rules';
 import { afterHeatFrom, afterHeatOf } from '../cards/after-heat/programme';
 import { rodNotIn } from '../cards/pistons/rodPull';
-import { waitsInPlace } from '../cards/tighten/inPlace';
+import { refusedInPlace } from '../cards/tighten/inPlace';
 import { refusedByCovering } from '../cards/tighten/rules';
 import { isInDate } from './inDate';
 import { cardOfRun, readKey } from './runKey';
@@ -34,17 +34,12 @@ export function decideRunPrepared(
   if (!runView(sheet, act.data.run, {}, now)) return refused('unknown-run');
   const cooling = stillCooling(sheet, act.data.run, state, act.at);
   if (cooling) return cooling;
-  const covering =
+  const early =
     cardOfRun(act.data.run) === 'tighten'
-      ? refusedByCovering(sheet, state, act.data.run, act.at)
+      ? (refusedInPlace(sheet, state, act.data.run) ??
+        refusedByCovering(sheet, state, act.data.run, act.at))
       : null;
-  const [wait] =
-    cardOfRun(act.data.run) === 'tighten' ? waitsInPlace(sheet, state, act.data.run) : [];
-  if (wait?.code === 'card-first') {
-    const { card, set } = wait;
-    return refused('card-before', { card, ...(set !== undefined && { set }) });
-  }
-  const closing = covering ?? refusedClosing(sheet, state, act.data.run, act.at);
+  const closing = early ?? refusedClosing(sheet, state, act.data.run, act.at);
   if (closing) return closing;
   const rod = rodNotIn(sheet, state, act.data.run);
   if (rod !== null) return refused('rod-not-in', { cylinder: rod });

@@ -18,9 +18,8 @@ import { rowsOfPiece } from '../cards/fit/standing';
 import { waitsInPlace } from '../cards/tighten/inPlace';
 import { decide } from '../decide';
 import { evolve } from '../evolve';
-import type { CrankHold } from '../facts/crank';
+import { HELD_BY } from '../facts/crank';
 import type { LeaveOut } from '../facts/leftOut';
-import type { TemporaryPartKind } from '../facts/register';
 import type { RunName } from '../facts/run';
 import type { Scope } from '../facts/scope';
 import type { Job } from '../job';
@@ -82,12 +81,6 @@ export function fitStep(rows: ReturnType<typeof rowsOfPiece>): ActData['check.se
   const { row, next } = open;
   return fitSeen(row, next);
 }
-
-/** What lets the crank turn all the same. */
-const HELD_BY: Partial<Readonly<Record<CrankHold['code'], TemporaryPartKind>>> = {
-  'through-bolts-slack': 'case-clamp',
-  'piston-hangs': 'piston-guide',
-};
 
 /** A job as it goes on, act by act, each decided as the log stands. */
 export class Walk {
@@ -161,8 +154,8 @@ export class Walk {
     const refusal = this.refusal('check.seen', seen);
     if (refusal === 'crank-held') {
       for (const { code } of holdsOnTurning(sheetOfJob(this.sheet, this.state), this.state)) {
-        const kind = HELD_BY[code];
-        if (!kind) continue;
+        if (!(code in HELD_BY)) continue;
+        const kind = HELD_BY[code as keyof typeof HELD_BY];
         const put = { part: `${kind}-${this.story.now}`, kind, what: kind, where: 'case' };
         this.act('temporary-part.put-in', { ...put, bars: 'start' });
       }

@@ -18,8 +18,9 @@ export function pieceOfFit(check: string): string | null {
 
 /** One check for each piece that goes on: row by row, each with all its steps. */
 export const fitChecks = memoizeByObject((sheet: JobSheet): readonly Check[] =>
-  fitPieces(sheet).map((piece) =>
-    seenCheck(
+  fitPieces(sheet).map((piece) => {
+    const turnsAt = turningSteps(sheet, piece);
+    return seenCheck(
       {
         id: fitCheckId(piece.id),
         card: 'fit',
@@ -32,9 +33,9 @@ export const fitChecks = memoizeByObject((sheet: JobSheet): readonly Check[] =>
         places: fitSteps(sheet, piece).map(({ id }) => id),
         byItem: true,
         set: piece.id,
-        turnsCrank: turningSteps(sheet, piece).length > 0,
-        turnsAt: turningSteps(sheet, piece),
+        turnsCrank: turnsAt.length > 0,
+        turnsAt,
       },
-    ),
-  ),
+    );
+  }),
 );

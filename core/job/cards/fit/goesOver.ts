@@ -35,11 +35,11 @@ const goesOverIn = memoizeByObject((sheet: JobSheet): ReadonlyMap<string, GoesOv
     const all = instances.flatMap((id) => sheet.comesOff.backAfter.get(id) ?? []);
     under.set(piece.id, [...(under.get(piece.id) ?? []), ...all]);
   }
+  // Of separate cylinders each goes over its own piston, one at a time.
+  const whole = AS_A_WHOLE.filter((card) => card !== 'pistons' || !cylinderOverPiston(sheet));
   return new Map(
     [...under].map(([piece, ids]) => {
       const cards = ids.flatMap((id) => servedBy(sheet, id) ?? []);
-      // Of separate cylinders each goes over its own piston, one at a time.
-      const whole = AS_A_WHOLE.filter((card) => card !== 'pistons' || !cylinderOverPiston(sheet));
       const mainCaps = ids.some(
         (id) => pieceOf(id)?.kind === 'bearing-cap' && servedBy(sheet, id) === 'tighten',
       );

@@ -1,6 +1,7 @@
 import type { ActOf } from '../../act';
 import type { Check } from '../../checks/check';
 import type { DecideContext } from '../../decideContext';
+import { refusedByWait } from '../../refusedByWait';
 import { partsUnder, temporaryPartName } from '../../register';
 import type { JobState } from '../../state';
 import { ACCEPTED, refused, type Verdict } from '../../verdict';
@@ -59,11 +60,8 @@ export function decideFitSeen(
   if (!isOnOrLater(sheet, row, step)) return ACCEPTED;
   const isLater = fitStep !== undefined && isAfterPull(fitStep);
   const [wait] = waitsBefore(sheet, state, row, isLater ? 'after pull' : 'on');
-  if (wait?.code === 'card-first') {
-    const { card, set } = wait;
-    return refused('card-before', { card, ...(set !== undefined && { set }) });
-  }
-  if (wait?.code === 'turn-over') return refused('turn-over-first', { to: wait.to });
+  const early = refusedByWait(wait);
+  if (early) return early;
   const before = stepsBefore(state, { ...check, items: [item] }, step);
   if (before.length > 0) return refused('step-first');
   const parts = step === FIT_ON ? partsUnder(state, row.piece).map(temporaryPartName) : [];

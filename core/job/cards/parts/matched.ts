@@ -1,3 +1,4 @@
+import { oppositeOf } from '../pistons/checks';
 import type { SetMember } from '../../../sheet/spec/kit';
 import type { CheckKind } from '../../checks/check';
 import type { KitItem } from '../../facts/parts';
@@ -53,8 +54,8 @@ export function byMatchedSets(sheet: JobSheet, found: readonly FoundOut[]): read
 }
 
 /** The cylinders whose set goes with one: its own, or both of a pair that is matched across the crank. */
-function wholeOf({ pistons, inHand }: JobSheet, cylinder: number): readonly number[] {
-  if (!inHand.includes(cylinder)) return [];
-  const pair = pistons?.massPairs?.find((entry) => entry.includes(cylinder));
-  return pair ? [...pair].sort((a, b) => a - b) : [cylinder];
+function wholeOf(sheet: JobSheet, cylinder: number): readonly number[] {
+  if (!sheet.inHand.includes(cylinder)) return [];
+  const opposite = oppositeOf(sheet, cylinder);
+  return opposite === undefined ? [cylinder] : [cylinder, opposite].sort((a, b) => a - b);
 }

@@ -177,6 +177,16 @@ describe('a separate cylinder', () => {
     hangPiston(story, '2');
     putOn(platesOut(story), 'cylinder/1');
     expect(refused(story, 'run.prepared', ready('1-2'))).not.toBeNull();
+    // Order may be passed over, by whoever says why.
+    const despite = [{ card: 'fit', set: 'Cylinder' }] as const;
+    story.act('card.out-of-order', {
+      card: 'tighten',
+      set: 'cylinder-base',
+      despite,
+      words: 'A trial fit.',
+    });
+    expect(refused(story, 'run.prepared', ready('1-2'))).toBeNull();
+    story.strikeLast();
     putOn(story, 'cylinder/2');
     expect(cardIn(story, averilQ4, 'tighten').status).toBe('open');
     expect(refused(story, 'run.prepared', ready('1-2'))).toBeNull();

@@ -8,6 +8,7 @@ import { seenOf } from '../../checks/state';
 import type { DecideContext } from '../../decideContext';
 import { isPassed } from '../../outOfOrder';
 import { holdsOnTurning } from '../../mayTurn';
+import { refusedByWait } from '../../refusedByWait';
 import { runDone } from '../../run/runView';
 import { runsOf } from '../../run/runsOf';
 import type { RunView } from '../../run/views';
@@ -84,7 +85,5 @@ export function decidePistonRoute(
 /** May a piston be put on its rod? Not while the case is still to be closed over it. */
 export function decideOnRod(sheet: JobSheet, state: JobState, item: string): Verdict {
   const [wait] = cylinderOverPiston(sheet) ? waitsToGoOnRods(sheet, state, item) : [];
-  if (wait?.code !== 'card-first') return ACCEPTED;
-  const { card, set } = wait;
-  return refused('card-before', { card, ...(set !== undefined && { set }) });
+  return refusedByWait(wait) ?? ACCEPTED;
 }

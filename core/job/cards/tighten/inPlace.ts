@@ -1,10 +1,13 @@
 import { assemblyGraph } from '../../../sheet/assembly/assemblyGraph';
+import { isPassed } from '../../outOfOrder';
+import { refusedByWait } from '../../refusedByWait';
 import { currentRun } from '../../run/runsOf';
 import { runDone } from '../../run/runView';
 import type { RunView } from '../../run/views';
 import type { JobSheet } from '../../scope';
 import type { JobState } from '../../state';
 import type { Wait } from '../../trayReason';
+import type { Verdict } from '../../verdict';
 import { waitsForFit } from '../fit/standing';
 import { looseningsOf } from '../strip/loosening';
 
@@ -20,6 +23,18 @@ export function waitsInPlace(
     .flatMap((entry) => entry.clamps);
   const under = clamps.flatMap((id) => sheet.comesOff.backAfter.get(id) ?? []);
   return waitsForFit(sheet, state, [...under, ...clamps]);
+}
+
+/** May a run begin: does all it clamps lie in place, or did somebody say that it is not waited for? */
+export function refusedInPlace(
+  sheet: JobSheet,
+  state: JobState,
+  run: { readonly set: string; readonly instance: string },
+): Verdict | null {
+  const place = { card: 'tighten', set: run.set } as const;
+  return refusedByWait(
+    waitsInPlace(sheet, state, run).find((wait) => !isPassed(state, place, wait)),
+  );
 }
 
 /** What a set waits for: nothing, as soon as one of its instances that is not pulled yet lies in place. */
