@@ -41,6 +41,8 @@ test('one piston alone is weighed against the one that came out, and goes in par
 
   await page.goto(`${at}/pistons`);
   await press(page, /^Piston part-way out of its cylinder/);
+  // Written down before the page is left.
+  await page.getByRole('button', { name: /^Piston part-way/, pressed: true }).waitFor();
   await page.goto(`${at}/pistons?check=on-rod`);
   await page.getByTestId('act').waitFor();
   // On the bench nothing turns; at the engine the through bolts are slack until plates hold them.

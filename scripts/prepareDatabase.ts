@@ -1,4 +1,4 @@
-import { connectAsOwner } from '../server/database/connection';
+import { connectToFill, untilOnDisk } from '../server/database/connection';
 import { bringUpToDate } from '../server/database/bringUpToDate';
 import { defineModels } from '../server/database/models';
 import { seedDemo } from '../server/seed';
@@ -11,11 +11,13 @@ export interface DatabaseAddresses {
 
 /** Brings a database up to date and, when it has no shop yet, fills it with the demo. */
 export async function prepareDatabase(addresses: DatabaseAddresses): Promise<{ seeded: boolean }> {
-  const owner = connectAsOwner(addresses.DATABASE_OWNER_URL);
+  const owner = connectToFill(addresses.DATABASE_OWNER_URL);
   try {
     defineModels(owner);
     await bringUpToDate(owner, addresses.DATABASE_URL);
-    return { seeded: await seedDemo(new Date()) };
+    const seeded = await seedDemo(new Date());
+    await untilOnDisk(owner);
+    return { seeded };
   } finally {
     await owner.close();
   }

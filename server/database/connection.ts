@@ -31,10 +31,35 @@ export function connect(databaseUrl: string): Sequelize {
  * @param ownerUrl the address under the owner's role
  */
 export function connectAsOwner(ownerUrl: string): Sequelize {
+  return asOwner(ownerUrl, {});
+}
+
+/**
+ * As the owner, to fill a new database: no commit waits for the disk, of which one with thousands of
+ * small ones would do little else. What it wrote is safe once {@link untilOnDisk} has come back.
+ */
+export function connectToFill(ownerUrl: string): Sequelize {
+  return asOwner(ownerUrl, { options: '-c synchronous_commit=off' });
+}
+
+/** One commit that does wait, and with it all that went before. */
+export async function untilOnDisk(database: Sequelize): Promise<void> {
+  await database.transaction(async (transaction) => {
+    await database.query('SET LOCAL synchronous_commit TO on', { transaction });
+    await database.query(`SELECT pg_logical_emit_message(true, 'cardinex', 'filled')`, {
+      transaction,
+    });
+  });
+}
+
+function asOwner(ownerUrl: string, options: { readonly options?: string }): Sequelize {
   return new Sequelize(ownerUrl, {
     dialect: 'postgres',
     dialectModule: pg,
-    dialectOptions: { connectionTimeoutMillis: DATABASE_LIMITS.connectionTimeoutMillis },
+    dialectOptions: {
+      connectionTimeoutMillis: DATABASE_LIMITS.connectionTimeoutMillis,
+      ...options,
+    },
     logging: false,
     pool: { max: 4, min: 0 },
   });
