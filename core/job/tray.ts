@@ -1,7 +1,7 @@
 import type { EngineSheet } from '../sheet/engineSheet';
 import type { TrayCard } from './standing';
 import { standingsOf } from './standings';
-import { isToSeeTo } from './trayGroups';
+import { isOnlyAhead, isToSeeTo } from './trayGroups';
 import type { JobState } from './state';
 
 /**
@@ -26,7 +26,7 @@ export function isFinished(tray: readonly TrayCard[]): boolean {
 
 /**
  * The card to work on: the first that is open; else one that somebody has to decide about; else one that waits;
- * else the one that bars the rest. Null on a job with nothing left to do.
+ * else the one that bars the rest, never one that only comes after it. Null on a job with nothing left to do.
  */
 export function currentCard(tray: readonly TrayCard[]): TrayCard | null {
   const left = tray.filter((card) => card.status !== 'done');
@@ -35,6 +35,7 @@ export function currentCard(tray: readonly TrayCard[]): TrayCard | null {
     left.find(isToSeeTo) ??
     // The cause waits from the day a job is opened: it is never what keeps the rest.
     left.find(({ status, reason }) => status === 'waiting' && reason.code !== 'cause-last') ??
+    left.find((entry) => !isOnlyAhead(entry)) ??
     left[0] ??
     null
   );

@@ -1,4 +1,5 @@
 import type { TrayCard } from './standing';
+import { currentCard } from './tray';
 import { isOnlyAhead, trayGroups } from './trayGroups';
 
 let number = 0;
@@ -34,5 +35,14 @@ describe('a tray in groups', () => {
 
   it('marks nothing that is only ahead of the work', () => {
     expect([after, cause, lacking, crankHeld].map(isOnlyAhead)).toEqual([true, true, false, false]);
+  });
+
+  it('leads to what time holds up, not to what comes after it', () => {
+    const piece = { id: 'inlet-manifold', name: 'Inlet manifold' };
+    const sets = entry({
+      status: 'barred',
+      reason: { code: 'clock', piece, until: '2026-03-02T10:00:00Z', bars: 'pull' },
+    });
+    expect(currentCard([done, after, sets, after, cause])).toBe(sets);
   });
 });
