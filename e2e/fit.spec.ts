@@ -24,11 +24,15 @@ test('what came off goes on again, with its joints, a last look, and only once i
   await page.goto(`${address}/fit?set=valve-cover`);
   await expect(page.getByText('After putting on the rocker.')).toBeVisible();
 
-  // Port first: faces, the old gasket counted out, the new one in, on, made fast, its hose on, proved.
+  // Both sides' faces in one; then port first: the old gasket out, the new one in, on, made fast, its hose on, proved.
   await page.goto(`${address}/fit?set=exhaust-manifold`);
+  await expect(page.getByText('2 · Exhaust manifold starboard')).toBeVisible();
+  const drawn = page.locator('svg text', { hasText: /^2$/ }).first();
+  await drawn.click({ force: true });
+  await expect(page.getByText('Left out: Exhaust manifold starboard.')).toBeVisible();
+  await drawn.click({ force: true });
+  await page.getByTestId('confirm').filter({ hasText: 'Faces clean' }).click();
   await expect(page.getByTestId('act')).toHaveText('Exhaust manifold port');
-  await expect(page.getByTestId('confirm')).toContainText('Faces clean');
-  await page.getByTestId('confirm').click();
   await expect(page.getByText('Counted out. One left on lifts the new one.')).toBeVisible();
   await press(page, /^It is on/);
   await page.getByTestId('confirm').click();

@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 import { madeDead, marked, stripped } from '../demo/intakeStory';
 import { tolvane44 } from '../demo/sheets/tolvane44';
 import { press, unfoldRecord } from './support/hands';
+import { pressThrough } from './support/intake';
 import { expect, signIn, test } from './support/shop';
 import { onTheStand } from './support/stories';
 
@@ -66,6 +67,12 @@ test('holes are chased and blown out by the row, but for those left out, and tri
   await expect(row).toContainText('Dry');
   await row.click();
   await expect(page.getByText('21 of 40')).toBeVisible();
+
+  // What was only looked over leads on by itself, to the next that is left.
+  await page.goto(`${address}/inspect?check=look%2Fhead`);
+  await pressThrough(page, 'act');
+  await expect(page).toHaveURL(/check=look%2Fblock/);
+  await expect(page.getByRole('heading', { name: 'Look over the block' })).toBeVisible();
 
   // The record has the row on one line, under its card, and names each of it to whoever asks.
   await page.goto(`${address}/record`);

@@ -11,6 +11,10 @@ type TapKind =
   | 'gaps'
   /** Every reading, mass and count, which is typed. */
   | 'readings'
+  /** How each piece was found as it came off: picked, for none of it is taken for granted. */
+  | 'found'
+  /** What a wrench is set to before a stage, by the hand that pulls with it. */
+  | 'settings'
   /** What is felt, tried or faces one way, and is never said of a row. */
   | 'singles'
   /** All other presses: handling, looks, what leads on. */
@@ -24,6 +28,9 @@ const KIND_OF: Partial<Readonly<Record<ActType, TapKind>>> = {
   'stud.tensioned': 'pulls',
   'step.done': 'pulls',
   'cap.turned': 'pulls',
+  'piece.off': 'found',
+  'stage.set': 'settings',
+  'run.prepared': 'settings',
   'valve.read': 'gaps',
   'screw.set': 'gaps',
   'adjuster.read': 'gaps',
@@ -49,6 +56,7 @@ const SINGLE_STEPS: Partial<Readonly<Record<Check['kind'], readonly string[]>>> 
   'in-bore': ['cap-own', 'turns'],
   'oil-jets': ['aimed'],
   'head-built': ['collets'],
+  'head-on': ['gasket-way', 'sealing-ring'],
 };
 
 /** Checks all of whose steps stay single. */
@@ -62,6 +70,7 @@ const SINGLE_KINDS: readonly Check['kind'][] = [
 
 /** Steps of a piece that goes on which stay single, by how their names begin. */
 const SINGLE_FIT = [
+  'nothing-left',
   'old-joint',
   'joint',
   'facing',
@@ -78,12 +87,20 @@ export function tapsByKind(
   acts: readonly LoggedAct[],
   taps: number,
 ): Readonly<Record<TapKind, number>> {
-  const counts = { pulls: 0, gaps: 0, readings: 0, singles: 0, others: 0 };
+  const counts = {
+    pulls: 0,
+    gaps: 0,
+    readings: 0,
+    found: 0,
+    settings: 0,
+    singles: 0,
+    others: 0,
+  };
   for (const act of acts) {
     const kind = kindOf(sheet, act);
     if (kind !== null) counts[kind] += 1;
   }
-  const spent = counts.pulls + counts.gaps + counts.readings + counts.singles;
+  const spent = Object.values(counts).reduce((sum, count) => sum + count, 0);
   return { ...counts, others: taps - spent };
 }
 
@@ -98,7 +115,7 @@ function kindOf(sheet: JobSheet, act: LoggedAct): TapKind | null {
     SINGLE_KINDS.includes(check.kind) ||
     (SINGLE_STEPS[check.kind]?.includes(step) ?? false) ||
     (check.kind === 'fitted' && SINGLE_FIT.some((start) => step.startsWith(start))) ||
-    // What is hidden for good.
-    (check.kind === 'last-look' && item.startsWith('hides-'));
+    // A last look at what is hidden for good, and that nothing is left in there.
+    (check.kind === 'last-look' && (item.startsWith('hides-') || item === 'nothing-left'));
   return isSingle ? 'singles' : null;
 }

@@ -94,25 +94,33 @@ function databaseRuns(): boolean {
 }
 
 describe('npm start', () => {
-  it('makes the demo shop, says where it is and who can sign in, and stops all it started', async () => {
-    const started = await start();
-    expect((await fetch(`${started.address}/ready`)).status).toBe(200);
-    expect(await (await fetch(started.address)).text()).toContain('<title>Cardinex');
-    for (const { crew } of demoShops) {
-      for (const member of crew) expect(started.said()).toContain(member.secret);
-    }
-    await openOneMore(started.address);
-    expect(await started.stop()).toBe(0);
-    expect(databaseRuns()).toBe(false);
-  }, 2 * PATIENCE_MS);
+  it(
+    'makes the demo shop, says where it is and who can sign in, and stops all it started',
+    async () => {
+      const started = await start();
+      expect((await fetch(`${started.address}/ready`)).status).toBe(200);
+      expect(await (await fetch(started.address)).text()).toContain('<title>Cardinex');
+      for (const { crew } of demoShops) {
+        for (const member of crew) expect(started.said()).toContain(member.secret);
+      }
+      await openOneMore(started.address);
+      expect(await started.stop()).toBe(0);
+      expect(databaseRuns()).toBe(false);
+    },
+    2 * PATIENCE_MS,
+  );
 
-  it('finds what it left, and seeds anew only when asked', async () => {
-    const again = await start();
-    const stored = await engines(again.address);
-    await again.stop();
-    const fresh = await start('--fresh');
-    const seeded = await engines(fresh.address);
-    await fresh.stop();
-    expect(stored).toBe(seeded + 1);
-  }, 3 * PATIENCE_MS);
+  it(
+    'finds what it left, and seeds anew only when asked',
+    async () => {
+      const again = await start();
+      const stored = await engines(again.address);
+      await again.stop();
+      const fresh = await start('--fresh');
+      const seeded = await engines(fresh.address);
+      await fresh.stop();
+      expect(stored).toBe(seeded + 1);
+    },
+    3 * PATIENCE_MS,
+  );
 });

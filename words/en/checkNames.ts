@@ -171,19 +171,20 @@ export function stepsName(
   return atStart(list(steps.map((step) => placeWithin(sheet, check, step))));
 }
 
-/** How many of a check's items: "all 18", "16 of 18". */
-export function rowCount({ items: { length: total } }: Check, items: readonly string[]): string {
-  return items.length === total ? `all ${total}` : `${items.length} of ${total}`;
+/** How many of a row: "all 18", "16 of 18". */
+export function rowCount(of: readonly string[], said: readonly string[]): string {
+  return said.length === of.length ? `all ${of.length}` : `${said.length} of ${of.length}`;
 }
 
-/** A row of which something is said at once: "all 18: chased and clean", "16 of 18: oiled". */
+/** A row of which something is said at once: "all 18: chased and clean", "16 of 18: oiled"; of one thing "studs in". */
 export function rowName(
   sheet: JobSheet,
   check: Check,
   items: readonly string[],
   steps: readonly string[],
 ): string {
-  return `${rowCount(check, items)}: ${withinSentence(stepsName(sheet, check, steps))}`;
+  const said = withinSentence(stepsName(sheet, check, steps));
+  return check.items.length === 1 ? said : `${rowCount(check.items, items)}: ${said}`;
 }
 
 /** An item told from outside its check: "Bores, cylinder 3". */

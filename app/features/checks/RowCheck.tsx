@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import type { Phase } from '@cardinex/core/job/checks/handling';
 import { seenOf } from '@cardinex/core/job/checks/state';
@@ -7,7 +7,7 @@ import type { RowStanding } from '@cardinex/drawings/checks/rowOfParts';
 import { stepSays } from '@cardinex/words/cards/buildSteps';
 import { inspectWords } from '@cardinex/words/cards/inspect';
 import { rowWords as w } from '@cardinex/words/cards/row';
-import { itemName, placeName, rowCount, stepsName } from '@cardinex/words/checkNames';
+import { placeName, rowCount, stepsName } from '@cardinex/words/checkNames';
 import { Button } from '../../ui/Button';
 import { useRefusal } from '../../ui/Refusal';
 import { useSeenWhole } from '../../ui/useSeenWhole';
@@ -18,12 +18,17 @@ import { useOnce } from '../job/useOnce';
 import { frameOfCheck } from './frameOfCheck';
 import { NotGoodSlip } from './NotGoodSlip';
 import { Findings } from './Findings';
+import { LookDrawing } from './LookDrawing';
+import { isOfSteps, membersOfRow } from './membersOfRow';
 import { RowDrawing } from './RowDrawing';
 import { Steps } from './Steps';
 import { useLookCard } from './useLookCard';
 
 interface Props {
   readonly view: CheckView;
+  /** The fastened set, or piece, whose card it is on. */
+  readonly set?: string;
+  readonly above?: ReactNode;
   readonly phase: Phase;
   /** What it is said of. */
   readonly items: readonly string[];
@@ -35,37 +40,44 @@ interface Props {
  * Handling done to a row of parts, said once for all that are not left out of it: by a thumb alone, and only once the
  * drawing was in sight.
  */
-export function RowCheck({ view, phase, items, onSingle, onStep }: Props) {
+export function RowCheck({ view, set, above, phase, items, onSingle, onStep }: Props) {
   const { sheet, state, record } = useJob();
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
   const [notGood, setNotGood] = useState(false);
   const refusal = useRefusal();
   const { top, bottom, seen, show } = useSeenWhole();
-  const { undo, frame } = useLookCard(view);
+  const { undo, frame } = useLookCard(view, set);
   const { check } = view;
   const { steps } = phase;
-  const inRow = items.filter((item) => !leftOut.has(item));
-  const apart = items.filter((item) => leftOut.has(item));
+  const bySteps = isOfSteps(check, items);
+  const members = membersOfRow(sheet, check, items, steps);
+  const open = bySteps ? steps : items;
+  const inRow = open.filter((id) => !leftOut.has(id));
+  const apart = open.filter((id) => leftOut.has(id));
   // The only one left need not be picked out.
-  const [first] = items.length === 1 ? items : apart;
-  const toggle = (item: string): void => {
+  const [first] = open.length === 1 ? open : apart;
+  const slot = (id: string): { readonly item: string; readonly step: string } =>
+    bySteps ? { item: items[0] ?? '', step: id } : { item: id, step: steps[0] ?? '' };
+  const nameOf = (id: string): string => members.find((member) => member.id === id)?.name ?? id;
+  const toggle = (id: string): void => {
     refusal.clear();
-    if (!items.includes(item)) return;
+    if (!open.includes(id)) return;
     setLeftOut((now) => {
       const next = new Set(now);
-      if (!next.delete(item)) next.add(item);
+      if (!next.delete(id)) next.add(id);
       return next;
     });
   };
-  const standing = (item: string): RowStanding => {
-    if (items.includes(item)) return leftOut.has(item) ? 'left-out' : 'in-row';
-    const found = steps.map((step) => seenOf(state.checks, check.id, item, step)?.found);
+  const standing = (id: string): RowStanding => {
+    if (open.includes(id)) return leftOut.has(id) ? 'left-out' : 'in-row';
+    const found = steps.map((step) => seenOf(state.checks, check.id, id, step)?.found);
     return found.includes('not-good') ? 'failed' : 'done';
   };
   const confirm = useOnce(async () => {
     if (!seen) return show();
     if (inRow.length === 0) return refusal.say(w.noneLeft);
-    const problem = await record('check.row-seen', { check: check.id, items: inRow, steps });
+    const row = bySteps ? { items, steps: inRow } : { items: inRow, steps };
+    const problem = await record('check.row-seen', { check: check.id, ...row });
     // What was left out is what is left to do.
     if (problem === null) setLeftOut(new Set());
   });
@@ -80,8 +92,8 @@ export function RowCheck({ view, phase, items, onSingle, onStep }: Props) {
           onPress: () => (first === undefined ? refusal.say(w.tapNotGood) : setNotGood(true)),
         },
         confirm: {
-          label: seen ? stepsName(sheet, check, steps) : w.lookFirst,
-          hint: rowCount(check, inRow),
+          label: !seen ? w.lookFirst : bySteps ? w.so : stepsName(sheet, check, steps),
+          hint: bySteps ? rowCount(steps, inRow) : rowCount(check.items, inRow),
           onPress: confirm,
           byThumb: true,
           plain: !seen,
@@ -90,12 +102,11 @@ export function RowCheck({ view, phase, items, onSingle, onStep }: Props) {
       slip={
         notGood && first !== undefined ? (
           <NotGoodSlip
-            title={`${itemName(sheet, check, first)}: ${stepsName(sheet, check, steps)}`}
+            title={bySteps ? nameOf(first) : `${nameOf(first)}: ${stepsName(sheet, check, steps)}`}
             onWords={(words) =>
               record('check.seen', {
                 check: check.id,
-                item: first,
-                step: steps[0] ?? '',
+                ...slot(first),
                 found: 'not-good',
                 words,
               })
@@ -105,6 +116,7 @@ export function RowCheck({ view, phase, items, onSingle, onStep }: Props) {
         ) : null
       }
     >
+      {above}
       <View className="gap-1 px-3.5 py-3" aria-live="polite">
         <Text className="font-head text-figure text-ink" testID="act">
           {stepsName(sheet, check, steps)}
@@ -115,13 +127,21 @@ export function RowCheck({ view, phase, items, onSingle, onStep }: Props) {
         {check.kind === 'holes' ? <Small>{inspectWords.holesFirst}</Small> : null}
       </View>
       <View ref={top} />
-      <RowDrawing check={check} standing={standing} onPress={toggle} />
+      <RowDrawing check={check} parts={members} standing={standing} onPress={toggle} />
+      {bySteps
+        ? steps.map((place) => (
+            <LookDrawing
+              key={place}
+              check={check}
+              at={{ item: items[0] ?? '', place }}
+              foundOf={() => undefined}
+            />
+          ))
+        : null}
       <View ref={bottom} />
       <View className="gap-2 px-3.5 pb-3">
         <Body aria-live="polite">
-          {apart.length > 0
-            ? w.leftOut(apart.map((item) => itemName(sheet, check, item)))
-            : w.tapExceptions}
+          {apart.length > 0 ? w.leftOut(apart.map(nameOf)) : w.tapExceptions}
         </Body>
         <Button label={w.singly} onPress={onSingle} />
       </View>

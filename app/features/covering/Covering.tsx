@@ -8,7 +8,7 @@ import {
 } from '@cardinex/core/job/cards/tighten/covering';
 import { coveringWords as w } from '@cardinex/words/cards/covering';
 import { Mark } from '../../ui/Mark';
-import { OneByOne } from '../checks/OneByOne';
+import { LookCheck } from '../checks/LookCheck';
 import { LeaveOut } from '../job/LeaveOut';
 import { useJob } from '../job/JobProvider';
 import { StillIn } from '../register/StillIn';
@@ -33,7 +33,7 @@ export function Covering({ view, set, instances }: Props) {
     isOn && crankAgain && place === CRANK_STANDS;
   const downNext = isOn && !crankAgain && stepsBefore(state, on.check, LET_DOWN).length === 0;
   return (
-    <OneByOne
+    <LookCheck
       key={next.check.id}
       view={next}
       set={set}

@@ -7,7 +7,7 @@ import { viewsOn } from '@cardinex/core/job/checks/views';
 import { clockWords as w } from '@cardinex/words/clocks';
 import type { Slot } from '../checks/ReadingGrid';
 import { StillIn } from '../register/StillIn';
-import { OneByOne } from '../checks/OneByOne';
+import { LookCheck } from '../checks/LookCheck';
 import { LeaveOut } from '../job/LeaveOut';
 import { NoSuchCard } from '../job/NoSuchCard';
 import { useJob } from '../job/JobProvider';
@@ -44,7 +44,7 @@ export function FitCard({ set }: { readonly set: string | undefined }) {
     return step && inHand && inHand.row === rowAt(slot) ? against(step) : null;
   };
   return (
-    <OneByOne
+    <LookCheck
       key={view.check.id}
       view={view}
       set={piece}

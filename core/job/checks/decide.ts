@@ -18,7 +18,7 @@ import { checkOf } from './allChecks';
 import { CLEARANCE_REACH, moveOf } from './check';
 import { isTurnedFor } from './crankThere';
 import { goByRow } from './handling';
-import { seenOf } from './state';
+import { checkSeen, seenOf } from './state';
 import { canBeReworked, checkView } from './view';
 
 export function decideCheckRead(
@@ -100,21 +100,45 @@ function refusedShell({ found, wear }: ActOf<'check.seen'>['data']): Verdict | n
 }
 
 /**
- * Is this row of its check, each once, and its steps such as may be said of many at once? What was found not good is
- * looked at again by itself.
+ * Is this row of its check, each once, its steps such as may be said of many at once, and may each of them be said? What
+ * was found not good is looked at again by itself.
  */
 export function decideRowSeen(
-  { checks }: JobState,
-  { data: { check: id, items, steps } }: ActOf<'check.row-seen'>,
-  { sheet }: DecideContext,
+  state: JobState,
+  act: ActOf<'check.row-seen'>,
+  context: DecideContext,
 ): Verdict {
+  const { check: id, items, steps } = act.data;
+  const { checks } = state;
+  const { sheet } = context;
   const check = checkOf(sheet, id);
   if (check?.way !== 'seen') return refused('unknown-check', { check: id });
   const unknown = items.find((item, at) => !check.items.includes(item) || items.indexOf(item) < at);
   if (unknown !== undefined) return refused('unknown-place-of-check', { item: unknown });
   const isNotGood = (item: string): boolean =>
     steps.some((step) => seenOf(checks, id, item, step)?.found === 'not-good');
-  return goByRow(check, steps) && !items.some(isNotGood) ? ACCEPTED : refused('not-by-row');
+  return goByRow(check, steps) && !items.some(isNotGood)
+    ? decideEach(state, act, context)
+    : refused('not-by-row');
+}
+
+/** The first that would be refused if each of a row were said by itself, one after the other. */
+function decideEach(
+  state: JobState,
+  { data: { check, items, steps }, ...act }: ActOf<'check.row-seen'>,
+  context: DecideContext,
+): Verdict {
+  let soFar = state;
+  for (const item of items)
+    for (const step of steps) {
+      const data = { check, item, step, found: 'good' } as const;
+      const one = { ...act, type: 'check.seen', data } as const;
+      const verdict = decideCheckSeen(soFar, one, context);
+      if (!verdict.ok) return verdict;
+      const stored = { ...one, seq: act.seenSeq + 1, receivedAt: act.at };
+      soFar = { ...soFar, checks: checkSeen(soFar.checks, stored) };
+    }
+  return ACCEPTED;
 }
 
 export function decideCheckDecided(

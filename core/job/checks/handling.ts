@@ -2,6 +2,8 @@ import type { ChecksState } from '../facts/checks';
 import type { Check, CheckKind } from './check';
 import { seenOf } from './state';
 
+type Phased = Pick<Check, 'kind' | 'places' | 'items'>;
+
 /** Steps of a check that follow each other and are said in the same way. */
 export interface Phase {
   readonly steps: readonly string[];
@@ -22,16 +24,30 @@ const HANDLING: Partial<Readonly<Record<CheckKind, readonly (readonly string[])[
   'rings-on': [['order']],
   'oil-jets': [['clear']],
   'head-built': [['head-washed']],
+  'head-on': [['studs', 'own-holes', 'sealant']],
 };
+
+/** Of a piece that goes on: faces cleaned, contacts oiled, what is connected started by hand and clipped clear. */
+const HANDLING_OF_PIECES = ['faces', 'contact', 'connection'] as const;
+
+/** The steps of a check that are handling, those together that are said in the same way. */
+function handlingOf({ kind, places, items }: Phased): readonly (readonly string[])[] {
+  if (kind !== 'fitted') return HANDLING[kind] ?? [];
+  return HANDLING_OF_PIECES.flatMap((start) => {
+    const own = places.filter((place) => place.startsWith(start));
+    // Of several pieces one hose after the other is said of all of them; of one piece all its hoses.
+    return items.length > 1 ? own.map((place) => [place]) : [own];
+  });
+}
 
 /**
  * The steps of a check in the order they are taken, those that are handling together.
  * @example phasesOf(holes) // [{ steps: ['chased', 'clean'], byRow: true }, { steps: ['dry', 'runs-down'], byRow: false }]
  */
-export function phasesOf({ kind, places }: Pick<Check, 'kind' | 'places'>): readonly Phase[] {
-  const rows = HANDLING[kind] ?? [];
+export function phasesOf(check: Phased): readonly Phase[] {
+  const rows = handlingOf(check);
   const phases: Phase[] = [];
-  for (const step of places) {
+  for (const step of check.places) {
     const own = rows.find((steps) => steps.includes(step));
     const last = phases.at(-1);
     const follows = own ? own.includes(last?.steps[0] ?? '') : last && !last.byRow;
@@ -51,15 +67,17 @@ export function goByRow(check: Check, steps: readonly string[]): boolean {
 /**
  * The items that a row is still to be said of: none of its steps was seen of them yet. One of which a step was seen,
  * good or not, is gone on with by itself; so is one that is left alone with a single step.
+ * @param mayBe may anything be said of an item now? Of all of them unless given
  */
 export function rowLeft(
   { id, items }: Check,
   checks: ChecksState,
   { byRow, steps }: Phase,
+  mayBe: (item: string) => boolean = () => true,
 ): readonly string[] {
   if (!byRow) return [];
-  const left = items.filter((item) =>
-    steps.every((step) => seenOf(checks, id, item, step) === undefined),
+  const left = items.filter(
+    (item) => mayBe(item) && steps.every((step) => seenOf(checks, id, item, step) === undefined),
   );
   return left.length * steps.length > 1 ? left : [];
 }

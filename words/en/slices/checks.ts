@@ -111,9 +111,12 @@ function rowLine(
 ): ActLine {
   const check = checkOf(sheet, id);
   if (!check) return { what: id };
+  const what = `${checkName(sheet, check)}, ${withinSentence(stepsName(sheet, check, steps))}`;
+  // Of one thing alone it is its steps that are told.
+  if (check.items.length === 1) return { what, value: 'so' };
   return {
-    what: `${checkName(sheet, check)}, ${withinSentence(stepsName(sheet, check, steps))}`,
-    value: rowCount(check, items),
+    what,
+    value: rowCount(check.items, items),
     each: items.map((item) => itemName(sheet, check, item)),
   };
 }
