@@ -27,6 +27,7 @@ test('what came off goes on again, with its joints, a last look, and only once i
   // Both sides' faces in one; then port first: the old gasket out, the new one in, on, made fast, its hose on, proved.
   await page.goto(`${address}/fit?set=exhaust-manifold`);
   await expect(page.getByText('2 · Exhaust manifold starboard')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Leave this card out' })).toBeVisible();
   const drawn = page.locator('svg text', { hasText: /^2$/ }).first();
   await drawn.click({ force: true });
   await expect(page.getByText('Left out: Exhaust manifold starboard.')).toBeVisible();

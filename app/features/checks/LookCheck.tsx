@@ -10,7 +10,7 @@ type Props = Omit<ComponentProps<typeof OneByOne>, 'onStep'>;
 
 /** Something looked over: its handling by the row, whatever is felt, tried or faces one way one by one. */
 export function LookCheck(props: Props) {
-  const { view, set, above, again, ready } = props;
+  const { view, set, above, more, again, ready } = props;
   const { state } = useJob();
   useGoOn(view);
   const [picked, setPicked] = useState<number | null>(null);
@@ -37,6 +37,7 @@ export function LookCheck(props: Props) {
         view={view}
         {...(set !== undefined && { set })}
         above={above}
+        more={more}
         phase={phase}
         items={items}
         onSingle={() => setSingle(true)}

@@ -29,6 +29,7 @@ interface Props {
   /** The fastened set, or piece, whose card it is on. */
   readonly set?: string;
   readonly above?: ReactNode;
+  readonly more?: ReactNode;
   readonly phase: Phase;
   /** What it is said of. */
   readonly items: readonly string[];
@@ -40,7 +41,7 @@ interface Props {
  * Handling done to a row of parts, said once for all that are not left out of it: by a thumb alone, and only once the
  * drawing was in sight.
  */
-export function RowCheck({ view, set, above, phase, items, onSingle, onStep }: Props) {
+export function RowCheck({ view, set, above, more, phase, items, onSingle, onStep }: Props) {
   const { sheet, state, record } = useJob();
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
   const [notGood, setNotGood] = useState(false);
@@ -157,6 +158,7 @@ export function RowCheck({ view, set, above, phase, items, onSingle, onStep }: P
         onChoose={onStep}
       />
       <Findings view={view} />
+      {more}
     </CardFrame>
   );
 }
