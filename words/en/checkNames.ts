@@ -184,7 +184,8 @@ export function rowName(
   steps: readonly string[],
 ): string {
   const said = withinSentence(stepsName(sheet, check, steps));
-  return check.items.length === 1 ? said : `${rowCount(check.items, items)}: ${said}`;
+  const several = check.items.length > 1;
+  return several ? `${rowCount(check.items, items)}: ${said}` : said;
 }
 
 /** An item told from outside its check: "Bores, cylinder 3". */
