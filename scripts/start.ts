@@ -18,10 +18,15 @@ const dataFolder = path.resolve(process.env.CARDINEX_DATA ?? path.join(root, '.d
 /** Waits between restarts of a server that fell over. */
 const RESTART_MS = 1000;
 
-let postgres: Postgres | null = null;
+let postgres: Promise<Postgres> | null = null;
 let server: ServerProcess | null = null;
 let instruments: ChildProcess | null = null;
 let stopping = false;
+
+// From the first moment: the database it starts is a process of its own, and would outlive it.
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) {
+  process.on(signal, () => void stop(0));
+}
 
 try {
   // The app is built by processes of its own, and most of the time is theirs: the database is made meanwhile.
@@ -33,10 +38,6 @@ try {
 } catch (error) {
   console.error(error instanceof Error ? error.message : error);
   await stop(1);
-}
-
-for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) {
-  process.on(signal, () => void stop(0));
 }
 
 /** The database to use: the one given, or one of our own, made the first time. */
@@ -51,12 +52,13 @@ async function database(): Promise<DatabaseAddresses> {
     return prepared({ DATABASE_URL: given, DATABASE_OWNER_URL: owner });
   }
   mkdirSync(dataFolder, { recursive: true });
-  postgres = await startPostgres(dataFolder);
+  postgres = startPostgres(dataFolder);
+  const cluster = await postgres;
   const nameFile = path.join(dataFolder, 'database-name');
   const known = existsSync(nameFile) && !fresh ? readFileSync(nameFile, 'utf8').trim() : null;
   const name = known ?? `cardinex_${new Date().toISOString().replace(/\D/g, '').slice(0, 17)}`;
-  await postgres.createDatabase(name);
-  const addresses = await prepared(postgres.addresses(name));
+  await cluster.createDatabase(name);
+  const addresses = await prepared(cluster.addresses(name));
   writeFileSync(nameFile, `${name}\n`);
   return addresses;
 }
@@ -106,7 +108,8 @@ async function stop(code: number): Promise<void> {
   stopping = true;
   instruments?.kill('SIGTERM');
   if (server) await stopServerProcess(server);
-  await postgres?.stop();
+  const cluster = await postgres?.catch(() => null);
+  await cluster?.stop();
   process.exit(code);
 }
 

@@ -19,14 +19,19 @@ interface Started {
   readonly stop: () => Promise<number | null>;
 }
 
-/** `npm start` as a person gives it, once it has printed its address. */
-async function start(...args: string[]): Promise<Started> {
-  const port = await freePort();
-  const child: ChildProcess = spawn(process.execPath, ['scripts/start.mjs', ...args], {
+/** `npm start` as a person gives it. */
+function launched(port: number, ...args: string[]): ChildProcess {
+  return spawn(process.execPath, ['scripts/start.mjs', ...args], {
     cwd: root,
     env: { ...process.env, DATABASE_URL: '', PORT: String(port), CARDINEX_DATA: folder },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
+}
+
+/** One that has printed its address. */
+async function start(...args: string[]): Promise<Started> {
+  const port = await freePort();
+  const child = launched(port, ...args);
   let text = '';
   child.stdout?.on('data', (chunk: Buffer) => (text += chunk.toString()));
   child.stderr?.on('data', (chunk: Buffer) => (text += chunk.toString()));
@@ -94,6 +99,19 @@ function databaseRuns(): boolean {
 }
 
 describe('npm start', () => {
+  it(
+    'stopped while it still starts, leaves no database running',
+    async () => {
+      const child = launched(await freePort());
+      const ended = new Promise((done) => child.once('exit', done));
+      while (!databaseRuns()) await new Promise((done) => setTimeout(done, 100));
+      child.kill('SIGINT');
+      await ended;
+      expect(databaseRuns()).toBe(false);
+    },
+    PATIENCE_MS,
+  );
+
   it(
     'makes the demo shop, says where it is and who can sign in, and stops all it started',
     async () => {
