@@ -10,7 +10,7 @@ type Props = Omit<ComponentProps<typeof OneByOne>, 'onStep'>;
 
 /** Something looked over: its handling by the row, whatever is felt, tried or faces one way one by one. */
 export function LookCheck(props: Props) {
-  const { view, set, above, more, again, ready } = props;
+  const { view, set, above, more, again, ready = () => true } = props;
   const { state } = useJob();
   useGoOn(view);
   const [picked, setPicked] = useState<number | null>(null);
@@ -18,13 +18,12 @@ export function LookCheck(props: Props) {
   const { check } = view;
   const phases = phasesOf(check);
   const phaseAt = (step: string): number => phases.findIndex(({ steps }) => steps.includes(step));
-  const mayBe = (item: string): boolean => ready?.({ item, place: '' }) ?? true;
   const isLeft = (item: string, step: string): boolean => !isTaken(state.checks, check, item, step);
   const open = phases.findIndex(({ steps }) =>
-    check.items.some((item) => mayBe(item) && steps.some((step) => isLeft(item, step))),
+    check.items.some((item) => ready(item) && steps.some((step) => isLeft(item, step))),
   );
   const leftOf = (phase: (typeof phases)[number] | undefined): readonly string[] =>
-    phase ? rowLeft(check, state.checks, phase, mayBe) : [];
+    phase ? rowLeft(check, state.checks, phase, ready) : [];
   const phase = phases[picked ?? open];
   const items = leftOf(phase);
   const isAgain = check.items.some((item) =>

@@ -53,8 +53,8 @@ interface Props {
   readonly set?: string;
   /** Is this to be said once more, though it was said before? */
   readonly again?: (slot: Slot) => boolean;
-  /** May this be said now? What may be comes first; all of it unless given. */
-  readonly ready?: (slot: Slot) => boolean;
+  /** May anything be said of an item now? What may be comes first; all of it unless given. */
+  readonly ready?: (item: string) => boolean;
   /** How many there must be of what is counted at it; null where nothing is. */
   readonly counted?: (slot: Slot) => number | null;
   readonly above?: ReactNode;
@@ -84,7 +84,7 @@ export function OneByOne({ view, set, ...props }: Props) {
   const left = slotsOf(check).filter(
     (slot) => again?.(slot) || !isTaken(state.checks, check, slot.item, slot.place),
   );
-  const at = chosen ?? (ready && left.find(ready)) ?? left[0] ?? null;
+  const at = chosen ?? (ready && left.find(({ item }) => ready(item))) ?? left[0] ?? null;
   const following = left.find((slot) => slot.item !== at?.item || slot.place !== at.place);
   const held = useHolds(
     at !== null && isTurnedFor(sheet, state, check, at.item, at.place),

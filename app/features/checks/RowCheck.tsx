@@ -94,7 +94,7 @@ export function RowCheck({ view, set, above, more, phase, items, onSingle, onSte
         },
         confirm: {
           label: !seen ? w.lookFirst : bySteps ? w.so : stepsName(sheet, check, steps),
-          hint: bySteps ? rowCount(steps, inRow) : rowCount(check.items, inRow),
+          hint: rowCount(bySteps ? steps : check.items, inRow),
           onPress: confirm,
           byThumb: true,
           plain: !seen,

@@ -48,7 +48,7 @@ export function FitCard({ set }: { readonly set: string | undefined }) {
       key={view.check.id}
       view={view}
       set={piece}
-      ready={({ item }) => open.has(item)}
+      ready={(item) => open.has(item)}
       counted={(slot) => {
         const row = rowAt(slot);
         const step = stepAt(slot);

@@ -74,6 +74,14 @@ export const apart = (sheet: EngineSheet, scope: Scope): Storyteller => {
   return story.act('liners.accepted', {});
 };
 
+/** What a scope takes off is off, parts and looks done elsewhere: only putting it on again is left. */
+export function onlyToPutOn(sheet: EngineSheet, scope: Scope): Walk {
+  const story = stripped(madeDead(openedFor(sheet, scope), sheet), sheet);
+  for (const card of ['parts', 'inspect', 'covering', 'timing'] as const)
+    story.act('card.left-out', { card, words: 'elsewhere' });
+  return new Walk(story, sheet);
+}
+
 /** The next step of the first of these rows that can be gone on with; null where none can. */
 export function fitStep(rows: ReturnType<typeof rowsOfPiece>): ActData['check.seen'] | null {
   const [open] = rows.flatMap((row) => (row.stands === 'open' ? [row] : []));

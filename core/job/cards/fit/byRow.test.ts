@@ -1,22 +1,12 @@
-import { madeDead, stripped } from '@cardinex/demo/intakeStory';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { phasesOf } from '../../checks/handling';
 import { checkOf } from '../../checks/allChecks';
 import type { Scope } from '../../facts/scope';
 import { sheetOfJob } from '../../sheetOfJob';
-import { openedFor } from '../../tests/intake';
-import { Walk } from '../../tests/walk';
+import { onlyToPutOn, type Walk } from '../../tests/walk';
 import { fitCheckId } from './checks';
 
 const ONE: Scope = { kind: 'pieces', also: ['throttle-body'] };
-
-/** The Castry with what a scope takes off, and nothing else to do. */
-function off(scope: Scope): Walk {
-  const story = stripped(madeDead(openedFor(castryV8, scope), castryV8), castryV8);
-  for (const card of ['parts', 'inspect', 'covering', 'timing'] as const)
-    story.act('card.left-out', { card, words: 'elsewhere' });
-  return new Walk(story, castryV8);
-}
 
 function rowsOf(walk: Walk, piece: string) {
   const sheet = sheetOfJob(castryV8, walk.state);
@@ -38,16 +28,16 @@ function madeFast(walk: Walk, piece: string): Walk {
 
 describe('a piece that goes on by the row', () => {
   it('has its hoses in one where it is alone, and one hose after the other where there are several', () => {
-    const throttle = rowsOf(off(ONE), 'throttle-body');
+    const throttle = rowsOf(onlyToPutOn(castryV8, ONE), 'throttle-body');
     expect(throttle.check.items).toHaveLength(1);
     expect(throttle.hoses.map(({ steps }) => steps)).toEqual([['connection-1', 'connection-2']]);
-    const risers = rowsOf(off({ kind: 'gasket' }), 'riser');
+    const risers = rowsOf(onlyToPutOn(castryV8, { kind: 'gasket' }), 'riser');
     expect(risers.check.items).toHaveLength(2);
     expect(risers.hoses.map(({ steps }) => steps)).toEqual([['connection-1'], ['connection-2']]);
   });
 
   it('is refused for what would be refused by itself: no hose before the piece is on', () => {
-    const walk = off(ONE);
+    const walk = onlyToPutOn(castryV8, ONE);
     const { check, hoses } = rowsOf(walk, 'throttle-body');
     const row = { check: check.id, items: check.items, steps: hoses[0]?.steps ?? [] };
     expect(walk.refusal('check.row-seen', row)).toBe('step-first');
@@ -59,7 +49,7 @@ describe('a piece that goes on by the row', () => {
   });
 
   it('is never put on, sealed or proved by the row', () => {
-    const { phases } = rowsOf(off({ kind: 'gasket' }), 'exhaust-manifold');
+    const { phases } = rowsOf(onlyToPutOn(castryV8, { kind: 'gasket' }), 'exhaust-manifold');
     for (const { steps } of phases)
       for (const step of steps) expect(step).toMatch(/^(faces|contact|connection)/);
   });

@@ -1,12 +1,10 @@
-import { madeDead, stripped, until } from '@cardinex/demo/intakeStory';
+import { until } from '@cardinex/demo/intakeStory';
 import { castryV8 } from '@cardinex/demo/sheets/castryV8';
 import { orrin6t } from '@cardinex/demo/sheets/orrin6t';
 import type { EngineSheet } from '../../../sheet/engineSheet';
 import type { ActData } from '../../act';
-import type { Scope } from '../../facts/scope';
 import { sheetOfJob } from '../../sheetOfJob';
-import { openedFor } from '../../tests/intake';
-import { Walk } from '../../tests/walk';
+import { onlyToPutOn, Walk } from '../../tests/walk';
 import { trayOf } from '../../tray';
 import { trayGroups } from '../../trayGroups';
 import { clocksOfRow, phaseOf } from './clocks';
@@ -15,11 +13,7 @@ import { rowsOfPiece } from './standing';
 
 /** An engine of which only this piece is off. */
 function off(sheet: EngineSheet, piece: string): Walk {
-  const scope: Scope = { kind: 'pieces', also: [piece] };
-  const story = stripped(madeDead(openedFor(sheet, scope), sheet), sheet);
-  for (const card of ['parts', 'inspect', 'covering', 'timing'] as const)
-    story.act('card.left-out', { card, words: 'elsewhere' });
-  return new Walk(story, sheet);
+  return onlyToPutOn(sheet, { kind: 'pieces', also: [piece] });
 }
 
 /** Everything of a piece up to a step. */
