@@ -25,7 +25,7 @@ export function RowDrawing({ check, parts, standing, onPress }: Props) {
     parts.filter(({ id }) => standing(id) === is).map(({ name }) => name);
   if (isNumbered(check))
     return (
-      <View className="gap-1 px-3 py-2">
+      <View className="gap-1 px-3.5 py-2">
         <DrawingView
           drawing={rowOfPartsDrawing({
             lines: [parts.map(({ id }, at) => ({ id, name: String(at + 1) }))],
